@@ -1,0 +1,54 @@
+// Who may import whom: core ← cli, server, ui, app; server ← app, scripts; ui ← app. Never the other way, never in a circle.
+const apart = (name, from, to, comment) => ({
+  name,
+  comment,
+  severity: 'error',
+  from: { path: from },
+  to: { path: to },
+});
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    {
+      name: 'no-circle',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'found',
+      comment: 'every import leads somewhere',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true },
+    },
+    apart(
+      'core-stands-alone',
+      '^core/',
+      '^(app|cli|scripts|server|tests|ui)/',
+      'core/ knows nothing of what is around it',
+    ),
+    apart(
+      'core-is-pure',
+      '^core/(?!.*\\.test\\.ts$)',
+      '^node:|^(react|react-dom|next|postgres|zustand)(/|$)',
+      'no Node, no React in core/',
+    ),
+    apart('server', '^server/', '^(app|cli|scripts|tests|ui)/', 'server/ imports core/ alone'),
+    apart('ui', '^ui/', '^(app|cli|scripts|server|tests)/', 'ui/ imports core/ alone'),
+    apart('cli', '^cli/', '^(app|scripts|server|tests|ui)/', 'cli/ imports core/ alone'),
+    apart('app', '^app/', '^(cli|scripts|tests)/', 'app/ imports core/, server/ and ui/'),
+    apart('scripts', '^scripts/', '^(app|cli|tests|ui)/', 'scripts/ import core/ and server/'),
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.json'],
+    },
+  },
+};
