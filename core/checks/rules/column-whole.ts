@@ -1,0 +1,85 @@
+import { type SolvedColumns } from '../../columns/columns-at';
+import { guttersInside } from '../../columns/solve';
+import { exactText, isWhole, type Px, ZERO } from '../../length/px';
+import { numeral, spoken } from '../../length/present';
+import type { Breakpoint } from '../../spec/schema';
+import { type CheckedSpec, type Mend, perBreakpoint, type Rule } from '../rule';
+
+/** Columns are a whole number of px at the width the breakpoint is drawn at. */
+export const columnWhole: Rule = {
+  id: 'column-whole',
+  title: 'Columns are whole at the reference width',
+  asks: 'Is the column a whole number of px where the breakpoint is drawn?',
+  why: 'Edges between two pixels are drawn blurred, or rounded differently from one program to the next.',
+  source: 'Common practice',
+  weight: 'weigh',
+  check: perBreakpoint((breakpoint, checked) => {
+    const solved = checked.at(breakpoint);
+    if (isWhole(solved.column) || solved.column.compare(ZERO) < 0) return [null];
+    const whole = wholeWidths(breakpoint, checked, solved);
+    const width = breakpoint.reference.width;
+    const message = whole
+      ? `Columns are ${numeral(solved.column)} px at ${spoken(solved.viewport)}; they are whole at every ${ordinal(whole.every)} width from ${spoken(whole.nearest)} px.`
+      : `Columns are ${numeral(solved.column)} px: ${dividedSentence(solved)}`;
+    const mends = whole
+      ? [
+          {
+            label: `Draw it at ${numeral(whole.nearest)}`,
+            changes: [
+              { breakpoint: breakpoint.id, reference: { ...breakpoint.reference, width: whole.nearest.valueOf() } },
+            ],
+          },
+        ]
+      : containerMends(breakpoint, solved);
+    return [
+      {
+        cell: 'column',
+        message,
+        values: { column: exactText(solved.column), viewport: String(width) },
+        mends,
+      },
+    ];
+  }),
+};
+
+function dividedSentence({ count, gutter, inset, container }: SolvedColumns): string {
+  const gutters = guttersInside(count, inset.equals(ZERO) ? 'none' : 'half');
+  const left = container.sub(gutter.mul(gutters));
+  return `the container of ${spoken(container)} px less ${gutters} gutters of ${numeral(gutter)} leaves ${spoken(left)} for ${count} columns.`;
+}
+
+/** For a column that grows evenly with the viewport: the nearest whole width at or below the reference, and how often it recurs. */
+function wholeWidths(
+  breakpoint: Breakpoint,
+  { at }: CheckedSpec,
+  solved: SolvedColumns,
+): { nearest: Px; every: number } | null {
+  const slope = at(breakpoint, breakpoint.reference.width + 1).column.sub(solved.column);
+  if (slope.equals(ZERO)) return null;
+  const every = Number(slope.d);
+  for (let down = 1; down <= Math.min(every, breakpoint.reference.width - breakpoint.from); down++) {
+    if (!isWhole(solved.column.sub(slope.mul(down)))) continue;
+    const nearest = solved.viewport.sub(down);
+    return isWhole(at(breakpoint, nearest).column) ? { nearest, every } : null;
+  }
+  return null;
+}
+
+/** For a given container: the nearest widths at which its columns are whole. */
+function containerMends({ id, columns }: Breakpoint, solved: SolvedColumns): Mend[] {
+  if (columns.column !== 'auto' || typeof columns.container !== 'string' || !/px$/.test(columns.container)) return [];
+  if (typeof columns.gutter === 'object' && 'ofColumn' in columns.gutter) return [];
+  const down = solved.column.floor();
+  return [down, down.add(1)].map((column) => {
+    const container = solved.container.add(column.sub(solved.column).mul(solved.count));
+    return {
+      label: `Container ${numeral(container)}: columns of ${numeral(column)}`,
+      changes: [{ breakpoint: id, columns: { container: `${exactText(container)}px` } }],
+    };
+  });
+}
+
+function ordinal(number: number): string {
+  const ending = number % 100 >= 11 && number % 100 <= 13 ? 'th' : ({ 1: 'st', 2: 'nd', 3: 'rd' }[number % 10] ?? 'th');
+  return `${number}${ending}`;
+}

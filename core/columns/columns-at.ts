@@ -1,0 +1,115 @@
+import Fraction from 'fraction.js';
+import { lengthOf, type LengthValue } from '../length/length-value';
+import { type Px, px, ZERO } from '../length/px';
+import { type Screen, toPx } from '../length/resolve';
+import { screenOf } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
+import { columnRule, type GrowingLength, type LengthReader } from './column-rule';
+import { exactNumbers } from './numbers';
+import { type ColumnSolution, solveColumns } from './solve';
+
+/** A breakpoint's columns at a viewport width, exact. */
+export type SolvedColumns = ColumnSolution<Px> & { viewport: Px };
+
+/**
+ * Solves the columns of one breakpoint at a viewport width, by default its reference width.
+ *
+ *     columnsAt(spec, phone, 393)   // margins 16, 4 columns of 313/4, gutter 16, container 361
+ */
+export function columnsAt(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  width: Px | number = breakpoint.reference.width,
+): SolvedColumns {
+  const screen = screenOf(spec, breakpoint, width);
+  const solution = solveColumns(exactNumbers, columnRule(breakpoint.columns, exactReader(screen)));
+  return { ...solution, viewport: screen.width };
+}
+
+function exactReader(screen: Screen): LengthReader<Px> {
+  const length = (value: LengthValue): Px => toPx(lengthOf(value), screen);
+  return {
+    viewport: screen.width,
+    length,
+    growing: (value) => grownLength(value, screen.width, length),
+    shareOfViewport: (share) => screen.width.mul(share),
+  };
+}
+
+/** A growing length at a viewport width: 16 → 48 over 600 → 1440 is 32 at 1020. */
+export function grownLength({ between, over }: GrowingLength, width: Px, length: (value: LengthValue) => Px): Px {
+  const [from, to] = between.map(length) as [Px, Px];
+  const [start, end] = over.map((bound) => new Fraction(bound)) as [Fraction, Fraction];
+  if (width.compare(start) <= 0) return from;
+  if (width.compare(end) >= 0) return to;
+  return from.add(to.sub(from).mul(width.sub(start)).div(end.sub(start)));
+}
+
+/**
+ * Start and end of every column, from the viewport's start edge.
+ *
+ *     columnEdges(desktop)[0]   // [144, 218]
+ */
+export function columnEdges({ count, column, gutter, inset, marginStart }: SolvedColumns): [Px, Px][] {
+  const step = column.add(gutter);
+  const first = marginStart.add(inset);
+  return Array.from({ length: count }, (_, index) => {
+    const start = first.add(step.mul(index));
+    return [start, start.add(column)];
+  });
+}
+
+/** Width of a span of k columns: k·column + (k−1)·gutter. */
+export function spanWidth({ column, gutter }: Pick<SolvedColumns, 'column' | 'gutter'>, span: number): Px {
+  return column.mul(span).add(gutter.mul(span - 1));
+}
+
+/** Offset of k columns: k·(column + gutter). */
+export function offsetWidth({ column, gutter }: Pick<SolvedColumns, 'column' | 'gutter'>, columns: number): Px {
+  return column.add(gutter).mul(columns);
+}
+
+/** A piece of the width with its edges, from the viewport's start; columns and gutters are numbered from 1. */
+export type SumSegment = {
+  part: 'margin' | 'inset' | 'column' | 'gutter';
+  number: number;
+  width: Px;
+  start: Px;
+  end: Px;
+};
+
+/** Every piece of the width in order: margin, (inset,) column, gutter, column, …, (inset,) margin. */
+export function widthSegments(columns: SolvedColumns): SumSegment[] {
+  const { count, column, gutter, inset, marginStart, marginEnd } = columns;
+  const inner = Array.from({ length: count * 2 - 1 }, (_, index) => ({
+    part: index % 2 === 0 ? ('column' as const) : ('gutter' as const),
+    number: Math.floor(index / 2) + 1,
+    width: index % 2 === 0 ? column : gutter,
+  }));
+  const side = (number: number, margin: Px) => {
+    const insets = inset.equals(ZERO) ? [] : [{ part: 'inset' as const, number, width: inset }];
+    const margins = [{ part: 'margin' as const, number, width: margin }];
+    return number === 1 ? [...margins, ...insets] : [...insets, ...margins];
+  };
+  const segments: SumSegment[] = [];
+  for (const piece of [...side(1, marginStart), ...inner, ...side(2, marginEnd)]) {
+    const start = segments.at(-1)?.end ?? ZERO;
+    segments.push({ ...piece, start, end: start.add(piece.width) });
+  }
+  return segments;
+}
+
+/**
+ * The sum line: `144 + 12 × 74 + 11 × 24 + 144 = 1440`. Where it does not come out, the end says what it should have been.
+ *
+ * @param write how a number is written: `numeral` for people, `exactText` for files
+ */
+export function sumLine(columns: SolvedColumns, write: (value: Px) => string): string {
+  const { count, column, gutter, inset, marginStart, marginEnd, excess, viewport } = columns;
+  const insets = inset.equals(ZERO) ? [] : [write(inset)];
+  const inside =
+    count === 1 ? [`1 × ${write(column)}`] : [`${count} × ${write(column)}`, `${count - 1} × ${write(gutter)}`];
+  const total = viewport.add(excess);
+  const missed = excess.equals(px(0)) ? '' : `, not ${write(viewport)}`;
+  return `${[write(marginStart), ...insets, ...inside, ...insets, write(marginEnd)].join(' + ')} = ${write(total)}${missed}`;
+}

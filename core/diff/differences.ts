@@ -1,0 +1,106 @@
+import { cellOf, QUANTITIES } from '../sheet/quantities';
+import { byWidth } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
+
+/** How much a difference asks of whoever builds on the edition: see `leastBump`. */
+export type Bump = 'major' | 'minor' | 'patch';
+
+/** One thing that differs between two documents, in words. Null where there was, or is, nothing. */
+export type Difference = {
+  breakpoint: string | null;
+  what: string;
+  before: string | null;
+  after: string | null;
+  bump: Bump;
+};
+
+/**
+ * What differs, quantity by quantity, in the order of the sheet.
+ *
+ *     differences(old, new)   // [{ breakpoint: "Desktop", what: "Gutter", before: "24", after: "32", bump: "minor" }]
+ */
+export function differences(before: Spec, after: Spec): Difference[] {
+  const was = new Map(before.breakpoints.map((breakpoint) => [breakpoint.id, breakpoint]));
+  const is = new Map(after.breakpoints.map((breakpoint) => [breakpoint.id, breakpoint]));
+  const removed = byWidth(before.breakpoints).filter(({ id }) => !is.has(id));
+  return [
+    ...specDifferences(before, after),
+    ...removed.map(({ name }): Difference => ({
+      breakpoint: name,
+      what: 'Breakpoint',
+      before: 'there',
+      after: null,
+      bump: 'major',
+    })),
+    ...byWidth(after.breakpoints).flatMap((breakpoint) => {
+      const old = was.get(breakpoint.id);
+      return old ? breakpointDifferences(before, old, after, breakpoint) : [added(breakpoint)];
+    }),
+  ];
+}
+
+function added({ name }: Breakpoint): Difference {
+  return { breakpoint: name, what: 'Breakpoint', before: null, after: 'added', bump: 'minor' };
+}
+
+function specDifferences(before: Spec, after: Spec): Difference[] {
+  const rows: [string, (spec: Spec) => unknown, Bump][] = [
+    ['Name', ({ name }) => name, 'patch'],
+    ['Base unit', ({ spacing }) => spacing.base, 'minor'],
+    ['Half steps', ({ spacing }) => (spacing.halfSteps ? 'allowed' : 'not allowed'), 'patch'],
+    ['Root font size', ({ rootFontSize }) => rootFontSize, 'minor'],
+    ['Pixels per inch', ({ pixelsPerInch }) => pixelsPerInch, 'minor'],
+    [
+      'Spacing steps',
+      ({ spacing }) => spacing.steps.map(({ name, times }) => `${name} × ${times}`).join(', '),
+      'minor',
+    ],
+    ['Text styles', ({ type }) => JSON.stringify(type), 'minor'],
+    ['Trial layouts', ({ layouts }) => JSON.stringify(layouts), 'patch'],
+    [
+      'Waivers',
+      ({ waivers }) =>
+        waivers.map(({ rule, breakpoint, reason }) => `${rule} (${breakpoint ?? 'all'}): ${reason}`).join('; '),
+      'patch',
+    ],
+  ];
+  return rows.flatMap(([what, read, bump]) => compared(null, what, textOf(read(before)), textOf(read(after)), bump));
+}
+
+function breakpointDifferences(oldSpec: Spec, old: Breakpoint, newSpec: Spec, now: Breakpoint): Difference[] {
+  const quantities = QUANTITIES.flatMap(({ id, label }) =>
+    compared(
+      now.name,
+      label,
+      cellOf(oldSpec, old, id).shown,
+      cellOf(newSpec, now, id).shown,
+      id === 'count' ? 'major' : id === 'reference' || id === 'name' ? 'patch' : 'minor',
+    ),
+  );
+  return [
+    ...quantities,
+    ...compared(now.name, 'Rows', textOf(old.rows), textOf(now.rows), 'minor'),
+    ...compared(now.name, 'Baseline', textOf(old.baseline), textOf(now.baseline), 'minor'),
+    ...compared(now.name, 'Notes', old.notes, now.notes, 'patch'),
+  ];
+}
+
+function compared(breakpoint: string | null, what: string, before: string, after: string, bump: Bump): Difference[] {
+  return before === after ? [] : [{ breakpoint, what, before: before || null, after: after || null, bump }];
+}
+
+function textOf(value: unknown): string {
+  if (value === null || value === undefined) return '';
+  return typeof value === 'object' ? Object.values(value).map(textOf).join(' · ') : String(value);
+}
+
+const RANK: Record<Bump, number> = { patch: 0, minor: 1, major: 2 };
+
+/**
+ * The least step of the version that fits what changed (Semantic Versioning 2.0.0). Major: a breakpoint is gone or a
+ * column count changed, so that class names and spans in built pages no longer mean what they did. Minor: other
+ * numbers, or something new. Patch: words, reference sizes, waivers.
+ */
+export function leastBump(found: Difference[]): Bump | null {
+  return found.reduce<Bump | null>((most, { bump }) => (most === null || RANK[bump] > RANK[most] ? bump : most), null);
+}

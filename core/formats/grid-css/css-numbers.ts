@@ -1,0 +1,145 @@
+import Fraction from 'fraction.js';
+import type { LengthReader } from '../../columns/column-rule';
+import type { Numbers } from '../../columns/numbers';
+import { lengthOf } from '../../length/length-value';
+import { type Px, ZERO } from '../../length/px';
+import { type Screen, toPx } from '../../length/resolve';
+
+/** A sum that the browser works out: px, a share of the viewport, and multiples of other terms such as `1rem` or `min(…)`. */
+export type CssSum = ReadonlyMap<string, Fraction>;
+
+const PX = 'px';
+
+/** How the width of the viewport is written: in margins and padding of a full-width element `%`, in gaps `vw`. */
+export type ViewportUnit = '%' | 'vw';
+
+function term(name: string, amount: Fraction): CssSum {
+  return new Map(amount.equals(0) ? [] : [[name, amount]]);
+}
+
+function combine(a: CssSum, b: CssSum, sign: 1 | -1): CssSum {
+  const sum = new Map(a);
+  for (const [name, amount] of b) {
+    const total = (sum.get(name) ?? ZERO).add(amount.mul(sign));
+    if (total.equals(0)) sum.delete(name);
+    else sum.set(name, total);
+  }
+  return sum;
+}
+
+/** A function of sums, as one term of a further sum. Constants inside are worked out at once. */
+function call(name: string, sums: CssSum[], exactly: (values: Px[]) => Px, extra: string[] = []): CssSum {
+  if (sums.every(isConstant)) return term(PX, exactly(sums.map((sum) => sum.get(PX) ?? ZERO)));
+  const [before, after] = name.split(',') as [string, string?];
+  const inside = [...(after ? [after] : []), ...sums.map(expression), ...extra].join(', ');
+  return term(`${before}(${inside})`, new Fraction(1));
+}
+
+function isConstant(sum: CssSum): boolean {
+  return [...sum.keys()].every((name) => name === PX);
+}
+
+/** The column equation over `calc()` text. */
+export const cssNumbers: Numbers<CssSum> = {
+  exact: (value) => term(PX, value),
+  add: (a, b) => combine(a, b, 1),
+  sub: (a, b) => combine(a, b, -1),
+  times: (a, factor) => new Map([...a].map(([name, amount]) => [name, amount.mul(factor)])),
+  least: (a, b) => call('min', [a, b], ([x, y]) => (x!.compare(y!) < 0 ? x! : y!)),
+  greatest: (a, b) => call('max', [a, b], ([x, y]) => (x!.compare(y!) > 0 ? x! : y!)),
+  floor: (a) => call('round,down', [nudged(a)], ([x]) => x!.floor(), ['1px']),
+  roundHalfUp: (a) => call('round,nearest', [nudged(a)], ([x]) => x!.add(new Fraction(1, 2)).floor(), ['1px']),
+  howMany: () => null,
+};
+
+/**
+ * Browsers multiply `(25% - 78px) / 3` out in floating point, where a whole 49 becomes 48.99999; a thousandth of a px
+ * lifts it over the edge and is less than any fraction of a column.
+ */
+function nudged(sum: CssSum): CssSum {
+  return isConstant(sum) ? sum : combine(sum, term(PX, new Fraction(1, 1000)), 1);
+}
+
+/** Reads a document's lengths as CSS. Absolute units become px, since drawings may be at 72 px per inch. */
+export function cssReader(screen: Screen, unit: ViewportUnit): LengthReader<CssSum> {
+  const viewport = (share: Fraction): CssSum => term(unit, share.mul(100));
+  const length: LengthReader<CssSum>['length'] = (value) => {
+    const parsed = lengthOf(value);
+    switch (parsed.unit) {
+      case 'rem':
+      case 'vw':
+        return term(parsed.unit, parsed.amount);
+      case '%':
+        return viewport(parsed.amount.div(100));
+      default:
+        return term(PX, toPx(parsed, screen));
+    }
+  };
+  return {
+    viewport: viewport(new Fraction(1)),
+    length,
+    shareOfViewport: viewport,
+    growing: ({ between, over }) => {
+      const [least, most] = between.map(length) as [CssSum, CssSum];
+      const [start, end] = over as [number, number];
+      const perPx = new Fraction(1).div(new Fraction(end).sub(start));
+      const rise = combine(most, least, -1);
+      // least + (most − least) · (viewport − start) / (end − start), which CSS can multiply only where the rise is in px
+      const slope = (rise.get(PX) ?? ZERO).add((rise.get('rem') ?? ZERO).mul(screen.rootFontSize)).mul(perPx);
+      const grown = combine(combine(least, viewport(slope), 1), term(PX, slope.mul(start)), -1);
+      return slope.compare(0) < 0
+        ? call('clamp', [most, grown, least], ([, x]) => x!)
+        : call('clamp', [least, grown, most], ([, x]) => x!);
+    },
+  };
+}
+
+/**
+ * A sum as CSS text, over one divisor so that what is whole stays whole in floating point.
+ *
+ *     cssText(…)   // "24px", "calc((100% - 48px) / 3)", "0px"
+ */
+export function cssText(sum: CssSum): string {
+  const text = expression(sum);
+  return /^-?[\d.]+[a-z%]+$/.test(text) || /^[a-z]+\([^()]*\)$/.test(text) ? text : `calc(${text})`;
+}
+
+function expression(sum: CssSum): string {
+  const terms = [...sum].sort(([a], [b]) => rank(a) - rank(b));
+  if (terms.length === 0) return '0px';
+  const divisor = terms.reduce((common, [, amount]) => leastCommonMultiple(common, notDecimal(amount)), 1n);
+  const text = terms
+    .map(([name, amount], index) => signed(name, amount.mul(new Fraction(divisor)), index === 0))
+    .join(' ');
+  if (divisor === 1n) return text;
+  return terms.length === 1 ? `${text} / ${divisor}` : `(${text}) / ${divisor}`;
+}
+
+/** The viewport first, then functions, then units, px last. */
+function rank(name: string): number {
+  return ['%', 'vw'].includes(name) ? 0 : name.includes('(') ? 1 : name === PX ? 3 : 2;
+}
+
+function signed(name: string, amount: Fraction, first: boolean): string {
+  const size = amount.abs();
+  const negative = amount.compare(0) < 0;
+  const written = name.includes('(')
+    ? size.equals(1)
+      ? name
+      : `${size.toString()} * ${name}`
+    : `${size.toString()}${name}`;
+  if (first) return negative ? (name.includes('(') ? `-1 * ${written}` : `-${written}`) : written;
+  return `${negative ? '-' : '+'} ${written}`;
+}
+
+/** The part of the denominator that no finite decimal can express. */
+function notDecimal(amount: Fraction): bigint {
+  let rest = amount.d;
+  for (const prime of [2n, 5n]) while (rest % prime === 0n) rest /= prime;
+  return rest === 1n ? 1n : amount.d;
+}
+
+function leastCommonMultiple(a: bigint, b: bigint): bigint {
+  const divisor = (x: bigint, y: bigint): bigint => (y === 0n ? x : divisor(y, x % y));
+  return (a / divisor(a, b)) * b;
+}

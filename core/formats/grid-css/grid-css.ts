@@ -1,0 +1,98 @@
+import { columnsAt, sumLine } from '../../columns/columns-at';
+import { MOST_COLUMNS } from '../../columns/solve';
+import { numeral } from '../../length/present';
+import { byWidth, rangeEnd, rangeText } from '../../spec/ranges';
+import type { Breakpoint, Spec } from '../../spec/schema';
+import { rangeProperties } from './range-properties';
+
+/** What the head comment says of where the numbers come from. */
+export type Origin = { version: string; published: string; sha256: string };
+
+/**
+ * The column grids of a spec as CSS: the sums in the head comment, custom properties for each range, a container class
+ * `.grid`, and for each range the classes `.span-k` and `.start-k`, also as `.span-k-desktop` for that range alone.
+ */
+export function gridCss(spec: Spec, origin: Origin): string {
+  const breakpoints = byWidth(spec.breakpoints);
+  return (
+    [
+      headComment(spec, breakpoints, origin),
+      CONTAINER,
+      ...breakpoints.map((breakpoint) => range(spec, breakpoint)),
+    ].join('\n\n') + '\n'
+  );
+}
+
+const CONTAINER = `.grid {
+  display: grid;
+  box-sizing: border-box;
+  inline-size: var(--grid-width);
+  margin-inline: var(--grid-margin-start) var(--grid-margin-end);
+  padding-inline: var(--grid-inset);
+  grid-template-columns: repeat(var(--grid-columns), var(--grid-track));
+  column-gap: var(--grid-gutter);
+  justify-content: var(--grid-justify);
+}
+
+.grid > * {
+  min-inline-size: 0;
+}`;
+
+function headComment(spec: Spec, breakpoints: Breakpoint[], { version, published, sha256 }: Origin): string {
+  const sums = breakpoints.flatMap((breakpoint) => [
+    `${breakpoint.name}: ${rangeText(spec, breakpoint)}, drawn at ${breakpoint.reference.width} × ${breakpoint.reference.height}`,
+    `  ${sumLine(columnsAt(spec, breakpoint), numeral)}`,
+  ]);
+  const lines = [
+    `${spec.name}, edition ${version}, published ${published}`,
+    `SHA-256 of the specification: ${sha256}`,
+    '',
+    ...sums,
+    '',
+    `Lengths in rem count on a root font size of ${spec.rootFontSize}px.`,
+    'Put .grid on an element that is as wide as the viewport: percentages are of that width.',
+  ];
+  return `/*\n${lines.map((line) => ` * ${inComment(line)}`.trimEnd()).join('\n')}\n */`;
+}
+
+/** A name that a person typed must not end the comment. */
+function inComment(text: string): string {
+  return text.replaceAll('*/', '* /');
+}
+
+function range(spec: Spec, breakpoint: Breakpoint): string {
+  const properties = Object.entries(rangeProperties(spec, breakpoint)).map(
+    ([name, value]) => `    --grid-${name}: ${value};`,
+  );
+  const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...spanClasses(spec, breakpoint)].join('\n');
+  return `/* ${inComment(breakpoint.name)} */\n@media ${mediaQuery(spec, breakpoint)} {\n${inside}\n}`;
+}
+
+/** Media Queries 4, range syntax: leaves no gap between 599 and 600 on zoomed screens. */
+function mediaQuery(spec: Spec, breakpoint: Breakpoint): string {
+  const end = rangeEnd(spec, breakpoint);
+  const first = byWidth(spec.breakpoints)[0]!.id === breakpoint.id;
+  if (end === null) return first ? 'all' : `(width >= ${breakpoint.from}px)`;
+  return first ? `(width < ${end}px)` : `(${breakpoint.from}px <= width < ${end}px)`;
+}
+
+/** Spans beyond the range's columns take the whole width, so that a layout for 12 columns stands on 4 as well. */
+function spanClasses(spec: Spec, breakpoint: Breakpoint): string[] {
+  const { id } = breakpoint;
+  if (breakpoint.columns.count === 'auto') return [`  .span-all,\n  .span-all-${id} { grid-column: 1 / -1; }`];
+  const count = breakpoint.columns.count;
+  const most = Math.min(
+    MOST_COLUMNS,
+    Math.max(...spec.breakpoints.map(({ columns }) => (columns.count === 'auto' ? 1 : columns.count))),
+  );
+  const classes = (name: string, index: number): string =>
+    index <= count ? `.${name}-${index}, .${name}-${index}-${id}` : `.${name}-${index}`;
+  return [
+    ...numbers(most).map((index) => `  ${classes('span', index)} { grid-column-end: span ${Math.min(index, count)}; }`),
+    ...numbers(count).map((index) => `  ${classes('start', index)} { grid-column-start: ${index}; }`),
+  ];
+}
+
+function numbers(last: number): number[] {
+  return Array.from({ length: last }, (_, index) => index + 1);
+}

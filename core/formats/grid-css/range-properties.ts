@@ -1,0 +1,58 @@
+import { columnRule } from '../../columns/column-rule';
+import { solveColumns } from '../../columns/solve';
+import { screenOf } from '../../spec/ranges';
+import type { Breakpoint, Spec } from '../../spec/schema';
+import { cssNumbers, cssReader, cssText, type ViewportUnit } from './css-numbers';
+
+/** Custom properties of one range, by name without `--grid-`. */
+export type RangeProperties = {
+  columns: string;
+  track: string;
+  gutter: string;
+  inset: string;
+  'margin-start': string;
+  'margin-end': string;
+  container: string;
+  column: string;
+  width: string;
+  justify: string;
+};
+
+/**
+ * What the style sheet says for one range, worked out by the same equation as the sheet.
+ *
+ * Margins, inset, container and column are written with `%`, for an element that is as wide as the viewport; the gutter
+ * with `vw`, since a percentage in a gap would be of the container.
+ */
+export function rangeProperties(spec: Spec, breakpoint: Breakpoint): RangeProperties {
+  const inMargins = solved(spec, breakpoint, '%');
+  const inGaps = solved(spec, breakpoint, 'vw');
+  const { columns } = breakpoint;
+  const columnHeld = columns.column !== 'auto';
+  return {
+    columns: columns.count === 'auto' ? 'auto-fill' : String(inMargins.count),
+    track: columnHeld ? cssText(inGaps.column) : 'minmax(0, 1fr)',
+    gutter: cssText(inGaps.gutter),
+    inset: cssText(inMargins.inset),
+    'margin-start': cssText(inMargins.marginStart),
+    'margin-end': cssText(inMargins.marginEnd),
+    container: cssText(inMargins.container),
+    column: cssText(inMargins.column),
+    width: inMargins.overheld ? cssText(inMargins.container) : 'auto',
+    justify: columns.count === 'auto' ? { start: 'start', centre: 'center', end: 'end' }[columns.align] : 'start',
+  };
+}
+
+function solved(spec: Spec, breakpoint: Breakpoint, unit: ViewportUnit) {
+  const rule = columnRule(breakpoint.columns, cssReader(screenOf(spec, breakpoint), unit));
+  if (rule.count !== 'auto') return solveColumns(cssNumbers, rule);
+  // the browser counts (auto-fill): margins are those of the container before counting, and what is left is aligned
+  const counted = solveColumns(cssNumbers, rule);
+  const uncounted = solveColumns(cssNumbers, { ...rule, count: 1, column: { is: 'follows' }, whole: 'no' });
+  return {
+    ...counted,
+    container: uncounted.container,
+    marginStart: uncounted.marginStart,
+    marginEnd: uncounted.marginEnd,
+  };
+}

@@ -1,0 +1,56 @@
+import Fraction from 'fraction.js';
+
+/** A length in CSS px, exact: 85⅔ px is the fraction 257/3. */
+export type Px = Fraction;
+
+export const ZERO: Px = new Fraction(0);
+export const HALF = new Fraction(1, 2);
+
+/**
+ * An exact length in px.
+ *
+ *     px(24); px('85.5'); px('257/3')
+ *
+ * @throws when the text is no number; text that a person typed goes through `parseLength` first
+ */
+export function px(value: number | string | Fraction): Px {
+  return new Fraction(value);
+}
+
+/** The exact fraction as files and answers carry it: `"257/3"`, `"74"`, `"-5/2"`. */
+export function exactText(value: Fraction): string {
+  return value.toFraction();
+}
+
+/** Is it a whole number of px? */
+export function isWhole(value: Fraction): boolean {
+  return value.d === 1n;
+}
+
+/** Nearest whole number, half up: 72½ → 73, −½ → 0. */
+export function roundHalfUp(value: Fraction): Fraction {
+  return value.add(HALF).floor();
+}
+
+export function isMultipleOf(value: Fraction, base: Fraction): boolean {
+  return isWhole(value.div(base));
+}
+
+/** The smaller of two lengths. */
+export function least(a: Px, b: Px): Px {
+  return a.compare(b) <= 0 ? a : b;
+}
+
+/** The greater of two lengths. */
+export function greatest(a: Px, b: Px): Px {
+  return a.compare(b) >= 0 ? a : b;
+}
+
+/**
+ * Where Chromium draws an exact edge: it lays boxes out in 1/64 px and rounds down.
+ *
+ *     browserEdge(px('605/3'))   // 201.65625, for 201⅔
+ */
+export function browserEdge(edge: Px): number {
+  return edge.mul(64).floor().valueOf() / 64;
+}

@@ -1,0 +1,112 @@
+import type { BreakpointChange } from '../checks/rule';
+import type { Parsed } from '../length/parsed';
+import { breakpointAt, byWidth, rangeEnd } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
+
+export const MOST_BREAKPOINTS = 24;
+
+/** The spec with one breakpoint replaced, in order of width. */
+export function withBreakpoint(spec: Spec, changed: Breakpoint): Spec {
+  return {
+    ...spec,
+    breakpoints: byWidth(spec.breakpoints.map((breakpoint) => (breakpoint.id === changed.id ? changed : breakpoint))),
+  };
+}
+
+const UNNAMED = /^breakpoint-\d+$/;
+
+/**
+ * Splits the range that holds a width: a new breakpoint starts there, with the grid of the one it was cut from.
+ *
+ *     addBreakpoint(spec, 900)   // the tablet's 600–1199 becomes 600–899 and a new 900–1199
+ */
+export function addBreakpoint(spec: Spec, from: number): Parsed<{ spec: Spec; id: string }> {
+  if (spec.breakpoints.length >= MOST_BREAKPOINTS)
+    return { problem: `A spec has at most ${MOST_BREAKPOINTS} breakpoints; remove one first.` };
+  const taken = spec.breakpoints.find((breakpoint) => breakpoint.from === from);
+  if (taken) return { problem: `${taken.name} already starts at ${from}; choose another width.` };
+  const cut = breakpointAt(spec, from);
+  const number = nextNumber(spec);
+  const end = rangeEnd(spec, cut);
+  const inRange = cut.reference.width >= from && (end === null || cut.reference.width < end);
+  const added: Breakpoint = {
+    ...cut,
+    id: `breakpoint-${number}`,
+    name: `Breakpoint ${number}`,
+    from,
+    reference: { ...cut.reference, width: inRange ? cut.reference.width : from },
+    notes: '',
+  };
+  return { value: { spec: { ...spec, breakpoints: byWidth([...spec.breakpoints, added]) }, id: added.id } };
+}
+
+/** Where a new breakpoint is offered when none was pointed at: the middle of the widest range, or 400 px past the last. */
+export function roomForBreakpoint(spec: Spec): number {
+  const last = byWidth(spec.breakpoints).at(-1)!;
+  return last.from + (last.from === 0 ? 600 : 400);
+}
+
+function nextNumber({ breakpoints }: Spec): number {
+  let number = breakpoints.length + 1;
+  while (breakpoints.some(({ id }) => id === `breakpoint-${number}`)) number++;
+  return number;
+}
+
+/** Removes a breakpoint; the one below it takes over its range, or, for the first, the one above starts at 0. */
+export function removeBreakpoint(spec: Spec, id: string): Parsed<Spec> {
+  if (spec.breakpoints.length === 1)
+    return { problem: 'A spec keeps at least one breakpoint; change this one instead.' };
+  const [first, ...others] = byWidth(spec.breakpoints.filter((breakpoint) => breakpoint.id !== id));
+  const wasFirst = byWidth(spec.breakpoints)[0]!.id === id;
+  return { value: { ...spec, breakpoints: [wasFirst ? { ...first!, from: 0 } : first!, ...others] } };
+}
+
+/**
+ * Names a breakpoint. Its id, which stands in class names, stays; one that was never named takes its id from the name.
+ */
+export function nameBreakpoint(spec: Spec, id: string, name: string): Parsed<Spec> {
+  const trimmed = name.trim();
+  if (trimmed === '') return { problem: 'A breakpoint needs a name, such as Tablet.' };
+  if (trimmed.length > 60) return { problem: `This name has ${trimmed.length} characters; the most is 60.` };
+  const newId = UNNAMED.test(id) ? freeId(spec, trimmed, id) : id;
+  const breakpoints = spec.breakpoints.map((breakpoint) =>
+    breakpoint.id === id ? { ...breakpoint, name: trimmed, id: newId } : breakpoint,
+  );
+  const waivers = spec.waivers.map((waiver) => (waiver.breakpoint === id ? { ...waiver, breakpoint: newId } : waiver));
+  return { value: { ...spec, breakpoints, waivers } };
+}
+
+function freeId({ breakpoints }: Spec, name: string, current: string): string {
+  const id = slug(name);
+  return /^[a-z]/.test(id) && !breakpoints.some((breakpoint) => breakpoint.id === id) ? id : current;
+}
+
+/** Lower-case letters, digits and hyphens, at most 40: "Crew tablet, wide" → "crew-tablet-wide". */
+export function slug(name: string): string {
+  return name
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+/, '')
+    .slice(0, 40)
+    .replace(/-+$/, '');
+}
+
+/** Moves the start of a breakpoint, kept between its neighbours. */
+export function moveBoundary(spec: Spec, id: string, from: number): Spec {
+  const sorted = byWidth(spec.breakpoints);
+  const index = sorted.findIndex((breakpoint) => breakpoint.id === id);
+  const lowest = (sorted[index - 1]?.from ?? -1) + 1;
+  const highest = (sorted[index + 1]?.from ?? 100_001) - 1;
+  return withBreakpoint(spec, { ...sorted[index]!, from: Math.min(highest, Math.max(lowest, Math.round(from))) });
+}
+
+/** The spec after the edits of a mend. */
+export function applyChanges(spec: Spec, changes: BreakpointChange[]): Spec {
+  return changes.reduce((changed, { breakpoint: id, columns, ...others }) => {
+    const breakpoint = changed.breakpoints.find((candidate) => candidate.id === id);
+    return breakpoint
+      ? withBreakpoint(changed, { ...breakpoint, ...others, columns: { ...breakpoint.columns, ...columns } })
+      : changed;
+  }, spec);
+}

@@ -1,0 +1,50 @@
+import Fraction from 'fraction.js';
+import type { CellName } from '../checks/rule';
+import { lengthText } from '../length/length';
+import { lengthOf, parseLengthValue } from '../length/length-value';
+import type { Parsed } from '../length/parsed';
+import { greatest, HALF, px, ZERO } from '../length/px';
+import { toPx } from '../length/resolve';
+import { screenOf } from '../spec/ranges';
+import type { Spec } from '../spec/schema';
+import { cellOf, QUANTITIES } from './quantities';
+import { writeCell } from './write-cell';
+
+/**
+ * One step up or down with the arrow keys: lengths by the base unit (or half of it), counts by one, percentages by one,
+ * choices to the next one. What follows, or is no single number, stays as it is.
+ *
+ *     stepCell(spec, 'desktop', 'gutter', 1, false)   // 24 → 32 on a base of 8
+ */
+export function stepCell(
+  spec: Spec,
+  breakpointId: string,
+  quantity: CellName,
+  direction: 1 | -1,
+  half: boolean,
+): Parsed<Spec> {
+  const breakpoint = spec.breakpoints.find(({ id }) => id === breakpointId);
+  if (!breakpoint) return { problem: 'This breakpoint is no longer in the sheet.' };
+  const { text, follows } = cellOf(spec, breakpoint, quantity);
+  const choices = QUANTITIES.find(({ id }) => id === quantity)?.choices;
+  if (choices) {
+    const next = choices[choices.indexOf(text) + direction];
+    return next ? writeCell(spec, breakpointId, quantity, next) : { value: spec };
+  }
+  if (follows) return { problem: 'This follows from the others; type a value to give it.' };
+  if (quantity === 'count') return writeCell(spec, breakpointId, quantity, String(Number(text) + direction));
+  const screen = screenOf(spec, breakpoint);
+  const base = toPx(lengthOf(spec.spacing.base), screen)
+    .mul(half ? HALF : px(1))
+    .mul(direction);
+  const [, before, number, after] = /^(up to )?([\d.]+[a-z]*)( %.*|%| × .*)?$/.exec(text) ?? [];
+  if (number === undefined) return { problem: 'Only a single number steps; type the new value.' };
+  const { amount, unit } = lengthOf(parseLengthValue(number).value ?? '0');
+  const isShare = after?.includes('%') === true;
+  const step =
+    isShare || unit === 'vw'
+      ? new Fraction(direction).mul(half ? HALF : px(1))
+      : base.div(toPx({ amount: new Fraction(1), unit }, screen));
+  const next = lengthText({ amount: greatest(amount.add(step), ZERO), unit }).replace(/px$/, '');
+  return writeCell(spec, breakpointId, quantity, `${before ?? ''}${next}${after ?? ''}`);
+}

@@ -1,0 +1,197 @@
+import type { CellName } from '../checks/rule';
+import { columnsAt } from '../columns/columns-at';
+import { letFollow } from '../columns/let-follow';
+import type { GrowingLength } from '../columns/column-rule';
+import { lengthText, parseLength, shown } from '../length/length';
+import { parseLengthValue, type LengthValue } from '../length/length-value';
+import type { Parsed } from '../length/parsed';
+import type { Breakpoint, Columns, Spec } from '../spec/schema';
+import { nameBreakpoint, withBreakpoint } from './breakpoints';
+import { ALIGN_WORDS, cellOf, OUTER_WORDS, WHOLE_WORDS } from './quantities';
+
+/**
+ * The spec after a person typed a text into a cell. Nothing is changed where the text is not understood.
+ *
+ *     writeCell(spec, 'desktop', 'gutter', '32')
+ *     writeCell(spec, 'desktop', 'container', 'up to 1536')
+ *     writeCell(spec, 'desktop', 'margin', '=')            // lets the margin follow
+ *     writeCell(spec, 'desktop', 'count', '65')            // problem: "65 columns are too many; …"
+ */
+export function writeCell(spec: Spec, breakpointId: string, quantity: CellName, text: string): Parsed<Spec> {
+  const breakpoint = spec.breakpoints.find(({ id }) => id === breakpointId);
+  if (!breakpoint) return { problem: 'This breakpoint is no longer in the sheet.' };
+  const trimmed = text.trim();
+  if (trimmed === cellOf(spec, breakpoint, quantity).text) return { value: spec };
+  if (quantity === 'name') return nameBreakpoint(spec, breakpointId, trimmed);
+  const written = writeTo(spec, breakpoint, quantity, trimmed);
+  return written.value ? { value: withBreakpoint(spec, written.value) } : { problem: written.problem! };
+}
+
+function writeTo(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  quantity: Exclude<CellName, 'name'>,
+  text: string,
+): Parsed<Breakpoint> {
+  const put = (columns: Partial<Columns>): Parsed<Breakpoint> => ({
+    value: { ...breakpoint, columns: { ...breakpoint.columns, ...columns } },
+  });
+  switch (quantity) {
+    case 'from': {
+      const from = readWidth(text);
+      return from.problem === undefined ? { value: { ...breakpoint, from: from.value } } : from;
+    }
+    case 'reference': {
+      const reference = readSize(text);
+      return reference.value
+        ? { value: { ...breakpoint, reference: reference.value } }
+        : { problem: reference.problem! };
+    }
+    case 'outer':
+      return choose(text, OUTER_WORDS, (outer) => put({ outer }));
+    case 'align':
+      return choose(text, ALIGN_WORDS, (align) => put({ align }));
+    case 'whole':
+      return choose(text, WHOLE_WORDS, (whole) => put({ whole }));
+    default: {
+      if (isFollow(text)) return put(letFollow(breakpoint.columns, columnsAt(spec, breakpoint), quantity));
+      const columns = readColumnQuantity(quantity, text.replace(/^=\s*/, ''));
+      return columns.value ? put(columns.value) : { problem: columns.problem! };
+    }
+  }
+}
+
+const FOLLOWS = /^(=|follows?|auto)?$/i;
+
+/** Nothing, `=`, or the word itself. */
+function isFollow(text: string): boolean {
+  return FOLLOWS.test(text);
+}
+
+function readColumnQuantity(
+  quantity: 'count' | 'container' | 'margin' | 'gutter' | 'column',
+  text: string,
+): Parsed<Partial<Columns>> {
+  switch (quantity) {
+    case 'count':
+      return mapped(readCount(text), (count) => ({ count }));
+    case 'container':
+      return mapped(readContainer(text), (container) => ({ container }));
+    case 'margin':
+      return mapped(readMargin(text), (margin) => ({ margin }));
+    case 'gutter':
+      return mapped(readGutter(text), (gutter) => ({ gutter }));
+    case 'column':
+      return mapped(parseLengthValue(text), (column) => ({ column }));
+  }
+}
+
+function mapped<A, B>(parsed: Parsed<A>, change: (value: A) => B): Parsed<B> {
+  return parsed.problem === undefined ? { value: change(parsed.value) } : parsed;
+}
+
+function readWidth(text: string): Parsed<number> {
+  const parsed = parseLengthValue(text);
+  if (parsed.problem !== undefined) return parsed;
+  const { value: length } = parseLength(String(typeof parsed.value === 'object' ? parsed.value.is : parsed.value));
+  if (!length || length.unit !== 'px' || length.amount.d !== 1n)
+    return { problem: `“${shown(text)}” is not a whole number of px; type a width such as 1200.` };
+  return { value: length.amount.valueOf() };
+}
+
+const SIZE = /^(\d+(?:\.\d+)?)(?:\s*px)?\s*(?:[x×*,;/]|\s)\s*(\d+(?:\.\d+)?)(?:\s*px)?$/i;
+
+function readSize(text: string): Parsed<Breakpoint['reference']> {
+  const match = SIZE.exec(text);
+  const [width, height] = [Number(match?.[1]), Number(match?.[2])];
+  if (!match || width === 0 || height === 0)
+    return { problem: `“${shown(text)}” is not a size; type width × height, such as 1440 × 1024.` };
+  if (width > 100_000 || height > 100_000)
+    return { problem: `“${shown(text)}” is larger than any screen; the most is 100,000.` };
+  return { value: { width, height } };
+}
+
+function readCount(text: string): Parsed<number> {
+  if (!/^\d+$/.test(text)) {
+    const below = /^[-−]/.test(text);
+    return {
+      problem: below
+        ? `“${shown(text)}” is below one; a grid has 1 to 64 columns.`
+        : `“${shown(text)}” is not a count; type a whole number from 1 to 64, such as 12.`,
+    };
+  }
+  const count = Number(text);
+  if (count < 1) return { problem: 'A grid has at least 1 column; type a number from 1 to 64, such as 12.' };
+  if (count > 64) return { problem: `${shown(text)} columns are too many; the most is 64.` };
+  return { value: count };
+}
+
+function readContainer(text: string): Parsed<Columns['container']> {
+  if (/^fill?s?$/i.test(text)) return { value: 'fill' };
+  const upTo = /^(?:up ?to|max(?:imum)?|≤|<=)\s*(.+)$/i.exec(text);
+  if (upTo) return mapped(parseLengthValue(upTo[1]!), (width) => ({ upTo: width as Exclude<LengthValue, number> }));
+  const share = /^(\d+(?:\.\d+)?)\s*%(?:\s+of\s+(?:the\s+)?(?:screen|viewport))?$/i.exec(text);
+  if (!share) return readSizeOrGrowing(text);
+  if (Number(share[1]) === 0 || Number(share[1]) > 100)
+    return {
+      problem: `A container of ${share[1]} % is not possible; type more than 0 and at most 100 % of the screen.`,
+    };
+  return { value: { share: `${share[1]}%` } };
+}
+
+type Size = LengthValue | GrowingLength;
+
+function readMargin(text: string): Parsed<Columns['margin']> {
+  const sides = text.split('|');
+  if (sides.length === 1) return readSizeOrGrowing(text);
+  if (sides.length > 2)
+    return { problem: `“${shown(text)}” names more than two margins; type start | end, such as 16 | 24.` };
+  const [start, end] = sides.map((side): Parsed<Size | 'auto'> =>
+    isFollow(side.trim()) ? { value: 'auto' } : readSizeOrGrowing(side),
+  );
+  if (start!.problem !== undefined) return start!;
+  if (end!.problem !== undefined) return end!;
+  return { value: { start: start!.value, end: end!.value } };
+}
+
+function readGutter(text: string): Parsed<Columns['gutter']> {
+  const share = /^(\d+(?:\.\d+)?(?:\/\d+)?)\s*(?:of\s+)?(?:an?\s+)?columns?$/i.exec(text);
+  if (!share) return readSizeOrGrowing(text);
+  const [numerator, denominator = '1'] = share[1]!.split('/');
+  const ratio = Number(numerator) / Number(denominator);
+  if (!(ratio > 0 && ratio <= 10))
+    return {
+      problem: `A gutter of ${share[1]} column is not possible; type more than 0 and at most 10, such as 1/4 column.`,
+    };
+  return { value: { ofColumn: share[1]! } };
+}
+
+const GROWING = /^(.+?)\s+to\s+(.+?)\s+over\s+(\d+)\s+to\s+(\d+)$/i;
+
+function readSizeOrGrowing(text: string): Parsed<Size> {
+  const match = GROWING.exec(text.trim());
+  if (!match) return parseLengthValue(text);
+  const [least, most] = [parseLength(match[1]!), parseLength(match[2]!)];
+  if (least.problem !== undefined) return least;
+  if (most.problem !== undefined) return most;
+  const over: [number, number] = [Number(match[3]), Number(match[4])];
+  if (over[0] >= over[1])
+    return {
+      problem: `It cannot grow over ${over[0]} to ${over[1]}; type the smaller width first, such as 16 to 48 over 600 to 1440.`,
+    };
+  return { value: { between: [lengthText(least.value), lengthText(most.value)], over } };
+}
+
+function choose<T extends string>(
+  text: string,
+  words: Record<T, string>,
+  put: (choice: T) => Parsed<Breakpoint>,
+): Parsed<Breakpoint> {
+  const choices = Object.entries(words) as [T, string][];
+  const chosen =
+    choices.find(([, word]) => word === text.toLowerCase()) ??
+    (text ? choices.find(([, word]) => word.startsWith(text.toLowerCase())) : undefined);
+  return chosen
+    ? put(chosen[0])
+    : { problem: `“${shown(text)}” is no choice here; choose ${choices.map(([, word]) => word).join(', ')}.` };
+}

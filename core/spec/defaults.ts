@@ -1,0 +1,87 @@
+import type { Breakpoint, Columns, Spec } from './schema';
+
+/** Columns that fill the screen between margins: the usual start. */
+export function fluidColumns(count: number, gutter: string, margin: string): Columns {
+  return { count, gutter, margin, container: 'fill', column: 'auto', outer: 'none', align: 'centre', whole: 'no' };
+}
+
+type Size = { id: string; name: string; from: number; width: number; height: number };
+
+/** A breakpoint with bands of one base unit from the top, and a baseline of half of it. */
+export function newBreakpoint({ id, name, from, width, height }: Size, columns: Columns, base = 8): Breakpoint {
+  return {
+    id,
+    name,
+    from,
+    reference: { width, height },
+    columns,
+    rows: { rule: 'repeat', height: `${base}px`, gap: `${base}px`, offset: '0px' },
+    baseline: { step: `${base / 2}px`, offset: '0px' },
+    notes: '',
+  };
+}
+
+/** Steps that most specs name: half, one, one and a half, two, three, four, six, eight base units. */
+const USUAL_STEPS = ['1/2', '1', '3/2', '2', '3', '4', '6', '8'];
+
+/** A spec around its breakpoints, on a base unit in px. */
+export function newSpec(name: string, breakpoints: Breakpoint[], base = 8): Spec {
+  return {
+    ypsiline: 1,
+    name,
+    rootFontSize: 16,
+    pixelsPerInch: 96,
+    spacing: {
+      base: `${base}px`,
+      halfSteps: true,
+      steps: USUAL_STEPS.map((times) => ({ name: `space-${times.replace('/', '-')}`, times })),
+    },
+    breakpoints,
+    type: [],
+    layouts: [],
+    waivers: [],
+  };
+}
+
+const PHONE: Size = { id: 'phone', name: 'Phone', from: 0, width: 390, height: 844 };
+const TABLET: Size = { id: 'tablet', name: 'Tablet', from: 600, width: 744, height: 1133 };
+const DESKTOP: Size = { id: 'desktop', name: 'Desktop', from: 1200, width: 1440, height: 1024 };
+
+/** A set of breakpoints that a new spec can start from. */
+export type StartingSet = { id: string; title: string; says: string; spec(name: string): Spec };
+
+export const STARTING_SETS: readonly StartingSet[] = [
+  {
+    id: '4-8-12',
+    title: '4 · 8 · 12 on a base of 8',
+    says: 'Phone, tablet and desktop; gutters 16, 16, 24; the desktop container is 1152.',
+    spec: (name) =>
+      newSpec(name, [
+        newBreakpoint(PHONE, fluidColumns(4, '16px', '16px')),
+        newBreakpoint(TABLET, fluidColumns(8, '16px', '32px')),
+        newBreakpoint(DESKTOP, { ...fluidColumns(12, '24px', '24px'), container: '1152px', margin: 'auto' }),
+      ]),
+  },
+  {
+    id: '2-6-12',
+    title: '2 · 6 · 12 on a base of 5',
+    says: 'Phone, tablet and desktop; gutters 10, 20, 30; everything fills the screen.',
+    spec: (name) =>
+      newSpec(
+        name,
+        [
+          newBreakpoint(PHONE, fluidColumns(2, '10px', '20px'), 5),
+          newBreakpoint(TABLET, fluidColumns(6, '20px', '30px'), 5),
+          newBreakpoint(DESKTOP, fluidColumns(12, '30px', '60px'), 5),
+        ],
+        5,
+      ),
+  },
+  {
+    id: 'blank',
+    title: 'Blank',
+    says: 'One breakpoint from 0 px, with one column that fills it.',
+    spec: (name) =>
+      newSpec(name, [newBreakpoint({ ...PHONE, id: 'screen', name: 'Screen' }, fluidColumns(1, '16px', '16px'))]),
+  },
+];

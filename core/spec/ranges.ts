@@ -1,0 +1,45 @@
+import { type Px, px } from '../length/px';
+import type { Screen } from '../length/resolve';
+import Fraction from 'fraction.js';
+import type { Breakpoint, Spec } from './schema';
+
+/** Breakpoints from the narrowest up. */
+export function byWidth(breakpoints: readonly Breakpoint[]): Breakpoint[] {
+  return [...breakpoints].sort((a, b) => a.from - b.from);
+}
+
+/** Where a breakpoint's range ends (not included), or null for the widest. */
+export function rangeEnd(spec: Spec, breakpoint: Breakpoint): number | null {
+  const wider = spec.breakpoints.filter(({ from }) => from > breakpoint.from).map(({ from }) => from);
+  return wider.length ? Math.min(...wider) : null;
+}
+
+/** The range in words: "0–599", "1760 and up". */
+export function rangeText(spec: Spec, breakpoint: Breakpoint): string {
+  const end = rangeEnd(spec, breakpoint);
+  return end === null ? `${breakpoint.from} and up` : `${breakpoint.from}–${end - 1}`;
+}
+
+/** The breakpoint that applies at a viewport width; below the first, the first. */
+export function breakpointAt(spec: Spec, width: number): Breakpoint {
+  const sorted = byWidth(spec.breakpoints);
+  return sorted.findLast(({ from }) => from <= width) ?? sorted[0]!;
+}
+
+/** The screen on which a breakpoint's lengths are resolved; by default its reference size. */
+export function screenOf(spec: Spec, breakpoint: Breakpoint, width: Px | number = breakpoint.reference.width): Screen {
+  return {
+    width: px(width),
+    height: px(breakpoint.reference.height),
+    rootFontSize: new Fraction(spec.rootFontSize),
+    pixelsPerInch: spec.pixelsPerInch,
+  };
+}
+
+/** WCAG 2.2, 1.4.10 Reflow: content must fit 320 CSS px, the narrowest screen that a first range is held to. */
+const NARROWEST = 320;
+
+/** The narrowest viewport that a range has to serve: its start, or 320 px (or a smaller reference) for a range from 0. */
+export function narrowestViewport(breakpoint: Breakpoint): number {
+  return Math.max(breakpoint.from, Math.min(NARROWEST, breakpoint.reference.width));
+}
