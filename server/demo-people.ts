@@ -1,0 +1,9 @@
+/** The demo team: invented people of an invented ferry operator. */
+export const DEMO_TEAM = { slug: 'tidewick', name: 'Tidewick Ferries' };
+
+export const DEMO_PEOPLE = [
+  { email: 'ansa@tidewick.example', name: 'Ansa Brisk', password: 'ferry-slip-at-nine', says: 'Grid author' },
+  { email: 'joon@tidewick.example', name: 'Joon Talvi', password: 'gangway-lights-on', says: 'Front end' },
+  { email: 'mirela@tidewick.example', name: 'Mirela Cask', password: 'second-look-pays', says: 'Reviewer' },
+  { email: 'obi@tidewick.example', name: 'Obi Lorne', password: 'first-day-aboard', says: 'New designer' },
+] as const;

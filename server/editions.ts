@@ -1,0 +1,94 @@
+import { createHash } from 'node:crypto';
+import semver from 'semver';
+import { findingsOf, holdingBack, judge } from '../core/checks/run';
+import type { Bump } from '../core/diff/differences';
+import { canonicalJson } from '../core/edition/canonical';
+import type { Spec } from '../core/spec/schema';
+import type { Query, Sql } from './database';
+import { storedSpec } from './specs';
+
+/** A published version of a spec; it never changes. */
+export type Edition = {
+  version: string;
+  document: Spec;
+  sha256: string;
+  revision: number;
+  note: string;
+  publishedBy: string;
+  publishedAt: Date;
+};
+
+/** Editions of a spec, the newest first. The caller has made sure that the asker may see the spec. */
+export async function editionsOf(sql: Query, specId: string): Promise<Edition[]> {
+  const rows = await sql<(Omit<Edition, 'document'> & { document: unknown })[]>`
+    select version, document, sha256, revision, note, name as published_by, published_at
+      from editions
+      join people on people.id = editions.published_by
+     where spec_id = ${specId}
+     order by editions.id desc`;
+  return rows.map((row) => ({ ...row, document: storedSpec(row.document) }));
+}
+
+/** One edition by its version, or the newest for "latest". */
+export async function editionAt(sql: Query, specId: string, version: string): Promise<Edition | null> {
+  const editions = await editionsOf(sql, specId);
+  return (version === 'latest' ? editions[0] : editions.find((edition) => edition.version === version)) ?? null;
+}
+
+/** The version that is proposed: 1.0.0 first, then the least step that fits what changed. */
+export function proposedVersion(last: string | null, bump: Bump | null): string {
+  return last === null ? '1.0.0' : (semver.inc(last, bump ?? 'patch') ?? '1.0.0');
+}
+
+export type Published =
+  { published: true; version: string } | { published: false; problem: string; field: 'version' | 'note' | 'draft' };
+
+type Publication = { specId: string; personId: string; revision: number; version: string; note: string };
+
+/**
+ * Freezes a draft as an edition. Refused, with a sentence, where the draft has moved on, where a *must fix* finding
+ * stands without a waiver, and where the version is none, or not above the last.
+ */
+export async function publishEdition(
+  sql: Sql,
+  { specId, personId, revision, version, note }: Publication,
+): Promise<Published> {
+  const refused = (problem: string, field: 'version' | 'note' | 'draft'): Published => ({
+    published: false,
+    problem,
+    field,
+  });
+  if (note.trim() === '') return refused('Say in a sentence what this edition brings.', 'note');
+  if (semver.valid(version) !== version)
+    return refused(`“${version.slice(0, 40)}” is not a version; write three numbers such as 1.2.0.`, 'version');
+  return sql.begin(async (transaction) => {
+    const [spec] = await transaction<{ revision: number; document: unknown }[]>`
+      select specs.revision, document
+        from specs
+        join revisions on spec_id = specs.id and revisions.revision = specs.revision
+       where specs.id = ${specId}
+         for update of specs`;
+    if (spec!.revision !== revision)
+      return refused('The draft has changed since this page was opened; reload it and look again.', 'draft');
+    const document = storedSpec(spec!.document);
+    const open = holdingBack(judge(document, findingsOf(document)));
+    if (open.length > 0)
+      return refused(
+        `${open.length === 1 ? 'One finding' : `${open.length} findings`} must be mended or waived first: ${open[0]!.message}`,
+        'draft',
+      );
+    const [last] = await transaction<
+      { version: string }[]
+    >`select version from editions where spec_id = ${specId} order by id desc limit 1`;
+    if (last && !semver.gt(version, last.version))
+      return refused(`${version} is not above ${last.version}, the last edition.`, 'version');
+    await transaction`
+      insert into editions (spec_id, version, document, sha256, revision, note, published_by)
+      values (${specId}, ${version}, ${transaction.json(document)}, ${sha256(canonicalJson(document))}, ${revision}, ${note.trim()}, ${personId})`;
+    return { published: true as const, version };
+  });
+}
+
+export function sha256(text: string): string {
+  return createHash('sha256').update(text).digest('hex');
+}

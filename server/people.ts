@@ -1,0 +1,79 @@
+import type { Query } from './database';
+import { hashPassword } from './passwords';
+
+export type Team = { id: string; slug: string; name: string };
+export type Member = { name: string; email: string; says: string };
+
+/** The teams of a person, by name. */
+export async function teamsOf(sql: Query, personId: string): Promise<Team[]> {
+  return sql<Team[]>`
+    select teams.id, slug, name
+      from teams
+      join members on team_id = teams.id
+     where person_id = ${personId}
+     order by name`;
+}
+
+/** A team that the person belongs to, or null. */
+export async function teamOf(sql: Query, personId: string, slug: string): Promise<Team | null> {
+  const [team] = await sql<Team[]>`
+    select teams.id, slug, name
+      from teams
+      join members on team_id = teams.id
+     where person_id = ${personId}
+       and slug = ${slug}`;
+  return team ?? null;
+}
+
+/** Members of a team; the caller has made sure that the asker is one. */
+export async function membersOf(sql: Query, teamId: string): Promise<Member[]> {
+  return sql<Member[]>`
+    select name, email, says
+      from members
+      join people on people.id = person_id
+     where team_id = ${teamId}
+     order by joined_at, people.id`;
+}
+
+/** Adds a team, or answers with the one that has this slug. */
+export async function addTeam(
+  sql: Query,
+  { slug, name, demo = false }: { slug: string; name: string; demo?: boolean },
+): Promise<Team> {
+  const [team] = await sql<Team[]>`
+    insert into teams (slug, name, demo) values (${slug}, ${name}, ${demo})
+    on conflict (slug) do update set slug = excluded.slug
+    returning id, slug, name`;
+  return team!;
+}
+
+export type NewPerson = { email: string; name: string; password: string; says: string };
+
+/**
+ * Adds a person to a team. Somebody whom another team already has keeps their name and password.
+ *
+ * @returns the person's id, and whether they are new to this installation
+ */
+export async function addPerson(
+  sql: Query,
+  teamId: string,
+  { email, name, password, says }: NewPerson,
+): Promise<{ id: string; isNew: boolean }> {
+  const [added] = await sql<{ id: string }[]>`
+    insert into people (email, name, password_hash) values (${email.trim().toLowerCase()}, ${name}, ${await hashPassword(password)})
+    on conflict (email) do nothing
+    returning id`;
+  const [person] = added
+    ? [added]
+    : await sql<{ id: string }[]>`select id from people where email = ${email.trim().toLowerCase()}`;
+  await sql`
+    insert into members (team_id, person_id, says) values (${teamId}, ${person!.id}, ${says})
+    on conflict (team_id, person_id) do update set says = excluded.says`;
+  return { id: person!.id, isNew: Boolean(added) };
+}
+
+/** Does this database hold the demo, and nothing else? Then its sign-ins may be shown. */
+export async function isDemo(sql: Query): Promise<boolean> {
+  const [teams] = await sql<{ demo: boolean }[]>`select coalesce(bool_and(demo), false) as demo from teams`;
+  return teams!.demo;
+}
