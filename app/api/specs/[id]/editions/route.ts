@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { database } from '../../../../../server/database';
+import { publishEdition } from '../../../../../server/editions';
+import { forSpec, readBody, refuse } from '../../../../answers';
+
+const publication = z.object({
+  revision: z.number().int().positive(),
+  version: z.string().max(80),
+  note: z.string().max(5000),
+});
+
+/** Publishes the draft at a revision as an edition. */
+export const POST = forSpec(async (spec, person, request) => {
+  const read = await readBody(request, publication);
+  if ('refusal' in read) return read.refusal;
+  const result = await publishEdition(database(), { ...read.body, specId: spec.id, personId: person.id });
+  return result.published
+    ? Response.json({ version: result.version }, { status: 201 })
+    : refuse(422, result.problem, { field: result.field });
+});

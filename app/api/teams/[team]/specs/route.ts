@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { STARTING_SETS } from '../../../../../core/spec/defaults';
+import { readSpec } from '../../../../../core/spec/read';
+import { specSchema } from '../../../../../core/spec/schema';
+import { database } from '../../../../../server/database';
+import { teamOf } from '../../../../../server/people';
+import { createSpec, specById } from '../../../../../server/specs';
+import { forPeople, nothingHere, readBody, refuse } from '../../../../answers';
+
+const wanted = z.union([
+  z.object({ name: specSchema.shape.name, start: z.string() }),
+  z.object({ name: specSchema.shape.name, copyOf: z.string() }),
+  z.object({ document: z.unknown() }),
+]);
+
+/** Makes a spec: from a starting set, as a copy of another of the team, or of a document. */
+export const POST = forPeople<{ team: string }>(async (person, request, { team: slug }) => {
+  const team = await teamOf(database(), person.id, slug);
+  if (!team) return nothingHere();
+  const read = await readBody(request, wanted);
+  if ('refusal' in read) return read.refusal;
+  const document = await documentFor(read.body, person.id);
+  if (document === null) return refuse(404, 'The spec or starting set to begin from is not there any more.');
+  const parsed = readSpec(document);
+  if (!parsed.value) return refuse(422, parsed.problem!);
+  const { slug: specSlug } = await createSpec(database(), {
+    teamId: team.id,
+    personId: person.id,
+    document: parsed.value,
+  });
+  return Response.json({ slug: specSlug }, { status: 201 });
+});
+
+async function documentFor(body: z.infer<typeof wanted>, personId: string): Promise<unknown> {
+  if ('document' in body) return body.document;
+  if ('start' in body) return STARTING_SETS.find(({ id }) => id === body.start)?.spec(body.name) ?? null;
+  const original = await specById(database(), personId, body.copyOf);
+  return original ? { ...original.document, name: body.name } : null;
+}

@@ -1,0 +1,43 @@
+import { cookies, headers } from 'next/headers';
+import { notFound, redirect } from 'next/navigation';
+import { cache } from 'react';
+import { database } from '../server/database';
+import { type Person, personOfToken, SESSION_DAYS } from '../server/sessions';
+import { type SpecRecord, specAt } from '../server/specs';
+
+const COOKIE = 'ypsiline_session';
+
+export async function sessionToken(): Promise<string | null> {
+  return (await cookies()).get(COOKIE)?.value ?? null;
+}
+
+/** Who asks, or null. Asked once for each request. */
+export const currentPerson = cache(async (): Promise<Person | null> => {
+  const token = await sessionToken();
+  return token ? personOfToken(database(), token) : null;
+});
+
+/** Who asks for a page; nobody is led to the sign-in page and back. */
+export async function signedInPerson(here: string): Promise<Person> {
+  return (await currentPerson()) ?? redirect(`/sign-in?to=${encodeURIComponent(here)}`);
+}
+
+/** The spec of a page, for members of its team; anybody else is told that there is no such page. */
+export const specOfPage = cache(async (team: string, spec: string, view = ''): Promise<SpecRecord> => {
+  const person = await signedInPerson(`/${team}/${spec}${view}`);
+  return (await specAt(database(), person.id, team, spec)) ?? notFound();
+});
+
+/** HttpOnly and SameSite=Lax always, Secure behind https. */
+export async function setSessionCookie(token: string): Promise<void> {
+  (await cookies()).set(COOKIE, token, { ...(await cookieOptions()), maxAge: SESSION_DAYS * 86_400 });
+}
+
+export async function clearSessionCookie(): Promise<void> {
+  (await cookies()).set(COOKIE, '', { ...(await cookieOptions()), maxAge: 0 });
+}
+
+async function cookieOptions() {
+  const secure = (await headers()).get('x-forwarded-proto')?.split(',')[0] === 'https';
+  return { httpOnly: true, sameSite: 'lax' as const, secure, path: '/' };
+}

@@ -1,0 +1,29 @@
+import { redirect } from 'next/navigation';
+import { database } from '../server/database';
+import { teamsOf } from '../server/people';
+import { signedInPerson } from './asker';
+import { TopBar } from '../ui/frame/top-bar';
+import Link from 'next/link';
+
+/** A person's teams; with one team, straight to it. */
+export default async function Page() {
+  const person = await signedInPerson('/');
+  const teams = await teamsOf(database(), person.id);
+  if (teams.length === 1) redirect(`/${teams[0]!.slug}`);
+  return (
+    <>
+      <TopBar person={person.name} />
+      <main className="page">
+        <h1>Your teams</h1>
+        {teams.length === 0 && <p>You are in no team yet. Ask somebody of the team to add you.</p>}
+        <ul>
+          {teams.map(({ slug, name }) => (
+            <li key={slug}>
+              <Link href={`/${slug}`}>{name}</Link>
+            </li>
+          ))}
+        </ul>
+      </main>
+    </>
+  );
+}

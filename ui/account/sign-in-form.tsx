@@ -1,0 +1,87 @@
+'use client';
+
+import { useForm } from 'react-hook-form';
+import { send } from '../frame/send';
+
+type Credentials = { email: string; password: string };
+export type DemoSignIn = { name: string; email: string; password: string; says: string };
+
+/** E-mail and password. `demo` offers the demo's people, one click each. */
+export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; demo?: DemoSignIn[] }) {
+  const { register, handleSubmit, setError, setFocus, formState } = useForm<Credentials>({
+    defaultValues: { email: '', password: '' },
+  });
+  const { errors, isSubmitting } = formState;
+
+  const signIn = async (credentials: Credentials): Promise<void> => {
+    const answer = await send('POST', '/api/session', credentials);
+    if (answer.ok) return onSignedIn();
+    setError('root', { message: answer.problem });
+    setFocus('password');
+  };
+
+  return (
+    <>
+      <form onSubmit={handleSubmit(signIn)} noValidate>
+        <div className="mb-3">
+          <label className="form-label" htmlFor="sign-in-email">
+            E-mail
+          </label>
+          <input
+            id="sign-in-email"
+            className="form-control"
+            type="email"
+            autoComplete="username"
+            autoFocus
+            aria-invalid={Boolean(errors.email)}
+            {...register('email', { required: 'Type your e-mail address.' })}
+          />
+          {errors.email && <p className="problem">{errors.email.message}</p>}
+        </div>
+        <div className="mb-3">
+          <label className="form-label" htmlFor="sign-in-password">
+            Password
+          </label>
+          <input
+            id="sign-in-password"
+            className="form-control"
+            type="password"
+            autoComplete="current-password"
+            aria-invalid={Boolean(errors.password)}
+            {...register('password', { required: 'Type your password.' })}
+          />
+          {errors.password && <p className="problem">{errors.password.message}</p>}
+        </div>
+        <button className="btn btn-primary" type="submit" disabled={isSubmitting}>
+          {isSubmitting ? 'Signing in…' : 'Sign in'}
+        </button>
+        {errors.root && (
+          <p className="problem" role="alert">
+            {errors.root.message}
+          </p>
+        )}
+      </form>
+      {demo.length > 0 && <DemoPeople demo={demo} onChoose={signIn} />}
+    </>
+  );
+}
+
+function DemoPeople({ demo, onChoose }: { demo: DemoSignIn[]; onChoose: (credentials: Credentials) => Promise<void> }) {
+  return (
+    <section aria-label="Demo sign-ins" className="mt-4">
+      <p className="soft mb-2">This installation holds the demo team. Sign in as</p>
+      <ul className="list-unstyled mb-0">
+        {demo.map(({ name, email, password, says }) => (
+          <li key={email} className="mb-1">
+            <button type="button" className="quiet" onClick={() => onChoose({ email, password })}>
+              {name}
+            </button>{' '}
+            <span className="soft">
+              {says.toLowerCase()} · {email} · <code>{password}</code>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,90 @@
+import { temporal } from 'zundo';
+import { createStore } from 'zustand/vanilla';
+import { breakpointAt, byWidth } from '../../core/spec/ranges';
+import type { CellName } from '../../core/checks/rule';
+import { QUANTITIES } from '../../core/sheet/quantities';
+import type { Spec } from '../../core/spec/schema';
+
+/** A cell of the sheet by its place: row of QUANTITIES, column of breakpoints in order of width. */
+export type Place = { row: number; column: number };
+
+export type Overlay = 'columns' | 'rows' | 'baseline';
+
+/** The state of the bench. Only `document` can be undone; the rest is where one looks. */
+export type Bench = {
+  document: Spec;
+  viewport: number;
+  anchor: Place;
+  selected: Place;
+  overlays: Record<Overlay, boolean>;
+  sideBySide: boolean;
+  /** Texts that were typed and not understood, by cell; they stay until mended or put back. */
+  refused: Record<string, { text: string; problem: string }>;
+  change: (document: Spec) => void;
+  show: (viewport: number) => void;
+  select: (selected: Place, extend?: boolean) => void;
+  selectCell: (breakpoint: string, quantity: CellName) => void;
+  toggle: (overlay: Overlay) => void;
+  setSideBySide: (sideBySide: boolean) => void;
+  refuse: (cell: string, refusal: { text: string; problem: string } | null) => void;
+};
+
+export type BenchStore = ReturnType<typeof createBenchStore>;
+
+const MOST_STEPS = 200;
+
+export function createBenchStore(document: Spec) {
+  const first = byWidth(document.breakpoints);
+  const start = first.at(-1)!;
+  return createStore<Bench>()(
+    temporal(
+      (set, get) => ({
+        document,
+        viewport: start.reference.width,
+        anchor: { row: 3, column: first.length - 1 },
+        selected: { row: 3, column: first.length - 1 },
+        overlays: { columns: true, rows: false, baseline: false },
+        sideBySide: false,
+        refused: {},
+        change: (changed) => set({ document: changed }),
+        show: (viewport) => {
+          const width = Math.max(1, Math.round(viewport));
+          const column = byWidth(get().document.breakpoints).indexOf(breakpointAt(get().document, width));
+          const { row } = get().selected;
+          const moved = { row, column };
+          set(
+            column === get().selected.column
+              ? { viewport: width }
+              : { viewport: width, selected: moved, anchor: moved },
+          );
+        },
+        select: (selected, extend = false) => {
+          const breakpoint = byWidth(get().document.breakpoints)[selected.column];
+          const applies = breakpoint && breakpointAt(get().document, get().viewport).id === breakpoint.id;
+          set({
+            selected,
+            ...(extend ? {} : { anchor: selected }),
+            ...(applies || !breakpoint ? {} : { viewport: breakpoint.reference.width }),
+          });
+        },
+        selectCell: (id, quantity) => {
+          const column = byWidth(get().document.breakpoints).findIndex((breakpoint) => breakpoint.id === id);
+          const row = QUANTITIES.findIndex((candidate) => candidate.id === quantity);
+          if (column >= 0 && row >= 0) get().select({ row, column });
+        },
+        toggle: (overlay) => set(({ overlays }) => ({ overlays: { ...overlays, [overlay]: !overlays[overlay] } })),
+        setSideBySide: (sideBySide) => set({ sideBySide }),
+        refuse: (cell, refusal) =>
+          set(({ refused }) => {
+            const { [cell]: _before, ...others } = refused;
+            return { refused: refusal ? { ...others, [cell]: refusal } : others };
+          }),
+      }),
+      {
+        partialize: ({ document: undoable }) => ({ document: undoable }),
+        equality: (before, after) => before.document === after.document,
+        limit: MOST_STEPS,
+      },
+    ),
+  );
+}

@@ -1,0 +1,38 @@
+'use client';
+
+import { useForm } from 'react-hook-form';
+import styles from './findings.module.scss';
+
+type Props = { onWaive: (reason: string) => void; onCancel: () => void };
+
+/** Asks why a finding is accepted. */
+export function WaiverForm({ onWaive, onCancel }: Props) {
+  const { register, handleSubmit, formState } = useForm<{ reason: string }>({ defaultValues: { reason: '' } });
+  return (
+    <form
+      className={styles.waiver}
+      onSubmit={handleSubmit(({ reason }) => onWaive(reason.trim()))}
+      onKeyDown={(event) => event.key === 'Escape' && onCancel()}
+    >
+      <input
+        className="form-control form-control-sm"
+        autoFocus
+        aria-label="Why this is accepted"
+        placeholder="Why is this accepted?"
+        maxLength={1000}
+        {...register('reason', { validate: (reason) => reason.trim() !== '' || 'A waiver needs a reason.' })}
+      />
+      <button type="submit" className="btn btn-sm btn-primary">
+        Waive it
+      </button>
+      <button type="button" className="btn btn-sm btn-line" onClick={onCancel}>
+        Leave it
+      </button>
+      {formState.errors.reason && (
+        <span className="problem" role="alert">
+          {formState.errors.reason.message}
+        </span>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+
+import { columnsAt } from '../../../core/columns/columns-at';
+import { numeral } from '../../../core/length/present';
+import { byWidth } from '../../../core/spec/ranges';
+import { BaselineOverlay, ColumnOverlay, RowOverlay } from '../../drawing/overlays';
+import { useBench } from '../bench-context';
+import { useSize } from './use-size';
+import styles from './preview.module.scss';
+
+const GAP = 14;
+const PAD = 20;
+
+/** Every breakpoint at its reference size, all at one scale. Choosing one shows it alone. */
+export function SideBySide() {
+  const spec = useBench((bench) => bench.document);
+  const overlays = useBench((bench) => bench.overlays);
+  const show = useBench((bench) => bench.show);
+  const setSideBySide = useBench((bench) => bench.setSideBySide);
+  const [box, { width, height }] = useSize<HTMLDivElement>();
+  const screens = byWidth(spec.breakpoints);
+  const total = screens.reduce((sum, { reference }) => sum + reference.width, 0);
+  const tallest = Math.max(...screens.map(({ reference }) => reference.height));
+  const scale = Math.max(
+    0.01,
+    Math.min((width - PAD * 2 - GAP * (screens.length - 1)) / total, (height - 72) / tallest),
+  );
+
+  return (
+    <div ref={box} className={styles.desk}>
+      {width > 0 && (
+        <div className={styles.screens} style={{ gap: GAP, padding: PAD }}>
+          {screens.map((breakpoint) => {
+            const { id, name, reference } = breakpoint;
+            const solved = columnsAt(spec, breakpoint);
+            const lines = { spec, breakpoint, ...reference, id };
+            return (
+              <button
+                key={id}
+                type="button"
+                aria-label={`Show ${name} alone`}
+                onClick={() => {
+                  show(reference.width);
+                  setSideBySide(false);
+                }}
+              >
+                <svg
+                  width={reference.width * scale}
+                  height={reference.height * scale}
+                  viewBox={`0 0 ${reference.width} ${reference.height}`}
+                  aria-hidden="true"
+                >
+                  <rect {...reference} fill="var(--paper)" />
+                  {overlays.columns && <ColumnOverlay solved={solved} height={reference.height} />}
+                  {overlays.rows && <RowOverlay {...lines} />}
+                  {overlays.baseline && <BaselineOverlay {...lines} />}
+                </svg>
+                <strong>{name}</strong>
+                <span className="number">
+                  {solved.count} × {numeral(solved.column)}
+                </span>
+              </button>
+            );
+          })}
+        </div>
+      )}
+    </div>
+  );
+}

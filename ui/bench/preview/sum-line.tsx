@@ -1,0 +1,66 @@
+'use client';
+
+import { findingsOf } from '../../../core/checks/run';
+import { type SolvedColumns, sumLine, widthSegments } from '../../../core/columns/columns-at';
+import { isWhole, ZERO } from '../../../core/length/px';
+import { numeral, spoken } from '../../../core/length/present';
+import { applyChanges } from '../../../core/sheet/breakpoints';
+import type { Breakpoint } from '../../../core/spec/schema';
+import { useBench } from '../bench-context';
+import styles from './preview.module.scss';
+
+type Props = { breakpoint: Breakpoint; solved: SolvedColumns };
+
+/** The sum of widths as a segmented bar and as an equation; where it does not come out, by how much and what would mend it. */
+export function SumLine({ breakpoint, solved }: Props) {
+  const document = useBench((bench) => bench.document);
+  const change = useBench((bench) => bench.change);
+  const off = !solved.excess.equals(ZERO);
+  const mends = off
+    ? (findingsOf(document).find(({ rule, breakpoint: id }) => rule === 'sum-comes-out' && id === breakpoint.id)
+        ?.mends ?? [])
+    : [];
+  return (
+    <div className={styles.sum}>
+      <SumBar solved={solved} />
+      <div className={styles.equation}>
+        <output className="number">{sumLine(solved, numeral)}</output>
+        <span data-verdict={off ? 'off' : 'fine'}>{verdict(solved)}</span>
+      </div>
+      {mends.length > 0 && (
+        <div className={styles.mends}>
+          {mends.map(({ label, changes }) => (
+            <button key={label} type="button" className="quiet" onClick={() => change(applyChanges(document, changes))}>
+              {label}
+            </button>
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
+
+function verdict(solved: SolvedColumns): string {
+  const { excess } = solved;
+  if (!excess.equals(ZERO)) return `${spoken(excess.abs())} px too ${excess.compare(0) > 0 ? 'many' : 'few'}`;
+  const edges = widthSegments(solved).filter(({ part }) => part === 'column');
+  const broken = edges.filter(({ start, end }) => !isWhole(start) || !isWhole(end)).length;
+  if (broken === 0) return 'adds up, every edge whole';
+  return `adds up, ${broken} of ${edges.length} columns have edges between pixels`;
+}
+
+/** Each piece of the width, as wide as it is. */
+function SumBar({ solved }: { solved: SolvedColumns }) {
+  const segments = widthSegments(solved);
+  const end = Math.max(segments.at(-1)!.end.valueOf(), solved.viewport.valueOf(), 1);
+  return (
+    <svg className={styles.bar} viewBox={`0 0 ${end} 18`} preserveAspectRatio="none" aria-hidden="true">
+      {segments.map(({ part, start, width }, index) => (
+        <rect key={index} data-part={part} x={start.valueOf()} width={Math.max(0, width.valueOf())} height="18" />
+      ))}
+      {solved.excess.compare(0) > 0 && (
+        <rect x={solved.viewport.valueOf()} width={solved.excess.valueOf()} height="18" data-part="excess" />
+      )}
+    </svg>
+  );
+}

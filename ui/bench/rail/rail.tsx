@@ -1,0 +1,102 @@
+'use client';
+
+import { useRef, useState } from 'react';
+import { moveBoundary } from '../../../core/sheet/breakpoints';
+import { byWidth, rangeEnd, rangeText } from '../../../core/spec/ranges';
+import { useBench } from '../bench-context';
+import { at, axisOf } from './axis';
+import { Handle } from './handle';
+import styles from './rail.module.scss';
+
+/** The breakpoint rail: ranges as bands, boundaries and the viewport marker to drag or to move with the arrow keys. */
+export function Rail() {
+  const document = useBench((bench) => bench.document);
+  const viewport = useBench((bench) => bench.viewport);
+  const change = useBench((bench) => bench.change);
+  const show = useBench((bench) => bench.show);
+  const selectCell = useBench((bench) => bench.selectCell);
+  const track = useRef<HTMLDivElement>(null);
+  const [dragged, setDragged] = useState<{ id: string; from: number } | null>(null);
+
+  const axis = axisOf(document);
+  const spec = dragged ? moveBoundary(document, dragged.id, dragged.from) : document;
+  const breakpoints = byWidth(spec.breakpoints);
+  const perPixel = (): number => axis.end / (track.current?.clientWidth ?? axis.end);
+  const step = Math.max(1, Number.parseFloat(String(document.spacing.base)) || 8);
+
+  return (
+    <section className={styles.rail} aria-label="Breakpoints">
+      <div ref={track} className={styles.track}>
+        {breakpoints.map((breakpoint, index) => (
+          <button
+            key={breakpoint.id}
+            type="button"
+            className={styles.band}
+            data-range={(index % 6) + 1}
+            style={{
+              insetInlineStart: at(axis, breakpoint.from),
+              inlineSize: width(axis.end, breakpoint.from, rangeEnd(spec, breakpoint)),
+            }}
+            title={`${breakpoint.name}: ${rangeText(spec, breakpoint)}`}
+            onClick={() => {
+              selectCell(breakpoint.id, 'from');
+              show(breakpoint.reference.width);
+            }}
+          >
+            {breakpoint.name}
+          </button>
+        ))}
+        {breakpoints.map(({ id, name, reference }) => (
+          <span
+            key={id}
+            className={styles.flag}
+            style={{ insetInlineStart: at(axis, reference.width) }}
+            title={`${name} is drawn at ${reference.width}`}
+          >
+            {reference.width}
+          </span>
+        ))}
+        {breakpoints.slice(1).map(({ id, name, from }) => (
+          <Handle
+            key={id}
+            className={styles.boundary!}
+            label={`${name} starts at`}
+            value={from}
+            most={axis.end}
+            step={step}
+            inset={at(axis, from)}
+            perPixel={perPixel}
+            onPreview={(next) => setDragged(next === null ? null : { id, from: next })}
+            onCommit={(next) => change(moveBoundary(document, id, next))}
+          >
+            {dragged?.id === id && <output className={styles.dragged}>{from}</output>}
+          </Handle>
+        ))}
+        <Handle
+          className={styles.marker!}
+          label="Viewport shown"
+          value={viewport}
+          most={axis.end}
+          step={step}
+          inset={at(axis, viewport)}
+          perPixel={perPixel}
+          onPreview={(next) => next !== null && show(next)}
+          onCommit={show}
+        >
+          <output>{viewport}</output>
+        </Handle>
+      </div>
+      <div className={styles.ticks} aria-hidden="true">
+        {axis.ticks.map((tick) => (
+          <span key={tick} style={{ insetInlineStart: at(axis, tick) }}>
+            {tick}
+          </span>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function width(axisEnd: number, from: number, end: number | null): string {
+  return `${((Math.min(end ?? axisEnd, axisEnd) - Math.min(from, axisEnd)) / axisEnd) * 100}%`;
+}

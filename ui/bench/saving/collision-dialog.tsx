@@ -1,0 +1,58 @@
+'use client';
+
+import { format } from 'date-fns/format';
+import Modal from 'react-bootstrap/Modal';
+import { differences } from '../../../core/diff/differences';
+import type { Spec } from '../../../core/spec/schema';
+import { DifferenceTable } from '../../drawing/difference-table';
+
+type Props = {
+  title: string;
+  mine: { document: Spec; words: string };
+  theirs: { document: Spec; words: string };
+  onMine: () => void;
+  onTheirs: () => void;
+  onLater?: () => void;
+};
+
+/** Two versions of one draft: what differs, and which of them to go on with. Neither is thrown away. */
+export function CollisionDialog({ title, mine, theirs, onMine, onTheirs, onLater }: Props) {
+  const found = differences(theirs.document, mine.document);
+  return (
+    <Modal show size="lg" backdrop="static" keyboard={false} aria-labelledby="collision-title">
+      <Modal.Header>
+        <Modal.Title as="h2" id="collision-title">
+          {title}
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        <p>
+          Nothing was overwritten. Both versions are kept, whichever you go on with: every saved draft stays, and undo
+          brings yours back.
+        </p>
+        {found.length > 0 ? (
+          <DifferenceTable differences={found} before={theirs.words} after={mine.words} />
+        ) : (
+          <p>The two say the same.</p>
+        )}
+      </Modal.Body>
+      <Modal.Footer>
+        {onLater && (
+          <button type="button" className="btn btn-line me-auto" onClick={onLater}>
+            Decide later
+          </button>
+        )}
+        <button type="button" className="btn btn-line" onClick={onTheirs}>
+          Go on with {theirs.words}
+        </button>
+        <button type="button" className="btn btn-primary" onClick={onMine}>
+          Go on with {mine.words}
+        </button>
+      </Modal.Footer>
+    </Modal>
+  );
+}
+
+export function timeOf(at: string): string {
+  return format(new Date(at), 'HH:mm');
+}

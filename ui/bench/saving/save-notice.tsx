@@ -1,0 +1,49 @@
+'use client';
+
+import Modal from 'react-bootstrap/Modal';
+import { SignInForm } from '../../account/sign-in-form';
+import type { SaveState } from '../use-saving';
+import styles from './saving.module.scss';
+
+type Props = { state: SaveState; onRetry: () => void };
+
+/** What stands in the way of saving, and what to do. What was typed is kept in the browser meanwhile. */
+export function SaveNotice({ state, onRetry }: Props) {
+  if (state.is === 'signed-out') {
+    return (
+      <Modal show backdrop="static" keyboard={false} aria-labelledby="signed-out-title">
+        <Modal.Header>
+          <Modal.Title as="h2" id="signed-out-title">
+            Your session has ended
+          </Modal.Title>
+        </Modal.Header>
+        <Modal.Body>
+          <p>Everything you typed is still here. Sign in again, and it is saved.</p>
+          <SignInForm onSignedIn={onRetry} />
+        </Modal.Body>
+      </Modal>
+    );
+  }
+  if (state.is === 'unreachable') {
+    return (
+      <p className={styles.notice} role="alert">
+        The server does not answer. Go on working: everything is kept in this browser and saved as soon as the server is
+        back.{' '}
+        <button type="button" className="quiet" onClick={onRetry}>
+          Try now
+        </button>
+      </p>
+    );
+  }
+  if (state.is === 'refused') {
+    return (
+      <p className={styles.notice} role="alert">
+        The server cannot save this draft: {state.problem} It is kept in this browser.{' '}
+        <button type="button" className="quiet" onClick={onRetry}>
+          Try again
+        </button>
+      </p>
+    );
+  }
+  return null;
+}

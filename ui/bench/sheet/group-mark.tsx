@@ -1,0 +1,17 @@
+export const GROUP_NAMES = { screen: 'Screen', columns: 'Columns', rows: 'Rows', baseline: 'Baseline' } as const;
+
+export type Family = keyof typeof GROUP_NAMES;
+
+/** The grid families by shape as well as colour: flat plum, amber diagonals, thin teal lines. */
+export function GroupMark({ group }: { group: Family }) {
+  return (
+    <svg width="14" height="10" viewBox="0 0 14 10" aria-hidden="true">
+      {group === 'screen' && <rect width="14" height="10" fill="var(--margin-fill)" />}
+      {group === 'columns' && <rect width="14" height="10" fill="var(--plum-tint)" />}
+      {group === 'rows' && (
+        <path d="M0 10 10 0M4 10 14 0M0 5 5 0M9 10l5-5" stroke="var(--amber-tint)" strokeWidth="1.6" fill="none" />
+      )}
+      {group === 'baseline' && <path d="M0 1.5h14M0 8.5h14" stroke="var(--teal-tint)" strokeWidth="1.4" />}
+    </svg>
+  );
+}

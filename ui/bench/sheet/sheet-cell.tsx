@@ -1,0 +1,137 @@
+'use client';
+
+import { memo, type MouseEvent } from 'react';
+import type { Weight } from '../../../core/checks/rule';
+import type { ColumnQuantity } from '../../../core/columns/let-follow';
+import { FOLLOWING_QUANTITIES } from '../../../core/columns/let-follow';
+import { decimal } from '../../../core/length/present';
+import { isWhole } from '../../../core/length/px';
+import type { SheetCell, SheetQuantity } from '../../../core/sheet/quantities';
+import type { Place } from '../bench-store';
+import { CellEditor, type Leave } from './cell-editor';
+import styles from './sheet.module.scss';
+
+type Props = {
+  place: Place;
+  label: string;
+  quantity: SheetQuantity;
+  cell: SheetCell;
+  note: string | null;
+  isSelected: boolean;
+  isInRange: boolean;
+  flag: Weight | null;
+  refusal: { text: string; problem: string } | null;
+  editing: { text: string | null } | null;
+  onSelect: (extend: boolean) => void;
+  onEdit: () => void;
+  onCommit: (text: string, leave: Leave) => void;
+  onBlur: (text: string) => void;
+  onCancel: () => void;
+  onFollow: () => void;
+};
+
+/** One cell: given, worked out, refused or being edited. */
+export const SheetCellView = memo(
+  function SheetCellView(props: Props) {
+    const { place, label, quantity, cell, note, isSelected, isInRange, flag, refusal, editing } = props;
+    const canFollow = !cell.follows && FOLLOWING_QUANTITIES.includes(quantity.id as ColumnQuantity);
+    const onMouseDown = (event: MouseEvent): void => {
+      if (!editing) props.onSelect(event.shiftKey);
+    };
+    return (
+      <td
+        role="gridcell"
+        data-place={`${place.row} ${place.column}`}
+        data-follows={cell.follows || undefined}
+        data-flag={refusal ? 'refused' : (flag ?? undefined)}
+        data-in-range={isInRange || undefined}
+        aria-selected={isInRange}
+        aria-invalid={refusal ? true : undefined}
+        aria-label={`${label}: ${refusal?.text ?? spokenCell(cell)}`}
+        title={refusal?.problem ?? (cell.exact && !isWhole(cell.exact) ? `${decimal(cell.exact)} px` : undefined)}
+        tabIndex={isSelected && !editing ? 0 : -1}
+        className={styles.cell}
+        onMouseDown={onMouseDown}
+        onFocus={() => !isSelected && !editing && props.onSelect(false)}
+        onDoubleClick={() => !editing && props.onEdit()}
+      >
+        {editing ? (
+          <CellEditor
+            quantity={quantity}
+            label={label}
+            text={editing.text ?? refusal?.text ?? editableText(cell)}
+            replace={editing.text !== null}
+            problem={refusal?.problem ?? null}
+            onCommit={props.onCommit}
+            onBlur={props.onBlur}
+            onCancel={props.onCancel}
+          />
+        ) : (
+          <CellText cell={cell} refused={refusal?.text ?? null} note={note} />
+        )}
+        {isSelected && !editing && canFollow && (
+          <button
+            type="button"
+            tabIndex={-1}
+            className={styles.follow}
+            title="Let this follow from the others (Delete)"
+            onMouseDown={(event) => event.stopPropagation()}
+            onClick={props.onFollow}
+          >
+            =
+          </button>
+        )}
+      </td>
+    );
+  },
+  (before, after) =>
+    WATCHED.every((name) => before[name] === after[name]) &&
+    sameCell(before.cell, after.cell) &&
+    before.editing?.text === after.editing?.text &&
+    !before.editing === !after.editing,
+);
+
+const WATCHED = ['label', 'note', 'isSelected', 'isInRange', 'flag', 'refusal'] as const;
+
+function sameCell(before: SheetCell, after: SheetCell): boolean {
+  return (
+    before.text === after.text &&
+    before.shown === after.shown &&
+    before.follows === after.follows &&
+    before.px === after.px
+  );
+}
+
+/** What the field of a cell starts with; left as it is, it changes nothing. */
+export function editableText({ text, shown }: SheetCell): string {
+  return text === '=' ? shown : text;
+}
+
+function spokenCell({ shown, follows, px }: SheetCell): string {
+  return `${shown}${px ? ` (${px} px)` : ''}${follows ? ', follows' : ''}`;
+}
+
+/** Whole part and fraction apart, so that whole parts line up whatever the fraction. */
+function CellText({
+  cell: { shown, follows, px, text },
+  refused,
+  note,
+}: {
+  cell: SheetCell;
+  refused: string | null;
+  note: string | null;
+}) {
+  if (refused !== null) return <span className={styles.text}>{refused}</span>;
+  const [, whole = shown, fraction = ''] =
+    /^([−≈\d.]*\d|)([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|[⁰¹²³⁴⁵⁶⁷⁸⁹]+⁄[₀₁₂₃₄₅₆₇₈₉]+)?$/.exec(shown) ?? [];
+  return (
+    <>
+      <span className={styles.text}>
+        {follows && text === '=' && <span className={styles.sign}>=</span>}
+        {whole}
+        <span className={styles.fraction}>{fraction}</span>
+      </span>
+      {(note ?? px) && <small>{note ?? px}</small>}
+    </>
+  );
+}

@@ -1,0 +1,199 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { useMemo, useRef, useState } from 'react';
+import { judge } from '../../../core/checks/run';
+import { columnsAt } from '../../../core/columns/columns-at';
+import { addBreakpoint, roomForBreakpoint } from '../../../core/sheet/breakpoints';
+import { cellOf, QUANTITIES, type SheetQuantity } from '../../../core/sheet/quantities';
+import { writeCell } from '../../../core/sheet/write-cell';
+import { byWidth, rangeText } from '../../../core/spec/ranges';
+import { useBench, useBenchStore } from '../bench-context';
+import type { Place } from '../bench-store';
+import type { Leave } from './cell-editor';
+import { editableText, SheetCellView } from './sheet-cell';
+import { GROUP_NAMES, GroupMark } from './group-mark';
+import { cellKey, selectedRange, useSheetKeys } from './use-sheet-keys';
+import { SheetLine } from './sheet-line';
+import styles from './sheet.module.scss';
+
+type Editing = Place & { text: string | null };
+
+/** The sheet: quantities down, breakpoints across. */
+export function Sheet() {
+  const store = useBenchStore();
+  const document = useBench((bench) => bench.document);
+  const anchor = useBench((bench) => bench.anchor);
+  const selected = useBench((bench) => bench.selected);
+  const refused = useBench((bench) => bench.refused);
+  const [editing, setEditing] = useState<Editing | null>(null);
+  const [message, setMessage] = useState<string | null>(null);
+  const table = useRef<HTMLTableElement>(null);
+
+  const columns = useMemo(
+    () => byWidth(document.breakpoints).map((breakpoint) => ({ breakpoint, solved: columnsAt(document, breakpoint) })),
+    [document],
+  );
+  const flagged = useMemo(() => {
+    const open = judge(document).filter(({ waiver }) => !waiver);
+    return new Map(
+      open
+        .toReversed()
+        .flatMap(({ breakpoint, cell, weight }) =>
+          breakpoint && cell ? [[cellKey(breakpoint, cell), weight] as const] : [],
+        ),
+    );
+  }, [document]);
+
+  const focusSelected = (): void => {
+    const { row, column } = store.getState().selected;
+    table.current?.querySelector<HTMLElement>(`[data-place="${row} ${column}"]`)?.focus();
+  };
+
+  const keys = useSheetKeys(
+    store,
+    (text) => {
+      setMessage(null);
+      setEditing({ ...store.getState().selected, text });
+    },
+    setMessage,
+  );
+
+  const commit = (place: Place, text: string, leave: Leave | null): void => {
+    const bench = store.getState();
+    const breakpoint = byWidth(bench.document.breakpoints)[place.column]!;
+    const quantity = QUANTITIES[place.row]!;
+    const key = cellKey(breakpoint.id, quantity.id);
+    const untouched = text === editableText(cellOf(bench.document, breakpoint, quantity.id));
+    const written = untouched ? { value: bench.document } : writeCell(bench.document, breakpoint.id, quantity.id, text);
+    if (!written.value) {
+      bench.refuse(key, { text, problem: written.problem! });
+      if (leave === null) setEditing(null);
+      return;
+    }
+    bench.refuse(key, null);
+    bench.change(written.value);
+    setEditing(null);
+    setMessage(null);
+    if (leave === null) return;
+    const column = byWidth(written.value.breakpoints).findIndex(({ id }) => id === breakpoint.id);
+    const [down, across] = { down: [1, 0], up: [-1, 0], right: [0, 1], left: [0, -1], stay: [0, 0] }[leave] as [
+      number,
+      number,
+    ];
+    const next = {
+      row: Math.min(QUANTITIES.length - 1, Math.max(0, place.row + down)),
+      column: Math.min(
+        written.value.breakpoints.length - 1,
+        Math.max(0, (column < 0 ? place.column : column) + across),
+      ),
+    };
+    bench.select(next);
+    requestAnimationFrame(focusSelected);
+  };
+
+  const cancel = (key: string): void => {
+    store.getState().refuse(key, null);
+    setEditing(null);
+    requestAnimationFrame(focusSelected);
+  };
+
+  const add = (): void => {
+    const bench = store.getState();
+    const atMarker = addBreakpoint(bench.document, bench.viewport);
+    const added = atMarker.value ?? addBreakpoint(bench.document, roomForBreakpoint(bench.document)).value;
+    if (!added) return setMessage(atMarker.problem!);
+    bench.change(added.spec);
+    bench.selectCell(added.id, 'name');
+    requestAnimationFrame(focusSelected);
+  };
+
+  const range = selectedRange({ anchor, selected });
+  const cell = (quantity: SheetQuantity, row: number, column: number) => {
+    const { breakpoint, solved } = columns[column]!;
+    const key = cellKey(breakpoint.id, quantity.id);
+    const isEditing = editing?.row === row && editing.column === column;
+    return (
+      <SheetCellView
+        key={breakpoint.id}
+        place={{ row, column }}
+        label={`${quantity.label}, ${breakpoint.name}`}
+        quantity={quantity}
+        cell={cellOf(document, breakpoint, quantity.id, solved)}
+        note={quantity.id === 'name' ? rangeText(document, breakpoint) : null}
+        isSelected={selected.row === row && selected.column === column}
+        isInRange={row >= range.top && row <= range.bottom && column >= range.left && column <= range.right}
+        flag={flagged.get(key) ?? null}
+        refusal={refused[key] ?? null}
+        editing={isEditing ? { text: editing.text } : null}
+        onSelect={(extend) => {
+          setMessage(null);
+          store.getState().select({ row, column }, extend);
+        }}
+        onEdit={() => setEditing({ row, column, text: null })}
+        onCommit={(text, leave) => commit({ row, column }, text, leave)}
+        onBlur={(text) => commit({ row, column }, text, null)}
+        onCancel={() => cancel(key)}
+        onFollow={() => commit({ row, column }, '=', 'stay')}
+      />
+    );
+  };
+
+  return (
+    <section className={styles.panel} aria-label="Sheet">
+      <div className={styles.scroll}>
+        <table
+          ref={table}
+          role="grid"
+          aria-label="Quantities by breakpoint"
+          className={styles.sheet}
+          {...keys}
+          onFocus={(event) => event.target === table.current && focusSelected()}
+        >
+          <tbody>
+            {QUANTITIES.map((quantity, row) => (
+              <SheetRow key={quantity.id} quantity={quantity} row={row} onAdd={add} count={columns.length}>
+                {columns.map((_, column) => cell(quantity, row, column))}
+              </SheetRow>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <SheetLine message={message} />
+    </section>
+  );
+}
+
+type RowProps = { quantity: SheetQuantity; row: number; count: number; onAdd: () => void; children: React.ReactNode };
+
+function SheetRow({ quantity, row, count, onAdd, children }: RowProps) {
+  const opensGroup = row > 0 && (row === 1 || QUANTITIES[row - 1]!.group !== quantity.group);
+  const isHead = quantity.id === 'name';
+  return (
+    <>
+      {opensGroup && (
+        <tr className={styles.group} role="presentation">
+          <td colSpan={count + 2} role="presentation">
+            <GroupMark group={quantity.group} /> {GROUP_NAMES[quantity.group]}
+          </td>
+        </tr>
+      )}
+      <tr className={isHead ? styles.head : undefined} role="row">
+        <th scope="row">{isHead ? '' : quantity.label}</th>
+        {children}
+        <td className={styles.add} role="presentation">
+          {isHead && (
+            <button
+              type="button"
+              onClick={onAdd}
+              title="Add a breakpoint at the viewport marker"
+              aria-label="Add a breakpoint"
+            >
+              <Plus size={15} aria-hidden />
+            </button>
+          )}
+        </td>
+      </tr>
+    </>
+  );
+}

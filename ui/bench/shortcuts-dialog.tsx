@@ -1,0 +1,67 @@
+'use client';
+
+import Modal from 'react-bootstrap/Modal';
+
+const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
+  {
+    where: 'In the sheet',
+    keys: [
+      ['Arrows, Home, End', 'move; with Shift, select a range'],
+      ['Type, or Enter', 'replace, or edit, what the cell holds'],
+      ['Enter, Tab', 'commit and go down, or right; with Shift back'],
+      ['Esc', 'put back what was there'],
+      ['Alt + Up, Down', 'step by the base unit; with Shift by half of it'],
+      ['Delete', 'let the quantity follow; on a name, remove the breakpoint'],
+      ['Alt + R', 'fill right'],
+      ['Ctrl + C, Ctrl + V', 'copy and paste, also to and from a spreadsheet'],
+    ],
+  },
+  {
+    where: 'Anywhere on the bench',
+    keys: [
+      ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
+      ['c, r, b', 'columns, rows, baseline on or off (outside the sheet)'],
+      ['s', 'all screens side by side (outside the sheet)'],
+      ['?', 'this list'],
+    ],
+  },
+  {
+    where: 'On the rail and in the preview',
+    keys: [
+      ['Left, Right', 'move a boundary or the viewport marker by 1 px; with Shift by the base unit'],
+      ['Left, Right in the preview', 'step through margins, columns and gutters'],
+    ],
+  },
+];
+
+/** Every shortcut of the bench. */
+export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
+  return (
+    <Modal show size="lg" onHide={onClose} aria-labelledby="shortcuts-title">
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="shortcuts-title">
+          Keys
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        {SHORTCUTS.map(({ where, keys }) => (
+          <section key={where} className="mb-3">
+            <h3>{where}</h3>
+            <table className="difference-table">
+              <tbody>
+                {keys.map(([key, does]) => (
+                  <tr key={key}>
+                    <th scope="row" style={{ inlineSize: '42%' }}>
+                      {key}
+                    </th>
+                    <td>{does}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+        ))}
+      </Modal.Body>
+    </Modal>
+  );
+}

@@ -1,0 +1,120 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { canonicalJson } from '../../core/edition/canonical';
+import type { Spec } from '../../core/spec/schema';
+import { NO_ANSWER, send } from '../frame/send';
+import type { BenchStore } from './bench-store';
+import { dropUnsaved, keepUnsaved, ownUnsaved } from './kept-drafts';
+
+export type NewerDraft = { revision: number; document: Spec; changedBy: string; changedAt: string };
+
+/** How the draft stands with the server. */
+export type SaveState =
+  | { is: 'saved'; revision: number; at: string }
+  | { is: 'saving' }
+  | { is: 'unreachable' }
+  | { is: 'signed-out' }
+  | { is: 'refused'; problem: string }
+  | { is: 'collided'; newer: NewerDraft };
+
+const PAUSE_MS = 500;
+const RETRY_MS = 2_500;
+
+type Saving = { state: SaveState; retry: () => void; keepMine: () => void; takeTheirs: () => void };
+
+/**
+ * Saves the draft by itself, a moment after each change. Until the server has it, the browser keeps it. A server that
+ * does not answer is asked again until it does.
+ */
+export function useSaving(store: BenchStore, spec: { id: string; revision: number; changedAt: string }): Saving {
+  const [state, setState] = useState<SaveState>({ is: 'saved', revision: spec.revision, at: spec.changedAt });
+  const revision = useRef(spec.revision);
+  const saved = useRef(store.getState().document);
+  const savedAt = useRef(spec.changedAt);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const busy = useRef(false);
+  const stopped = useRef(false);
+
+  const save = useCallback(async (): Promise<void> => {
+    clearTimeout(timer.current);
+    const { document } = store.getState();
+    if (busy.current || stopped.current) return;
+    if (document === saved.current) return setState({ is: 'saved', revision: revision.current, at: savedAt.current });
+    busy.current = true;
+    setState((before) => (before.is === 'unreachable' ? before : { is: 'saving' }));
+    const answer = await send<{ revision: number; changedAt: string }>('PUT', `/api/specs/${spec.id}/draft`, {
+      revision: revision.current,
+      document,
+    });
+    busy.current = false;
+    if (answer.ok) {
+      revision.current = answer.body.revision;
+      saved.current = document;
+      savedAt.current = answer.body.changedAt;
+      setState({ is: 'saved', revision: answer.body.revision, at: answer.body.changedAt });
+      if (store.getState().document === document) dropUnsaved(spec.id);
+      else {
+        keepUnsaved(spec.id, store.getState().document, revision.current);
+        timer.current = setTimeout(() => void save(), PAUSE_MS);
+      }
+      return;
+    }
+    if (answer.status === NO_ANSWER) {
+      setState({ is: 'unreachable' });
+      timer.current = setTimeout(() => void save(), RETRY_MS);
+      return;
+    }
+    if (answer.status === 401) return setState({ is: 'signed-out' });
+    if (answer.status !== 409) return setState({ is: 'refused', problem: answer.problem });
+    const newer = answer.body.newer as NewerDraft;
+    if (canonicalJson(newer.document) === canonicalJson(document)) {
+      revision.current = newer.revision;
+      saved.current = document;
+      dropUnsaved(spec.id);
+      return setState({ is: 'saved', revision: newer.revision, at: newer.changedAt });
+    }
+    stopped.current = true;
+    setState({ is: 'collided', newer });
+  }, [spec.id, store]);
+
+  useEffect(() => {
+    const kept = ownUnsaved(spec.id);
+    if (kept) {
+      revision.current = kept.basedOn;
+      store.getState().change(kept.document);
+      void save();
+    }
+    const unsubscribe = store.subscribe(({ document }, before) => {
+      if (document === before.document) return;
+      if (document === saved.current) dropUnsaved(spec.id);
+      else keepUnsaved(spec.id, document, revision.current);
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => void save(), PAUSE_MS);
+    });
+    const now = (): void => void save();
+    window.addEventListener('online', now);
+    document.addEventListener('visibilitychange', now);
+    return () => {
+      unsubscribe();
+      clearTimeout(timer.current);
+      window.removeEventListener('online', now);
+      document.removeEventListener('visibilitychange', now);
+    };
+  }, [save, spec.id, store]);
+
+  /** Goes on from the newer draft: with this window's document on top of it, or with the newer one as an undoable step. */
+  const goOn = (mine: boolean): void => {
+    if (state.is !== 'collided') return;
+    const { newer } = state;
+    stopped.current = false;
+    revision.current = newer.revision;
+    saved.current = newer.document;
+    if (mine) return void save();
+    store.getState().change(newer.document);
+    dropUnsaved(spec.id);
+    setState({ is: 'saved', revision: newer.revision, at: newer.changedAt });
+  };
+
+  return { state, retry: () => void save(), keepMine: () => goOn(true), takeTheirs: () => goOn(false) };
+}

@@ -1,0 +1,29 @@
+import type { Difference } from '../../core/diff/differences';
+
+type Props = { differences: Difference[]; before: string; after: string };
+
+/** Differences between two documents, quantity by quantity. */
+export function DifferenceTable({ differences, before, after }: Props) {
+  return (
+    <table className="difference-table">
+      <thead>
+        <tr>
+          <th scope="col">Breakpoint</th>
+          <th scope="col">Quantity</th>
+          <th scope="col">{before}</th>
+          <th scope="col">{after}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {differences.map(({ breakpoint, what, before: was, after: is }, index) => (
+          <tr key={index}>
+            <td>{breakpoint ?? 'All'}</td>
+            <th scope="row">{what}</th>
+            <td className="number">{was ?? '–'}</td>
+            <td className="number">{is ?? '–'}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
