@@ -69,7 +69,10 @@ export async function publishEdition(
        where specs.id = ${specId}
          for update of specs`;
     if (spec!.revision !== revision)
-      return refused('The draft has changed since this page was opened; reload it and look again.', 'draft');
+      return refused(
+        'The draft has changed since this page was opened. What changed is listed now; look again, then publish.',
+        'draft',
+      );
     const document = storedSpec(spec!.document);
     const open = holdingBack(judge(document, findingsOf(document)));
     if (open.length > 0)
@@ -77,18 +80,20 @@ export async function publishEdition(
         `${open.length === 1 ? 'One finding' : `${open.length} findings`} must be mended or waived first: ${open[0]!.message}`,
         'draft',
       );
-    const [last] = await transaction<
-      { version: string }[]
-    >`select version from editions where spec_id = ${specId} order by id desc limit 1`;
+    const [last] = await transaction<{ version: string; sha256: string }[]>`
+      select version, sha256 from editions where spec_id = ${specId} order by id desc limit 1`;
+    const hash = sha256(canonicalJson(document));
+    if (last?.sha256 === hash)
+      return refused(`The draft says the same as ${last.version}; there is nothing new to publish.`, 'draft');
     if (last && !semver.gt(version, last.version))
       return refused(`${version} is not above ${last.version}, the last edition.`, 'version');
     await transaction`
       insert into editions (spec_id, version, document, sha256, revision, note, published_by)
-      values (${specId}, ${version}, ${transaction.json(document)}, ${sha256(canonicalJson(document))}, ${revision}, ${note.trim()}, ${personId})`;
+      values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId})`;
     return { published: true as const, version };
   });
 }
 
-export function sha256(text: string): string {
+function sha256(text: string): string {
   return createHash('sha256').update(text).digest('hex');
 }

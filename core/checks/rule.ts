@@ -6,7 +6,18 @@ export type Weight = 'must-fix' | 'weigh' | 'note';
 
 /** The cell of the sheet that a finding is about. */
 export type CellName =
-  'name' | 'from' | 'reference' | 'count' | 'container' | 'margin' | 'gutter' | 'column' | 'outer' | 'align' | 'whole';
+  | 'name'
+  | 'from'
+  | 'reference'
+  | 'notes'
+  | 'count'
+  | 'container'
+  | 'margin'
+  | 'gutter'
+  | 'column'
+  | 'outer'
+  | 'align'
+  | 'whole';
 
 /** One edit that a mend makes to a breakpoint. */
 export type BreakpointChange = {

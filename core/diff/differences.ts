@@ -1,3 +1,4 @@
+import type { CellName } from '../checks/rule';
 import { cellOf, QUANTITIES } from '../sheet/quantities';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
@@ -68,21 +69,21 @@ function specDifferences(before: Spec, after: Spec): Difference[] {
 }
 
 function breakpointDifferences(oldSpec: Spec, old: Breakpoint, newSpec: Spec, now: Breakpoint): Difference[] {
-  const quantities = QUANTITIES.flatMap(({ id, label }) =>
-    compared(
-      now.name,
-      label,
-      cellOf(oldSpec, old, id).shown,
-      cellOf(newSpec, now, id).shown,
-      id === 'count' ? 'major' : id === 'reference' || id === 'name' ? 'patch' : 'minor',
-    ),
-  );
+  const quantities = QUANTITIES.flatMap(({ id, label }) => {
+    const [was, is] = [cellOf(oldSpec, old, id), cellOf(newSpec, now, id)];
+    return compared(now.name, label, was.shown, is.shown, was.text === is.text ? 'patch' : bumpOf(id));
+  });
   return [
     ...quantities,
     ...compared(now.name, 'Rows', textOf(old.rows), textOf(now.rows), 'minor'),
     ...compared(now.name, 'Baseline', textOf(old.baseline), textOf(now.baseline), 'minor'),
-    ...compared(now.name, 'Notes', old.notes, now.notes, 'patch'),
   ];
+}
+
+/** A value that only follows another change, or a reference size, asks nothing of built pages. */
+function bumpOf(quantity: CellName): Bump {
+  if (quantity === 'count') return 'major';
+  return ['name', 'reference', 'notes'].includes(quantity) ? 'patch' : 'minor';
 }
 
 function compared(breakpoint: string | null, what: string, before: string, after: string, bump: Bump): Difference[] {

@@ -34,6 +34,12 @@ export const QUANTITIES: readonly SheetQuantity[] = [
     label: 'Drawn at',
     hint: 'Width × height at which you draw it, such as 1440 × 1024.',
   },
+  {
+    id: 'notes',
+    group: 'screen',
+    label: 'Notes',
+    hint: 'What readers should know of this breakpoint; it stands on the reading page.',
+  },
   { id: 'count', group: 'columns', label: 'Count', hint: 'How many columns: 1 to 64, or = to let the count follow.' },
   {
     id: 'container',
@@ -67,6 +73,11 @@ export const QUANTITIES: readonly SheetQuantity[] = [
   },
 ];
 
+/** The row of a quantity in the sheet. */
+export function rowOf(quantity: CellName): number {
+  return QUANTITIES.findIndex(({ id }) => id === quantity);
+}
+
 /** What a cell of the sheet holds. */
 export type SheetCell = {
   /** The text as a person types or edits it. */
@@ -95,6 +106,8 @@ export function cellOf(
       return said(String(breakpoint.from));
     case 'reference':
       return said(`${reference.width} × ${reference.height}`);
+    case 'notes':
+      return said(breakpoint.notes);
     case 'outer':
       return said(OUTER_WORDS[columns.outer]);
     case 'align':

@@ -47,6 +47,10 @@ function writeTo(
         ? { value: { ...breakpoint, reference: reference.value } }
         : { problem: reference.problem! };
     }
+    case 'notes':
+      return text.length > 5000
+        ? { problem: `These notes have ${text.length} characters; the most is 5,000.` }
+        : { value: { ...breakpoint, notes: text } };
     case 'outer':
       return choose(text, OUTER_WORDS, (outer) => put({ outer }));
     case 'align':

@@ -2,6 +2,7 @@
 
 import { useForm } from 'react-hook-form';
 import { send } from '../frame/send';
+import styles from './sign-in.module.scss';
 
 type Credentials = { email: string; password: string };
 export type DemoSignIn = { name: string; email: string; password: string; says: string };
@@ -23,7 +24,7 @@ export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; 
   return (
     <>
       <form onSubmit={handleSubmit(signIn)} noValidate>
-        <div className="mb-3">
+        <div className="field">
           <label className="form-label" htmlFor="sign-in-email">
             E-mail
           </label>
@@ -38,7 +39,7 @@ export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; 
           />
           {errors.email && <p className="problem">{errors.email.message}</p>}
         </div>
-        <div className="mb-3">
+        <div className="field">
           <label className="form-label" htmlFor="sign-in-password">
             Password
           </label>
@@ -68,16 +69,17 @@ export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; 
 
 function DemoPeople({ demo, onChoose }: { demo: DemoSignIn[]; onChoose: (credentials: Credentials) => Promise<void> }) {
   return (
-    <section aria-label="Demo sign-ins" className="mt-4">
-      <p className="soft mb-2">This installation holds the demo team. Sign in as</p>
-      <ul className="list-unstyled mb-0">
+    <section aria-label="Demo sign-ins" className={styles.demo}>
+      <p className="soft">This installation holds the demo team. Sign in as</p>
+      <ul>
         {demo.map(({ name, email, password, says }) => (
-          <li key={email} className="mb-1">
+          <li key={email}>
             <button type="button" className="quiet" onClick={() => onChoose({ email, password })}>
               {name}
             </button>{' '}
-            <span className="soft">
-              {says.toLowerCase()} · {email} · <code>{password}</code>
+            <span className="soft">{says.toLowerCase()}</span>
+            <span className="number soft">
+              {email} · {password}
             </span>
           </li>
         ))}

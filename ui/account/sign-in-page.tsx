@@ -2,7 +2,7 @@
 
 import { Wordmark } from '../frame/wordmark';
 import { type DemoSignIn, SignInForm } from './sign-in-form';
-import styles from './sign-in-page.module.scss';
+import styles from './sign-in.module.scss';
 
 /** The way in. Goes on to the page that was asked for. */
 export function SignInPage({ demo, to }: { demo: DemoSignIn[]; to: string }) {

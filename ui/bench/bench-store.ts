@@ -2,7 +2,7 @@ import { temporal } from 'zundo';
 import { createStore } from 'zustand/vanilla';
 import { breakpointAt, byWidth } from '../../core/spec/ranges';
 import type { CellName } from '../../core/checks/rule';
-import { QUANTITIES } from '../../core/sheet/quantities';
+import { rowOf } from '../../core/sheet/quantities';
 import type { Spec } from '../../core/spec/schema';
 
 /** A cell of the sheet by its place: row of QUANTITIES, column of breakpoints in order of width. */
@@ -41,8 +41,8 @@ export function createBenchStore(document: Spec) {
       (set, get) => ({
         document,
         viewport: start.reference.width,
-        anchor: { row: 3, column: first.length - 1 },
-        selected: { row: 3, column: first.length - 1 },
+        anchor: { row: rowOf('count'), column: first.length - 1 },
+        selected: { row: rowOf('count'), column: first.length - 1 },
         overlays: { columns: true, rows: false, baseline: false },
         sideBySide: false,
         refused: {},
@@ -69,7 +69,7 @@ export function createBenchStore(document: Spec) {
         },
         selectCell: (id, quantity) => {
           const column = byWidth(get().document.breakpoints).findIndex((breakpoint) => breakpoint.id === id);
-          const row = QUANTITIES.findIndex((candidate) => candidate.id === quantity);
+          const row = rowOf(quantity);
           if (column >= 0 && row >= 0) get().select({ row, column });
         },
         toggle: (overlay) => set(({ overlays }) => ({ overlays: { ...overlays, [overlay]: !overlays[overlay] } })),

@@ -60,7 +60,7 @@ export function Bench({ person, team, spec }: Props) {
           <Group orientation="vertical">
             <Panel minSize="40%">
               <Group orientation="horizontal">
-                <Panel defaultSize="48%" minSize="30%">
+                <Panel defaultSize="50%" minSize="30%">
                   <Sheet />
                 </Panel>
                 <Separator className={styles.divider} aria-label="Width of the sheet" />

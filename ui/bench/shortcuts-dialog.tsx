@@ -45,7 +45,7 @@ export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
       </Modal.Header>
       <Modal.Body>
         {SHORTCUTS.map(({ where, keys }) => (
-          <section key={where} className="mb-3">
+          <section key={where}>
             <h3>{where}</h3>
             <table className="difference-table">
               <tbody>

@@ -1,4 +1,5 @@
 import type { Difference } from '../../core/diff/differences';
+import { Fractions } from './numeral';
 
 type Props = { differences: Difference[]; before: string; after: string };
 
@@ -19,8 +20,12 @@ export function DifferenceTable({ differences, before, after }: Props) {
           <tr key={index}>
             <td>{breakpoint ?? 'All'}</td>
             <th scope="row">{what}</th>
-            <td className="number">{was ?? '–'}</td>
-            <td className="number">{is ?? '–'}</td>
+            <td className="number">
+              <Fractions text={was ?? '–'} />
+            </td>
+            <td className="number">
+              <Fractions text={is ?? '–'} />
+            </td>
           </tr>
         ))}
       </tbody>

@@ -1,5 +1,6 @@
 import type { SolvedColumns } from '../../core/columns/columns-at';
 import { numeral } from '../../core/length/present';
+import { DrawnFractions } from './numeral';
 
 type Props = { solved: SolvedColumns; scale: number; y: number };
 
@@ -12,7 +13,7 @@ export function Dimensions({ solved, scale, y }: Props) {
     viewport.valueOf() * scale,
   ] as const;
   return (
-    <g className="number" fontSize={11}>
+    <g className="number" style={{ fontSize: 11 }}>
       <Dimension from={0} to={start} y={y} label={numeral(marginStart)} />
       <Dimension from={start} to={end} y={y} label={`container ${numeral(container)}`} />
       <Dimension from={end} to={width} y={y} label={numeral(marginEnd)} />
@@ -36,14 +37,14 @@ function Dimension({ from, to, y, label }: { from: number; to: number; y: number
         <>
           <path d={`M${from} ${y}H${middle - text / 2}M${middle + text / 2} ${y}H${to}`} fill="none" />
           <text x={middle} y={y + 4} textAnchor="middle" stroke="none">
-            {label}
+            <DrawnFractions text={label} />
           </text>
         </>
       ) : (
         <>
           <path d={`M${from} ${y}H${to}`} fill="none" />
           <text x={middle} y={y - 6} textAnchor="middle" stroke="none">
-            {short}
+            <DrawnFractions text={short} />
           </text>
         </>
       )}

@@ -4,7 +4,7 @@ import { AccountMenu } from './account-menu';
 import styles from './top-bar.module.scss';
 import { Wordmark } from './wordmark';
 
-export type View = 'bench' | 'editions' | 'publish';
+export type View = 'bench' | 'editions';
 
 type Place = { team: { slug: string; name: string }; spec?: { slug: string; name: string }; view?: View };
 

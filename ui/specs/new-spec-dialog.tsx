@@ -23,10 +23,10 @@ export function NewSpecDialog({ team, original, onClose }: Props) {
     >
       {(register) =>
         original ? null : (
-          <fieldset className="mt-3">
-            <legend className="form-label fs-6">Start from</legend>
+          <fieldset className="choices">
+            <legend className="form-label">Start from</legend>
             {STARTING_SETS.map(({ id, title, says }) => (
-              <div className="form-check mb-2" key={id}>
+              <div className="form-check" key={id}>
                 <input className="form-check-input" type="radio" id={`start-${id}`} value={id} {...register('start')} />
                 <label className="form-check-label" htmlFor={`start-${id}`}>
                   <strong>{title}</strong>

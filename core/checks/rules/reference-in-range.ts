@@ -10,14 +10,14 @@ export const referenceInRange: Rule = {
   source: 'Arithmetic: from ≤ reference width < next from',
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { spec }) => {
-    const { from, reference, name, id } = breakpoint;
+    const { from, reference, id } = breakpoint;
     const end = rangeEnd(spec, breakpoint);
     if (reference.width >= from && (end === null || reference.width < end)) return [null];
     const nearest = reference.width < from ? from : end! - 1;
     return [
       {
         cell: 'reference',
-        message: `${name} is drawn at ${reference.width} px, outside its range of ${rangeText(spec, breakpoint)}.`,
+        message: `Drawn at ${reference.width} px, outside the range of ${rangeText(spec, breakpoint)}.`,
         values: { reference: String(reference.width), from: String(from), end: String(end ?? 'none') },
         mends:
           nearest > 0

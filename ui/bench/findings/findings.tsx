@@ -5,7 +5,8 @@ import { judge, type JudgedFinding } from '../../../core/checks/run';
 import type { Weight } from '../../../core/checks/rule';
 import { applyChanges } from '../../../core/sheet/breakpoints';
 import { useBench } from '../bench-context';
-import { WaiverForm } from './waiver-form';
+import { Fractions } from '../../drawing/numeral';
+import { WaiverForm } from '../../waivers/waiver-form';
 import styles from './findings.module.scss';
 
 const WEIGHTS: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh', note: 'Note' };
@@ -88,7 +89,7 @@ function FindingRow({ finding, name, person, isWaiving, onWaive }: RowProps) {
       <span>{name}</span>
       <div>
         <button type="button" className={styles.message} onClick={goTo} title="Go to the cell">
-          {message}
+          <Fractions text={message} />
         </button>
         {waiver && (
           <span className="soft">
@@ -107,7 +108,7 @@ function FindingRow({ finding, name, person, isWaiving, onWaive }: RowProps) {
               className="quiet"
               onClick={() => change(applyChanges(document, mend.changes))}
             >
-              {mend.label}
+              <Fractions text={mend.label} />
             </button>
           ))}
         {waiver ? (

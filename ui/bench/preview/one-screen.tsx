@@ -5,6 +5,7 @@ import { type SolvedColumns, type SumSegment, widthSegments } from '../../../cor
 import { decimal, numeral } from '../../../core/length/present';
 import { isWhole } from '../../../core/length/px';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
+import { Fractions } from '../../drawing/numeral';
 import { Dimensions } from '../../drawing/dimensions';
 import { BaselineOverlay, ColumnOverlay, RowOverlay } from '../../drawing/overlays';
 import type { Overlay } from '../bench-store';
@@ -124,10 +125,10 @@ function Edges({ segment, x, most }: { segment: SumSegment; x: number; most: num
   return (
     <div className={styles.edges} style={{ insetInlineStart: Math.min(Math.max(x, 80), most - 80) }} role="status">
       <strong>
-        {name}: {numeral(width)}
+        <Fractions text={`${name}: ${numeral(width)}`} />
       </strong>
       <br />
-      {numeral(start)} → {numeral(end)}
+      <Fractions text={`${numeral(start)} → ${numeral(end)}`} />
       {!isWhole(start) || !isWhole(end) ? (
         <>
           <br />

@@ -4,6 +4,7 @@ import { columnsAt } from '../../../core/columns/columns-at';
 import { numeral } from '../../../core/length/present';
 import { byWidth } from '../../../core/spec/ranges';
 import { BaselineOverlay, ColumnOverlay, RowOverlay } from '../../drawing/overlays';
+import { Fractions } from '../../drawing/numeral';
 import { useBench } from '../bench-context';
 import { useSize } from './use-size';
 import styles from './preview.module.scss';
@@ -57,7 +58,7 @@ export function SideBySide() {
                 </svg>
                 <strong>{name}</strong>
                 <span className="number">
-                  {solved.count} × {numeral(solved.column)}
+                  <Fractions text={`${solved.count} × ${numeral(solved.column)}`} />
                 </span>
               </button>
             );

@@ -6,6 +6,7 @@ import { isWhole, ZERO } from '../../../core/length/px';
 import { numeral, spoken } from '../../../core/length/present';
 import { applyChanges } from '../../../core/sheet/breakpoints';
 import type { Breakpoint } from '../../../core/spec/schema';
+import { Fractions } from '../../drawing/numeral';
 import { useBench } from '../bench-context';
 import styles from './preview.module.scss';
 
@@ -24,7 +25,9 @@ export function SumLine({ breakpoint, solved }: Props) {
     <div className={styles.sum}>
       <SumBar solved={solved} />
       <div className={styles.equation}>
-        <output className="number">{sumLine(solved, numeral)}</output>
+        <output className="number">
+          <Fractions text={sumLine(solved, numeral)} />
+        </output>
         <span data-verdict={off ? 'off' : 'fine'}>{verdict(solved)}</span>
       </div>
       {mends.length > 0 && (

@@ -43,7 +43,7 @@ export function Rail() {
               show(breakpoint.reference.width);
             }}
           >
-            {breakpoint.name}
+            <span>{breakpoint.name}</span>
           </button>
         ))}
         {breakpoints.map(({ id, name, reference }) => (

@@ -38,7 +38,7 @@ export function CollisionDialog({ title, mine, theirs, onMine, onTheirs, onLater
       </Modal.Body>
       <Modal.Footer>
         {onLater && (
-          <button type="button" className="btn btn-line me-auto" onClick={onLater}>
+          <button type="button" className="btn btn-line at-start" onClick={onLater}>
             Decide later
           </button>
         )}

@@ -79,7 +79,7 @@ export function CellEditor({ quantity, label, text: first, replace, problem, onC
     <input
       {...shared}
       value={text}
-      maxLength={400}
+      maxLength={quantity.id === 'notes' ? 5000 : 400}
       autoComplete="off"
       spellCheck={false}
       onChange={(event) => setText(event.target.value)}

@@ -7,6 +7,7 @@ import { FOLLOWING_QUANTITIES } from '../../../core/columns/let-follow';
 import { decimal } from '../../../core/length/present';
 import { isWhole } from '../../../core/length/px';
 import type { SheetCell, SheetQuantity } from '../../../core/sheet/quantities';
+import { Numeral } from '../../drawing/numeral';
 import type { Place } from '../bench-store';
 import { CellEditor, type Leave } from './cell-editor';
 import styles from './sheet.module.scss';
@@ -48,9 +49,16 @@ export const SheetCellView = memo(
         aria-selected={isInRange}
         aria-invalid={refusal ? true : undefined}
         aria-label={`${label}: ${refusal?.text ?? spokenCell(cell)}`}
-        title={refusal?.problem ?? (cell.exact && !isWhole(cell.exact) ? `${decimal(cell.exact)} px` : undefined)}
+        title={
+          refusal?.problem ??
+          (quantity.id === 'notes'
+            ? cell.text || undefined
+            : cell.exact && !isWhole(cell.exact)
+              ? `${decimal(cell.exact)} px`
+              : undefined)
+        }
         tabIndex={isSelected && !editing ? 0 : -1}
-        className={styles.cell}
+        className={quantity.id === 'notes' ? `${styles.cell} ${styles.notes}` : styles.cell}
         onMouseDown={onMouseDown}
         onFocus={() => !isSelected && !editing && props.onSelect(false)}
         onDoubleClick={() => !editing && props.onEdit()}
@@ -111,7 +119,6 @@ function spokenCell({ shown, follows, px }: SheetCell): string {
   return `${shown}${px ? ` (${px} px)` : ''}${follows ? ', follows' : ''}`;
 }
 
-/** Whole part and fraction apart, so that whole parts line up whatever the fraction. */
 function CellText({
   cell: { shown, follows, px, text },
   refused,
@@ -122,14 +129,11 @@ function CellText({
   note: string | null;
 }) {
   if (refused !== null) return <span className={styles.text}>{refused}</span>;
-  const [, whole = shown, fraction = ''] =
-    /^([−≈\d.]*\d|)([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|[⁰¹²³⁴⁵⁶⁷⁸⁹]+⁄[₀₁₂₃₄₅₆₇₈₉]+)?$/.exec(shown) ?? [];
   return (
     <>
       <span className={styles.text}>
         {follows && text === '=' && <span className={styles.sign}>=</span>}
-        {whole}
-        <span className={styles.fraction}>{fraction}</span>
+        <Numeral text={shown} />
       </span>
       {(note ?? px) && <small>{note ?? px}</small>}
     </>

@@ -14,6 +14,7 @@ import type { Leave } from './cell-editor';
 import { editableText, SheetCellView } from './sheet-cell';
 import { GROUP_NAMES, GroupMark } from './group-mark';
 import { cellKey, selectedRange, useSheetKeys } from './use-sheet-keys';
+import { RhythmFields } from './rhythm-fields';
 import { SheetLine } from './sheet-line';
 import styles from './sheet.module.scss';
 
@@ -152,7 +153,14 @@ export function Sheet() {
         >
           <tbody>
             {QUANTITIES.map((quantity, row) => (
-              <SheetRow key={quantity.id} quantity={quantity} row={row} onAdd={add} count={columns.length}>
+              <SheetRow
+                key={quantity.id}
+                quantity={quantity}
+                row={row}
+                onAdd={add}
+                onProblem={setMessage}
+                count={columns.length}
+              >
                 {columns.map((_, column) => cell(quantity, row, column))}
               </SheetRow>
             ))}
@@ -164,35 +172,37 @@ export function Sheet() {
   );
 }
 
-type RowProps = { quantity: SheetQuantity; row: number; count: number; onAdd: () => void; children: React.ReactNode };
+type RowProps = {
+  quantity: SheetQuantity;
+  row: number;
+  count: number;
+  onAdd: () => void;
+  onProblem: (problem: string | null) => void;
+  children: React.ReactNode;
+};
 
-function SheetRow({ quantity, row, count, onAdd, children }: RowProps) {
+function SheetRow({ quantity, row, count, onAdd, onProblem, children }: RowProps) {
   const opensGroup = row > 0 && (row === 1 || QUANTITIES[row - 1]!.group !== quantity.group);
   const isHead = quantity.id === 'name';
   return (
     <>
       {opensGroup && (
         <tr className={styles.group} role="presentation">
-          <td colSpan={count + 2} role="presentation">
-            <GroupMark group={quantity.group} /> {GROUP_NAMES[quantity.group]}
+          <td colSpan={count + 1} role="presentation">
+            <div>
+              <GroupMark group={quantity.group} /> {GROUP_NAMES[quantity.group]}
+              {quantity.group === 'screen' && (
+                <button type="button" onClick={onAdd} title="Splits the range at the viewport marker">
+                  <Plus size={13} aria-hidden /> Add a breakpoint
+                </button>
+              )}
+            </div>
           </td>
         </tr>
       )}
       <tr className={isHead ? styles.head : undefined} role="row">
-        <th scope="row">{isHead ? '' : quantity.label}</th>
+        <th scope="row">{isHead ? <RhythmFields onProblem={onProblem} /> : quantity.label}</th>
         {children}
-        <td className={styles.add} role="presentation">
-          {isHead && (
-            <button
-              type="button"
-              onClick={onAdd}
-              title="Add a breakpoint at the viewport marker"
-              aria-label="Add a breakpoint"
-            >
-              <Plus size={15} aria-hidden />
-            </button>
-          )}
-        </td>
       </tr>
     </>
   );

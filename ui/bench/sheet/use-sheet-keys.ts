@@ -64,7 +64,7 @@ export function useSheetKeys(
       move(0, 0, false);
       return say(`${breakpoint.name} is removed; undo brings it back.`);
     }
-    apply(writeCell(bench.document, breakpoint.id, quantity.id, '='));
+    apply(writeCell(bench.document, breakpoint.id, quantity.id, quantity.id === 'notes' ? '' : '='));
   };
 
   const fill = (): void => {

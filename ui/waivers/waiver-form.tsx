@@ -1,7 +1,7 @@
 'use client';
 
 import { useForm } from 'react-hook-form';
-import styles from './findings.module.scss';
+import styles from './waiver-form.module.scss';
 
 type Props = { onWaive: (reason: string) => void; onCancel: () => void };
 

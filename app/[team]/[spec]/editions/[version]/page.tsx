@@ -1,0 +1,44 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { database } from '../../../../../server/database';
+import { editionAt, editionsOf } from '../../../../../server/editions';
+import { ReadingPage } from '../../../../../ui/editions/reading-page';
+import { TopBar } from '../../../../../ui/frame/top-bar';
+import { signedInPerson, specOfPage } from '../../../../asker';
+import { cssOf } from '../../../../edition-files';
+
+type Props = { params: Promise<{ team: string; spec: string; version: string }> };
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const { team, spec, version } = await params;
+  return { title: `${(await specOfPage(team, spec, `/editions/${version}`)).document.name} ${version}` };
+}
+
+/** An edition for its readers; "latest" is the newest. */
+export default async function Page({ params }: Props) {
+  const { team, spec: slug, version } = await params;
+  const person = await signedInPerson(`/${team}/${slug}/editions/${version}`);
+  const spec = await specOfPage(team, slug, `/editions/${version}`);
+  const edition = (await editionAt(database(), spec.id, version)) ?? notFound();
+  const newest = (await editionsOf(database(), spec.id))[0]!;
+  return (
+    <>
+      <div className="no-print">
+        <TopBar
+          person={person.name}
+          place={{
+            team: { slug: team, name: spec.teamName },
+            spec: { slug, name: spec.document.name },
+            view: 'editions',
+          }}
+        />
+      </div>
+      <ReadingPage
+        edition={{ ...edition, publishedAt: edition.publishedAt.toISOString() }}
+        newer={newest.version === edition.version ? null : newest.version}
+        address={`/${team}/${slug}/editions/${edition.version}`}
+        css={cssOf(edition)}
+      />
+    </>
+  );
+}

@@ -1,0 +1,49 @@
+import type { Metadata } from 'next';
+import { holdingBack, judge } from '../../../../core/checks/run';
+import { differences } from '../../../../core/diff/differences';
+import { database } from '../../../../server/database';
+import { type Edition, editionsOf } from '../../../../server/editions';
+import { EditionList, type ListedEdition } from '../../../../ui/editions/edition-list';
+import { TopBar } from '../../../../ui/frame/top-bar';
+import { signedInPerson, specOfPage } from '../../../asker';
+
+type Props = { params: Promise<{ team: string; spec: string }> };
+
+export const metadata: Metadata = { title: 'Editions' };
+
+/** The history of a spec's editions. */
+export default async function Page({ params }: Props) {
+  const { team, spec: slug } = await params;
+  const address = `/${team}/${slug}`;
+  const person = await signedInPerson(`${address}/editions`);
+  const spec = await specOfPage(team, slug);
+  const editions = await editionsOf(database(), spec.id);
+  const newest = editions[0];
+  const draft = {
+    revision: spec.revision,
+    differences: newest ? differences(newest.document, spec.document).length : 0,
+    findings: holdingBack(judge(spec.document)).length,
+  };
+  return (
+    <>
+      <TopBar
+        person={person.name}
+        place={{
+          team: { slug: team, name: spec.teamName },
+          spec: { slug, name: spec.document.name },
+          view: 'editions',
+        }}
+      />
+      <EditionList
+        address={address}
+        draft={draft}
+        editions={editions.map((edition, index) => listed(edition, editions[index + 1]))}
+      />
+    </>
+  );
+}
+
+function listed({ document, publishedAt, ...edition }: Edition, before: Edition | undefined): ListedEdition {
+  const since = before ? { version: before.version, differences: differences(before.document, document) } : null;
+  return { ...edition, publishedAt: publishedAt.toISOString(), since };
+}

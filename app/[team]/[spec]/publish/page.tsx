@@ -1,0 +1,47 @@
+import type { Metadata } from 'next';
+import { holdingBack, judge } from '../../../../core/checks/run';
+import { type Bump, differences, leastBump } from '../../../../core/diff/differences';
+import { database } from '../../../../server/database';
+import { editionsOf, proposedVersion } from '../../../../server/editions';
+import { TopBar } from '../../../../ui/frame/top-bar';
+import { PublishPage } from '../../../../ui/publish/publish-page';
+import { signedInPerson, specOfPage } from '../../../asker';
+
+type Props = { params: Promise<{ team: string; spec: string }> };
+
+export const metadata: Metadata = { title: 'Publish' };
+
+const BECAUSE: Record<Bump, string> = {
+  major: 'A breakpoint is gone, or a column count changed: spans in built pages no longer mean what they did.',
+  minor: 'Numbers changed, or something is new; spans in built pages still mean what they did.',
+  patch: 'Only words, reference sizes or waivers changed.',
+};
+
+/** Publishing the draft as the next edition. */
+export default async function Page({ params }: Props) {
+  const { team, spec: slug } = await params;
+  const address = `/${team}/${slug}`;
+  const person = await signedInPerson(`${address}/publish`);
+  const { id, revision, document, teamName } = await specOfPage(team, slug, '/publish');
+  const last = (await editionsOf(database(), id))[0] ?? null;
+  const found = last ? differences(last.document, document) : [];
+  const bump = leastBump(found);
+  return (
+    <>
+      <TopBar
+        person={person.name}
+        place={{ team: { slug: team, name: teamName }, spec: { slug, name: document.name }, view: 'editions' }}
+      />
+      <PublishPage
+        address={address}
+        person={person.name}
+        spec={{ id, revision, document }}
+        last={last?.version ?? null}
+        proposed={proposedVersion(last?.version ?? null, bump)}
+        because={last ? BECAUSE[bump ?? 'patch'] : 'The first edition is 1.0.0.'}
+        differences={found}
+        open={holdingBack(judge(document))}
+      />
+    </>
+  );
+}

@@ -1,0 +1,82 @@
+import { type LengthValue, typedText } from '../length/length-value';
+import type { Breakpoint, Columns } from '../spec/schema';
+import { type GrowingLength, isGrowing, isOfColumn, isPair, isShare, isUpTo } from './column-rule';
+
+/**
+ * What stretches and what stays as the viewport grows through a breakpoint's range, in words.
+ *
+ *     behaviourText(desktop)
+ *     // ["The container is always 1152 px wide and stands in the centre; the margins take what is left.",
+ *     //  "Gutters stay 24 px; the columns share what is left."]
+ */
+export function behaviourText({ columns }: Breakpoint): string[] {
+  return [outside(columns), inside(columns), ...rounding(columns)];
+}
+
+function outside(columns: Columns): string {
+  const { container, margin } = columns;
+  const stands = { start: 'stands at the start', centre: 'stands in the centre', end: 'stands at the end' }[
+    columns.align
+  ];
+  const between = marginWords(margin);
+  const rest = between ? `beside ${between}` : 'and the margins take what is left';
+  if (container === 'fill')
+    return between ? `The container fills the screen between ${between}.` : `The container fills the screen.`;
+  if (container === 'auto') return `The container is as wide as its columns and ${stands}.`;
+  if (isUpTo(container)) {
+    const until = `until it is ${lengthWords(container.upTo)} wide, then stays and ${stands}`;
+    return `The container fills the screen${between ? ` between ${between}` : ''} ${until}.`;
+  }
+  if (isShare(container)) return `The container is ${container.share} of the screen and ${stands}, ${rest}.`;
+  if (isGrowing(container)) return `The container ${growingWords(container)} and ${stands}, ${rest}.`;
+  return `The container is always ${lengthWords(container)} wide and ${stands}, ${rest}.`;
+}
+
+function marginWords(margin: Columns['margin']): string | null {
+  if (!isPair(margin)) return margin === 'auto' ? null : `margins ${sizeWords(margin)}`;
+  const side = (value: typeof margin.start): string => (value === 'auto' ? 'of what is left' : sizeWords(value));
+  return `a start margin ${side(margin.start)} and an end margin ${side(margin.end)}`;
+}
+
+function inside({ count, column, gutter, outer }: Columns): string {
+  const half = outer === 'half' ? ', with half a gutter outside the first and last column' : '';
+  const gutters = gutterWords(gutter);
+  if (count === 'auto')
+    return `As many columns of ${column === 'auto' ? 'one width' : lengthWords(column)} as fit; ${gutters}${half}.`;
+  if (column === 'auto') return `${capital(gutters)}${half}; the columns share the rest.`;
+  return `Columns stay ${lengthWords(column)}; ${gutters}${half}.`;
+}
+
+function gutterWords(gutter: Columns['gutter']): string {
+  if (gutter === 'auto') return 'gutters take what is left';
+  if (isOfColumn(gutter)) return `gutters are ${gutter.ofColumn} of a column`;
+  return isGrowing(gutter)
+    ? `gutters ${growingWords(gutter).replace('grows', 'grow')}`
+    : `gutters are ${lengthWords(gutter)}`;
+}
+
+function rounding({ whole }: Columns): string[] {
+  if (whole === 'margins') return ['Columns are rounded down to whole px; the margins take the difference.'];
+  if (whole === 'container') return ['Columns are rounded to whole px; the container becomes what they add up to.'];
+  return [];
+}
+
+function sizeWords(value: LengthValue | GrowingLength): string {
+  return isGrowing(value) ? `that ${growingWords(value).replace('grows', 'grow')}` : `of ${lengthWords(value)}`;
+}
+
+function growingWords({ between, over }: GrowingLength): string {
+  return `grows from ${lengthWords(between[0])} to ${lengthWords(between[1])} between screens of ${over[0]} and ${over[1]} px`;
+}
+
+/** `24 px`, `1.5 rem`, `5 % of the screen`. */
+function lengthWords(value: LengthValue): string {
+  const text = typeof value === 'object' ? value.is : typedText(value);
+  const [, amount = text, unit = ''] = /^([\d./]+)([a-z%]*)$/.exec(text) ?? [];
+  if (unit === '%' || unit === 'vw') return `${amount} % of the screen`;
+  return `${amount} ${unit || 'px'}`;
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

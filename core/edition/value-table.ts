@@ -1,0 +1,71 @@
+import { columnsAt, type SolvedColumns, spanWidth } from '../columns/columns-at';
+import type { Px } from '../length/px';
+import { decimal, numeral } from '../length/present';
+import { byWidth, rangeText } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
+
+/** One value: as a person reads it (`78¼`), and as it is copied (`78.25`). */
+export type ReadValue = { shown: string; copy: string };
+
+/** A table of a spec's breakpoints, from the narrowest up: a row of values for each quantity; null where there is none. */
+export type ReadTable = { head: string[]; rows: { label: string; values: (ReadValue | null)[] }[] };
+
+/**
+ * The exact values of every breakpoint at its reference size.
+ *
+ *     valueTable(spec).rows[4]   // { label: "Container", values: [{ shown: "358", copy: "358" }, …] }
+ */
+export function valueTable(spec: Spec): ReadTable {
+  const breakpoints = byWidth(spec.breakpoints);
+  const solved = breakpoints.map((breakpoint) => columnsAt(spec, breakpoint));
+  const said = (label: string, say: (breakpoint: Breakpoint) => string) => ({
+    label,
+    values: breakpoints.map((breakpoint) => ({ shown: say(breakpoint), copy: say(breakpoint) })),
+  });
+  const measured = (label: string, measure: (columns: SolvedColumns) => Px) => ({
+    label,
+    values: solved.map((columns) => lengthValue(measure(columns))),
+  });
+  const hasInset = solved.some(({ inset }) => !inset.equals(0));
+  return {
+    head: breakpoints.map(({ name }) => name),
+    rows: [
+      said('Viewports', (breakpoint) => rangeText(spec, breakpoint)),
+      said('Drawn at', ({ reference }) => `${reference.width} × ${reference.height}`),
+      { label: 'Columns', values: solved.map(({ count }) => ({ shown: String(count), copy: String(count) })) },
+      measured('Start margin', ({ marginStart }) => marginStart),
+      measured('Container', ({ container }) => container),
+      measured('End margin', ({ marginEnd }) => marginEnd),
+      measured('Gutter', ({ gutter }) => gutter),
+      ...(hasInset ? [measured('Half gutter outside', ({ inset }) => inset)] : []),
+      measured('Column', ({ column }) => column),
+    ],
+  };
+}
+
+/** Width of every span: 1 to as many columns as the widest count has. */
+export function spanTable(spec: Spec): ReadTable {
+  const breakpoints = byWidth(spec.breakpoints);
+  const solved = breakpoints.map((breakpoint) => columnsAt(spec, breakpoint));
+  const most = Math.max(...solved.map(({ count }) => count));
+  return {
+    head: breakpoints.map(({ name }) => name),
+    rows: Array.from({ length: most }, (_, index) => ({
+      label: index === 0 ? '1 column' : `${index + 1} columns`,
+      values: solved.map((columns) => (index < columns.count ? lengthValue(spanWidth(columns, index + 1)) : null)),
+    })),
+  };
+}
+
+function lengthValue(value: Px): ReadValue {
+  return { shown: numeral(value), copy: decimal(value) };
+}
+
+/** The table as tab-separated text, decimals in place of fractions, for any spreadsheet. */
+export function tabSeparated({ head, rows }: ReadTable): string {
+  const lines = [
+    ['', ...head],
+    ...rows.map(({ label, values }) => [label, ...values.map((value) => value?.copy ?? '')]),
+  ];
+  return lines.map((line) => line.join('\t')).join('\n');
+}

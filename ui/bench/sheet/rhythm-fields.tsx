@@ -1,0 +1,61 @@
+'use client';
+
+import { type KeyboardEvent, useState } from 'react';
+import { typedText } from '../../../core/length/length-value';
+import { allowHalfSteps, writeBase } from '../../../core/sheet/rhythm';
+import { useBench } from '../bench-context';
+import styles from './sheet.module.scss';
+
+/** The base unit that everything else is a multiple of, and whether half of it is allowed. */
+export function RhythmFields({ onProblem }: { onProblem: (problem: string | null) => void }) {
+  const document = useBench((bench) => bench.document);
+  const change = useBench((bench) => bench.change);
+  const [typed, setTyped] = useState<string | null>(null);
+  const { base, halfSteps } = document.spacing;
+
+  const commit = (): void => {
+    if (typed === null) return;
+    const written = typed === typedText(base) ? { value: document } : writeBase(document, typed);
+    onProblem(written.problem ?? null);
+    if (!written.value) return;
+    change(written.value);
+    setTyped(null);
+  };
+  const onKeyDown = (event: KeyboardEvent): void => {
+    event.stopPropagation();
+    if (event.key === 'Enter') commit();
+    if (event.key !== 'Escape') return;
+    setTyped(null);
+    onProblem(null);
+  };
+
+  return (
+    <div
+      className={styles.rhythm}
+      onCopy={(event) => event.stopPropagation()}
+      onPaste={(event) => event.stopPropagation()}
+    >
+      <label>
+        Base{' '}
+        <input
+          value={typed ?? typedText(base)}
+          maxLength={40}
+          autoComplete="off"
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={commit}
+          onKeyDown={onKeyDown}
+          title="The base unit: everything is a multiple of it"
+        />
+      </label>
+      <label title="Are multiples of half the base unit allowed too?">
+        <input
+          type="checkbox"
+          checked={halfSteps}
+          onChange={() => change(allowHalfSteps(document, !halfSteps))}
+          onKeyDown={(event) => event.stopPropagation()}
+        />{' '}
+        and halves
+      </label>
+    </div>
+  );
+}

@@ -1,0 +1,56 @@
+import styles from './numeral.module.scss';
+
+const FRACTION = /([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|[⁰¹²³⁴⁵⁶⁷⁸⁹]+⁄[₀₁₂₃₄₅₆₇₈₉]+)/;
+const NUMERAL = /^[−≈\d.]*\d$/;
+
+/** A number in a column, with room kept for its fraction, so that whole parts line up whatever the fraction. */
+export function Numeral({ text }: { text: string }) {
+  const [whole = text, fraction = '', rest = ''] = text.split(FRACTION);
+  if (rest !== '' || (whole !== '' && !NUMERAL.test(whole))) {
+    return (
+      <>
+        <Fractions text={text} />
+        <span className={styles.slot} />
+      </>
+    );
+  }
+  return (
+    <>
+      {whole}
+      <span className={styles.slot}>{fraction && <FractionText fraction={fraction} />}</span>
+    </>
+  );
+}
+
+/** Text in which fractions are set by the shipped font, which has no glyph for ⅔ but can set 2⁄3 as one. */
+export function Fractions({ text }: { text: string }) {
+  return text
+    .split(FRACTION)
+    .map((run, index) => (index % 2 === 1 ? <FractionText key={index} fraction={run} /> : run));
+}
+
+function FractionText({ fraction }: { fraction: string }) {
+  return (
+    <span className={styles.fraction} data-set={setFraction(fraction)}>
+      <span className="visually-hidden">{fraction}</span>
+    </span>
+  );
+}
+
+/** The same inside a drawing. */
+export function DrawnFractions({ text }: { text: string }) {
+  return text.split(FRACTION).map((run, index) =>
+    index % 2 === 1 ? (
+      <tspan key={index} className={styles.drawn}>
+        {setFraction(run)}
+      </tspan>
+    ) : (
+      run
+    ),
+  );
+}
+
+/** `⅔` as 2, fraction slash, 3. */
+function setFraction(fraction: string): string {
+  return fraction.normalize('NFKD');
+}

@@ -1,0 +1,31 @@
+'use client';
+
+import { type MouseEvent, type ReactNode, useState } from 'react';
+import styles from './reading.module.scss';
+
+/** Everything in it that carries `data-copy` copies that text when it is chosen; what was copied is said at the foot. */
+export function CopyArea({ children }: { children: ReactNode }) {
+  const [said, setSaid] = useState('');
+
+  const onClick = async (event: MouseEvent): Promise<void> => {
+    const text = (event.target as HTMLElement).closest<HTMLElement>('[data-copy]')?.dataset.copy;
+    if (text === undefined) return;
+    try {
+      await navigator.clipboard.writeText(text);
+      setSaid(
+        text.includes('\n') ? 'Copied the table.' : `Copied ${text.length > 60 ? `${text.slice(0, 60)}…` : text}`,
+      );
+    } catch {
+      setSaid('The browser does not let this page copy; select the text and copy it by hand.');
+    }
+  };
+
+  return (
+    <div onClick={onClick}>
+      {children}
+      <p className={styles.copied} role="status" data-said={said !== '' || undefined}>
+        {said}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,50 @@
+import { type ReadTable, tabSeparated } from '../../core/edition/value-table';
+import { Numeral } from '../drawing/numeral';
+import styles from './reading.module.scss';
+
+type Props = { id: string; title: string; says: string; table: ReadTable };
+
+/** A table of exact values; each one, and the whole, can be copied. */
+export function ReadTableView({ id, title, says, table }: Props) {
+  return (
+    <section className={styles.section} aria-labelledby={id}>
+      <div className={styles.sectionHead}>
+        <h2 id={id}>{title}</h2>
+        <span className="soft">{says}</span>
+        <button type="button" className="quiet no-print" data-copy={tabSeparated(table)}>
+          Copy the table
+        </button>
+      </div>
+      <div className={styles.scroll} tabIndex={0} role="group" aria-labelledby={id}>
+        <table className={styles.values}>
+          <thead>
+            <tr>
+              <td />
+              {table.head.map((name, index) => (
+                <th key={index} scope="col">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {table.rows.map(({ label, values }) => (
+              <tr key={label}>
+                <th scope="row">{label}</th>
+                {values.map((value, index) => (
+                  <td key={index}>
+                    {value && (
+                      <button type="button" data-copy={value.copy} title={`Copy ${value.copy}`}>
+                        <Numeral text={value.shown} />
+                      </button>
+                    )}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

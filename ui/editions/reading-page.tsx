@@ -1,0 +1,149 @@
+import { behaviourText } from '../../core/columns/behaviour';
+import { columnsAt, sumLine } from '../../core/columns/columns-at';
+import { spanTable, valueTable } from '../../core/edition/value-table';
+import { exactText } from '../../core/length/px';
+import { numeral } from '../../core/length/present';
+import { RULES } from '../../core/checks/registry';
+import { byWidth, rangeText } from '../../core/spec/ranges';
+import type { Breakpoint, Spec } from '../../core/spec/schema';
+import { Fractions } from '../drawing/numeral';
+import { ScreenDrawing } from '../drawing/screen-drawing';
+import { Moment } from '../frame/moment';
+import { CopyArea } from './copy-area';
+import { PrintButton } from './print-button';
+import { ReadTableView } from './read-table';
+import styles from './reading.module.scss';
+
+type Props = {
+  edition: { version: string; note: string; publishedBy: string; publishedAt: string; sha256: string; document: Spec };
+  /** The newest edition's version, where this is an older one. */
+  newer: string | null;
+  address: string;
+  css: string;
+};
+
+/** An edition for its readers: drawings, exact values, spans, notes, waivers, the CSS. */
+export function ReadingPage({ edition, newer, address, css }: Props) {
+  const spec = edition.document;
+  return (
+    <CopyArea>
+      <main className={styles.page}>
+        <header className={styles.head}>
+          <div>
+            <h1>
+              {spec.name} <span className="number">{edition.version}</span>
+            </h1>
+            <p className={styles.note}>{edition.note}</p>
+            <p className="soft">
+              Published by {edition.publishedBy}, <Moment at={edition.publishedAt} />. SHA-256{' '}
+              <button type="button" className={styles.hash} data-copy={edition.sha256} title="Copy the SHA-256">
+                {edition.sha256.slice(0, 12)}…
+              </button>
+            </p>
+          </div>
+          <div className={`${styles.actions} no-print`}>
+            <a className="btn btn-primary" href={`${address}/grid.css`} download>
+              grid.css
+            </a>
+            <a className="btn btn-line" href={`${address}/spec.json`} download>
+              spec.json
+            </a>
+            <PrintButton />
+          </div>
+        </header>
+        {newer && (
+          <p className={styles.newer}>
+            This is an older edition. The newest is <a href={`${address.replace(/[^/]+$/, '')}${newer}`}>{newer}</a>.
+          </p>
+        )}
+        {byWidth(spec.breakpoints).map((breakpoint) => (
+          <BreakpointSection key={breakpoint.id} spec={spec} breakpoint={breakpoint} />
+        ))}
+        <ReadTableView
+          id="values"
+          title="Exact values"
+          says="px, at the width each is drawn at"
+          table={valueTable(spec)}
+        />
+        <ReadTableView
+          id="spans"
+          title="Span widths"
+          says="px; k columns and the k − 1 gutters between them"
+          table={spanTable(spec)}
+        />
+        <Waivers spec={spec} />
+        <section className={styles.section} aria-labelledby="css">
+          <div className={styles.sectionHead}>
+            <h2 id="css">grid.css</h2>
+            <span className="soft">container class, spans and starts, custom properties for each range</span>
+            <button type="button" className="quiet no-print" data-copy={css}>
+              Copy the CSS
+            </button>
+          </div>
+          <pre className={styles.css} tabIndex={0} aria-labelledby="css">
+            {css}
+          </pre>
+        </section>
+      </main>
+    </CopyArea>
+  );
+}
+
+function BreakpointSection({ spec, breakpoint }: { spec: Spec; breakpoint: Breakpoint }) {
+  const { id, name, reference, notes } = breakpoint;
+  const solved = columnsAt(spec, breakpoint);
+  const line = sumLine(solved, numeral);
+  return (
+    <section className={styles.breakpoint} aria-labelledby={`breakpoint-${id}`}>
+      <ScreenDrawing name={name} solved={solved} height={reference.height} />
+      <div>
+        <h2 id={`breakpoint-${id}`}>{name}</h2>
+        <p className="number soft">
+          {rangeText(spec, breakpoint)}, drawn at {reference.width} × {reference.height}
+        </p>
+        <button type="button" className={styles.sum} data-copy={sumLine(solved, exactText)} title="Copy the sum">
+          <Fractions text={line} />
+        </button>
+        <ul>
+          {behaviourText(breakpoint).map((sentence) => (
+            <li key={sentence}>{sentence}</li>
+          ))}
+        </ul>
+        {notes && <p className={styles.notes}>{notes}</p>}
+      </div>
+    </section>
+  );
+}
+
+function Waivers({ spec }: { spec: Spec }) {
+  if (spec.waivers.length === 0) return null;
+  const names = new Map(spec.breakpoints.map(({ id, name }) => [id, name]));
+  return (
+    <section className={styles.section} aria-labelledby="waivers">
+      <div className={styles.sectionHead}>
+        <h2 id="waivers">Waivers</h2>
+        <span className="soft">findings that were accepted, and why</span>
+      </div>
+      <table className="difference-table">
+        <thead>
+          <tr>
+            <th scope="col">Rule</th>
+            <th scope="col">Breakpoint</th>
+            <th scope="col">Reason</th>
+            <th scope="col">By</th>
+          </tr>
+        </thead>
+        <tbody>
+          {spec.waivers.map(({ rule, breakpoint, reason, by }, index) => (
+            <tr key={index}>
+              <th scope="row">{RULES.find(({ id }) => id === rule)?.title ?? rule}</th>
+              <td>{breakpoint === null ? 'All' : (names.get(breakpoint) ?? breakpoint)}</td>
+              <td>{reason}</td>
+              <td>{by}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
