@@ -14,5 +14,6 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
     },
   },
+  { files: ['**/*.test.ts'], rules: { 'max-lines': 'off' } },
   { files: ['scripts/**', 'cli/**', 'tests/**'], rules: { 'no-console': 'off' } },
 );

@@ -1,4 +1,4 @@
-import { type Px, ZERO } from '../length/px';
+import { browserEdge, type Px, ZERO } from '../length/px';
 import type { Breakpoint } from '../spec/schema';
 import type { SolvedColumns } from './columns-at';
 
@@ -36,7 +36,7 @@ export function browserEdges(breakpoint: Breakpoint, solved: SolvedColumns): [nu
   const column = columnHeld ? floor64(solved.column) : fixed ? solved.column : shared;
   return Array.from({ length: count }, (_, index) => {
     const from = start.add(column.add(gutter).mul(index));
-    return [floor64(from).valueOf(), floor64(from.add(column)).valueOf()];
+    return [browserEdge(from), browserEdge(from.add(column))];
   });
 }
 

@@ -1,6 +1,6 @@
 import { columnsAt, type SolvedColumns, spanWidth } from '../columns/columns-at';
 import type { Px } from '../length/px';
-import { decimal, numeral } from '../length/present';
+import { counted, decimal, numeral } from '../length/present';
 import { byWidth, rangeText } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 
@@ -51,7 +51,7 @@ export function spanTable(spec: Spec): ReadTable {
   return {
     head: breakpoints.map(({ name }) => name),
     rows: Array.from({ length: most }, (_, index) => ({
-      label: index === 0 ? '1 column' : `${index + 1} columns`,
+      label: counted(index + 1, 'column'),
       values: solved.map((columns) => (index < columns.count ? lengthValue(spanWidth(columns, index + 1)) : null)),
     })),
   };

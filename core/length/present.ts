@@ -36,6 +36,11 @@ export function spoken(value: Fraction): string {
   return written(value, (whole) => whole.toString().replace(/\B(?=(\d{3})+$)/g, ','));
 }
 
+/** A count of things: `1 column`, `12 columns`. */
+export function counted(count: number, thing: string): string {
+  return `${count} ${thing}${count === 1 ? '' : 's'}`;
+}
+
 /** The decimal for hover and copy: at most four places, no trailing zeros. */
 export function decimal(value: Fraction): string {
   return String(Number(value.valueOf().toFixed(4)));

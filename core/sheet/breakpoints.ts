@@ -85,6 +85,7 @@ function freeId({ breakpoints }: Spec, name: string, current: string): string {
 export function slug(name: string): string {
   return name
     .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+/, '')

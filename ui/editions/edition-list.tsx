@@ -1,4 +1,5 @@
 import Link from 'next/link';
+import { counted } from '../../core/length/present';
 import type { Difference } from '../../core/diff/differences';
 import { DifferenceTable } from '../drawing/difference-table';
 import { Moment } from '../frame/moment';
@@ -53,8 +54,7 @@ export function EditionList({ address, draft, editions }: Props) {
                 {edition.since && (
                   <details>
                     <summary>
-                      {edition.since.differences.length} {edition.since.differences.length === 1 ? 'change' : 'changes'}{' '}
-                      since {edition.since.version}
+                      {counted(edition.since.differences.length, 'change')} since {edition.since.version}
                     </summary>
                     <DifferenceTable
                       differences={edition.since.differences}
@@ -76,5 +76,5 @@ function draftSentence({ revision, differences, findings }: Props['draft'], last
   const held = findings > 0 ? `, ${findings} to fix first` : '';
   if (last === null) return `Draft ${revision}${held}`;
   if (differences === 0) return `Draft ${revision} says the same as ${last}`;
-  return `Draft ${revision}: ${differences} ${differences === 1 ? 'change' : 'changes'} since ${last}${held}`;
+  return `Draft ${revision}: ${counted(differences, 'change')} since ${last}${held}`;
 }

@@ -1,7 +1,7 @@
 import { type SolvedColumns } from '../../columns/columns-at';
 import { guttersInside } from '../../columns/solve';
 import { exactText, isWhole, type Px, ZERO } from '../../length/px';
-import { numeral, spoken } from '../../length/present';
+import { counted, numeral, spoken } from '../../length/present';
 import type { Breakpoint } from '../../spec/schema';
 import { type CheckedSpec, type Mend, perBreakpoint, type Rule } from '../rule';
 
@@ -45,7 +45,7 @@ export const columnWhole: Rule = {
 function dividedSentence({ count, gutter, inset, container }: SolvedColumns): string {
   const gutters = guttersInside(count, inset.equals(ZERO) ? 'none' : 'half');
   const left = container.sub(gutter.mul(gutters));
-  return `the container of ${spoken(container)} px less ${gutters} gutters of ${numeral(gutter)} leaves ${spoken(left)} for ${count} columns.`;
+  return `the container of ${spoken(container)} px less ${counted(gutters, 'gutter')} of ${numeral(gutter)} leaves ${spoken(left)} for ${counted(count, 'column')}.`;
 }
 
 /** For a column that grows evenly with the viewport: the nearest whole width at or below the reference, and how often it recurs. */

@@ -1,6 +1,6 @@
 import { guttersInside } from '../../columns/solve';
 import { exactText, ZERO } from '../../length/px';
-import { spoken } from '../../length/present';
+import { counted, spoken } from '../../length/present';
 import { narrowestViewport } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
 
@@ -26,12 +26,12 @@ export const guttersFit: Rule = {
         const needed = gutter.mul(gutters);
         const message =
           gutters > 0 && needed.compare(ZERO) > 0
-            ? `${gutters} gutters of ${spoken(gutter)} px need ${spoken(needed)} px; the container has ${spoken(container)} at ${spoken(at(breakpoint, width).viewport)}, so nothing is left for ${count} columns.`
-            : `The container is ${spoken(container)} px at ${spoken(at(breakpoint, width).viewport)}; nothing is left for ${count} columns.`;
+            ? `${counted(gutters, 'gutter')} of ${spoken(gutter)} px need ${spoken(needed)} px; the container has ${spoken(container)} at ${spoken(at(breakpoint, width).viewport)}, so nothing is left for ${counted(count, 'column')}.`
+            : `The container is ${spoken(container)} px at ${spoken(at(breakpoint, width).viewport)}; nothing is left for ${counted(count, 'column')}.`;
         return [{ cell: 'gutter', message, values, mends: [] }];
       }
       if (gutter.compare(ZERO) < 0) {
-        const message = `${count} columns of ${spoken(column)} px need ${spoken(column.mul(count))} px; the container has ${spoken(container)}, so the gutter would be ${spoken(gutter)}.`;
+        const message = `${counted(count, 'column')} of ${spoken(column)} px need ${spoken(column.mul(count))} px; the container has ${spoken(container)}, so the gutter would be ${spoken(gutter)}.`;
         return [{ cell: 'column', message, values, mends: [] }];
       }
     }

@@ -41,34 +41,39 @@ function excessFinding(spec: Spec, breakpoint: Breakpoint, solved: SolvedColumns
   if (solved.excess.equals(ZERO)) return null;
   const { excess, viewport } = solved;
   const off = `${spoken(excess.abs())} px too ${excess.compare(0) > 0 ? 'many' : 'few'}`;
+  const single = waysToFollow(
+    spec,
+    breakpoint,
+    FOLLOWERS.map((quantity) => [quantity]),
+  );
+  const surplus = single.length > 0 ? 'One quantity too many is given.' : 'More than one quantity too many is given.';
   return {
     cell: 'container' as const,
-    message: `${sumLine({ ...solved, excess: px(0), viewport: viewport.add(excess) }, numeral)}, but the viewport is ${spoken(viewport)} px: ${off}. One quantity too many is given.`,
+    message: `${sumLine({ ...solved, excess: px(0), viewport: viewport.add(excess) }, numeral)}, but the viewport is ${spoken(viewport)} px: ${off}. ${surplus}`,
     values: { sum: exactText(viewport.add(excess)), viewport: exactText(viewport), excess: exactText(excess) },
-    mends: waysToFollow(spec, breakpoint, solved),
+    mends: single.length > 0 ? single : waysToFollow(spec, breakpoint, PAIRS),
   };
 }
 
-/** Each given quantity that, made to follow, lets the sum come out with no negative part. */
-function waysToFollow(spec: Spec, breakpoint: Breakpoint, solved: SolvedColumns): Mend[] {
-  return FOLLOWING_QUANTITIES.filter(
-    (quantity) => quantity !== 'count' && !follows(breakpoint.columns, quantity),
-  ).flatMap((quantity) => {
-    const columns = letFollow(breakpoint.columns, solved, quantity);
-    const next = columnsAt(spec, { ...breakpoint, columns });
-    const sound =
-      next.excess.equals(0) &&
-      next.undetermined === null &&
-      [next.column, next.gutter, next.marginStart, next.marginEnd].every((part) => part.compare(0) >= 0);
-    return sound
-      ? [
-          {
-            label: `Let the ${quantity} follow: ${resultOf(quantity, next)}`,
-            changes: [{ breakpoint: breakpoint.id, columns }],
-          },
-        ]
-      : [];
-  });
+const FOLLOWERS = FOLLOWING_QUANTITIES.filter((quantity) => quantity !== 'count');
+const PAIRS = FOLLOWERS.flatMap((first, index) => FOLLOWERS.slice(index + 1).map((second) => [first, second]));
+
+/** Each set of given quantities that, made to follow, lets the sum come out with no negative part. */
+function waysToFollow(spec: Spec, breakpoint: Breakpoint, sets: ColumnQuantity[][]): Mend[] {
+  return sets
+    .filter((set) => set.every((quantity) => !follows(breakpoint.columns, quantity)))
+    .flatMap((set) => {
+      const columns = set.reduce(
+        (held, quantity) => letFollow(held, columnsAt(spec, { ...breakpoint, columns: held }), quantity),
+        breakpoint.columns,
+      );
+      const next = columnsAt(spec, { ...breakpoint, columns });
+      const parts = [next.column, next.gutter, next.marginStart, next.marginEnd];
+      const sound = next.excess.equals(0) && next.undetermined === null && parts.every((part) => part.compare(0) >= 0);
+      if (!sound) return [];
+      const label = `Let the ${set.join(' and the ')} follow: ${set.map((quantity) => resultOf(quantity, next)).join(' and ')}`;
+      return [{ label, changes: [{ breakpoint: breakpoint.id, columns }] }];
+    });
 }
 
 function resultOf(quantity: ColumnQuantity, solved: SolvedColumns): string {

@@ -1,0 +1,58 @@
+import { expect, test } from 'vitest';
+import { breakpointOf, specOf } from '../spec/testing';
+import { canonicalJson } from './canonical';
+import { spanTable, tabSeparated, valueTable } from './value-table';
+
+const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 393, { id: 'phone' });
+const board = breakpointOf({ margin: 'auto', container: '960px', gutter: '20px', outer: 'half' }, 1300, {
+  id: 'board',
+  from: 960,
+});
+const spec = specOf(board, phone);
+
+test('exact values, read as fractions and copied as decimals', () => {
+  const { head, rows } = valueTable(spec);
+  expect(head).toEqual(['Phone', 'Board']);
+  expect(rows.map(({ label, values }) => [label, ...values.map((value) => value!.shown)])).toEqual([
+    ['Viewports', '0–959', '960 and up'],
+    ['Drawn at', '393 × 900', '1300 × 900'],
+    ['Columns', '4', '12'],
+    ['Start margin', '16', '170'],
+    ['Container', '361', '960'],
+    ['End margin', '16', '170'],
+    ['Gutter', '16', '20'],
+    ['Half gutter outside', '0', '10'],
+    ['Column', '78¼', '60'],
+  ]);
+  expect(rows.at(-1)!.values[0]).toEqual({ shown: '78¼', copy: '78.25' });
+});
+
+test('spans, as many as there are columns', () => {
+  const { rows } = spanTable(spec);
+  expect(rows).toHaveLength(12);
+  expect(rows[3]).toEqual({
+    label: '4 columns',
+    values: [
+      { shown: '361', copy: '361' },
+      { shown: '300', copy: '300' },
+    ],
+  });
+  expect(rows[4]!.values[0]).toBeNull();
+});
+
+test('a table for a spreadsheet', () => {
+  expect(
+    tabSeparated(valueTable(specOf(phone)))
+      .split('\n')
+      .slice(0, 2),
+  ).toEqual(['\tPhone', 'Viewports\t0 and up']);
+});
+
+// RFC 8785: keys sorted by UTF-16 code units, no white space, numbers as ECMAScript writes them
+test('the canonical text does not depend on the order of keys', () => {
+  const turned = Object.fromEntries(Object.entries(spec).reverse()) as typeof spec;
+  expect(canonicalJson(turned)).toBe(canonicalJson(spec));
+  expect(canonicalJson(spec)).toMatch(
+    /^\{"breakpoints":\[\{"baseline":\{"offset":"0px","step":"4px"\},"columns":\{"align"/,
+  );
+});

@@ -1,0 +1,123 @@
+import { lexer, parse, walk } from 'css-tree';
+import { describe, expect, test } from 'vitest';
+import { newSpec, STARTING_SETS } from '../../spec/defaults';
+import type { Breakpoint, Columns, Spec } from '../../spec/schema';
+import { breakpointOf, specOf } from '../../spec/testing';
+import { gridCss } from './grid-css';
+import { rangeProperties } from './range-properties';
+
+const origin = { version: '1.0.0', published: '2026-11-24', sha256: 'ab'.repeat(32) };
+const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone' });
+const desktop = breakpointOf({ margin: 'auto', container: '1152px', gutter: '24px' }, 1440, {
+  id: 'desktop',
+  from: 1200,
+});
+const css = gridCss(specOf(phone, desktop), origin);
+
+describe('what it says', () => {
+  test('the sums stand in the head comment', () => {
+    expect(css).toContain(' * Trial, edition 1.0.0, published 2026-11-24');
+    expect(css).toContain(' * Phone: 0–1199, drawn at 390 × 900\n *   16 + 4 × 77½ + 3 × 16 + 16 = 390');
+    expect(css).toContain(' *   144 + 12 × 74 + 11 × 24 + 144 = 1440');
+  });
+
+  test('ranges leave no gap on zoomed screens (Media Queries 4)', () => {
+    expect(css.match(/@media .*? \{/g)).toEqual(['@media (width < 1200px) {', '@media (width >= 1200px) {']);
+  });
+
+  test('span classes of a grid of 12 stand on 4 columns as well', () => {
+    expect(css).toContain('.span-4, .span-4-phone { grid-column-end: span 4; }');
+    expect(css).toContain('.span-12 { grid-column-end: span 4; }');
+    expect(css).toContain('.start-12, .start-12-desktop { grid-column-start: 12; }');
+  });
+
+  test('a name cannot end the comment', () => {
+    const named = { ...newSpec('A */ body{display:none} /*', [{ ...phone, name: '*/ b' }]) };
+    const comment = gridCss(named, origin);
+    expect(comment.match(/\/\*[^]*?\*\//)![0]).toContain('SHA-256');
+    expect(comment).not.toContain('A */');
+  });
+
+  test.each<[string, Partial<Columns>, Partial<ReturnType<typeof rangeProperties>>]>([
+    [
+      'margins that follow',
+      { margin: 'auto', container: '1152px', gutter: '24px' },
+      { 'margin-start': 'calc(50% - 576px)', gutter: '24px', track: 'minmax(0, 1fr)' },
+    ],
+    ['a cap', { margin: '48px', container: { upTo: '1536px' } }, { container: 'min(1536px, 100% - 96px)' }],
+    [
+      'a held column',
+      { margin: 'auto', container: 'auto', column: '70px', gutter: '30px' },
+      { track: '70px', 'margin-start': 'calc(50% - 585px)' },
+    ],
+    ['rem', { margin: '1rem', gutter: '1.5rem' }, { 'margin-start': '1rem', gutter: '1.5rem' }],
+    ['a gutter of a quarter column', { gutter: { ofColumn: '1/4' }, margin: '0px' }, { gutter: 'calc(100vw / 59)' }],
+    [
+      'growing margins',
+      { margin: { between: ['16px', '48px'], over: [600, 1400] } },
+      { 'margin-start': 'clamp(16px, 4% - 8px, 48px)' },
+    ],
+    [
+      'count auto',
+      { count: 'auto', column: '72px', gutter: '24px', margin: '16px' },
+      { columns: 'auto-fill', track: '72px', justify: 'center' },
+    ],
+  ])('%s', (_, columns, properties) => {
+    const breakpoint = breakpointOf(columns);
+    expect(rangeProperties(specOf(breakpoint), breakpoint)).toMatchObject(properties);
+  });
+});
+
+/** Everything that css-tree says is wrong with a style sheet. */
+function wrongs(text: string): string[] {
+  const wrong: string[] = [];
+  const tree = parse(text, { onParseError: ({ message }) => wrong.push(message), parseCustomProperty: true });
+  walk(tree, (node) => {
+    if (node.type !== 'Declaration' || node.property.startsWith('--')) return;
+    const { error } = lexer.matchProperty(node.property, node.value);
+    if (error) wrong.push(`${node.property}: ${error.message}`);
+  });
+  return wrong;
+}
+
+describe('it is valid CSS (css-tree)', () => {
+  test('the check finds what is wrong', () => {
+    expect(wrongs('a { display: gridd; }')).toHaveLength(1);
+  });
+
+  /** The style sheet as one range sees it: each custom property in its place. */
+  function filledFor(spec: Spec, breakpoint: Breakpoint): string {
+    const properties: Record<string, string> = rangeProperties(spec, breakpoint);
+    return gridCss(spec, origin).replace(/var\(--grid-([a-z-]+)\)/g, (_, name) => properties[name]!);
+  }
+
+  test.each(STARTING_SETS.map((set) => [set.title, set] as const))('%s', (_, set) => {
+    const spec = set.spec('Trial');
+    for (const breakpoint of spec.breakpoints) expect(wrongs(filledFor(spec, breakpoint))).toEqual([]);
+  });
+
+  test.each<[Partial<Columns>]>([
+    [
+      {
+        margin: { start: '1rem', end: 'auto' },
+        container: { upTo: '60rem' },
+        align: 'start',
+        outer: 'half',
+        gutter: '2vw',
+      },
+    ],
+    [{ margin: '10%', gutter: { ofColumn: '1/3' }, whole: 'margins' }],
+    [
+      {
+        margin: 'auto',
+        container: { share: '90%' },
+        gutter: { between: ['16px', '24px'], over: [600, 1440] },
+        whole: 'container',
+      },
+    ],
+    [{ count: 'auto', column: '72px', gutter: '24px', margin: 'auto', container: '1200px', outer: 'half' }],
+  ])('%j', (columns) => {
+    const breakpoint = breakpointOf(columns);
+    expect(wrongs(filledFor(specOf(breakpoint), breakpoint))).toEqual([]);
+  });
+});

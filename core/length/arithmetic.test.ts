@@ -1,0 +1,58 @@
+import fc from 'fast-check';
+import Fraction from 'fraction.js';
+import { describe, expect, test } from 'vitest';
+import { evaluateArithmetic } from './arithmetic';
+import { lengthText } from './length';
+
+describe('typed arithmetic comes out exactly', () => {
+  test.each([
+    ['(1440-1152)/2', '144px'],
+    ['1440 − 2 × 144', '1152px'],
+    ['100/3', '100/3px'],
+    ['2 * 1.5rem', '3rem'],
+    ['1.5rem * 2', '3rem'],
+    ['24px + 8', '32px'],
+    ['-(8-32)', '24px'],
+    ['1152px/24px', '48px'],
+    ['10 - 2 - 3', '5px'],
+    ['2+3*4', '14px'],
+    ['0.1+0.2', '0.3px'],
+  ])('%s = %s', (text, expected) => {
+    const { value, problem } = evaluateArithmetic(text);
+    expect(problem).toBeUndefined();
+    expect(lengthText(value!)).toBe(expected);
+  });
+
+  test('sums and products of whole numbers agree with fractions', () => {
+    const whole = fc.integer({ min: 1, max: 40 });
+    fc.assert(
+      fc.property(whole, whole, whole, whole, (a, b, c, d) => {
+        const expected = new Fraction(a).mul(b).add(new Fraction(c).div(d));
+        expect(evaluateArithmetic(`${a}*${b}+${c}/${d}`).value!.amount.equals(expected)).toBe(true);
+      }),
+    );
+  });
+});
+
+describe('a sum that does not work out says why', () => {
+  test.each([
+    ['(1440-1152', 'A bracket is not closed in “(1440-1152”.'],
+    ['1440-', '“1440-” is not a finished sum; write it like (1440-1152)/2.'],
+    ['8)', '“8)” is not a finished sum; write it like (1440-1152)/2.'],
+    ['1/(3-3)', 'This sum divides by zero.'],
+    ['1rem+4px', 'rem and px cannot be added; write the sum in one unit.'],
+    ['2px*3px', 'A length times a length is no length; multiply by a plain number.'],
+    ['3/1rem', 'Divide a length by a plain number.'],
+    ['8-32', '8-32 comes to -24; a length here is 0 or more.'],
+    ['400*400', '400*400 comes to more than any screen; the most is 100,000.'],
+    ['2^3', '“^3” is not understood in this sum; use numbers, + − × ÷ and brackets, such as (1440-1152)/2.'],
+  ])('%s', (text, problem) => {
+    expect(evaluateArithmetic(text)).toEqual({ problem });
+  });
+
+  test('a sum has an end', () => {
+    expect(evaluateArithmetic(`1${'+1'.repeat(300)}`).problem).toBe(
+      'That sum is 601 characters long; 200 is the most.',
+    );
+  });
+});

@@ -1,0 +1,40 @@
+import { describe, expect, test } from 'vitest';
+import { lengthText, parseLength } from './length';
+
+describe('a length is a number with a unit', () => {
+  test.each([
+    ['24', '24px'],
+    [' 24px ', '24px'],
+    ['1.5rem', '1.5rem'],
+    ['.5in', '0.5in'],
+    ['12.5%', '12.5%'],
+    ['2VW', '2vw'],
+    ['18pt', '18pt'],
+    ['12mm', '12mm'],
+    ['257/3', '257/3px'],
+    ['514/6px', '257/3px'],
+    ['0', '0px'],
+    ['100000', '100000px'],
+  ])('%s is %s', (text, expected) => {
+    expect(lengthText(parseLength(text).value!)).toBe(expected);
+  });
+});
+
+describe('what is no length is refused with what would be right', () => {
+  test.each([
+    ['', 'Type a length such as 24, 1.5rem, 5% or 2vw.'],
+    ['abc', '“abc” is not a length; type a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.'],
+    ['24em', '“24em” is not a length; type a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.'],
+    ['1e9', '“1e9” is not a length; write the digits out, such as 1440.'],
+    ['-5', '“-5” is below zero; a length here is 0 or more.'],
+    ['−5', '“−5” is below zero; a length here is 0 or more.'],
+    ['100001', '“100001” is more than any screen; the most is 100,000.'],
+    ['1/0', '“1/0” divides by zero; type a length such as 24 or 1.5rem.'],
+  ])('%s', (text, problem) => {
+    expect(parseLength(text)).toEqual({ problem });
+  });
+
+  test('a long paste is quoted in part', () => {
+    expect(parseLength('x'.repeat(2_000_000)).problem!.length).toBeLessThan(160);
+  });
+});

@@ -1,0 +1,63 @@
+import { describe, expect, test } from 'vitest';
+import { breakpointOf, specOf } from '../spec/testing';
+import { copyRange, fillRight, pasteRange } from './clipboard';
+import { cellOf, rowOf } from './quantities';
+
+const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone' });
+const desktop = breakpointOf({ margin: 'auto', container: '1152px', gutter: '24px' }, 1440, {
+  id: 'desktop',
+  from: 1200,
+});
+const spec = specOf(phone, desktop);
+const [count, column, gutter] = [rowOf('count'), rowOf('column'), rowOf('gutter')];
+const all = { top: count, left: 0, bottom: column, right: 1 };
+
+describe('copying', () => {
+  test('a range is tab-separated text; what follows says so and shows its value', () => {
+    expect(copyRange(spec, all)).toBe(['4\t12', 'fills\t1152', '16\t= 144', '16\t24', '= 77½\t= 74'].join('\n'));
+  });
+});
+
+describe('pasting', () => {
+  test('what was copied changes nothing where it came from', () => {
+    expect(pasteRange(spec, count, 0, copyRange(spec, all)).value!.spec).toEqual(spec);
+  });
+
+  test('numbers from a spreadsheet', () => {
+    const pasted = pasteRange(spec, gutter, 0, '8\t32\r\n').value!;
+    expect(pasted.spec.breakpoints.map((breakpoint) => breakpoint.columns.gutter)).toEqual(['8px', '32px']);
+    expect(pasted.range).toEqual({ top: gutter, left: 0, bottom: gutter, right: 1 });
+  });
+
+  test('all of it or nothing', () => {
+    expect(pasteRange(spec, gutter, 0, '8\twide').problem).toMatch(
+      /^Gutter, Desktop: “wide” is not a length; .* Nothing was pasted\.$/,
+    );
+  });
+
+  test('more than there is room for', () => {
+    expect(pasteRange(spec, gutter, 1, '8\t16').problem).toBe(
+      'The clipboard holds 1 × 2 cells; from here there is room for 5 × 1. Nothing was pasted.',
+    );
+  });
+
+  test('2 MB', () => {
+    expect(pasteRange(spec, gutter, 0, '8'.repeat(2_000_000)).problem).toBe(
+      'The clipboard holds 2,000,000 characters; a paste into the sheet takes at most 50,000. Nothing was pasted.',
+    );
+  });
+});
+
+describe('filling right', () => {
+  test('copies the first cells of a range over the rest', () => {
+    const filled = fillRight(spec, { top: count, left: 0, bottom: gutter, right: 1 }).value!;
+    expect(cellOf(filled, filled.breakpoints[1]!, 'margin').text).toBe('16');
+    expect(filled.breakpoints[1]!.columns).toMatchObject({ count: 4, gutter: '16px' });
+  });
+
+  test('names and starts are each their own', () => {
+    expect(fillRight(spec, { top: rowOf('from'), left: 0, bottom: rowOf('from'), right: 1 }).problem).toBe(
+      'From cannot be filled right: each breakpoint has its own.',
+    );
+  });
+});

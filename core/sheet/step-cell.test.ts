@@ -1,0 +1,40 @@
+import { expect, test } from 'vitest';
+import type { CellName } from '../checks/rule';
+import type { Columns } from '../spec/schema';
+import { breakpointOf, specOf } from '../spec/testing';
+import { cellOf } from './quantities';
+import { stepCell } from './step-cell';
+
+test.each<[CellName, Partial<Columns>, 1 | -1, boolean, string]>([
+  ['gutter', { gutter: '24px' }, 1, false, '32'],
+  ['gutter', { gutter: '24px' }, -1, false, '16'],
+  ['gutter', { gutter: '24px' }, 1, true, '28'],
+  ['gutter', { gutter: '4px' }, -1, false, '0'],
+  ['gutter', { gutter: '1.5rem' }, 1, false, '2rem'],
+  ['margin', { margin: '5%' }, 1, false, '6%'],
+  ['count', { count: 12 }, -1, false, '11'],
+  ['container', { container: { upTo: '1536px' } }, -1, false, 'up to 1528'],
+  ['outer', { outer: 'none' }, 1, false, 'half'],
+  ['outer', { outer: 'half' }, 1, false, 'half'],
+])('%s of %j, %i step', (quantity, columns, direction, half, text) => {
+  const spec = specOf(breakpointOf(columns));
+  const stepped = stepCell(spec, 'screen', quantity, direction, half).value!;
+  expect(cellOf(stepped, stepped.breakpoints[0]!, quantity).text).toBe(text);
+});
+
+test('what follows is not stepped', () => {
+  expect(stepCell(specOf(breakpointOf({})), 'screen', 'column', 1, false).problem).toBe(
+    'This follows from the others; type a value to give it.',
+  );
+});
+
+test('a count stays between 1 and 64', () => {
+  expect(stepCell(specOf(breakpointOf({ count: 64 })), 'screen', 'count', 1, false).problem).toBe(
+    '65 columns are too many; the most is 64.',
+  );
+});
+
+test('arithmetic is typed anew, not stepped', () => {
+  const spec = specOf(breakpointOf({ margin: { typed: '2*72', is: '144px' } }));
+  expect(stepCell(spec, 'screen', 'margin', 1, false).problem).toBe('Only a single number steps; type the new value.');
+});

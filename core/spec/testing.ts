@@ -1,0 +1,50 @@
+import { columnsAt, type SolvedColumns } from '../columns/columns-at';
+import { exactText } from '../length/px';
+import { fluidColumns, newBreakpoint, newSpec } from './defaults';
+import type { Breakpoint, Columns, Spec } from './schema';
+
+/** What the tests build their specs from. */
+
+/** Columns where everything that is not named follows or fills, with no gutter and no margin. */
+export function columnsOf(some: Partial<Columns>): Columns {
+  return { ...fluidColumns(12, '0px', '0px'), ...some };
+}
+
+export function breakpointOf(
+  some: Partial<Columns>,
+  width = 1440,
+  { id = 'screen', from = 0, height = 900 } = {},
+): Breakpoint {
+  return newBreakpoint({ id, name: id.charAt(0).toUpperCase() + id.slice(1), from, width, height }, columnsOf(some));
+}
+
+export function specOf(...breakpoints: Breakpoint[]): Spec {
+  return newSpec('Trial', breakpoints);
+}
+
+/** The columns of one breakpoint at a viewport width. */
+export function solvedAt(width: number, some: Partial<Columns>): SolvedColumns {
+  const breakpoint = breakpointOf(some, width);
+  return columnsAt(specOf(breakpoint), breakpoint);
+}
+
+/** The lengths of a solution as exact text, for tables of expected values. */
+export function texts({ count, column, gutter, inset, marginStart, marginEnd, container }: SolvedColumns) {
+  const [columnText, gutterText, insetText, start, end, containerText] = [
+    column,
+    gutter,
+    inset,
+    marginStart,
+    marginEnd,
+    container,
+  ].map(exactText);
+  return {
+    count,
+    column: columnText,
+    gutter: gutterText,
+    inset: insetText,
+    marginStart: start,
+    marginEnd: end,
+    container: containerText,
+  };
+}
