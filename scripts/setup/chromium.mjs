@@ -1,0 +1,18 @@
+import { existsSync } from 'node:fs';
+
+/** Debian's Chromium. */
+export function findChromium() {
+  const program = process.env.YPSILINE_CHROMIUM ?? '/usr/bin/chromium';
+  return existsSync(program) ? program : null;
+}
+
+/** What Chromium needs to run as root, headless, on a closed network. */
+export const CHROMIUM_FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];

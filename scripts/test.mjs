@@ -1,0 +1,97 @@
+#!/usr/bin/env node
+// `npm test`: everything from a fresh checkout to one line, `N passed, N failed`. With a name it runs that part alone:
+// check, unit (with reference and server tests), browser.
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuild } from './setup/build.mjs';
+import { findChromium } from './setup/chromium.mjs';
+import { ensureDebianPackage, ensurePackages } from './setup/packages.mjs';
+import { startCluster } from './setup/postgres.mjs';
+import { execute, isRoot, mustExecute } from './setup/process.mjs';
+import { run, say } from './setup/say.mjs';
+
+const RESULTS = 'test-results';
+const node = process.execPath;
+
+await run(async () => {
+  const wanted = process.argv[2];
+  const runs = (/** @type {string} */ part) => !wanted || wanted === part;
+  await ensurePackages();
+  const browser = runs('browser') ? await ensureDebianPackage('chromium', findChromium) : '';
+  const folder = mkdtempSync(join(tmpdir(), 'ypsiline-test-'));
+  if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
+  const counts = { passed: 0, failed: 0 };
+  rmSync(RESULTS, { recursive: true, force: true });
+  try {
+    if (runs('check'))
+      await count(counts, 'type check, lint, import rules, format', ['npm', ['run', '--silent', 'check']]);
+    const cluster = runs('unit') || runs('browser') ? await startCluster(folder) : null;
+    try {
+      const env = { ...process.env, YPSILINE_TEST_CLUSTER: cluster?.url, NEXT_TELEMETRY_DISABLED: '1' };
+      if (runs('unit')) {
+        say('unit, reference and server tests');
+        await execute(
+          node,
+          [
+            'node_modules/vitest/vitest.mjs',
+            'run',
+            '--reporter=default',
+            '--reporter=json',
+            `--outputFile.json=${RESULTS}/unit.json`,
+            ...process.argv.slice(3),
+          ],
+          { env },
+        );
+        add(counts, readUnitResults());
+      }
+      if (runs('browser')) {
+        await ensureBuild();
+        say('browser tests');
+        await execute(node, ['node_modules/@playwright/test/cli.js', 'test', ...process.argv.slice(3)], {
+          env: { ...env, YPSILINE_CHROMIUM: browser },
+        });
+        add(counts, readBrowserResults());
+      }
+    } finally {
+      await cluster?.stop();
+    }
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+  console.log(`${counts.passed} passed, ${counts.failed} failed`);
+  if (counts.failed > 0 || counts.passed === 0) process.exitCode = 1;
+});
+
+/**
+ * A step that passes or fails as one.
+ * @param {Counts} counts @param {string} what @param {[string, string[]]} command
+ */
+async function count(counts, what, command) {
+  say(what);
+  const { code } = await execute(...command);
+  add(counts, code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+}
+
+/** @typedef {{ passed: number, failed: number }} Counts */
+/** @param {Counts} counts @param {Counts} more */
+function add(counts, { passed, failed }) {
+  counts.passed += passed;
+  counts.failed += failed;
+}
+
+/** @returns {Counts} a run that wrote no results counts as failed */
+function readUnitResults() {
+  const file = join(RESULTS, 'unit.json');
+  if (!existsSync(file)) return { passed: 0, failed: 1 };
+  const { numPassedTests, numFailedTests, numFailedTestSuites, success } = JSON.parse(readFileSync(file, 'utf8'));
+  return { passed: numPassedTests, failed: success ? 0 : Math.max(1, numFailedTests || numFailedTestSuites) };
+}
+
+/** @returns {Counts} */
+function readBrowserResults() {
+  const file = join(RESULTS, 'browser.json');
+  if (!existsSync(file)) return { passed: 0, failed: 1 };
+  const { stats, errors } = JSON.parse(readFileSync(file, 'utf8'));
+  return { passed: stats.expected + stats.flaky, failed: stats.unexpected + errors.length };
+}

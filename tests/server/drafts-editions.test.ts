@@ -1,0 +1,181 @@
+import { createHash } from 'node:crypto';
+import canonicalize from 'canonicalize';
+import { beforeAll, describe, expect, test } from 'vitest';
+import { breakpointOf, specOf } from '../../core/spec/testing';
+import { writeCell } from '../../core/sheet/write-cell';
+import { draftOf, saveDraft } from '../../server/drafts';
+import { editionAt, editionsOf, proposedVersion, publishEdition } from '../../server/editions';
+import { migrate } from '../../server/migrate';
+import { createSpec, setArchived, specAt, specById, specsOf } from '../../server/specs';
+import { teamWithMember, testDatabase } from './test-database';
+
+const { sql } = testDatabase();
+const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone' });
+const document = specOf(phone);
+const withGutter = (gutter: string) => writeCell(document, 'phone', 'gutter', gutter).value!;
+let member: Awaited<ReturnType<typeof teamWithMember>>;
+let outsider: Awaited<ReturnType<typeof teamWithMember>>;
+
+beforeAll(async () => {
+  member = await teamWithMember(sql(), 'members');
+  outsider = await teamWithMember(sql(), 'outsiders');
+});
+
+const makeSpec = () => createSpec(sql(), { teamId: member.teamId, personId: member.personId, document });
+const save = (specId: string, basedOn: number, gutter: string) =>
+  saveDraft(sql(), { specId, personId: member.personId, basedOn, document: withGutter(gutter) });
+const publish = (specId: string, revision: number, version: string, note = 'A note.') =>
+  publishEdition(sql(), { specId, personId: member.personId, revision, version, note });
+
+describe('drafts', () => {
+  test('every saved revision is kept', async () => {
+    const { id } = await makeSpec();
+    expect(await save(id, 1, '8')).toMatchObject({ saved: true, revision: 2 });
+    expect(await save(id, 2, '24')).toMatchObject({ saved: true, revision: 3 });
+    const gutters = await Promise.all(
+      [1, 2, 3].map(async (revision) => (await draftOf(sql(), id, revision)).document.breakpoints[0]!.columns.gutter),
+    );
+    expect(gutters).toEqual(['16px', '8px', '24px']);
+  });
+
+  test('a save that comes second overwrites nothing and is told of the first', async () => {
+    const { id } = await makeSpec();
+    await save(id, 1, '8');
+    const second = await save(id, 1, '24');
+    expect(second).toMatchObject({ saved: false, newer: { revision: 2, changedBy: 'Member of members' } });
+    expect((await draftOf(sql(), id, 2)).document).toEqual(withGutter('8'));
+  });
+
+  test('of twenty saves at once from one revision, one is taken', async () => {
+    const { id } = await makeSpec();
+    const results = await Promise.all(Array.from({ length: 20 }, (_, index) => save(id, 1, String(index))));
+    expect(results.filter(({ saved }) => saved)).toHaveLength(1);
+    expect((await specById(sql(), member.personId, id))!.revision).toBe(2);
+  });
+
+  test('revisions cannot be changed or deleted', async () => {
+    const { id } = await makeSpec();
+    await expect(sql()`update revisions set made_at = now() where spec_id = ${id}`).rejects.toThrow(
+      'revisions is kept as it was written; UPDATE is refused',
+    );
+    await expect(sql()`delete from revisions where spec_id = ${id}`).rejects.toThrow('DELETE is refused');
+  });
+});
+
+describe('editions', () => {
+  test('carry the SHA-256 of their canonical JSON (RFC 8785)', async () => {
+    const { id } = await makeSpec();
+    expect(await publish(id, 1, '1.0.0')).toEqual({ published: true, version: '1.0.0' });
+    const edition = (await editionAt(sql(), id, 'latest'))!;
+    expect(edition.sha256).toBe(createHash('sha256').update(canonicalize(document)!).digest('hex'));
+    expect(edition).toMatchObject({ version: '1.0.0', note: 'A note.', document, publishedBy: 'Member of members' });
+  });
+
+  test('never change', async () => {
+    const { id } = await makeSpec();
+    await publish(id, 1, '1.0.0');
+    await expect(sql()`update editions set note = 'else' where spec_id = ${id}`).rejects.toThrow(
+      'editions is kept as it was written; UPDATE is refused',
+    );
+    await expect(sql()`delete from editions where spec_id = ${id}`).rejects.toThrow('DELETE is refused');
+    await expect(sql()`truncate editions`).rejects.toThrow('TRUNCATE is refused');
+  });
+
+  test.each<[string, number, string, string, object]>([
+    [
+      'no version',
+      2,
+      '1.1',
+      'A note.',
+      { field: 'version', problem: '“1.1” is not a version; write three numbers such as 1.2.0.' },
+    ],
+    [
+      'a version that is not above the last',
+      2,
+      '1.0.0',
+      'A note.',
+      { field: 'version', problem: '1.0.0 is not above 1.0.0, the last edition.' },
+    ],
+    ['no note', 2, '1.1.0', ' ', { field: 'note', problem: 'Say in a sentence what this edition brings.' }],
+    ['a draft that has moved on', 1, '1.1.0', 'A note.', { field: 'draft' }],
+  ])('%s is refused', async (_, revision, version, note, refusal) => {
+    const { id } = await makeSpec();
+    await publish(id, 1, '1.0.0');
+    await save(id, 1, '8');
+    expect(await publish(id, revision, version, note)).toMatchObject({ published: false, ...refusal });
+  });
+
+  test('the same again is refused', async () => {
+    const { id } = await makeSpec();
+    await publish(id, 1, '1.0.0');
+    expect(await publish(id, 1, '1.0.1')).toMatchObject({
+      problem: 'The draft says the same as 1.0.0; there is nothing new to publish.',
+    });
+  });
+
+  test('must-fix findings hold an edition back until they are waived', async () => {
+    const wide = specOf(breakpointOf({ margin: 'auto', container: '360px', count: 4 }, 390, { id: 'phone' }));
+    const { id } = await createSpec(sql(), { teamId: member.teamId, personId: member.personId, document: wide });
+    expect(await publish(id, 1, '1.0.0')).toMatchObject({
+      field: 'draft',
+      problem: expect.stringContaining('One finding must be mended or waived first: The container is 360 px'),
+    });
+    const values = { container: '360', narrowest: '320', over: '40' };
+    const waivers = [
+      { rule: 'container-overflows', breakpoint: 'phone', values, reason: 'One screen only.', by: 'Ansa' },
+    ];
+    await saveDraft(sql(), { specId: id, personId: member.personId, basedOn: 1, document: { ...wide, waivers } });
+    expect(await publish(id, 2, '1.0.0')).toEqual({ published: true, version: '1.0.0' });
+  });
+
+  // Semantic Versioning 2.0.0
+  test.each([
+    [null, null, '1.0.0'],
+    ['1.2.3', 'major', '2.0.0'],
+    ['1.2.3', 'minor', '1.3.0'],
+    ['1.2.3', 'patch', '1.2.4'],
+  ] as const)('after %s, %s proposes %s', (last, bump, proposed) => expect(proposedVersion(last, bump)).toBe(proposed));
+});
+
+describe('specs belong to their team', () => {
+  test('another team gets nothing', async () => {
+    const { id, slug } = await makeSpec();
+    expect(await specById(sql(), outsider.personId, id)).toBeNull();
+    expect(await specAt(sql(), outsider.personId, 'members', slug)).toBeNull();
+    expect(await specsOf(sql(), outsider.personId, 'members')).toEqual([]);
+    expect((await specById(sql(), member.personId, id))!.document).toEqual(document);
+  });
+
+  test('what is no id finds nothing', async () => {
+    expect(await specById(sql(), member.personId, "1' or true --")).toBeNull();
+  });
+
+  test('two of one name get two addresses', async () => {
+    const [first, second] = [await makeSpec(), await makeSpec()];
+    expect(first.slug).not.toBe(second.slug);
+  });
+
+  test('archived, and brought back', async () => {
+    const { id } = await makeSpec();
+    await setArchived(sql(), id, true);
+    expect((await specById(sql(), member.personId, id))!.archivedAt).toBeInstanceOf(Date);
+    await setArchived(sql(), id, false);
+    expect((await specById(sql(), member.personId, id))!.archivedAt).toBeNull();
+  });
+
+  test('the newest edition and how far the draft is ahead', async () => {
+    const { id } = await makeSpec();
+    await publish(id, 1, '1.0.0');
+    await save(id, 1, '8');
+    expect(await specById(sql(), member.personId, id)).toMatchObject({
+      lastEdition: '1.0.0',
+      lastEditionRevision: 1,
+      revision: 2,
+    });
+    expect((await editionsOf(sql(), id)).map(({ version }) => version)).toEqual(['1.0.0']);
+  });
+});
+
+test('migrations run once', async () => {
+  expect(await migrate(sql())).toEqual([]);
+});

@@ -1,0 +1,42 @@
+import { randomBytes } from 'node:crypto';
+import { afterAll, beforeAll } from 'vitest';
+import { connect, type Sql } from '../../server/database';
+import { migrate } from '../../server/migrate';
+import { addPerson, addTeam } from '../../server/people';
+
+/** A migrated database of its own for the tests of one file, on the throw-away cluster that `npm test` starts. */
+export function testDatabase(): { sql: () => Sql; url: () => string } {
+  const name = `test_${randomBytes(6).toString('hex')}`;
+  const cluster = process.env.YPSILINE_TEST_CLUSTER;
+  if (!cluster) throw new Error('These tests need a PostgreSQL: run them with `npm test -- unit`, which starts one.');
+  const address = cluster.replace(/\/[^/]*$/, `/${name}`);
+  let sql: Sql;
+
+  beforeAll(async () => {
+    await onCluster(cluster, (admin) => admin.unsafe(`create database ${name}`));
+    sql = connect(address);
+    await migrate(sql);
+  });
+  afterAll(async () => {
+    await sql.end();
+    await onCluster(cluster, (admin) => admin.unsafe(`drop database ${name} with (force)`));
+  });
+  return { sql: () => sql, url: () => address };
+}
+
+async function onCluster(url: string, question: (admin: Sql) => Promise<unknown>): Promise<void> {
+  const admin = connect(url, 1);
+  await question(admin);
+  await admin.end();
+}
+
+/** A team with one member. */
+export async function teamWithMember(
+  sql: Sql,
+  slug: string,
+): Promise<{ teamId: string; personId: string; email: string; password: string }> {
+  const team = await addTeam(sql, { slug, name: slug });
+  const [email, password] = [`${slug}@example.test`, `${slug} opens the gate`];
+  const { id } = await addPerson(sql, team.id, { email, name: `Member of ${slug}`, password, says: 'Grid author' });
+  return { teamId: team.id, personId: id, email, password };
+}
