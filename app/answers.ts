@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { problemOf } from '../core/spec/problem';
 import { LARGEST_DOCUMENT } from '../core/spec/read';
 import { database } from '../server/database';
 import type { Person } from '../server/sessions';
@@ -41,8 +42,7 @@ export async function readBody<T>(
   }
   const parsed = schema.safeParse(json);
   if (parsed.success) return { body: parsed.data };
-  const { path, message } = parsed.error.issues[0]!;
-  return { refusal: refuse(400, `${path.length ? `${path.join('.')}: ` : ''}${message}`) };
+  return { refusal: refuse(400, problemOf(parsed.error)) };
 }
 
 type WithParams<P> = { params: Promise<P> };

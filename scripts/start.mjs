@@ -19,6 +19,7 @@ await run(async () => {
   await ensurePackages();
   const given = process.env.DATABASE_URL;
   const cluster = given ? { url: given, stop: async () => {} } : await startCluster(dataDirectory());
+  /** @type {NodeJS.ProcessEnv} */
   const env = {
     ...process.env,
     DATABASE_URL: cluster.url,

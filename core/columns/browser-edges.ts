@@ -39,12 +39,3 @@ export function browserEdges(breakpoint: Breakpoint, solved: SolvedColumns): [nu
     return [browserEdge(from), browserEdge(from.add(column))];
   });
 }
-
-/**
- * Does the exact edge fall on a whole 64th that the browser reaches only by adding up fractions of one? It adds in
- * floating point there and may end 1/64 px lower.
- */
-export function isReachedByFractions(edge: Px, column: Px): boolean {
-  const isWhole64th = (length: Px): boolean => length.mul(64).mod(1).equals(ZERO);
-  return isWhole64th(edge) && !isWhole64th(column);
-}

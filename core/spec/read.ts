@@ -1,4 +1,5 @@
 import type { Parsed } from '../length/parsed';
+import { problemOf } from './problem';
 import { type Spec, specSchema } from './schema';
 
 export const NEWEST_VERSION = 1;
@@ -25,8 +26,7 @@ export function readSpec(document: unknown): Parsed<Spec> {
   }
   const result = specSchema.safeParse(document);
   if (result.success) return { value: result.data };
-  const { path, message } = deepest(result.error.issues[0]!);
-  return { problem: `${path.length ? `${pathText(path)}: ` : ''}${message}` };
+  return { problem: problemOf(result.error) };
 }
 
 /** Reads a spec document from JSON text. */
@@ -39,28 +39,4 @@ export function readSpecText(text: string): Parsed<Spec> {
   } catch (error) {
     return { problem: `This is not JSON: ${(error as Error).message}.` };
   }
-}
-
-type Issue = { path: PropertyKey[]; message: string; errors?: Issue[][]; code?: string };
-
-/** Of a union's many complaints, the one that got furthest says what was meant. */
-function deepest(issue: Issue): Issue {
-  if (issue.code !== 'invalid_union' || !issue.errors?.length) return issue;
-  const candidates = issue.errors.flat().map((inner) => deepest({ ...inner, path: [...issue.path, ...inner.path] }));
-  const custom = candidates.find(({ code }) => code === 'custom');
-  return (
-    custom ??
-    candidates.reduce((best, next) => (next.path.length > best.path.length ? next : best), {
-      ...issue,
-      message: 'this value is none of the forms allowed here',
-    })
-  );
-}
-
-/** `breakpoints[2].columns.gutter` */
-function pathText(path: PropertyKey[]): string {
-  return path.reduce<string>(
-    (text, key) => (typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key)),
-    '',
-  );
 }

@@ -39,9 +39,13 @@ function findPrograms() {
  */
 export async function startCluster(folder) {
   const programs = await ensureDebianPackage('postgresql', findPrograms);
-  const [data, secret, portFile, log] = ['cluster', 'password', 'port', 'postgres.log'].map((name) =>
-    join(folder, name),
-  );
+  const inFolder = (/** @type {string} */ name) => join(folder, name);
+  const [data, secret, portFile, log] = /** @type {const} */ ([
+    inFolder('cluster'),
+    inFolder('password'),
+    inFolder('port'),
+    inFolder('postgres.log'),
+  ]);
   /** @param {string} program @param {string[]} args @returns {[string, string[]]} the command, as the server's user */
   const serverCommand = (program, args) => {
     const command = join(programs, program);

@@ -1,5 +1,6 @@
 'use client';
 
+import { Equal } from 'lucide-react';
 import { memo, type MouseEvent } from 'react';
 import type { Weight } from '../../../core/checks/rule';
 import type { ColumnQuantity } from '../../../core/columns/let-follow';
@@ -85,8 +86,9 @@ export const SheetCellView = memo(
             title="Let this follow from the others (Delete)"
             onMouseDown={(event) => event.stopPropagation()}
             onClick={props.onFollow}
+            aria-label="Let this follow"
           >
-            =
+            <Equal size={11} aria-hidden />
           </button>
         )}
       </td>

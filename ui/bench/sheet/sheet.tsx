@@ -1,7 +1,7 @@
 'use client';
 
 import { Plus } from 'lucide-react';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { judge } from '../../../core/checks/run';
 import { columnsAt } from '../../../core/columns/columns-at';
 import { addBreakpoint, roomForBreakpoint } from '../../../core/sheet/breakpoints';
@@ -50,6 +50,11 @@ export function Sheet() {
     const { row, column } = store.getState().selected;
     table.current?.querySelector<HTMLElement>(`[data-place="${row} ${column}"]`)?.focus();
   };
+
+  // the focus goes where the keys go
+  useEffect(() => {
+    if (!editing && window.document.activeElement?.matches('[role=gridcell]')) focusSelected();
+  });
 
   const keys = useSheetKeys(
     store,
@@ -187,8 +192,8 @@ function SheetRow({ quantity, row, count, onAdd, onProblem, children }: RowProps
   return (
     <>
       {opensGroup && (
-        <tr className={styles.group} role="presentation">
-          <td colSpan={count + 1} role="presentation">
+        <tr className={styles.group} role="row">
+          <th colSpan={count + 1} scope="rowgroup">
             <div>
               <GroupMark group={quantity.group} /> {GROUP_NAMES[quantity.group]}
               {quantity.group === 'screen' && (
@@ -197,7 +202,7 @@ function SheetRow({ quantity, row, count, onAdd, onProblem, children }: RowProps
                 </button>
               )}
             </div>
-          </td>
+          </th>
         </tr>
       )}
       <tr className={isHead ? styles.head : undefined} role="row">

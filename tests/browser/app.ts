@@ -1,0 +1,108 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import { once } from 'node:events';
+import { type APIRequestContext, expect, type Page, test as base } from '@playwright/test';
+import type { Spec } from '../../core/spec/schema';
+import { freePort } from '../../scripts/setup/ports.mjs';
+import { seedDemo } from '../../scripts/demo/seed';
+import { connect, type Sql } from '../../server/database';
+import { DEMO_PEOPLE } from '../../server/demo-people';
+import { migrate } from '../../server/migrate';
+
+/** The application, served from its build, on a demo database of its own. */
+export type App = { url: string; sql: Sql; start: () => Promise<void>; stop: () => Promise<void> };
+
+export const test = base.extend<{ signedIn: Page }, { app: App }>({
+  app: [
+    async ({}, use, { workerIndex }) => {
+      const cluster = process.env.YPSILINE_TEST_CLUSTER;
+      if (!cluster)
+        throw new Error('Browser tests need a PostgreSQL: run them with `npm test -- browser`, which starts one.');
+      const name = `browser_${randomBytes(6).toString('hex')}`;
+      const admin = connect(cluster, 1);
+      await admin.unsafe(`create database ${name}`);
+      const databaseUrl = cluster.replace(/\/[^/]*$/, `/${name}`);
+      const sql = connect(databaseUrl, 2);
+      await migrate(sql);
+      await seedDemo(sql);
+      const app = serve(await freePort(4500 + workerIndex * 20), databaseUrl);
+      await app.start();
+      await use({ ...app, sql });
+      await app.stop();
+      await sql.end();
+      await admin.unsafe(`drop database ${name} with (force)`);
+      await admin.end();
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ app }, use) => use(app.url),
+  /** A page on which Ansa, the grid author, is signed in. */
+  signedIn: async ({ page }, use) => {
+    await signIn(page.request, 'Ansa Brisk');
+    await use(page);
+  },
+});
+
+export { expect };
+
+function serve(port: number, databaseUrl: string): Omit<App, 'sql'> {
+  const url = `http://127.0.0.1:${port}`;
+  let server: ChildProcess | null = null;
+  const start = async (): Promise<void> => {
+    const env = { ...process.env, DATABASE_URL: databaseUrl, NODE_ENV: 'production' as const };
+    server = spawn(
+      process.execPath,
+      ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
+      { env, stdio: 'ignore' },
+    );
+    for (let attempt = 0; attempt < 300; attempt++) {
+      const answers = await fetch(`${url}/sign-in`)
+        .then((response) => response.ok)
+        .catch(() => false);
+      if (answers) return;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error(`the application does not answer at ${url}`);
+  };
+  const stop = async (): Promise<void> => {
+    if (!server || server.exitCode !== null) return;
+    server.kill('SIGKILL');
+    await once(server, 'exit');
+  };
+  return { url, start, stop };
+}
+
+/** Signs one of the demo's people in, in this context. */
+export async function signIn(request: APIRequestContext, name: (typeof DEMO_PEOPLE)[number]['name']): Promise<void> {
+  const { email, password } = DEMO_PEOPLE.find((person) => person.name === name)!;
+  const answer = await request.post('/api/session', { data: { email, password } });
+  expect(answer.status()).toBe(200);
+}
+
+/** Makes a spec of a document in the demo team and opens its bench. */
+export async function openBench(page: Page, document: Spec): Promise<string> {
+  const slug = await makeSpec(page.request, document);
+  await page.goto(`/tidewick/${slug}`);
+  await expect(page.getByRole('status').filter({ hasText: 'Draft 1, saved' })).toBeVisible();
+  return slug;
+}
+
+export async function makeSpec(request: APIRequestContext, document: Spec): Promise<string> {
+  const answer = await request.post('/api/teams/tidewick/specs', { data: { document } });
+  expect(answer.status()).toBe(201);
+  return ((await answer.json()) as { slug: string }).slug;
+}
+
+/** A cell of the sheet by its quantity and breakpoint. */
+export function cell(page: Page, quantity: string, breakpoint: string) {
+  return page.getByRole('gridcell', { name: new RegExp(`^${quantity}, ${breakpoint}: `) });
+}
+
+/** Types into a cell that has been pointed at, and commits with Enter. */
+export async function type(page: Page, quantity: string, breakpoint: string, text: string): Promise<void> {
+  await cell(page, quantity, breakpoint).click();
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+}
+
+export const saved = (page: Page) => page.getByRole('status').filter({ hasText: /^Draft \d+, saved/ });

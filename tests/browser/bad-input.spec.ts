@@ -1,0 +1,85 @@
+import { STARTING_SETS } from '../../core/spec/defaults';
+import { cell, expect, openBench, saved, test, type } from './app';
+
+const spec = STARTING_SETS[0]!.spec('Slips of the finger');
+
+test('each wrong text gets its sentence, stays in its cell, and changes nothing', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  const says = page.getByRole('status').filter({ hasText: /is not|below zero|too many|at least|not possible/ });
+  for (const [quantity, text, sentence] of [
+    [
+      'Gutter',
+      'wide',
+      '“wide” is not a length; type a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.',
+    ],
+    ['Margin', '1e9', '“1e9” is not a length; write the digits out, such as 1440.'],
+    ['Column', '-5', '“-5” is below zero; a length here is 0 or more.'],
+    ['Count', '0', 'A grid has at least 1 column; type a number from 1 to 64, such as 12.'],
+    ['Count', '65', '65 columns are too many; the most is 64.'],
+  ] as const) {
+    await cell(page, quantity, 'Phone').click();
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+    await expect(says.first()).toHaveText(sentence);
+    // looking elsewhere keeps the text where it was typed; Esc puts back what was there
+    await cell(page, 'From', 'Tablet').click();
+    await expect(cell(page, quantity, 'Phone')).toHaveText(text);
+    await cell(page, quantity, 'Phone').click();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('textbox', { name: `${quantity}, Phone` })).toHaveValue(text);
+    await page.keyboard.press('Escape');
+  }
+  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('16');
+  await expect(saved(page)).toHaveText(/^Draft 1/);
+});
+
+test('two breakpoints at one width are kept and reported', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await type(page, 'From', 'Tablet', '1200');
+  await expect(page.getByRole('region', { name: 'Findings' })).toContainText(
+    'both start at 1200 px; only one of them can apply. Give one another width.',
+  );
+  await expect(saved(page)).toHaveText(/^Draft 2/);
+});
+
+test('a paste of 2 MB, or of one wrong cell, changes nothing and says so', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await cell(page, 'Gutter', 'Phone').click();
+  await page.evaluate(() => navigator.clipboard.writeText('8\t'.repeat(1_000_000)));
+  await page.keyboard.press('Control+v');
+  await expect(
+    page.getByText(
+      'The clipboard holds 2,000,000 characters; a paste into the sheet takes at most 50,000. Nothing was pasted.',
+    ),
+  ).toBeVisible();
+  await page.evaluate(() => navigator.clipboard.writeText('8\twide'));
+  await page.keyboard.press('Control+v');
+  await expect(page.getByText('Gutter, Tablet: “wide” is not a length;')).toBeVisible();
+  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('16');
+});
+
+test('documents that cannot be read are refused with their place', async ({ signedIn: page }) => {
+  const send = async (document: unknown) => {
+    const answer = await page.request.post('/api/teams/tidewick/specs', { data: { document } });
+    return { status: answer.status(), ...((await answer.json()) as { problem: string }) };
+  };
+  expect(await send({ ...spec, ypsiline: 99 })).toEqual({
+    status: 422,
+    problem: 'This document is of version 99; this Ypsiline reads versions up to 1. Open it with a newer one.',
+  });
+  expect((await send({ ...spec, colour: 'red' })).problem).toBe('Unrecognized key: "colour"');
+  expect((await send({ ...spec, name: 'x'.repeat(2_000_000) })).status).toBe(413);
+  const noJson = await page.request.post('/api/teams/tidewick/specs', {
+    data: Buffer.from('{'),
+    headers: { 'Content-Type': 'application/json' },
+  });
+  expect(await noJson.json()).toEqual({ problem: 'The body of this request is not JSON.' });
+});
+
+test('a request from another site changes nothing', async ({ signedIn: page }) => {
+  const answer = await page.request.post('/api/teams/tidewick/specs', {
+    data: { document: spec },
+    headers: { Origin: 'https://elsewhere.example' },
+  });
+  expect(answer.status()).toBe(403);
+});

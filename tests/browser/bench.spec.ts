@@ -1,0 +1,114 @@
+import { STARTING_SETS } from '../../core/spec/defaults';
+import { cell, expect, openBench, test, type } from './app';
+
+const spec = STARTING_SETS[0]!.spec('On the bench');
+
+test('dragging the viewport marker through the ranges changes the breakpoint by itself', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  const marker = page.getByRole('slider', { name: 'Viewport shown' });
+  const box = (await marker.boundingBox())!;
+  await page.mouse.move(box.x + 9, box.y + 9);
+  await page.mouse.down();
+  const preview = page.getByRole('region', { name: 'Preview' });
+  await page.mouse.move(700, box.y + 9, { steps: 8 });
+  await expect(preview).toContainText('Tablet');
+  await page.mouse.move(200, box.y + 9, { steps: 8 });
+  await expect(preview).toContainText('Phone');
+  await page.mouse.up();
+});
+
+test('a boundary is dragged as one step; a click moves nothing', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  const boundary = page.getByRole('slider', { name: 'Desktop starts at' });
+  const box = (await boundary.boundingBox())!;
+  await boundary.click();
+  await expect(cell(page, 'From', 'Desktop')).toHaveText('1200');
+  await page.mouse.move(box.x + 5, box.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 65, box.y + 10, { steps: 6 });
+  await expect(cell(page, 'From', 'Desktop')).toHaveText('1200');
+  await page.mouse.up();
+  await expect(cell(page, 'From', 'Desktop')).not.toHaveText('1200');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cell(page, 'From', 'Desktop')).toHaveText('1200');
+});
+
+test('pointing at a column shows its exact edges', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await cell(page, 'Count', 'Phone').click();
+  const preview = page.getByRole('application');
+  const box = (await preview.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2 + 25, box.y + box.height / 2);
+  await expect(preview.getByRole('status')).toContainText('column 3: 77½');
+  await expect(preview.getByRole('status')).toContainText('203 → 280½');
+  await expect(preview.getByRole('status')).toContainText('203 → 280.5');
+});
+
+test('a breakpoint is added at the marker, named, and removed', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await page.getByRole('slider', { name: 'Viewport shown' }).focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('button', { name: 'Add a breakpoint' }).click();
+  await page.keyboard.type('Wide');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'From', 'Wide')).toHaveText('1439');
+  await type(page, 'From', 'Wide', '1700');
+  await expect(page.getByRole('slider', { name: 'Wide starts at' })).toHaveAttribute('aria-valuenow', '1700');
+  await cell(page, 'Name', 'Wide').click();
+  await page.keyboard.press('Delete');
+  await expect(cell(page, 'Name', 'Wide')).toHaveCount(0);
+  await expect(page.getByText('Wide is removed; undo brings it back.')).toBeVisible();
+});
+
+test('a finding goes to its cell, is mended, or is waived', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await type(page, 'Container', 'Desktop', '1240');
+  const findings = page.getByRole('region', { name: 'Findings' });
+  const overflow = findings.getByRole('listitem').filter({ hasText: 'it overflows by 40 px there' });
+  await expect(page.getByText('1 to fix')).toBeVisible();
+  await overflow.getByTitle('Go to the cell').click();
+  await expect(cell(page, 'Container', 'Desktop')).toBeFocused();
+  await overflow.getByRole('button', { name: 'Waive…' }).click();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('A waiver needs a reason.')).toBeVisible();
+  await page.keyboard.type('Desks only.');
+  await page.keyboard.press('Enter');
+  await expect(overflow).toContainText('Desks only. (Ansa Brisk)');
+  await expect(page.getByText('1 to fix')).toHaveCount(0);
+  await overflow.getByRole('button', { name: 'Withdraw the waiver' }).click();
+  await overflow.getByRole('button', { name: 'Cap it: up to 1240 px' }).click();
+  await expect(overflow).toHaveCount(0);
+  await expect(cell(page, 'Container', 'Desktop')).toContainText('up to 1240');
+});
+
+test('a sum that does not come out says by how much and offers the ways to mend it', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await type(page, 'Margin', 'Desktop', '143');
+  const preview = page.getByRole('region', { name: 'Preview' });
+  await expect(preview).toContainText('143 + 12 × 74 + 11 × 24 + 143 = 1438, not 1440');
+  await expect(preview).toContainText('2 px too few');
+  await preview.getByRole('button', { name: 'Let the margin follow: 144' }).click();
+  await expect(preview).toContainText('144 + 12 × 74 + 11 × 24 + 144 = 1440');
+});
+
+test('typed arithmetic is kept and shown with what it comes to', async ({ signedIn: page }) => {
+  const slug = await openBench(page, spec);
+  await type(page, 'Margin', 'Phone', '(390-358)/2');
+  await expect(cell(page, 'Margin', 'Phone')).toHaveText('(390-358)/216');
+  await expect(page.getByRole('status').filter({ hasText: 'Draft 2, saved' })).toBeVisible();
+  await page.goto(`/tidewick/${slug}`);
+  await cell(page, 'Margin', 'Phone').dblclick();
+  await expect(page.getByRole('textbox', { name: 'Margin, Phone' })).toHaveValue('(390-358)/2');
+});
+
+test('the base unit and half steps', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await page.getByLabel('Base').fill('0');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('A base unit of 0 has no multiples; type one such as 8 or 4.')).toBeVisible();
+  await page.getByLabel('Base').fill('10');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Findings' })).toContainText(
+    'The gutter of 16 px is not a multiple of 10 px or half of it; 15 and 20 are.',
+  );
+});

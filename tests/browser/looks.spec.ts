@@ -1,0 +1,64 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './app';
+
+const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> }[] = [
+  { name: 'list', path: '/tidewick' },
+  {
+    name: 'new specification',
+    path: '/tidewick',
+    open: (page) => page.getByRole('button', { name: 'New specification' }).click(),
+  },
+  { name: 'bench', path: '/tidewick/passenger-site' },
+  {
+    name: 'bench, all overlays',
+    path: '/tidewick/passenger-site',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'Rows', exact: true }).click();
+      await page.getByRole('button', { name: 'Baseline', exact: true }).click();
+    },
+  },
+  {
+    name: 'bench, all screens',
+    path: '/tidewick/passenger-site',
+    open: (page) => page.getByRole('button', { name: 'All screens' }).click(),
+  },
+  {
+    name: 'keys',
+    path: '/tidewick/passenger-site',
+    open: (page) => page.getByRole('button', { name: 'Keys' }).click(),
+  },
+  { name: 'publish', path: '/tidewick/passenger-site/publish' },
+  { name: 'editions', path: '/tidewick/passenger-site/editions' },
+  { name: 'reading page', path: '/tidewick/ticket-kiosk/editions/1.0.0' },
+];
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test.describe(colorScheme, () => {
+    test.use({ colorScheme });
+
+    test('sign-in', async ({ page }) => {
+      await page.goto('/sign-in');
+      await inspect(page);
+    });
+
+    for (const { name, path, open } of VIEWS) {
+      test(name, async ({ signedIn: page }) => {
+        await page.goto(path, { waitUntil: 'networkidle' });
+        await open?.(page);
+        await inspect(page);
+      });
+    }
+  });
+}
+
+/** No serious violation of WCAG 2.2 A and AA as far as axe can see, and no sideways scrolling of the page. */
+async function inspect(page: Page): Promise<void> {
+  await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)));
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(serious.map(({ id, nodes }) => [id, nodes.map(({ html }) => html.slice(0, 160))])).toEqual([]);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+}

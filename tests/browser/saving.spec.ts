@@ -1,0 +1,138 @@
+import { STARTING_SETS } from '../../core/spec/defaults';
+import { cell, expect, makeSpec, openBench, saved, signIn, test, type } from './app';
+
+const spec = STARTING_SETS[0]!.spec('Kept safe');
+
+test('undo and redo survive a reload', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await type(page, 'Gutter', 'Phone', '8');
+  await type(page, 'Gutter', 'Phone', '12');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(saved(page)).toHaveText(/^Draft [234]/);
+  await page.reload();
+  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('8');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('12');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('16');
+});
+
+test('two windows on one draft: the second sees both and chooses; nothing is overwritten', async ({
+  signedIn: page,
+  browser,
+  baseURL,
+  app,
+}) => {
+  const slug = await openBench(page, spec);
+  const context = await browser.newContext({ baseURL });
+  const other = await context.newPage();
+  await signIn(other.request, 'Obi Lorne');
+  await other.goto(`/tidewick/${slug}`);
+  await expect(saved(other)).toBeVisible();
+
+  await type(page, 'Gutter', 'Phone', '8');
+  await expect(saved(page)).toHaveText(/^Draft 2/);
+  await type(other, 'Gutter', 'Tablet', '24');
+  const dialog = other.getByRole('dialog', { name: /^Ansa Brisk saved a newer draft at / });
+  await expect(dialog.getByRole('row', { name: 'Phone Gutter 8 16' })).toBeVisible();
+  await expect(dialog.getByRole('row', { name: 'Tablet Gutter 16 24' })).toBeVisible();
+  await dialog.getByRole('button', { name: 'Go on with this window' }).click();
+  await expect(saved(other)).toHaveText(/^Draft 3/);
+
+  // the first window now collides, and goes on with the newer draft; undo brings its own back
+  await type(page, 'Gutter', 'Desktop', '32');
+  await page.getByRole('dialog').getByRole('button', { name: 'Go on with the newer draft' }).click();
+  await expect(cell(page, 'Gutter', 'Tablet')).toHaveText('24');
+  await expect(cell(page, 'Gutter', 'Desktop')).toHaveText('24');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cell(page, 'Gutter', 'Desktop')).toHaveText('32');
+  await expect(saved(page)).toHaveText(/^Draft 4/);
+
+  const kept =
+    await app.sql`select revisions.revision from revisions join specs on specs.id = spec_id where slug = ${slug} order by revisions.revision`;
+  expect(kept.map(({ revision }) => revision)).toEqual([1, 2, 3, 4]);
+  await context.close();
+});
+
+test('the server goes away while typing: nothing is lost, and the bench catches up by itself', async ({
+  signedIn: page,
+  app,
+}) => {
+  await openBench(page, spec);
+  await app.stop();
+  await type(page, 'Gutter', 'Phone', '8');
+  await expect(page.getByText('The server does not answer. Go on working')).toBeVisible();
+  await type(page, 'Margin', 'Phone', '24');
+  await expect(cell(page, 'Margin', 'Phone')).toHaveText('24');
+  await app.start();
+  await expect(saved(page)).toHaveText(/^Draft [23]/, { timeout: 20_000 });
+  await expect(page.getByText('The server does not answer')).toHaveCount(0);
+  await page.reload();
+  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('8');
+  await expect(cell(page, 'Margin', 'Phone')).toHaveText('24');
+});
+
+test('a window that is closed while the server is away keeps what was typed', async ({
+  signedIn: page,
+  app,
+  context,
+}) => {
+  const slug = await openBench(page, spec);
+  await app.stop();
+  await type(page, 'Gutter', 'Phone', '8');
+  await expect(page.getByText('The server does not answer. Go on working')).toBeVisible();
+  // as if it had been closed a while ago
+  await page.evaluate(() => {
+    for (const key of Object.keys(localStorage).filter((name) => name.startsWith('ypsiline:unsaved:'))) {
+      localStorage.setItem(
+        key,
+        JSON.stringify({ ...JSON.parse(localStorage.getItem(key)!), at: new Date(Date.now() - 60_000).toISOString() }),
+      );
+    }
+  });
+  await page.close();
+  await app.start();
+  const next = await context.newPage();
+  await next.goto(`/tidewick/${slug}`);
+  const dialog = next.getByRole('dialog', { name: /were never saved$/ });
+  await expect(dialog.getByRole('row', { name: 'Phone Gutter 16 8' })).toBeVisible();
+  await dialog.getByRole('button', { name: 'Go on with the unsaved changes' }).click();
+  await expect(cell(next, 'Gutter', 'Phone')).toHaveText('8');
+  await expect(saved(next)).toHaveText(/^Draft 2/);
+});
+
+test('a session that ends in mid-edit: sign in again, and it is saved', async ({ signedIn: page, app }) => {
+  await openBench(page, spec);
+  await app.sql`delete from sessions`;
+  await type(page, 'Gutter', 'Phone', '8');
+  const dialog = page.getByRole('dialog', { name: 'Your session has ended' });
+  await dialog.getByLabel('E-mail').fill('ansa@tidewick.example');
+  await dialog.getByLabel('Password').fill('wrong');
+  await dialog.getByRole('button', { name: 'Sign in' }).click();
+  await expect(dialog.getByText('This e-mail and password do not fit together.')).toBeVisible();
+  await dialog.getByLabel('Password').fill('ferry-slip-at-nine');
+  await dialog.getByRole('button', { name: 'Sign in' }).click();
+  await expect(dialog).toHaveCount(0);
+  await expect(saved(page)).toHaveText(/^Draft 2/);
+  await page.reload();
+  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('8');
+});
+
+test('signing out ends the session', async ({ signedIn: page }) => {
+  await page.goto('/tidewick');
+  await page.getByRole('button', { name: 'Account of Ansa Brisk' }).click();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await expect(page).toHaveURL(/\/sign-in/);
+  const slug = await page.request.post('/api/teams/tidewick/specs', { data: { name: 'x', start: 'blank' } });
+  expect(slug.status()).toBe(401);
+  await page.goto('/tidewick/passenger-site');
+  await expect(page).toHaveURL(/\/sign-in\?to=%2Ftidewick%2Fpassenger-site/);
+});
+
+test('a page asked for before sign-in is gone on to', async ({ page }) => {
+  await page.goto('/tidewick/ticket-kiosk');
+  await page.getByRole('button', { name: 'Joon Talvi' }).click();
+  await expect(page.getByRole('grid')).toBeVisible();
+  await makeSpec(page.request, spec);
+});
