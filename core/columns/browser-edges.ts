@@ -1,4 +1,4 @@
-import { browserEdge, type Px, ZERO } from '../length/px';
+import { browserEdge, type Px } from '../length/px';
 import type { Breakpoint } from '../spec/schema';
 import type { SolvedColumns } from './columns-at';
 

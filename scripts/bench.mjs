@@ -1,0 +1,31 @@
+#!/usr/bin/env node
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: javascript, keystroke, starts.
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { measureJavaScript } from './bench/javascript.mjs';
+import { measureKeystroke } from './bench/keystroke.mjs';
+import { withApplication } from './bench/application.mjs';
+import { measureStarts } from './bench/starts.mjs';
+import { ensurePackages } from './setup/packages.mjs';
+import { isRoot, mustExecute } from './setup/process.mjs';
+import { run } from './setup/say.mjs';
+
+await run(async () => {
+  const wanted = process.argv[2];
+  const runs = (/** @type {string} */ part) => !wanted || wanted === part;
+  await ensurePackages();
+  const folder = mkdtempSync(join(tmpdir(), 'ypsiline-bench-'));
+  if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
+  try {
+    if (runs('javascript') || runs('keystroke')) {
+      await withApplication(join(folder, 'application'), async (application) => {
+        if (runs('javascript')) await measureJavaScript(application);
+        if (runs('keystroke')) await measureKeystroke(application);
+      });
+    }
+    if (runs('starts')) await measureStarts(folder);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
