@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config';
 /** Unit tests beside the code, reference tests against outside sources, server tests against a real PostgreSQL. */
 export default defineConfig({
   test: {
-    include: ['{core,cli,server,ui}/**/*.test.{ts,tsx}', 'tests/{reference,server}/**/*.test.ts'],
+    include: ['{core,cli,scripts,server,ui}/**/*.test.{ts,tsx}', 'tests/{reference,server}/**/*.test.ts'],
     testTimeout: 20_000,
   },
 });

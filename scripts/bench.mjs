@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { measureJavaScript } from './bench/javascript.mjs';
 import { measureKeystroke } from './bench/keystroke.mjs';
-import { withApplication } from './bench/application.mjs';
+import { withApplication } from './setup/application.mjs';
 import { measureStarts } from './bench/starts.mjs';
 import { ensurePackages } from './setup/packages.mjs';
 import { isRoot, mustExecute } from './setup/process.mjs';

@@ -11,7 +11,7 @@ const VIEWS = [
 
 /**
  * How much JavaScript each view loads, gzipped.
- * @param {import('./application.mjs').Application} application
+ * @param {import('../setup/application.mjs').Application} application
  */
 export async function measureJavaScript({ context, url }) {
   console.log('\nJavaScript a view loads, gzipped');

@@ -3,7 +3,7 @@ const PRESSES = 120;
 /**
  * From a key press in the sheet to the painted preview, with 6 breakpoints: scripting as Chromium counts it, and the
  * whole way to the next painted frame.
- * @param {import('./application.mjs').Application} application
+ * @param {import('../setup/application.mjs').Application} application
  */
 export async function measureKeystroke({ page, context }) {
   await page.goto(await sixBreakpoints(page));

@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { freePort } from '../setup/ports.mjs';
 import { mustExecute } from '../setup/process.mjs';
-import { startApplication } from './application.mjs';
+import { startApplication } from '../setup/application.mjs';
 
 /**
  * The first and the second `npm start` of a fresh clone of the newest commit, until the address is printed.

@@ -79,7 +79,9 @@ function DemoPeople({ demo, onChoose }: { demo: DemoSignIn[]; onChoose: (credent
             </button>{' '}
             <span className="soft">{says.toLowerCase()}</span>
             <span className="number soft">
-              {email} · {password}
+              {email}
+              <br />
+              {password}
             </span>
           </li>
         ))}

@@ -8,14 +8,21 @@ import { byWidth, rangeText } from '../../core/spec/ranges';
 import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
 import { ScreenDrawing } from '../drawing/screen-drawing';
-import { Moment } from '../frame/moment';
 import { CopyArea } from './copy-area';
 import { PrintButton } from './print-button';
 import { ReadTableView } from './read-table';
 import styles from './reading.module.scss';
 
 type Props = {
-  edition: { version: string; note: string; publishedBy: string; publishedAt: string; sha256: string; document: Spec };
+  edition: {
+    version: string;
+    note: string;
+    publishedBy: string;
+    publishedAt: string;
+    publishedOn: string;
+    sha256: string;
+    document: Spec;
+  };
   /** The newest edition's version, where this is an older one. */
   newer: string | null;
   address: string;
@@ -35,7 +42,8 @@ export function ReadingPage({ edition, newer, address, css }: Props) {
             </h1>
             <p className={styles.note}>{edition.note}</p>
             <p className="soft">
-              Published by {edition.publishedBy}, <Moment at={edition.publishedAt} />. SHA-256{' '}
+              Published by {edition.publishedBy}, <time dateTime={edition.publishedAt}>{edition.publishedOn}</time>.
+              SHA-256{' '}
               <button type="button" className={styles.hash} data-copy={edition.sha256} title="Copy the SHA-256">
                 {edition.sha256.slice(0, 12)}…
               </button>
@@ -72,7 +80,7 @@ export function ReadingPage({ edition, newer, address, css }: Props) {
           table={spanTable(spec)}
         />
         <Waivers spec={spec} />
-        <section className={styles.section} aria-labelledby="css">
+        <section className={`${styles.section} no-print`} aria-labelledby="css">
           <div className={styles.sectionHead}>
             <h2 id="css">grid.css</h2>
             <span className="soft">container class, spans and starts, custom properties for each range</span>

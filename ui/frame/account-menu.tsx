@@ -1,7 +1,6 @@
 'use client';
 
 import { CircleUserRound } from 'lucide-react';
-import Dropdown from 'react-bootstrap/Dropdown';
 import styles from './top-bar.module.scss';
 
 const THEMES = [
@@ -17,27 +16,30 @@ function setTheme(theme: 'light' | 'dark' | null): void {
   document.documentElement.dataset.bsTheme = theme ?? (dark ? 'dark' : 'light');
 }
 
-/** Who is signed in, light or dark, sign-out. */
+/** Who is signed in, light or dark, sign-out. A native popover: it is on every page, and needs no library there. */
 export function AccountMenu({ person }: { person: string }) {
   return (
-    <Dropdown align="end">
-      <Dropdown.Toggle bsPrefix={styles.account} as="button" aria-label={`Account of ${person}`}>
+    <>
+      <button type="button" className={styles.account} popoverTarget="account" aria-label={`Account of ${person}`}>
         <CircleUserRound size={18} aria-hidden />
-      </Dropdown.Toggle>
-      <Dropdown.Menu>
-        <Dropdown.Header>{person}</Dropdown.Header>
+      </button>
+      <div id="account" popover="auto" className={styles.menu}>
+        <strong>{person}</strong>
         {THEMES.map(({ id, title }) => (
-          <Dropdown.Item as="button" key={title} onClick={() => setTheme(id)}>
+          <button
+            key={title}
+            type="button"
+            popoverTarget="account"
+            popoverTargetAction="hide"
+            onClick={() => setTheme(id)}
+          >
             {title}
-          </Dropdown.Item>
+          </button>
         ))}
-        <Dropdown.Divider />
         <form action="/api/session/end" method="post">
-          <Dropdown.Item as="button" type="submit">
-            Sign out
-          </Dropdown.Item>
+          <button type="submit">Sign out</button>
         </form>
-      </Dropdown.Menu>
-    </Dropdown>
+      </div>
+    </>
   );
 }

@@ -6,11 +6,13 @@ import { byWidth } from '../../../core/spec/ranges';
 import { BaselineOverlay, ColumnOverlay, RowOverlay } from '../../drawing/overlays';
 import { Fractions } from '../../drawing/numeral';
 import { useBench } from '../bench-context';
+import { packScreens } from './pack-screens';
 import { useSize } from './use-size';
 import styles from './preview.module.scss';
 
 const GAP = 14;
-const PAD = 20;
+const PAD = 16;
+const LABEL = 44;
 
 /** Every breakpoint at its reference size, all at one scale. Choosing one shows it alone. */
 export function SideBySide() {
@@ -20,11 +22,11 @@ export function SideBySide() {
   const setSideBySide = useBench((bench) => bench.setSideBySide);
   const [box, { width, height }] = useSize<HTMLDivElement>();
   const screens = byWidth(spec.breakpoints);
-  const total = screens.reduce((sum, { reference }) => sum + reference.width, 0);
-  const tallest = Math.max(...screens.map(({ reference }) => reference.height));
-  const scale = Math.max(
-    0.01,
-    Math.min((width - PAD * 2 - GAP * (screens.length - 1)) / total, (height - 72) / tallest),
+  const inside = { width: width - PAD * 2, height: height - PAD * 2 };
+  const scale = packScreens(
+    screens.map(({ reference }) => reference),
+    inside,
+    { gap: GAP, label: LABEL },
   );
 
   return (

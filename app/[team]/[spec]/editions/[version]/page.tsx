@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { format } from 'date-fns/format';
 import { notFound } from 'next/navigation';
 import { database } from '../../../../../server/database';
 import { editionAt, editionsOf } from '../../../../../server/editions';
@@ -34,7 +35,11 @@ export default async function Page({ params }: Props) {
         />
       </div>
       <ReadingPage
-        edition={{ ...edition, publishedAt: edition.publishedAt.toISOString() }}
+        edition={{
+          ...edition,
+          publishedAt: edition.publishedAt.toISOString(),
+          publishedOn: format(edition.publishedAt, 'd MMMM yyyy'),
+        }}
         newer={newest.version === edition.version ? null : newest.version}
         address={`/${team}/${slug}/editions/${edition.version}`}
         css={cssOf(edition)}

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
-import { findChromium, CHROMIUM_FLAGS } from '../setup/chromium.mjs';
-import { ensureDebianPackage } from '../setup/packages.mjs';
-import { freePort } from '../setup/ports.mjs';
+import { findChromium, CHROMIUM_FLAGS } from './chromium.mjs';
+import { ensureDebianPackage } from './packages.mjs';
+import { freePort } from './ports.mjs';
 
 /** @typedef {{ url: string, context: import('@playwright/test').BrowserContext, page: import('@playwright/test').Page }} Application */
 

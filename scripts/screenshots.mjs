@@ -1,0 +1,66 @@
+#!/usr/bin/env node
+// `npm run screenshots`: takes the pictures of docs/screenshots/ anew, from the demo's data.
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { withApplication } from './setup/application.mjs';
+import { ensurePackages } from './setup/packages.mjs';
+import { isRoot, mustExecute } from './setup/process.mjs';
+import { run, say } from './setup/say.mjs';
+
+/** @typedef {import('@playwright/test').Page} Page */
+/** @type {{ name: string, path: string, dark?: boolean, signedOut?: boolean, open?: (page: Page) => Promise<void> }[]} */
+const PICTURES = [
+  { name: 'sign-in', path: '/sign-in', signedOut: true },
+  { name: 'specifications', path: '/tidewick' },
+  { name: 'bench', path: '/tidewick/passenger-site', open: pointAtColumn },
+  { name: 'bench-dark', path: '/tidewick/passenger-site', dark: true, open: allOverlays },
+  {
+    name: 'all-screens',
+    path: '/tidewick/passenger-site',
+    open: (page) => page.getByRole('button', { name: 'All screens' }).click(),
+  },
+  { name: 'publish', path: '/tidewick/passenger-site/publish' },
+  { name: 'editions', path: '/tidewick/passenger-site/editions' },
+  { name: 'reading-page', path: '/tidewick/passenger-site/editions/1.0.0' },
+];
+
+/** @param {Page} page */
+async function pointAtColumn(page) {
+  await page.getByRole('gridcell', { name: /^Gutter, Desktop: / }).click();
+  const box = await page.getByRole('application').boundingBox();
+  if (box) await page.mouse.move(box.x + box.width * 0.4, box.y + box.height * 0.45);
+}
+
+/** @param {Page} page */
+async function allOverlays(page) {
+  await page.getByRole('gridcell', { name: /^Column, Phone: / }).click();
+  await page.getByRole('button', { name: 'Rows', exact: true }).click();
+  await page.getByRole('button', { name: 'Baseline', exact: true }).click();
+}
+
+await run(async () => {
+  await ensurePackages();
+  const folder = mkdtempSync(join(tmpdir(), 'ypsiline-screenshots-'));
+  if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
+  try {
+    await withApplication(join(folder, 'application'), async ({ context, page: signedIn, url }) => {
+      const cookies = await context.cookies();
+      await signedIn.close();
+      for (const { name, path, dark, signedOut, open } of PICTURES) {
+        await context.clearCookies();
+        if (!signedOut) await context.addCookies(cookies);
+        const page = await context.newPage();
+        await page.emulateMedia({ colorScheme: dark ? 'dark' : 'light' });
+        await page.goto(url + path, { waitUntil: 'networkidle' });
+        await open?.(page);
+        await page.waitForTimeout(400);
+        say(name);
+        await page.screenshot({ path: `docs/screenshots/${name}.png` });
+        await page.close();
+      }
+    });
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
