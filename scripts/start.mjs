@@ -30,7 +30,11 @@ await run(async () => {
   try {
     say('bringing the database up to date');
     const prepared = await execute(process.execPath, ['--import', 'tsx', 'scripts/prepare-database.ts'], { env });
-    if (prepared.code !== 0) throw new Failure('The database could not be made ready; see the line above.');
+    if (prepared.code !== 0) {
+      // it has said what is wrong
+      process.exitCode = 1;
+      return;
+    }
     await ensureBuild();
     await serve(env, host, port);
   } finally {
