@@ -75,6 +75,11 @@ describe('what it does not take, and what would be right', () => {
       '16 to 24 over 1440 to 600',
       'It cannot grow over 1440 to 600; type the smaller width first, such as 16 to 48 over 600 to 1440.',
     ],
+    [
+      'margin',
+      '2% to 48 over 600 to 1440',
+      '2% changes with the screen by itself; grow between fixed lengths, such as 16 to 48 over 600 to 1440.',
+    ],
     ['count', '0', 'A grid has at least 1 column; type a number from 1 to 64, such as 12.'],
     ['count', '65', '65 columns are too many; the most is 64.'],
     ['count', '-5', '“-5” is below one; a grid has 1 to 64 columns.'],

@@ -178,6 +178,12 @@ function readSizeOrGrowing(text: string): Parsed<Size> {
   const [least, most] = [parseLength(match[1]!), parseLength(match[2]!)];
   if (least.problem !== undefined) return least;
   if (most.problem !== undefined) return most;
+  const moving = [least.value, most.value].find(({ unit }) => unit === '%' || unit === 'vw');
+  if (moving) {
+    return {
+      problem: `${lengthText(moving)} changes with the screen by itself; grow between fixed lengths, such as 16 to 48 over 600 to 1440.`,
+    };
+  }
   const over: [number, number] = [Number(match[3]), Number(match[4])];
   if (over[0] >= over[1])
     return {

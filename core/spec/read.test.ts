@@ -70,6 +70,11 @@ describe('what cannot be read is refused with its place', () => {
       withColumns({ margin: { between: ['16px', '48px'], over: [1440, 600] } }),
       'A growing length needs two widths, the smaller first',
     ],
+    [
+      'a length that grows from a share',
+      withColumns({ margin: { between: ['2%', '48px'], over: [600, 1440] } }),
+      'A growing length begins and ends with a fixed length',
+    ],
     ['no breakpoints', { ...good, breakpoints: [] }, 'breakpoints: A specification has at least one breakpoint.'],
     [
       'one id twice',

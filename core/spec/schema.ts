@@ -26,9 +26,14 @@ const typedLength = z
 
 const length = z.union([lengthString, z.number().min(0).max(100_000), typedLength]);
 
+/** What a growing length begins and ends with does not itself change with the screen. */
+const fixedLength = lengthString.refine((text) => !/(%|vw)\s*$/i.test(text), {
+  message: 'A growing length begins and ends with a fixed length, such as 16px and 48px.',
+});
+
 const growing = z
   .strictObject({
-    between: z.tuple([lengthString, lengthString]),
+    between: z.tuple([fixedLength, fixedLength]),
     over: z.tuple([z.number().min(0), z.number().positive()]),
   })
   .refine(({ over }) => over[0] < over[1], {

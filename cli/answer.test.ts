@@ -1,0 +1,136 @@
+import { describe, expect, test } from 'vitest';
+import { breakpointOf, specOf } from '../core/spec/testing';
+import { answer } from './answer';
+
+const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone', height: 844 });
+const laptop = breakpointOf({ margin: 'auto', container: '1140px', gutter: '24px' }, 1280, {
+  id: 'laptop',
+  from: 1024,
+});
+const files: Record<string, string> = {
+  'phone.json': JSON.stringify(specOf(phone)),
+  'site.json': JSON.stringify(specOf(phone, laptop)),
+  '-': JSON.stringify(specOf(phone)),
+  'broken.json': '{',
+  'future.json': '{ "ypsiline": 99 }',
+};
+const call = (line: string) =>
+  answer(line.split(' '), (file) => {
+    if (!(file in files)) throw new Error('no such file');
+    return files[file]!;
+  });
+const json = (line: string) => JSON.parse(call(line).text!);
+
+describe('check', () => {
+  test('each breakpoint at its reference size, exact', () => {
+    const { breakpoints, findings } = json('check phone.json --json');
+    expect(breakpoints).toHaveLength(1);
+    expect(breakpoints[0]).toMatchObject({
+      id: 'phone',
+      width: 390,
+      height: 844,
+      columns: {
+        count: 4,
+        column: '155/2',
+        gutter: '16',
+        marginStart: '16',
+        marginEnd: '16',
+        container: '358',
+        inset: '0',
+        sum: '390',
+      },
+      rows: { count: 53, height: '8', gap: '8' },
+      baseline: { step: '4', offset: '0', lines: 211 },
+    });
+    expect(breakpoints[0].columns.edges.slice(0, 2)).toEqual([
+      ['16', '187/2'],
+      ['219/2', '187'],
+    ]);
+    expect(findings[0]).toMatchObject({
+      rule: 'column-whole',
+      weight: 'weigh',
+      breakpoint: 'phone',
+      values: { column: '155/2', viewport: '390' },
+    });
+  });
+
+  test('the one that applies at a width, at that width', () => {
+    const { breakpoints } = json('check site.json --width 1366 --json');
+    expect(breakpoints.map(({ id, width }: { id: string; width: number }) => [id, width])).toEqual([['laptop', 1366]]);
+    expect(breakpoints[0].columns.marginStart).toBe('113');
+  });
+
+  test('status 1 with must-fix findings, 0 without', () => {
+    expect(call('check phone.json').status).toBe(0);
+    expect(call('check site.json').status).toBe(1);
+    expect(call('check site.json --width 400').status).toBe(0);
+    expect(call('check - --json').status).toBe(0);
+  });
+
+  test('text for people', () => {
+    expect(call('check site.json').text).toContain('Phone (0–1023) at 390 × 844\n  16 + 4 × 77½ + 3 × 16 + 16 = 390');
+    expect(call('check site.json').text).toContain('must-fix  Laptop: The container is 1,140 px');
+  });
+});
+
+test('finder', () => {
+  expect(
+    json('finder --container 1200 --count 10 --json').map(({ column, gutter }: { column: number; gutter: number }) => [
+      column,
+      gutter,
+    ]),
+  ).toEqual([
+    [120, 0],
+    [111, 10],
+    [102, 20],
+    [93, 30],
+    [84, 40],
+    [75, 50],
+    [66, 60],
+  ]);
+  expect(json('finder --container 1200 --count 10 --max-gutter 20 --json')).toHaveLength(3);
+  expect(json('finder --container 960 --count 12 --outer half --base 20 --json')).toEqual([
+    { column: 80, gutter: 0 },
+    { column: 60, gutter: 20 },
+    { column: 40, gutter: 40 },
+  ]);
+  expect(call('finder --container 7 --count 12').text).toBe(
+    'No whole pair of column and gutter fills 7 with 12 columns under these conditions.',
+  );
+});
+
+test('sweep', () => {
+  const { breakpoints } = json('sweep phone.json --from 320 --to 332 --json');
+  expect(breakpoints[0]).toMatchObject({
+    id: 'phone',
+    whole: [320, 324, 328, 332],
+    narrowest: { width: 320, column: '60' },
+    widest: { width: 332, column: '63' },
+  });
+  expect(call('sweep phone.json --from 320 --to 332').text).toContain(
+    'columns from 60 at 320 to 63 at 332, whole at 4 of 13 widths',
+  );
+});
+
+describe('unusable input: one line, status 2', () => {
+  test.each([
+    ['bake', '“bake” is no command'],
+    ['check', 'one file is needed, or - for standard input; type check FILE'],
+    ['check missing.json', 'missing.json cannot be read: no such file'],
+    ['check broken.json', 'broken.json: This is not JSON:'],
+    ['check future.json', 'future.json: This document is of version 99;'],
+    ['check phone.json --depth 3', "Unknown option '--depth'"],
+    ['check phone.json --width wide', '--width is “wide”; it must be a whole number from 1 to 100000'],
+    ['check phone.json --width 0', '--width is “0”'],
+    ['finder --count 10', '--container is missing; type finder --container N'],
+    ['finder --container 0 --count 10', '--container is “0”; it must be a whole number from 1 to 100000'],
+    ['finder --container 1200 --count 65', '--count is “65”; it must be a whole number from 1 to 64'],
+    ['finder --container 1200 --count 10 --outer both', '--outer is “both”; it must be none or half'],
+    ['sweep phone.json --from 900 --to 320', '--from 900 is above --to 320; give the smaller width first'],
+  ])('%s', (line, problem) => {
+    const { text, problem: said, status } = call(line);
+    expect([text, status]).toEqual([undefined, 2]);
+    expect(said).toContain(`ypsiline: ${problem}`);
+    expect(said).not.toContain('\n');
+  });
+});

@@ -1,0 +1,58 @@
+import { parseArgs, type ParseArgsConfig } from 'node:util';
+import { readSpecText } from '../core/spec/read';
+import type { Spec } from '../core/spec/schema';
+
+export type Answer = { text?: string; problem?: string; status: 0 | 1 | 2 };
+export type Command = { usage: string; run(args: string[], read: (file: string) => string): Answer };
+
+/** Input that no answer can be worked out from; the message says what is wrong, where, and what would be right. */
+export class Unusable extends Error {}
+
+type Options = NonNullable<ParseArgsConfig['options']>;
+
+/** The options and file of a call, or one line that says which is not known. */
+export function readArguments<T extends Options>(args: string[], usage: string, options: T, files: 0 | 1) {
+  try {
+    const { values, positionals } = parseArgs({
+      args,
+      options: { json: { type: 'boolean' }, ...options },
+      allowPositionals: true,
+    });
+    if (positionals.length !== files)
+      throw new Error(
+        files === 1 ? 'one file is needed, or - for standard input' : `“${positionals[0]}” is not expected`,
+      );
+    return { values: values as Record<string, string | boolean | undefined>, file: positionals[0] ?? '' };
+  } catch (error) {
+    throw new Unusable(`${(error as Error).message.split('. ')[0]}; type ${usage}`);
+  }
+}
+
+/** A whole number among the options. */
+export function wholeNumber(
+  values: Record<string, string | boolean | undefined>,
+  name: string,
+  { least = 1, most = 100_000 } = {},
+): number | undefined {
+  const text = values[name];
+  if (text === undefined) return undefined;
+  const number = Number(text);
+  if (typeof text !== 'string' || !/^\d+$/.test(text) || number < least || number > most) {
+    throw new Unusable(`--${name} is “${text}”; it must be a whole number from ${least} to ${most}`);
+  }
+  return number;
+}
+
+/** The spec in a file, or on standard input. */
+export function readDocument(file: string, read: (file: string) => string): Spec {
+  const place = file === '-' ? 'standard input' : file;
+  let text: string;
+  try {
+    text = read(file);
+  } catch (error) {
+    throw new Unusable(`${place} cannot be read: ${(error as Error).message}`);
+  }
+  const parsed = readSpecText(text);
+  if (!parsed.value) throw new Unusable(`${place}: ${parsed.problem}`);
+  return parsed.value;
+}

@@ -1,0 +1,40 @@
+import { holdingBack, judge } from '../../core/checks/run';
+import { columnsAt, sumLine } from '../../core/columns/columns-at';
+import { numeral } from '../../core/length/present';
+import { checkReport } from '../../core/report/check-report';
+import { breakpointAt, rangeText } from '../../core/spec/ranges';
+import type { Spec } from '../../core/spec/schema';
+import { type Command, readArguments, readDocument, wholeNumber } from '../command';
+
+const usage = 'check FILE [--width N] [--json]';
+
+/** Every breakpoint at its reference size, or the one that applies at a width, with the findings. */
+export const checkCommand: Command = {
+  usage,
+  run(args, read) {
+    const { values, file } = readArguments(args, usage, { width: { type: 'string' } }, 1);
+    const width = wholeNumber(values, 'width');
+    const spec = readDocument(file, read);
+    const report = checkReport(spec, width);
+    const held = holdingBack(judge(spec)).filter(
+      ({ breakpoint }) => width === undefined || breakpoint === null || breakpoint === breakpointAt(spec, width).id,
+    );
+    return {
+      text: values.json ? JSON.stringify(report, null, 2) : forPeople(spec, report),
+      status: held.length > 0 ? 1 : 0,
+    };
+  },
+};
+
+function forPeople(spec: Spec, { breakpoints, findings }: ReturnType<typeof checkReport>): string {
+  const sums = breakpoints.map(({ id, width, height }) => {
+    const breakpoint = spec.breakpoints.find((candidate) => candidate.id === id)!;
+    return `${breakpoint.name} (${rangeText(spec, breakpoint)}) at ${width} × ${height}\n  ${sumLine(columnsAt(spec, breakpoint, width), numeral)}`;
+  });
+  const names = new Map(spec.breakpoints.map(({ id, name }) => [id, name]));
+  const lines = findings.map(({ weight, breakpoint, message, waiver }) => {
+    const where = breakpoint === null ? '' : `${names.get(breakpoint)}: `;
+    return `${waiver ? 'waived' : weight}  ${where}${message}${waiver ? ` (${waiver.reason})` : ''}`;
+  });
+  return [...sums, '', ...(lines.length > 0 ? lines : ['Nothing to report: every sum comes out.'])].join('\n');
+}

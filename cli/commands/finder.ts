@@ -1,0 +1,44 @@
+import { wholePairs } from '../../core/finder/whole-pairs';
+import { MOST_COLUMNS } from '../../core/columns/solve';
+import { type Command, readArguments, Unusable, wholeNumber } from '../command';
+
+const usage = 'finder --container N --count N [--outer none|half] [--base N] [--max-gutter N] [--json]';
+const options = {
+  container: { type: 'string' },
+  count: { type: 'string' },
+  outer: { type: 'string' },
+  base: { type: 'string' },
+  'max-gutter': { type: 'string' },
+} as const;
+
+/** Every pair of column and gutter that is whole in a container. */
+export const finderCommand: Command = {
+  usage,
+  run(args) {
+    const { values } = readArguments(args, usage, options, 0);
+    const container = wholeNumber(values, 'container');
+    const count = wholeNumber(values, 'count', { most: MOST_COLUMNS });
+    if (container === undefined || count === undefined)
+      throw new Unusable(`--${container === undefined ? 'container' : 'count'} is missing; type ${usage}`);
+    const outer = values.outer ?? 'none';
+    if (outer !== 'none' && outer !== 'half') throw new Unusable(`--outer is “${outer}”; it must be none or half`);
+    const pairs = wholePairs({
+      container,
+      count,
+      outer,
+      base: wholeNumber(values, 'base'),
+      maxGutter: wholeNumber(values, 'max-gutter', { least: 0 }),
+    });
+    if (values.json) return { text: JSON.stringify(pairs), status: 0 };
+    const lines = pairs.map(
+      ({ column, gutter }) => `column ${String(column).padStart(6)}   gutter ${String(gutter).padStart(4)}`,
+    );
+    return {
+      text:
+        lines.length > 0
+          ? lines.join('\n')
+          : `No whole pair of column and gutter fills ${container} with ${count} columns under these conditions.`,
+      status: 0,
+    };
+  },
+};

@@ -1,0 +1,27 @@
+import { lengthOf } from '../length/length-value';
+import { type Px, px } from '../length/px';
+import { toPx } from '../length/resolve';
+import { screenOf } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
+
+/** A breakpoint's baselines: at offset + k · step; `lines` of them begin within the height. */
+export type SolvedBaseline = { step: Px; offset: Px; lines: number };
+
+/**
+ * The baselines of a breakpoint at a height, by default its reference height; null where it has none.
+ *
+ *     baselineAt(spec, phone)!.lines   // 211 lines of 4 px begin in 844
+ */
+export function baselineAt(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  height: Px | number = breakpoint.reference.height,
+): SolvedBaseline | null {
+  if (breakpoint.baseline === null) return null;
+  const screen = { ...screenOf(spec, breakpoint), height: px(height) };
+  const [step, offset] = [breakpoint.baseline.step, breakpoint.baseline.offset].map((value) =>
+    toPx(lengthOf(value), screen, 'height'),
+  ) as [Px, Px];
+  const lines = step.equals(0) ? 0 : Math.max(0, screen.height.sub(offset).div(step).ceil().valueOf());
+  return { step, offset, lines };
+}

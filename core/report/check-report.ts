@@ -1,0 +1,77 @@
+import { baselineAt } from '../baseline/baseline-at';
+import { type JudgedFinding, judge } from '../checks/run';
+import { columnEdges, columnsAt, sumLine } from '../columns/columns-at';
+import { exactText, type Px } from '../length/px';
+import { rowEdges, rowsAt } from '../rows/rows-at';
+import { breakpointAt, byWidth } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
+
+/** What the command line answers to `check`: exact numbers as text in lowest terms. */
+export type CheckReport = { breakpoints: BreakpointReport[]; findings: FindingReport[] };
+
+export type BreakpointReport = ReturnType<typeof breakpointReport>;
+export type FindingReport = ReturnType<typeof findingReport>;
+
+/**
+ * Every breakpoint at its reference size with all findings; or, at a viewport width, the one that applies there.
+ *
+ *     checkReport(spec).breakpoints[0].columns.column   // "157/2"
+ */
+export function checkReport(spec: Spec, width?: number): CheckReport {
+  const findings = judge(spec);
+  if (width === undefined) {
+    return {
+      breakpoints: byWidth(spec.breakpoints).map((each) => breakpointReport(spec, each)),
+      findings: findings.map(findingReport),
+    };
+  }
+  const applies = breakpointAt(spec, width);
+  const its = findings.filter(({ breakpoint }) => breakpoint === null || breakpoint === applies.id);
+  return { breakpoints: [breakpointReport(spec, applies, width)], findings: its.map(findingReport) };
+}
+
+function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint.reference.width) {
+  const solved = columnsAt(spec, breakpoint, width);
+  const { count, column, gutter, marginStart, marginEnd, container, inset, viewport, excess } = solved;
+  const rows = rowsAt(spec, breakpoint);
+  const baseline = baselineAt(spec, breakpoint);
+  return {
+    id: breakpoint.id,
+    width,
+    height: breakpoint.reference.height,
+    columns: {
+      count,
+      column: exactText(column),
+      gutter: exactText(gutter),
+      marginStart: exactText(marginStart),
+      marginEnd: exactText(marginEnd),
+      container: exactText(container),
+      inset: exactText(inset),
+      sum: exactText(viewport.add(excess)),
+      sumLine: sumLine(solved, exactText),
+      edges: columnEdges(solved).map(edgeTexts),
+    },
+    rows: rows && {
+      count: rows.count,
+      height: exactText(rows.height),
+      gap: exactText(rows.gap),
+      edges: rowEdges(rows).map(edgeTexts),
+    },
+    baseline: baseline && { step: exactText(baseline.step), offset: exactText(baseline.offset), lines: baseline.lines },
+  };
+}
+
+function edgeTexts([start, end]: [Px, Px]): [string, string] {
+  return [exactText(start), exactText(end)];
+}
+
+export function findingReport({ rule, weight, breakpoint, message, values, waiver }: JudgedFinding) {
+  return {
+    rule,
+    weight,
+    breakpoint,
+    message,
+    values,
+    ...(waiver ? { waiver: { reason: waiver.reason, by: waiver.by } } : {}),
+  };
+}

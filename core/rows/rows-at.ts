@@ -1,0 +1,61 @@
+import { type LengthValue, lengthOf } from '../length/length-value';
+import { greatest, least, type Px, px } from '../length/px';
+import { toPx } from '../length/resolve';
+import { screenOf } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
+
+/** A breakpoint's rows in one screen: how many begin in it, and the edges of each. Lengths in px, exact. */
+export type SolvedRows = { count: number; height: Px; gap: Px; offset: Px; screen: Px };
+
+/**
+ * The rows of a breakpoint at a height, by default its reference height; null where it has none.
+ *
+ * - `repeat`: bands from the top without end; ⌈(H − offset) / (height + gap)⌉ of them begin within H
+ * - `divide`: height = (H − marginTop − marginBottom − (count − 1) · gap) / count, H held between the least and the greatest height
+ * - `modules`: fields of `lines` baselines with `between` baselines from one to the next
+ *
+ *     rowsAt(spec, phone)!.count   // 53 bands of 8 with gaps of 8 begin in 844
+ */
+export function rowsAt(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  height: Px | number = breakpoint.reference.height,
+): SolvedRows | null {
+  const { rows, baseline } = breakpoint;
+  if (rows === null) return null;
+  const screen = { ...screenOf(spec, breakpoint), height: px(height) };
+  const length = (value: LengthValue): Px => toPx(lengthOf(value), screen, 'height');
+  switch (rows.rule) {
+    case 'repeat':
+      return repeated(length(rows.height), length(rows.gap), length(rows.offset), screen.height);
+    case 'modules': {
+      if (baseline === null) return null;
+      const step = length(baseline.step);
+      return repeated(step.mul(rows.lines), step.mul(rows.between), length(baseline.offset), screen.height);
+    }
+    case 'divide': {
+      const [gap, top, bottom] = [length(rows.gap), length(rows.marginTop), length(rows.marginBottom)];
+      const held = greatest(least(screen.height, length(rows.maxHeight)), length(rows.minHeight));
+      const row = held
+        .sub(top)
+        .sub(bottom)
+        .sub(gap.mul(rows.count - 1))
+        .div(rows.count);
+      return { count: rows.count, height: row, gap, offset: top, screen: held };
+    }
+  }
+}
+
+function repeated(height: Px, gap: Px, offset: Px, screen: Px): SolvedRows {
+  const step = height.add(gap);
+  const begin = step.equals(0) ? 0 : screen.sub(offset).div(step).ceil().valueOf();
+  return { count: Math.max(0, begin), height, gap, offset, screen };
+}
+
+/** Top and bottom of every row. */
+export function rowEdges({ count, height, gap, offset }: SolvedRows): [Px, Px][] {
+  return Array.from({ length: count }, (_, index) => {
+    const top = offset.add(height.add(gap).mul(index));
+    return [top, top.add(height)];
+  });
+}

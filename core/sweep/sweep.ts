@@ -1,0 +1,179 @@
+import { columnsAt } from '../columns/columns-at';
+import { solveColumns } from '../columns/solve';
+import type { Px } from '../length/px';
+import { byWidth, rangeEnd } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
+import { type Linear } from './linear';
+import { evenPieces, heldPieces, isEven, type Piece } from './pieces';
+import { commonDenominator, leastCommonMultiple, NotExact, scale, scaledNumbers, scaledRule } from './scaled';
+
+/** Device pixels to a CSS px that screens have; each is a fraction p / q. */
+export const RATIOS = [
+  { name: '1×', p: 1, q: 1 },
+  { name: '1.25×', p: 5, q: 4 },
+  { name: '1.5×', p: 3, q: 2 },
+  { name: '2×', p: 2, q: 1 },
+  { name: '3×', p: 3, q: 1 },
+] as const;
+
+export const NARROWEST_SWEPT = 240;
+export const WIDEST_SWEPT = 3840;
+
+/** What a sweep says of each width, from `from` on; lengths in px as numbers for drawing, wholeness exact. */
+export type Sweep = {
+  from: number;
+  to: number;
+  /** Place of the breakpoint that applies, in order of width. */
+  breakpoint: Uint8Array;
+  count: Uint8Array;
+  column: Float64Array;
+  gutter: Float64Array;
+  inset: Float64Array;
+  marginStart: Float64Array;
+  marginEnd: Float64Array;
+  container: Float64Array;
+  /** Bit k: the column is a whole number of device pixels at RATIOS[k]; bit k + 5: every column edge is. */
+  whole: Uint16Array;
+};
+
+/** Is the column whole at a ratio (by its place in RATIOS)? */
+export const columnIsWhole = (sweep: Sweep, index: number, ratio = 0): boolean =>
+  ((sweep.whole[index]! >> ratio) & 1) === 1;
+/** Is every column edge? */
+export const edgesAreWhole = (sweep: Sweep, index: number, ratio = 0): boolean =>
+  ((sweep.whole[index]! >> (ratio + RATIOS.length)) & 1) === 1;
+
+/** The part of a range of widths to which each breakpoint applies. */
+export function sweptRanges(
+  spec: Spec,
+  from: number,
+  to: number,
+): { breakpoint: Breakpoint; place: number; from: number; to: number }[] {
+  return byWidth(spec.breakpoints)
+    .map((breakpoint, place) => ({
+      breakpoint,
+      place,
+      // below the first breakpoint, the first applies
+      from: place === 0 ? from : Math.max(from, breakpoint.from),
+      to: Math.min(to, (rangeEnd(spec, breakpoint) ?? Infinity) - 1),
+    }))
+    .filter((range) => range.from <= range.to);
+}
+
+/**
+ * Solves every whole viewport width from one to another, in integers over a common denominator.
+ *
+ *     const sweep = sweepWidths(spec, 240, 3840);
+ *     columnIsWhole(sweep, 388 - 240)   // true for 4 columns, gutters and margins of 16
+ */
+export function sweepWidths(spec: Spec, from: number, to: number): Sweep {
+  const length = to - from + 1;
+  const lengths = (): Float64Array => new Float64Array(length);
+  const sweep: Sweep = {
+    from,
+    to,
+    breakpoint: new Uint8Array(length),
+    count: new Uint8Array(length),
+    column: lengths(),
+    gutter: lengths(),
+    inset: lengths(),
+    marginStart: lengths(),
+    marginEnd: lengths(),
+    container: lengths(),
+    whole: new Uint16Array(length),
+  };
+  for (const range of sweptRanges(spec, from, to)) {
+    sweep.breakpoint.fill(range.place, range.from - from, range.to - from + 1);
+    if (isEven(range.breakpoint.columns)) {
+      for (const piece of evenPieces(spec, range.breakpoint, range.from, range.to)) sweepEvenly(sweep, piece);
+    } else sweepUnevenly(sweep, spec, range);
+  }
+  return sweep;
+}
+
+const PARTS = ['column', 'gutter', 'inset', 'marginStart', 'marginEnd', 'container'] as const;
+type Parts<T> = Record<(typeof PARTS)[number], T> & { count: number };
+
+/** Every part is slope · width + base: two additions a width. */
+function sweepEvenly(sweep: Sweep, { from, to, solution }: Piece): void {
+  const denominator = leastCommonMultiple(PARTS.flatMap((part) => [solution[part].slope.d, solution[part].base.d]));
+  const scaled = (length: Linear): [number, number] => [
+    scale(length.slope, denominator),
+    scale(length.base, denominator),
+  ];
+  const [[columnSlope, columnBase], [gutterSlope, gutterBase], [insetSlope, insetBase]] = [
+    scaled(solution.column),
+    scaled(solution.gutter),
+    scaled(solution.inset),
+  ];
+  const [[startSlope, startBase], [endSlope, endBase], [containerSlope, containerBase]] = [
+    scaled(solution.marginStart),
+    scaled(solution.marginEnd),
+    scaled(solution.container),
+  ];
+  const { count } = solution;
+  for (let width = from; width <= to; width++) {
+    const index = width - sweep.from;
+    const column = columnSlope * width + columnBase;
+    const gutter = gutterSlope * width + gutterBase;
+    const inset = insetSlope * width + insetBase;
+    const start = startSlope * width + startBase;
+    sweep.count[index] = count;
+    sweep.column[index] = column / denominator;
+    sweep.gutter[index] = gutter / denominator;
+    sweep.inset[index] = inset / denominator;
+    sweep.marginStart[index] = start / denominator;
+    sweep.marginEnd[index] = (endSlope * width + endBase) / denominator;
+    sweep.container[index] = (containerSlope * width + containerBase) / denominator;
+    sweep.whole[index] = wholeBits(column, count > 1 ? gutter : 0, start + inset, denominator);
+  }
+}
+
+function sweepUnevenly(
+  sweep: Sweep,
+  spec: Spec,
+  { breakpoint, from, to }: { breakpoint: Breakpoint; from: number; to: number },
+): void {
+  for (const piece of heldPieces(spec, breakpoint, from, to)) {
+    const denominator = commonDenominator(piece.rule);
+    const [numbers, ruleAt] = [scaledNumbers(denominator), scaledRule(piece.rule, denominator)];
+    for (let width = piece.from; width <= piece.to; width++) {
+      try {
+        put(sweep, width, solveColumns(numbers, ruleAt(width)), denominator);
+      } catch (error) {
+        if (!(error instanceof NotExact)) throw error;
+        putExactly(sweep, width, columnsAt(spec, breakpoint, width));
+      }
+    }
+  }
+}
+
+function put(sweep: Sweep, width: number, solution: Parts<number>, denominator: number): void {
+  const index = width - sweep.from;
+  const { count, column, gutter, inset, marginStart } = solution;
+  sweep.count[index] = count;
+  for (const part of PARTS) sweep[part][index] = solution[part] / denominator;
+  sweep.whole[index] = wholeBits(column, count > 1 ? gutter : 0, marginStart + inset, denominator);
+}
+
+function putExactly(sweep: Sweep, width: number, solution: Parts<Px>): void {
+  const denominator = leastCommonMultiple(PARTS.map((part) => solution[part].d));
+  const scaled = Object.fromEntries(PARTS.map((part) => [part, scale(solution[part], denominator)])) as Record<
+    (typeof PARTS)[number],
+    number
+  >;
+  put(sweep, width, { ...scaled, count: solution.count }, denominator);
+}
+
+/** Every edge is whole where the first one, the column and the gutter are. */
+function wholeBits(column: number, gutter: number, firstEdge: number, denominator: number): number {
+  let bits = 0;
+  for (let ratio = 0; ratio < RATIOS.length; ratio++) {
+    const { p, q } = RATIOS[ratio]!;
+    const divisor = denominator * q;
+    if ((column * p) % divisor !== 0) continue;
+    bits |= 1 << ratio;
+    if ((gutter * p) % divisor === 0 && (firstEdge * p) % divisor === 0) bits |= 1 << (ratio + RATIOS.length);
+  }
+  return bits;
+}
