@@ -14,8 +14,9 @@ const spec = specOf(phone, laptop);
 test('the weightiest first, then from the narrowest up', () => {
   expect(findingsOf(spec).map(({ weight, breakpoint }) => [weight, breakpoint])).toEqual([
     ['must-fix', 'laptop'],
-    ['weigh', 'phone'],
-    ['weigh', 'phone'],
+    ['weigh', 'phone'], // columns not whole
+    ['weigh', 'phone'], // gutter wider than the margin
+    ['weigh', 'phone'], // margin under 16 px
   ]);
 });
 

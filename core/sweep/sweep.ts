@@ -85,18 +85,23 @@ export function sweepWidths(spec: Spec, from: number, to: number): Sweep {
   for (const range of sweptRanges(spec, from, to)) {
     sweep.breakpoint.fill(range.place, range.from - from, range.to - from + 1);
     if (isEven(range.breakpoint.columns)) {
-      for (const piece of evenPieces(spec, range.breakpoint, range.from, range.to)) sweepEvenly(sweep, piece);
+      for (const piece of evenPieces(spec, range.breakpoint, range.from, range.to))
+        sweepEvenly(sweep, spec, range.breakpoint, piece);
     } else sweepUnevenly(sweep, spec, range);
   }
   return sweep;
 }
 
+/** Up to here the widest screen, counted in 1/denominator px and tripled, is a safe integer. Beyond it fractions are used. */
+const MOST_DENOMINATOR = 1_000_000_000;
+
 const PARTS = ['column', 'gutter', 'inset', 'marginStart', 'marginEnd', 'container'] as const;
 type Parts<T> = Record<(typeof PARTS)[number], T> & { count: number };
 
 /** Every part is slope · width + base: two additions a width. */
-function sweepEvenly(sweep: Sweep, { from, to, solution }: Piece): void {
+function sweepEvenly(sweep: Sweep, spec: Spec, breakpoint: Breakpoint, { from, to, solution }: Piece): void {
   const denominator = leastCommonMultiple(PARTS.flatMap((part) => [solution[part].slope.d, solution[part].base.d]));
+  if (denominator > MOST_DENOMINATOR) return sweepExactly(sweep, spec, breakpoint, from, to);
   const scaled = (length: Linear): [number, number] => [
     scale(length.slope, denominator),
     scale(length.base, denominator),
@@ -136,6 +141,10 @@ function sweepUnevenly(
 ): void {
   for (const piece of heldPieces(spec, breakpoint, from, to)) {
     const denominator = commonDenominator(piece.rule);
+    if (denominator > MOST_DENOMINATOR) {
+      sweepExactly(sweep, spec, breakpoint, piece.from, piece.to);
+      continue;
+    }
     const [numbers, ruleAt] = [scaledNumbers(denominator), scaledRule(piece.rule, denominator)];
     for (let width = piece.from; width <= piece.to; width++) {
       try {
@@ -156,13 +165,22 @@ function put(sweep: Sweep, width: number, solution: Parts<number>, denominator: 
   sweep.whole[index] = wholeBits(column, count > 1 ? gutter : 0, marginStart + inset, denominator);
 }
 
+function sweepExactly(sweep: Sweep, spec: Spec, breakpoint: Breakpoint, from: number, to: number): void {
+  for (let width = from; width <= to; width++) putExactly(sweep, width, columnsAt(spec, breakpoint, width));
+}
+
 function putExactly(sweep: Sweep, width: number, solution: Parts<Px>): void {
-  const denominator = leastCommonMultiple(PARTS.map((part) => solution[part].d));
-  const scaled = Object.fromEntries(PARTS.map((part) => [part, scale(solution[part], denominator)])) as Record<
-    (typeof PARTS)[number],
-    number
-  >;
-  put(sweep, width, { ...scaled, count: solution.count }, denominator);
+  const index = width - sweep.from;
+  const { count, column, gutter, inset, marginStart } = solution;
+  sweep.count[index] = count;
+  for (const part of PARTS) sweep[part][index] = solution[part].valueOf();
+  RATIOS.forEach(({ p, q }, ratio) => {
+    const isWhole = (length: Px): boolean => length.mul(p).div(q).d === 1n;
+    if (!isWhole(column)) return;
+    sweep.whole[index]! |= 1 << ratio;
+    if ((count === 1 || isWhole(gutter)) && isWhole(marginStart.add(inset)))
+      sweep.whole[index]! |= 1 << (ratio + RATIOS.length);
+  });
 }
 
 /** Every edge is whole where the first one, the column and the gutter are. */

@@ -1,0 +1,51 @@
+import type { SolvedColumns } from '../../columns/columns-at';
+import { isGrowing } from '../../columns/column-rule';
+import { type Px, px } from '../../length/px';
+import type { Breakpoint } from '../../spec/schema';
+import type { CheckedSpec, Rule } from '../rule';
+
+/** Grids whose parts differ by no more than this are taken for one grid that was typed twice. */
+const NEAR = px(2);
+
+/** Neighbouring breakpoints have grids of their own. */
+export const breakpointsDiffer: Rule = {
+  id: 'breakpoints-differ',
+  title: 'Each breakpoint has a grid of its own',
+  asks: 'Does each breakpoint’s grid differ from its narrower neighbour’s in more than the name?',
+  why: 'Two breakpoints with one grid have to be changed twice; two that differ by a px or two were meant to be one.',
+  source: 'Common practice',
+  weight: 'note',
+  check(checked) {
+    const { breakpoints } = checked;
+    return breakpoints.slice(1).flatMap((breakpoint, index) => {
+      const before = breakpoints[index]!;
+      const same = JSON.stringify(before.columns) === JSON.stringify(breakpoint.columns);
+      if (!same && !isNear(checked, before, breakpoint)) return [];
+      return [
+        {
+          breakpoint: breakpoint.id,
+          cell: 'name' as const,
+          message: same
+            ? `${before.name} has the same columns; one breakpoint would do for both.`
+            : `${before.name} has nearly the same columns: no part differs by more than ${NEAR.valueOf()} px. One breakpoint may do for both.`,
+          values: { neighbour: before.id, kind: same ? 'same' : 'near' },
+          mends: [],
+        },
+      ];
+    });
+  },
+};
+
+/** Do the two, each solved where the wider one begins, differ by no more than a px or two in every part? */
+function isNear({ at }: CheckedSpec, before: Breakpoint, breakpoint: Breakpoint): boolean {
+  if (Object.values(before.columns).some(isGrowing) || before.columns.container !== breakpoint.columns.container)
+    return false;
+  const [a, b] = [at(before, breakpoint.from), at(breakpoint, breakpoint.from)];
+  const parts = ({ gutter, marginStart, marginEnd, column }: SolvedColumns): Px[] => [
+    gutter,
+    marginStart,
+    marginEnd,
+    column,
+  ];
+  return a.count === b.count && parts(a).every((part, index) => part.sub(parts(b)[index]!).abs().compare(NEAR) <= 0);
+}

@@ -1,0 +1,31 @@
+import type { Rule } from '../rule';
+
+function greatestCommonDivisor(a: number, b: number): number {
+  return b === 0 ? a : greatestCommonDivisor(b, a % b);
+}
+
+/** Column counts of neighbouring breakpoints share a divisor. */
+export const countsShareDivisor: Rule = {
+  id: 'counts-share-divisor',
+  title: 'Column counts share a divisor',
+  asks: 'Do the column counts of neighbouring breakpoints have a common divisor above 1?',
+  why: 'Halves of 12 stay halves of 8 and of 4; of 12 and 5 no part of one layout is a part of the other.',
+  source: 'Common practice (12 · 8 · 4)',
+  weight: 'weigh',
+  check({ breakpoints, at }) {
+    return breakpoints.slice(1).flatMap((breakpoint, index) => {
+      const before = breakpoints[index]!;
+      const [narrow, wide] = [at(before).count, at(breakpoint).count];
+      if (narrow === 1 || wide === 1 || greatestCommonDivisor(narrow, wide) > 1) return [];
+      return [
+        {
+          breakpoint: breakpoint.id,
+          cell: 'count' as const,
+          message: `${wide} columns here and ${narrow} on ${before.name} have no common divisor: no half, third or quarter of one is part of the other.`,
+          values: { count: String(wide), before: String(narrow) },
+          mends: [],
+        },
+      ];
+    });
+  },
+};

@@ -1,0 +1,26 @@
+import { exactText, least } from '../../length/px';
+import { numeral, spoken } from '../../length/present';
+import { perBreakpoint, type Rule } from '../rule';
+
+/** The gutter is not wider than the space outside the columns. */
+export const gutterWithinMargin: Rule = {
+  id: 'gutter-within-margin',
+  title: 'The gutter is no wider than the margin',
+  asks: 'Is the space outside the first and last column at least as wide as a gutter, at the reference width?',
+  why: 'Columns that stand farther from each other than from the edge fall apart into separate strips.',
+  source: 'Common practice',
+  weight: 'weigh',
+  check: perBreakpoint((breakpoint, { at }) => {
+    const { count, gutter, marginStart, marginEnd, inset, viewport } = at(breakpoint);
+    const outside = least(marginStart, marginEnd).add(inset);
+    if (count === 1 || outside.compare(0) < 0 || gutter.compare(outside) <= 0) return [null];
+    return [
+      {
+        cell: 'gutter',
+        message: `The gutter of ${numeral(gutter)} px is wider than the ${numeral(outside)} outside the columns at ${spoken(viewport)}.`,
+        values: { gutter: exactText(gutter), outside: exactText(outside) },
+        mends: [],
+      },
+    ];
+  }),
+};

@@ -1,0 +1,40 @@
+import { spanWidth } from '../../columns/columns-at';
+import { exactText, isWhole } from '../../length/px';
+import { numeral, spoken } from '../../length/present';
+import { perBreakpoint, type Rule } from '../rule';
+
+const PARTS = [
+  { into: 2, name: 'half' },
+  { into: 3, name: 'third' },
+  { into: 4, name: 'quarter' },
+];
+
+/** Halves, thirds and quarters of the container that fall on columns are whole. */
+export const partsWhole: Rule = {
+  id: 'parts-whole',
+  title: 'Halves, thirds and quarters are whole',
+  asks: 'Are the spans of a half, a third and a quarter of the columns whole px at the reference width?',
+  why: 'Cards and pictures stand on these spans; thirds of 403 are a nuisance, 400 is not.',
+  source: 'Common practice',
+  weight: 'weigh',
+  check: perBreakpoint((breakpoint, { at }) => {
+    const solved = at(breakpoint);
+    const { count, viewport, column } = solved;
+    if (column.compare(0) <= 0 || isWhole(column)) return [null];
+    const parts = PARTS.filter(({ into }) => count > into && count % into === 0).map(({ into, name }) => ({
+      name,
+      width: spanWidth(solved, count / into),
+    }));
+    const broken = parts.filter(({ width }) => !isWhole(width));
+    if (broken.length === 0) return [null];
+    const widths = parts.map(({ name, width }) => `a ${name} is ${numeral(width)}`).join(', ');
+    return [
+      {
+        cell: 'gutter',
+        message: `${widths.charAt(0).toUpperCase()}${widths.slice(1)} px at ${spoken(viewport)}: ${broken.length === parts.length ? 'none' : `${parts.length - broken.length} of ${parts.length}`} whole.`,
+        values: Object.fromEntries(parts.map(({ name, width }) => [name, exactText(width)])),
+        mends: [],
+      },
+    ];
+  }),
+};
