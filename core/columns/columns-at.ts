@@ -26,7 +26,8 @@ export function columnsAt(
   return { ...solution, viewport: screen.width };
 }
 
-function exactReader(screen: Screen): LengthReader<Px> {
+/** Reads a document’s lengths in exact px of a screen. */
+export function exactReader(screen: Screen): LengthReader<Px> {
   const length = (value: LengthValue): Px => toPx(lengthOf(value), screen);
   return {
     viewport: screen.width,
