@@ -17,7 +17,7 @@ const anything: Conditions = {
   ratios: [],
   sameGutter: false,
 };
-const now = { column: 100, gutter: 24, margin: 0 };
+const now = { column: 100, gutter: 24, container: 1200 };
 const pairs = (conditions: Partial<Conditions>) =>
   search({ ...anything, ...conditions }, now).solutions.map(({ column, gutter }) => [column, gutter]);
 

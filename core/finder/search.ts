@@ -44,12 +44,12 @@ export type Found = { solutions: Solution[]; total: number; misses: NearMiss[] }
 /** More are counted, not kept. */
 export const MOST_KEPT = 20_000;
 
-/** What the sheet says now; solutions are as far from it as their column, gutter and margin together. */
-export type Now = { column: number; gutter: number; margin: number };
+/** What the sheet says now. */
+export type Now = { column: number; gutter: number; container: number };
 
-/** How far a solution is from what the sheet says now, in px. */
-export function distanceTo(now: Now, { column, gutter, margin }: Solution): number {
-  return Math.abs(column - now.column) + Math.abs(gutter - now.gutter) + Math.abs(margin - now.margin);
+/** How far a solution is from what the sheet says now, in px: the column, the gutter and the side of the container together. */
+export function distanceTo(now: Now, { column, gutter, container }: Solution): number {
+  return Math.abs(column - now.column) + Math.abs(gutter - now.gutter) + Math.abs(container - now.container) / 2;
 }
 
 /**

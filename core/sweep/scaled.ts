@@ -27,7 +27,9 @@ export function scaledNumbers(denominator: number): Numbers<Scaled> {
 
 /** A fraction as a count of 1/denominator. */
 export function scale(value: Fraction, denominator: number): Scaled {
-  return exactProduct(denominator, value);
+  const product = value.s * value.n * BigInt(denominator);
+  if (product % value.d !== 0n) throw new NotExact();
+  return Number(product / value.d);
 }
 
 function exactProduct(a: number, factor: Fraction): number {

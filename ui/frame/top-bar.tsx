@@ -4,7 +4,7 @@ import { AccountMenu } from './account-menu';
 import styles from './top-bar.module.scss';
 import { Wordmark } from './wordmark';
 
-export type View = 'bench' | 'editions';
+export type View = 'bench' | 'finder' | 'sweep' | 'editions';
 
 type Place = { team: { slug: string; name: string }; spec?: { slug: string; name: string }; view?: View };
 
@@ -34,6 +34,8 @@ export function TopBar({ person, place, children }: { person: string; place?: Pl
 function Views({ team, spec, view }: { team: string; spec: string; view: View | undefined }) {
   const views: { id: View; title: string; href: string }[] = [
     { id: 'bench', title: 'Bench', href: `/${team}/${spec}` },
+    { id: 'finder', title: 'Finder', href: `/${team}/${spec}/finder` },
+    { id: 'sweep', title: 'Sweep', href: `/${team}/${spec}/sweep` },
     { id: 'editions', title: 'Editions', href: `/${team}/${spec}/editions` },
   ];
   return (

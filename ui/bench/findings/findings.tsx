@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { judge, type JudgedFinding } from '../../../core/checks/run';
 import type { Weight } from '../../../core/checks/rule';
 import { applyChanges } from '../../../core/sheet/breakpoints';
-import { useBench } from '../bench-context';
+import { useDraft } from '../../draft/draft-context';
 import { Fractions } from '../../drawing/numeral';
 import { WaiverForm } from '../../waivers/waiver-form';
 import styles from './findings.module.scss';
@@ -13,7 +13,7 @@ const WEIGHTS: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh'
 
 /** What the checks report, the weightiest first: gone to, mended, or waived with a reason. */
 export function Findings({ person }: { person: string }) {
-  const document = useBench((bench) => bench.document);
+  const document = useDraft((bench) => bench.document);
   const findings = useMemo(() => judge(document), [document]);
   const [waiving, setWaiving] = useState<string | null>(null);
   const open = findings.filter(({ waiver }) => !waiver);
@@ -66,9 +66,9 @@ type RowProps = {
 };
 
 function FindingRow({ finding, name, person, isWaiving, onWaive }: RowProps) {
-  const document = useBench((bench) => bench.document);
-  const change = useBench((bench) => bench.change);
-  const selectCell = useBench((bench) => bench.selectCell);
+  const document = useDraft((bench) => bench.document);
+  const change = useDraft((bench) => bench.change);
+  const selectCell = useDraft((bench) => bench.selectCell);
   const { rule, weight, breakpoint, cell, message, values, mends, waiver } = finding;
 
   const goTo = (): void => {

@@ -8,7 +8,7 @@ import type { Breakpoint, Spec } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
 import { Dimensions } from '../../drawing/dimensions';
 import { BaselineOverlay, ColumnOverlay, RowOverlay } from '../../drawing/overlays';
-import type { Overlay } from '../bench-store';
+import type { Overlay } from '../../draft/draft-store';
 import { useSize } from './use-size';
 import styles from './preview.module.scss';
 

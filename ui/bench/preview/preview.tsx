@@ -3,8 +3,8 @@
 import { useMemo } from 'react';
 import { columnsAt } from '../../../core/columns/columns-at';
 import { breakpointAt } from '../../../core/spec/ranges';
-import { useBench } from '../bench-context';
-import type { Overlay } from '../bench-store';
+import { useDraft } from '../../draft/draft-context';
+import type { Overlay } from '../../draft/draft-store';
 import { GroupMark } from '../sheet/group-mark';
 import { OneScreen } from './one-screen';
 import { SideBySide } from './side-by-side';
@@ -19,12 +19,12 @@ const OVERLAYS: { id: Overlay; title: string; key: string }[] = [
 
 /** The screen at the viewport marker, or every breakpoint at one scale; the sum of its widths under it. */
 export function Preview() {
-  const document = useBench((bench) => bench.document);
-  const viewport = useBench((bench) => bench.viewport);
-  const overlays = useBench((bench) => bench.overlays);
-  const sideBySide = useBench((bench) => bench.sideBySide);
-  const toggle = useBench((bench) => bench.toggle);
-  const setSideBySide = useBench((bench) => bench.setSideBySide);
+  const document = useDraft((bench) => bench.document);
+  const viewport = useDraft((bench) => bench.viewport);
+  const overlays = useDraft((bench) => bench.overlays);
+  const sideBySide = useDraft((bench) => bench.sideBySide);
+  const toggle = useDraft((bench) => bench.toggle);
+  const setSideBySide = useDraft((bench) => bench.setSideBySide);
   const breakpoint = breakpointAt(document, viewport);
   const solved = useMemo(() => columnsAt(document, breakpoint, viewport), [document, breakpoint, viewport]);
 

@@ -5,7 +5,7 @@ import { numeral } from '../../../core/length/present';
 import { byWidth } from '../../../core/spec/ranges';
 import { BaselineOverlay, ColumnOverlay, RowOverlay } from '../../drawing/overlays';
 import { Fractions } from '../../drawing/numeral';
-import { useBench } from '../bench-context';
+import { useDraft } from '../../draft/draft-context';
 import { packScreens } from './pack-screens';
 import { useSize } from './use-size';
 import styles from './preview.module.scss';
@@ -16,10 +16,10 @@ const LABEL = 44;
 
 /** Every breakpoint at its reference size, all at one scale. Choosing one shows it alone. */
 export function SideBySide() {
-  const spec = useBench((bench) => bench.document);
-  const overlays = useBench((bench) => bench.overlays);
-  const show = useBench((bench) => bench.show);
-  const setSideBySide = useBench((bench) => bench.setSideBySide);
+  const spec = useDraft((bench) => bench.document);
+  const overlays = useDraft((bench) => bench.overlays);
+  const show = useDraft((bench) => bench.show);
+  const setSideBySide = useDraft((bench) => bench.setSideBySide);
   const [box, { width, height }] = useSize<HTMLDivElement>();
   const screens = byWidth(spec.breakpoints);
   const inside = { width: width - PAD * 2, height: height - PAD * 2 };

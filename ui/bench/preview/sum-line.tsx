@@ -7,15 +7,15 @@ import { numeral, spoken } from '../../../core/length/present';
 import { applyChanges } from '../../../core/sheet/breakpoints';
 import type { Breakpoint } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
-import { useBench } from '../bench-context';
+import { useDraft } from '../../draft/draft-context';
 import styles from './preview.module.scss';
 
 type Props = { breakpoint: Breakpoint; solved: SolvedColumns };
 
 /** The sum of widths as a segmented bar and as an equation; where it does not come out, by how much and what would mend it. */
 export function SumLine({ breakpoint, solved }: Props) {
-  const document = useBench((bench) => bench.document);
-  const change = useBench((bench) => bench.change);
+  const document = useDraft((bench) => bench.document);
+  const change = useDraft((bench) => bench.change);
   const off = !solved.excess.equals(ZERO);
   const mends = off
     ? (findingsOf(document).find(({ rule, breakpoint: id }) => rule === 'sum-comes-out' && id === breakpoint.id)

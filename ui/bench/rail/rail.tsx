@@ -3,18 +3,18 @@
 import { useRef, useState } from 'react';
 import { moveBoundary } from '../../../core/sheet/breakpoints';
 import { byWidth, rangeEnd, rangeText } from '../../../core/spec/ranges';
-import { useBench } from '../bench-context';
+import { useDraft } from '../../draft/draft-context';
 import { at, axisOf } from './axis';
 import { Handle } from './handle';
 import styles from './rail.module.scss';
 
 /** The breakpoint rail: ranges as bands, boundaries and the viewport marker to drag or to move with the arrow keys. */
 export function Rail() {
-  const document = useBench((bench) => bench.document);
-  const viewport = useBench((bench) => bench.viewport);
-  const change = useBench((bench) => bench.change);
-  const show = useBench((bench) => bench.show);
-  const selectCell = useBench((bench) => bench.selectCell);
+  const document = useDraft((bench) => bench.document);
+  const viewport = useDraft((bench) => bench.viewport);
+  const change = useDraft((bench) => bench.change);
+  const show = useDraft((bench) => bench.show);
+  const selectCell = useDraft((bench) => bench.selectCell);
   const track = useRef<HTMLDivElement>(null);
   const [dragged, setDragged] = useState<{ id: string; from: number } | null>(null);
 

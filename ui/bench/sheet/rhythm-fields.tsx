@@ -3,13 +3,13 @@
 import { type KeyboardEvent, useState } from 'react';
 import { typedText } from '../../../core/length/length-value';
 import { allowHalfSteps, writeBase } from '../../../core/sheet/rhythm';
-import { useBench } from '../bench-context';
+import { useDraft } from '../../draft/draft-context';
 import styles from './sheet.module.scss';
 
 /** The base unit that everything else is a multiple of, and whether half of it is allowed. */
 export function RhythmFields({ onProblem }: { onProblem: (problem: string | null) => void }) {
-  const document = useBench((bench) => bench.document);
-  const change = useBench((bench) => bench.change);
+  const document = useDraft((bench) => bench.document);
+  const change = useDraft((bench) => bench.change);
   const [typed, setTyped] = useState<string | null>(null);
   const { base, halfSteps } = document.spacing;
 

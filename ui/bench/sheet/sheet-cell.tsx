@@ -9,7 +9,7 @@ import { decimal } from '../../../core/length/present';
 import { isWhole } from '../../../core/length/px';
 import type { SheetCell, SheetQuantity } from '../../../core/sheet/quantities';
 import { Numeral } from '../../drawing/numeral';
-import type { Place } from '../bench-store';
+import type { Place } from '../../draft/draft-store';
 import { CellEditor, type Leave } from './cell-editor';
 import styles from './sheet.module.scss';
 

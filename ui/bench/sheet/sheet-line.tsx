@@ -2,15 +2,15 @@
 
 import { byWidth } from '../../../core/spec/ranges';
 import { QUANTITIES } from '../../../core/sheet/quantities';
-import { useBench } from '../bench-context';
+import { useDraft } from '../../draft/draft-context';
 import { cellKey } from './use-sheet-keys';
 import styles from './sheet.module.scss';
 
 /** The line under the sheet: what the selected cell takes, or what was wrong with what it was given. */
 export function SheetLine({ message }: { message: string | null }) {
-  const selected = useBench((bench) => bench.selected);
-  const breakpoints = useBench((bench) => bench.document.breakpoints);
-  const refused = useBench((bench) => bench.refused);
+  const selected = useDraft((bench) => bench.selected);
+  const breakpoints = useDraft((bench) => bench.document.breakpoints);
+  const refused = useDraft((bench) => bench.refused);
   const quantity = QUANTITIES[selected.row]!;
   const breakpoint = byWidth(breakpoints)[selected.column];
   const problem = breakpoint ? refused[cellKey(breakpoint.id, quantity.id)]?.problem : undefined;

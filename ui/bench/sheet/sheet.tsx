@@ -8,8 +8,8 @@ import { addBreakpoint, roomForBreakpoint } from '../../../core/sheet/breakpoint
 import { cellOf, QUANTITIES, type SheetQuantity } from '../../../core/sheet/quantities';
 import { writeCell } from '../../../core/sheet/write-cell';
 import { byWidth, rangeText } from '../../../core/spec/ranges';
-import { useBench, useBenchStore } from '../bench-context';
-import type { Place } from '../bench-store';
+import { useDraft, useDraftStore } from '../../draft/draft-context';
+import type { Place } from '../../draft/draft-store';
 import type { Leave } from './cell-editor';
 import { editableText, SheetCellView } from './sheet-cell';
 import { GROUP_NAMES, GroupMark } from './group-mark';
@@ -22,11 +22,11 @@ type Editing = Place & { text: string | null };
 
 /** The sheet: quantities down, breakpoints across. */
 export function Sheet() {
-  const store = useBenchStore();
-  const document = useBench((bench) => bench.document);
-  const anchor = useBench((bench) => bench.anchor);
-  const selected = useBench((bench) => bench.selected);
-  const refused = useBench((bench) => bench.refused);
+  const store = useDraftStore();
+  const document = useDraft((bench) => bench.document);
+  const anchor = useDraft((bench) => bench.anchor);
+  const selected = useDraft((bench) => bench.selected);
+  const refused = useDraft((bench) => bench.refused);
   const [editing, setEditing] = useState<Editing | null>(null);
   const [message, setMessage] = useState<string | null>(null);
   const table = useRef<HTMLTableElement>(null);

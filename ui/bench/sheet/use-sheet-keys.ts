@@ -9,10 +9,10 @@ import { writeCell } from '../../../core/sheet/write-cell';
 import type { Parsed } from '../../../core/length/parsed';
 import { byWidth } from '../../../core/spec/ranges';
 import type { Spec } from '../../../core/spec/schema';
-import type { Bench, BenchStore, Place } from '../bench-store';
+import type { DraftState, DraftStore, Place } from '../../draft/draft-store';
 
 /** The selected rectangle of the sheet. */
-export function selectedRange({ anchor, selected }: Pick<Bench, 'anchor' | 'selected'>): SheetRange {
+export function selectedRange({ anchor, selected }: Pick<DraftState, 'anchor' | 'selected'>): SheetRange {
   return {
     top: Math.min(anchor.row, selected.row),
     bottom: Math.max(anchor.row, selected.row),
@@ -33,7 +33,7 @@ type Sheet = {
 
 /** The keys of the sheet while no cell is being edited, and its clipboard. */
 export function useSheetKeys(
-  store: BenchStore,
+  store: DraftStore,
   edit: (text: string | null) => void,
   say: (message: string) => void,
 ): Sheet {

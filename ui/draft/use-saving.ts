@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { canonicalJson } from '../../core/edition/canonical';
 import type { Spec } from '../../core/spec/schema';
 import { NO_ANSWER, send } from '../frame/send';
-import type { BenchStore } from './bench-store';
+import type { DraftStore } from './draft-store';
 import { dropUnsaved, keepUnsaved, ownUnsaved } from './kept-drafts';
 
 export type NewerDraft = { revision: number; document: Spec; changedBy: string; changedAt: string };
@@ -27,7 +27,7 @@ type Saving = { state: SaveState; retry: () => void; keepMine: () => void; takeT
  * Saves the draft by itself, a moment after each change. Until the server has it, the browser keeps it. A server that
  * does not answer is asked again until it does.
  */
-export function useSaving(store: BenchStore, spec: { id: string; revision: number; changedAt: string }): Saving {
+export function useSaving(store: DraftStore, spec: { id: string; revision: number; changedAt: string }): Saving {
   const [state, setState] = useState<SaveState>({ is: 'saved', revision: spec.revision, at: spec.changedAt });
   const revision = useRef(spec.revision);
   const saved = useRef(store.getState().document);

@@ -11,7 +11,7 @@ export type Place = { row: number; column: number };
 export type Overlay = 'columns' | 'rows' | 'baseline';
 
 /** The state of the bench. Only `document` can be undone; the rest is where one looks. */
-export type Bench = {
+export type DraftState = {
   document: Spec;
   viewport: number;
   anchor: Place;
@@ -29,14 +29,14 @@ export type Bench = {
   refuse: (cell: string, refusal: { text: string; problem: string } | null) => void;
 };
 
-export type BenchStore = ReturnType<typeof createBenchStore>;
+export type DraftStore = ReturnType<typeof createDraftStore>;
 
 const MOST_STEPS = 200;
 
-export function createBenchStore(document: Spec) {
+export function createDraftStore(document: Spec) {
   const first = byWidth(document.breakpoints);
   const start = first.at(-1)!;
-  return createStore<Bench>()(
+  return createStore<DraftState>()(
     temporal(
       (set, get) => ({
         document,

@@ -3,11 +3,11 @@
 import { useEffect } from 'react';
 import { canonicalJson } from '../../core/edition/canonical';
 import type { Spec } from '../../core/spec/schema';
-import type { BenchStore } from './bench-store';
+import type { DraftStore } from './draft-store';
 import { keepSteps, keptSteps } from './kept-drafts';
 
 /** Undo and redo, which survive a reload of the window. */
-export function useSteps(store: BenchStore, specId: string): { undo: () => void; redo: () => void } {
+export function useSteps(store: DraftStore, specId: string): { undo: () => void; redo: () => void } {
   useEffect(() => {
     const kept = keptSteps(specId);
     if (kept && canonicalJson(kept.document) === canonicalJson(store.getState().document)) {

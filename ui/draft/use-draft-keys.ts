@@ -1,14 +1,14 @@
 'use client';
 
 import { useEffect } from 'react';
-import type { BenchStore, Overlay } from './bench-store';
+import type { DraftStore, Overlay } from './draft-store';
 
 type Steps = { undo: () => void; redo: () => void };
 
 const OVERLAY_KEYS: Record<string, Overlay> = { c: 'columns', r: 'rows', b: 'baseline' };
 
 /** Keys that work everywhere on the bench. Single letters are left to the sheet and to fields. */
-export function useBenchKeys(store: BenchStore, { undo, redo }: Steps, onHelp: () => void): void {
+export function useDraftKeys(store: DraftStore, { undo, redo }: Steps, onHelp: () => void): void {
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent): void => {
       const target = event.target as HTMLElement;

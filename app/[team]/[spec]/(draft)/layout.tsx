@@ -1,0 +1,29 @@
+import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
+import { DraftFrame } from '../../../../ui/draft/draft-frame';
+import { signedInPerson, specOfPage } from '../../../asker';
+
+type Props = { children: ReactNode; params: Promise<{ team: string; spec: string }> };
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const { team, spec } = await params;
+  const { name } = (await specOfPage(team, spec)).document;
+  return { title: { default: name, template: `${name}: %s · Ypsiline` } };
+}
+
+/** The views of a spec's draft. They share one document, so that going from one to another loses nothing. */
+export default async function Layout({ children, params }: Props) {
+  const { team, spec: slug } = await params;
+  const person = await signedInPerson(`/${team}/${slug}`);
+  const { id, revision, document, changedAt, teamSlug, teamName } = await specOfPage(team, slug);
+  return (
+    <DraftFrame
+      key={id}
+      person={person.name}
+      team={{ slug: teamSlug, name: teamName }}
+      spec={{ id, slug, revision, document, changedAt: changedAt.toISOString() }}
+    >
+      {children}
+    </DraftFrame>
+  );
+}

@@ -1,0 +1,55 @@
+import { describe, expect, test } from 'vitest';
+import { breakpointOf, solvedAt, specOf, texts } from '../spec/testing';
+import { type ConditionFields, conditionsFrom, nowOf, readConditions, taken } from './read-conditions';
+import { search } from './search';
+
+const desktop = breakpointOf({ margin: 'auto', container: '1140px', gutter: '24px' });
+const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390);
+const fields = conditionsFrom(specOf(desktop), desktop);
+
+test('the form starts from what the sheet says', () => {
+  expect(fields).toMatchObject({ widths: '1140', widthsAre: 'containers', counts: '12', base: '8', leastColumn: '24' });
+  expect(conditionsFrom(specOf(phone), phone)).toMatchObject({
+    widths: '390',
+    widthsAre: 'viewports',
+    counts: '4',
+    margin: '8 to 24',
+  });
+  expect(nowOf(specOf(desktop), desktop)).toEqual({ column: 73, gutter: 24, container: 1140 });
+});
+
+describe('a field that is wrong is named', () => {
+  test.each<[Partial<ConditionFields>, string, string]>([
+    [{ widths: '0' }, 'widths', 'The container goes from 1 to 3840; 0 is outside.'],
+    [{ widths: '1200 to 900' }, 'widths', '1200 to 900 is turned round; type 900 to 1200.'],
+    [{ counts: '65' }, 'counts', 'The count goes from 1 to 64; 65 is outside.'],
+    [{ gutter: 'some' }, 'gutter', '“some” is no gutter; type whole numbers or a range, such as 8 or 8 to 16.'],
+    [{ widthsAre: 'viewports', margin: '40 to 8' }, 'margin', '40 to 8 is turned round; type 8 to 40.'],
+    [{ base: '0' }, 'base', 'The base goes from 1 to 400; 0 is outside.'],
+    [
+      { leastColumn: '-5' },
+      'leastColumn',
+      '“-5” is no smallest column; type whole numbers or a range, such as 8 or 8 to 16.',
+    ],
+  ])('%j', (wrong, field, problem) => expect(readConditions({ ...fields, ...wrong })).toEqual({ field, problem }));
+  test('conditions that contradict each other belong to no one field', () => {
+    expect(readConditions({ ...fields, counts: '10', parts: ['3'] })).toMatchObject({
+      field: null,
+      problem: expect.stringContaining('Thirds need'),
+    });
+  });
+});
+
+test('a solution taken over gives the grid that was found', () => {
+  const read = readConditions({ ...fields, widths: '1140 to 1160' });
+  if (!('value' in read)) throw new Error(read.problem);
+  const { solutions } = search(read.value, nowOf(specOf(desktop), desktop));
+  for (const solution of solutions.slice(0, 40)) {
+    const columns = taken(desktop.columns, solution, read.value);
+    expect(texts(solvedAt(1440, columns))).toMatchObject({
+      column: String(solution.column),
+      gutter: String(solution.gutter),
+      container: String(solution.container),
+    });
+  }
+});

@@ -1,0 +1,138 @@
+'use client';
+
+import { Keyboard, Redo2, Undo2 } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { type ReactNode, useEffect, useState } from 'react';
+import { useStore } from 'zustand';
+import { holdingBack, judge } from '../../core/checks/run';
+import type { Spec } from '../../core/spec/schema';
+import { TopBar, type View } from '../frame/top-bar';
+import barStyles from '../frame/top-bar.module.scss';
+import { DraftProvider, useDraft, useDraftStore } from './draft-context';
+import styles from './draft-frame.module.scss';
+import { createDraftStore } from './draft-store';
+import { dropUnsaved, leftBehind, type Unsaved } from './kept-drafts';
+import { CollisionDialog, timeOf } from './saving/collision-dialog';
+import { SaveNotice } from './saving/save-notice';
+import { SaveStatus } from './saving/save-status';
+import { ShortcutsDialog } from './shortcuts-dialog';
+import { useDraftKeys } from './use-draft-keys';
+import { useSaving } from './use-saving';
+import { useSteps } from './use-steps';
+
+type Props = {
+  person: string;
+  team: { slug: string; name: string };
+  spec: { id: string; slug: string; revision: number; document: Spec; changedAt: string };
+  children: ReactNode;
+};
+
+/** What every view of a draft stands in: one document with its undo steps, saved by itself; the bar; what went wrong. */
+export function DraftFrame({ person, team, spec, children }: Props) {
+  const [store] = useState(() => createDraftStore(spec.document));
+  const saving = useSaving(store, spec);
+  const steps = useSteps(store, spec.id);
+  const [help, setHelp] = useState(false);
+  const [left, setLeft] = useState<Unsaved | null>(null);
+  useDraftKeys(store, steps, () => setHelp(true));
+  useEffect(() => setLeft(leftBehind(spec.id)[0] ?? null), [spec.id]);
+
+  const settle = (take: boolean): void => {
+    if (!left) return;
+    if (take) store.getState().change(left.document);
+    dropUnsaved(spec.id, left.window);
+    setLeft(null);
+  };
+
+  return (
+    <DraftProvider value={store}>
+      <div className={styles.frame}>
+        <DraftBar person={person} team={team} slug={spec.slug} steps={steps} onHelp={() => setHelp(true)}>
+          <SaveStatus state={saving.state} />
+        </DraftBar>
+        <SaveNotice state={saving.state} onRetry={saving.retry} />
+        {children}
+      </div>
+      {help && <ShortcutsDialog onClose={() => setHelp(false)} />}
+      {saving.state.is === 'collided' && (
+        <CollisionDialog
+          title={`${saving.state.newer.changedBy} saved a newer draft at ${timeOf(saving.state.newer.changedAt)}`}
+          mine={{ document: store.getState().document, words: 'this window' }}
+          theirs={{ document: saving.state.newer.document, words: 'the newer draft' }}
+          onMine={saving.keepMine}
+          onTheirs={saving.takeTheirs}
+        />
+      )}
+      {left && saving.state.is !== 'collided' && (
+        <CollisionDialog
+          title={`Changes made here at ${timeOf(left.at)} were never saved`}
+          mine={{ document: left.document, words: 'the unsaved changes' }}
+          theirs={{ document: store.getState().document, words: 'the saved draft' }}
+          onMine={() => settle(true)}
+          onTheirs={() => settle(false)}
+          onLater={() => setLeft(null)}
+        />
+      )}
+    </DraftProvider>
+  );
+}
+
+type BarProps = {
+  person: string;
+  team: Props['team'];
+  slug: string;
+  steps: { undo: () => void; redo: () => void };
+  onHelp: () => void;
+  children: ReactNode;
+};
+
+function DraftBar({ person, team, slug, steps, onHelp, children }: BarProps) {
+  const name = useDraft(({ document }) => document.name);
+  const mustFix = useDraft(({ document }) => holdingBack(judge(document)).length);
+  const last = usePathname().split('/').at(-1);
+  const view: View = last === 'finder' || last === 'sweep' ? last : 'bench';
+  return (
+    <TopBar person={person} place={{ team, spec: { slug, name }, view }}>
+      <StepButtons steps={steps} />
+      <button type="button" className={barStyles.account} onClick={onHelp} aria-label="Keys" title="Keys (?)">
+        <Keyboard size={17} aria-hidden />
+      </button>
+      {children}
+      {mustFix > 0 && <span className={styles.mustFix}>{mustFix} to fix</span>}
+      <Link className={barStyles.publish} href={`/${team.slug}/${slug}/publish`}>
+        Publish…
+      </Link>
+    </TopBar>
+  );
+}
+
+function StepButtons({ steps: { undo, redo } }: { steps: BarProps['steps'] }) {
+  const { temporal } = useDraftStore();
+  const past = useStore(temporal, ({ pastStates }) => pastStates.length);
+  const future = useStore(temporal, ({ futureStates }) => futureStates.length);
+  return (
+    <>
+      <button
+        type="button"
+        className={barStyles.account}
+        onClick={undo}
+        disabled={past === 0}
+        aria-label="Undo"
+        title="Undo (Ctrl+Z)"
+      >
+        <Undo2 size={17} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className={barStyles.account}
+        onClick={redo}
+        disabled={future === 0}
+        aria-label="Redo"
+        title="Redo (Ctrl+Shift+Z)"
+      >
+        <Redo2 size={17} aria-hidden />
+      </button>
+    </>
+  );
+}

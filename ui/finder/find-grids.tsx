@@ -1,0 +1,174 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { type ConditionFields, conditionsFrom, nowOf, readConditions, taken } from '../../core/finder/read-conditions';
+import type { Conditions, Found, Now, Solution } from '../../core/finder/search';
+import { numeral } from '../../core/length/present';
+import { columnsAt } from '../../core/columns/columns-at';
+import { withBreakpoint } from '../../core/sheet/breakpoints';
+import type { Breakpoint } from '../../core/spec/schema';
+import { useDraft } from '../draft/draft-context';
+import { Fractions } from '../drawing/numeral';
+import { ConditionsForm } from './conditions-form';
+import { NearMisses } from './near-misses';
+import { Shortlist } from './shortlist';
+import { SolutionsTable } from './solutions-table';
+import { useSearch } from './use-search';
+import styles from './finder.module.scss';
+
+export const MOST_SHORTLISTED = 4;
+
+/** Conditions in, whole-pixel grids out; one of them into the sheet. */
+export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
+  const document = useDraft((draft) => draft.document);
+  const change = useDraft((draft) => draft.change);
+  const form = useForm<ConditionFields>({ defaultValues: conditionsFrom(document, breakpoint) });
+  const { state, start, cancel } = useSearch();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [shortlist, setShortlist] = useState<Solution[]>([]);
+  const [takenOver, setTakenOver] = useState<Solution | null>(null);
+  const now = nowOf(document, breakpoint);
+
+  const look = (): void => {
+    form.clearErrors();
+    setProblem(null);
+    const read = readConditions(form.getValues());
+    if ('value' in read) return start(read.value, now);
+    if (read.field) form.setError(read.field, { message: read.problem }, { shouldFocus: true });
+    else setProblem(read.problem);
+  };
+  const take = (solution: Solution, conditions: Conditions): void => {
+    change(withBreakpoint(document, { ...breakpoint, columns: taken(breakpoint.columns, solution, conditions) }));
+    setTakenOver(solution);
+  };
+  const toggle = (solution: Solution): void => {
+    setShortlist((before) =>
+      before.includes(solution)
+        ? before.filter((each) => each !== solution)
+        : [...before, solution].slice(-MOST_SHORTLISTED),
+    );
+  };
+
+  return (
+    <div className={styles.columns}>
+      <ConditionsForm
+        form={form}
+        problem={problem}
+        isSearching={state.is === 'searching'}
+        onSearch={look}
+        onCancel={cancel}
+      />
+      <section className={styles.results} aria-label="Whole grids">
+        <SheetNow breakpoint={breakpoint} />
+        {takenOver && <TakenNotice name={breakpoint.name} solution={takenOver} />}
+        {state.is === 'idle' && (
+          <p className={styles.empty}>
+            Say what the grid has to be, and find every set of values that comes out whole.
+          </p>
+        )}
+        {state.is === 'cancelled' && (
+          <p className={styles.empty}>The search was cancelled. Narrow the widths, or find again.</p>
+        )}
+        {state.is === 'failed' && (
+          <p className={styles.empty}>
+            The search broke off. Find again; if it breaks off once more, narrow the widths.
+          </p>
+        )}
+        {state.is === 'searching' && <Progress done={state.done} />}
+        {state.is === 'found' && (
+          <>
+            {shortlist.length > 0 && (
+              <Shortlist
+                solutions={shortlist}
+                outer={state.conditions.outer}
+                onTake={(solution) => take(solution, state.conditions)}
+                onRemove={toggle}
+              />
+            )}
+            <Results
+              found={state.found}
+              conditions={state.conditions}
+              now={now}
+              shortlist={shortlist}
+              onToggle={toggle}
+              onTake={(solution) => take(solution, state.conditions)}
+            />
+          </>
+        )}
+      </section>
+    </div>
+  );
+}
+
+function SheetNow({ breakpoint }: { breakpoint: Breakpoint }) {
+  const document = useDraft((draft) => draft.document);
+  const { count, column, gutter, container, marginStart } = columnsAt(document, breakpoint);
+  return (
+    <p className={styles.now}>
+      The sheet says now:{' '}
+      <span className="number">
+        <Fractions
+          text={`${count} × ${numeral(column)}, gutter ${numeral(gutter)}, container ${numeral(container)}, margin ${numeral(marginStart)}`}
+        />
+      </span>
+    </p>
+  );
+}
+
+function TakenNotice({ name, solution: { count, column, gutter } }: { name: string; solution: Solution }) {
+  const bench = usePathname().replace(/\/finder$/, '');
+  return (
+    <p className={styles.taken} role="status">
+      {name} has {count} columns of {column} with gutters of {gutter} now. Ctrl+Z takes it back;{' '}
+      <Link href={bench}>to the bench</Link>.
+    </p>
+  );
+}
+
+function Progress({ done }: { done: number }) {
+  return (
+    <div className={styles.progress} role="status">
+      <progress value={done} aria-label="How much is searched" />
+      <span className="number">{Math.round(done * 100)} %</span>
+    </div>
+  );
+}
+
+type ResultsProps = {
+  found: Found;
+  conditions: Conditions;
+  now: Now;
+  shortlist: Solution[];
+  onToggle: (solution: Solution) => void;
+  onTake: (solution: Solution) => void;
+};
+
+function Results({ found, conditions, now, shortlist, onToggle, onTake }: ResultsProps) {
+  return (
+    <>
+      <p className={styles.total} role="status">
+        {totalSentence(found)}
+      </p>
+      {found.solutions.length > 0 && (
+        <SolutionsTable
+          solutions={found.solutions}
+          conditions={conditions}
+          now={now}
+          shortlist={shortlist}
+          onToggle={onToggle}
+          onTake={onTake}
+        />
+      )}
+      <NearMisses misses={found.misses} isEmpty={found.solutions.length === 0} onTake={onTake} />
+    </>
+  );
+}
+
+function totalSentence({ total, solutions }: Found): string {
+  if (total === 0) return 'No grid is whole under all of these conditions.';
+  const shown = solutions.length < total ? `; the first ${solutions.length.toLocaleString('en')} are listed` : '';
+  return `${total.toLocaleString('en')} whole ${total === 1 ? 'grid' : 'grids'}${shown}`;
+}

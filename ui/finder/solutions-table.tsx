@@ -1,0 +1,151 @@
+'use client';
+
+import {
+  createColumnHelper,
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  type SortingState,
+  useReactTable,
+} from '@tanstack/react-table';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useMemo, useRef, useState } from 'react';
+import { type Conditions, distanceTo, type Now, type Solution } from '../../core/finder/search';
+import { GridStrip } from './grid-strip';
+import styles from './finder.module.scss';
+
+type Row = Solution & { distance: number };
+
+const column = createColumnHelper<Row>();
+const COLUMNS = [
+  column.accessor('container', { header: 'Container' }),
+  column.accessor('count', { header: 'Count' }),
+  column.accessor('column', { header: 'Column' }),
+  column.accessor('gutter', { header: 'Gutter' }),
+  column.accessor('margin', { header: 'Margin' }),
+  column.accessor('distance', { header: 'From now', cell: ({ getValue }) => String(Number(getValue().toFixed(1))) }),
+];
+
+const ROW_HEIGHT = 30;
+const STRIP = 250;
+
+type Props = {
+  solutions: Solution[];
+  conditions: Conditions;
+  now: Now;
+  shortlist: Solution[];
+  onToggle: (solution: Solution) => void;
+  onTake: (solution: Solution) => void;
+};
+
+/** Solutions, the nearest to the sheet first; sorted by any column. Only the rows in view are drawn. */
+export function SolutionsTable({ solutions, conditions, now, shortlist, onToggle, onTake }: Props) {
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'distance', desc: false }]);
+  // measured against the sheet at the time of the search: taking one over does not reorder the list under the pointer
+  const [measuredBy] = useState(now);
+  const data = useMemo(
+    () => solutions.map((solution) => ({ ...solution, distance: distanceTo(measuredBy, solution) })),
+    [solutions, measuredBy],
+  );
+  const table = useReactTable({
+    data,
+    columns: COLUMNS,
+    state: { sorting, columnVisibility: { margin: conditions.widthsAre === 'viewports' } },
+    onSortingChange: setSorting,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  const { rows } = table.getRowModel();
+  const scroller = useRef<HTMLDivElement>(null);
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: 8,
+  });
+  const widest = useMemo(() => solutions.reduce((most, { width }) => Math.max(most, width), 1), [solutions]);
+
+  return (
+    <div
+      className={conditions.widthsAre === 'viewports' ? `${styles.table} ${styles.withMargin}` : styles.table}
+      role="table"
+      aria-label="Solutions"
+      aria-rowcount={rows.length + 1}
+    >
+      <div role="rowgroup">
+        <div className={styles.tableHead} role="row" aria-rowindex={1}>
+          {table.getHeaderGroups()[0]!.headers.map((header) => {
+            const sorted = header.column.getIsSorted();
+            return (
+              <div
+                key={header.id}
+                role="columnheader"
+                aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
+              >
+                <button type="button" onClick={header.column.getToggleSortingHandler()}>
+                  {flexRender(header.column.columnDef.header, header.getContext())}
+                  <span aria-hidden="true">{sorted === 'asc' ? ' ↑' : sorted === 'desc' ? ' ↓' : ''}</span>
+                </button>
+              </div>
+            );
+          })}
+          <div role="columnheader">At scale</div>
+          <div role="columnheader">
+            <span className="visually-hidden">Choose</span>
+          </div>
+        </div>
+      </div>
+      <div ref={scroller} className={styles.tableBody} role="rowgroup" tabIndex={0} aria-label="Solutions, scrolled">
+        <div style={{ blockSize: virtual.getTotalSize(), position: 'relative' }} role="presentation">
+          {virtual.getVirtualItems().map(({ index, start, size }) => {
+            const row = rows[index]!;
+            const solution = solutions[row.index]!;
+            const { width, margin, count, column: each, gutter } = solution;
+            return (
+              <div
+                key={row.id}
+                className={styles.tableRow}
+                role="row"
+                aria-rowindex={index + 2}
+                style={{ blockSize: size, translate: `0 ${start}px` }}
+              >
+                {row.getVisibleCells().map((cell) => (
+                  <div key={cell.id} role="cell" className="number">
+                    {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                  </div>
+                ))}
+                <div role="cell" className={styles.strip}>
+                  <GridStrip
+                    grid={{
+                      width,
+                      margin,
+                      count,
+                      column: each,
+                      gutter,
+                      inset: conditions.outer === 'half' ? gutter / 2 : 0,
+                    }}
+                    scale={STRIP / widest}
+                  />
+                </div>
+                <div role="cell" className={styles.choose}>
+                  <button
+                    type="button"
+                    className="quiet"
+                    onClick={() => onTake(solution)}
+                    aria-label={`Take ${count} × ${each}, gutter ${gutter}`}
+                  >
+                    Take it
+                  </button>
+                  <label>
+                    <input type="checkbox" checked={shortlist.includes(solution)} onChange={() => onToggle(solution)} />{' '}
+                    side by side
+                  </label>
+                </div>
+              </div>
+            );
+          })}
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,148 @@
+'use client';
+
+import { type PointerEvent, useMemo, useRef } from 'react';
+import { judge } from '../../core/checks/run';
+import type { Weight } from '../../core/checks/rule';
+import { columnIsWhole, edgesAreWhole, RATIOS, type Sweep } from '../../core/sweep/sweep';
+import { placedFindings } from '../../core/sweep/placed-findings';
+import { useDraft } from '../draft/draft-context';
+import { LengthChart } from './length-chart';
+import { PLOT } from './plot';
+import styles from './sweep.module.scss';
+
+const WEIGHTS: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh', note: 'Note' };
+
+/** Charts over one axis of widths, with what is whole and the findings under them. Pointing moves the viewport marker. */
+export function SweepCharts({ sweep }: { sweep: Sweep }) {
+  const document = useDraft((draft) => draft.document);
+  const viewport = useDraft((draft) => draft.viewport);
+  const show = useDraft((draft) => draft.show);
+  const charts = useRef<HTMLDivElement>(null);
+  const { from, to } = sweep;
+  const found = useMemo(
+    () =>
+      placedFindings(
+        document,
+        judge(document).filter(({ waiver }) => !waiver),
+      ),
+    [document],
+  );
+  const left = (width: number): string =>
+    `calc(${PLOT.start}px + (100% - ${PLOT.start + PLOT.end}px) * ${(width - from) / (to - from)})`;
+
+  const onPointerMove = (event: PointerEvent): void => {
+    const box = charts.current!.getBoundingClientRect();
+    const share = (event.clientX - box.left - PLOT.start) / (box.width - PLOT.start - PLOT.end);
+    if (share >= 0 && share <= 1) show(from + share * (to - from));
+  };
+
+  return (
+    <div
+      ref={charts}
+      className={styles.charts}
+      onPointerMove={onPointerMove}
+      role="slider"
+      tabIndex={0}
+      aria-label="Viewport width"
+      aria-valuemin={from}
+      aria-valuemax={to}
+      aria-valuenow={viewport}
+      aria-valuetext={`${viewport} px`}
+      onKeyDown={(event) => {
+        const direction = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+        if (!direction) return;
+        event.preventDefault();
+        show(Math.min(to, Math.max(from, viewport + direction * (event.shiftKey ? 10 : 1))));
+      }}
+    >
+      <LengthChart
+        title="Container and margin"
+        sweep={sweep}
+        lines={[
+          { part: 'container', name: 'container', colour: 'var(--plum)' },
+          { part: 'marginStart', name: 'start margin', colour: 'var(--amber)', dash: '5 3' },
+        ]}
+      />
+      <LengthChart
+        title="Column and gutter"
+        sweep={sweep}
+        lines={[
+          { part: 'column', name: 'column', colour: 'var(--plum)' },
+          { part: 'gutter', name: 'gutter', colour: 'var(--teal)', dash: '2 3' },
+        ]}
+      />
+      <p className={styles.legend}>Where columns are whole pixels; at full height every edge is</p>
+      <WholeRows sweep={sweep} />
+      <div className={styles.findings} aria-label="Findings by width" role="group">
+        <span className={styles.rowName}>findings</span>
+        {found
+          .filter(({ width }) => width >= from && width <= to)
+          .map(({ width, finding }, index) => (
+            <button
+              key={index}
+              type="button"
+              data-weight={finding.weight}
+              style={{ insetInlineStart: left(width) }}
+              title={`${width}: ${finding.message}`}
+              aria-label={`${WEIGHTS[finding.weight]} at ${width}: ${finding.message}`}
+              onFocus={() => show(width)}
+              onClick={() => show(width)}
+            />
+          ))}
+      </div>
+      {viewport >= from && viewport <= to && (
+        <div className={styles.cursor} style={{ insetInlineStart: left(viewport) }} aria-hidden="true">
+          <output>{viewport}</output>
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** For each device ratio a row with a tick wherever the column is whole; full height where every edge is. */
+function WholeRows({ sweep }: { sweep: Sweep }) {
+  const length = sweep.to - sweep.from + 1;
+  const paths = useMemo(
+    () => RATIOS.map(({ name }, ratio) => ({ name, path: ticks(sweep, ratio), count: countWhole(sweep, ratio) })),
+    [sweep],
+  );
+  return (
+    <div className={styles.whole}>
+      {paths.map(({ name, path, count }) => (
+        <div key={name} className={styles.wholeRow}>
+          <span className={styles.rowName}>{name === '1×' ? 'whole at 1×' : name}</span>
+          <svg
+            viewBox={`0 0 ${length} 10`}
+            preserveAspectRatio="none"
+            role="img"
+            aria-label={`At ${name}: columns whole at ${count} of ${length} widths`}
+          >
+            <path d={path} fill="var(--teal-tint)" />
+          </svg>
+        </div>
+      ))}
+    </div>
+  );
+}
+
+function countWhole(sweep: Sweep, ratio: number): number {
+  return sweep.whole.reduce((count, _, index) => count + (columnIsWhole(sweep, index, ratio) ? 1 : 0), 0);
+}
+
+function ticks(sweep: Sweep, ratio: number): string {
+  const parts: string[] = [];
+  for (let index = 0; index < sweep.whole.length; index++) {
+    if (!columnIsWhole(sweep, index, ratio)) continue;
+    const top = edgesAreWhole(sweep, index, ratio) ? 0 : 5;
+    let end = index + 1;
+    while (
+      end < sweep.whole.length &&
+      columnIsWhole(sweep, end, ratio) &&
+      (edgesAreWhole(sweep, end, ratio) ? 0 : 5) === top
+    )
+      end++;
+    parts.push(`M${index} ${top}H${end}V10H${index}Z`);
+    index = end - 1;
+  }
+  return parts.join('');
+}

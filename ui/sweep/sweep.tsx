@@ -1,0 +1,102 @@
+'use client';
+
+import { Download } from 'lucide-react';
+import { useState } from 'react';
+import { readRange } from '../../core/finder/read-numbers';
+import { sweepCsv } from '../../core/formats/sweep-csv';
+import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../../core/sweep/sweep';
+import { useDraft } from '../draft/draft-context';
+import { Jumps } from './jumps';
+import { SweepCharts } from './sweep-charts';
+import { SweepTable } from './sweep-table';
+import { useSweep } from './use-sweep';
+import { WidthReadout } from './width-readout';
+import styles from './sweep.module.scss';
+
+/** Every whole viewport width: what columns, margins and container come to, where they are whole, where they jump. */
+export function Sweep() {
+  const document = useDraft((draft) => draft.document);
+  const [range, setRange] = useState({ from: NARROWEST_SWEPT, to: WIDEST_SWEPT });
+  const [view, setView] = useState<'charts' | 'table'>('charts');
+  const sweep = useSweep(document, range.from, range.to);
+
+  const download = (): void => {
+    const blob = new Blob([sweepCsv(document, range.from, range.to)], { type: 'text/csv' });
+    const link = window.document.createElement('a');
+    link.href = URL.createObjectURL(blob);
+    link.download = `${document.name}, ${range.from} to ${range.to}.csv`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+
+  return (
+    <main className={styles.sweep}>
+      <div className={styles.head}>
+        <RangeField range={range} onRange={setRange} />
+        <div className={styles.tabs} role="group" aria-label="Shown as">
+          <button type="button" aria-pressed={view === 'charts'} onClick={() => setView('charts')}>
+            Charts
+          </button>
+          <button type="button" aria-pressed={view === 'table'} onClick={() => setView('table')}>
+            Table
+          </button>
+        </div>
+        <button type="button" className="btn btn-line" onClick={download}>
+          <Download size={14} aria-hidden /> CSV
+        </button>
+      </div>
+      <div className={styles.body}>
+        {sweep === null ? (
+          <p className={styles.empty} role="status">
+            Sweeping…
+          </p>
+        ) : view === 'charts' ? (
+          <SweepCharts sweep={sweep} />
+        ) : (
+          <SweepTable sweep={sweep} />
+        )}
+        <aside className={styles.aside}>
+          <WidthReadout />
+          <Jumps />
+        </aside>
+      </div>
+    </main>
+  );
+}
+
+type Range = { from: number; to: number };
+
+function RangeField({ range, onRange }: { range: Range; onRange: (range: Range) => void }) {
+  const [text, setText] = useState(`${range.from} to ${range.to}`);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  const commit = (): void => {
+    const read = readRange(text, { name: 'viewport', least: 1, most: WIDEST_SWEPT * 2 });
+    setProblem(
+      read.problem ?? (read.value!.from === read.value!.to ? 'A sweep needs two widths, such as 320 to 1920.' : null),
+    );
+    if (read.value && read.value.from < read.value.to) onRange(read.value);
+  };
+
+  return (
+    <div className={styles.range}>
+      <label>
+        Viewports{' '}
+        <input
+          className="form-control number"
+          value={text}
+          autoComplete="off"
+          aria-invalid={problem !== null}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={commit}
+          onKeyDown={(event) => event.key === 'Enter' && commit()}
+        />
+      </label>
+      {problem && (
+        <span className="problem" role="alert">
+          {problem}
+        </span>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,60 @@
+'use client';
+
+import { useMemo } from 'react';
+import { columnsAt, sumLine } from '../../core/columns/columns-at';
+import { spansOf } from '../../core/columns/spans';
+import { decimal, numeral } from '../../core/length/present';
+import { isWhole, type Px } from '../../core/length/px';
+import { breakpointAt } from '../../core/spec/ranges';
+import { useDraft } from '../draft/draft-context';
+import { Fractions, Numeral } from '../drawing/numeral';
+import styles from './sweep.module.scss';
+
+/** Everything at the viewport that is pointed at, exact. */
+export function WidthReadout() {
+  const document = useDraft((draft) => draft.document);
+  const viewport = useDraft((draft) => draft.viewport);
+  const { breakpoint, solved } = useMemo(() => {
+    const applies = breakpointAt(document, viewport);
+    return { breakpoint: applies, solved: columnsAt(document, applies, viewport) };
+  }, [document, viewport]);
+  const parts: [string, Px][] = [
+    ['Column', solved.column],
+    ['Gutter', solved.gutter],
+    ['Container', solved.container],
+    ['Start margin', solved.marginStart],
+    ['End margin', solved.marginEnd],
+  ];
+  return (
+    <section className={styles.readout} aria-label="At the viewport shown">
+      <h2>
+        <span className="number">{viewport}</span> {breakpoint.name}
+      </h2>
+      <p className="number">
+        <Fractions text={sumLine(solved, numeral)} />
+      </p>
+      <table>
+        <tbody>
+          {parts.map(([name, length]) => (
+            <tr key={name} data-whole={isWhole(length)}>
+              <th scope="row">{name}</th>
+              <td className="number" title={`${decimal(length)} px`}>
+                <Numeral text={numeral(length)} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className={styles.spans}>
+        Spans{' '}
+        <span className="number">
+          {spansOf(solved).map(({ columns, width }) => (
+            <span key={columns} title={`${columns} columns: ${decimal(width)} px`}>
+              <Fractions text={numeral(width)} />{' '}
+            </span>
+          ))}
+        </span>
+      </p>
+    </section>
+  );
+}
