@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: javascript, keystroke, starts.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, javascript, keystroke, starts.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -8,7 +8,7 @@ import { measureKeystroke } from './bench/keystroke.mjs';
 import { withApplication } from './setup/application.mjs';
 import { measureStarts } from './bench/starts.mjs';
 import { ensurePackages } from './setup/packages.mjs';
-import { isRoot, mustExecute } from './setup/process.mjs';
+import { execute, isRoot, mustExecute } from './setup/process.mjs';
 import { run } from './setup/say.mjs';
 
 await run(async () => {
@@ -24,6 +24,7 @@ await run(async () => {
         if (runs('keystroke')) await measureKeystroke(application);
       });
     }
+    if (runs('core')) await execute(process.execPath, ['--import', 'tsx', 'scripts/bench/core.ts']);
     if (runs('starts')) await measureStarts(folder);
   } finally {
     rmSync(folder, { recursive: true, force: true });

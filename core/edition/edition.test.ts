@@ -33,8 +33,8 @@ test('spans, as many as there are columns', () => {
   expect(rows[3]).toEqual({
     label: '4 columns',
     values: [
-      { shown: '361', copy: '361' },
-      { shown: '300', copy: '300' },
+      { shown: '361', copy: '361', note: '100 % · 91.86 %' },
+      { shown: '300', copy: '300', note: '31.25 % · 23.08 %' },
     ],
   });
   expect(rows[4]!.values[0]).toBeNull();

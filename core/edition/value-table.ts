@@ -1,11 +1,12 @@
-import { columnsAt, type SolvedColumns, spanWidth } from '../columns/columns-at';
+import { columnsAt, type SolvedColumns } from '../columns/columns-at';
+import { percent, type Span, spansOf } from '../columns/spans';
 import type { Px } from '../length/px';
 import { counted, decimal, numeral } from '../length/present';
 import { byWidth, rangeText } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 
-/** One value: as a person reads it (`78¼`), and as it is copied (`78.25`). */
-export type ReadValue = { shown: string; copy: string };
+/** One value: as a person reads it (`78¼`), as it is copied (`78.25`), and what stands under it. */
+export type ReadValue = { shown: string; copy: string; note?: string };
 
 /** A table of a spec's breakpoints, from the narrowest up: a row of values for each quantity; null where there is none. */
 export type ReadTable = { head: string[]; rows: { label: string; values: (ReadValue | null)[] }[] };
@@ -43,18 +44,22 @@ export function valueTable(spec: Spec): ReadTable {
   };
 }
 
-/** Width of every span: 1 to as many columns as the widest count has. */
+/** Width of every span, 1 to as many columns as the widest count has, and its shares of the container and of the viewport. */
 export function spanTable(spec: Spec): ReadTable {
   const breakpoints = byWidth(spec.breakpoints);
-  const solved = breakpoints.map((breakpoint) => columnsAt(spec, breakpoint));
-  const most = Math.max(...solved.map(({ count }) => count));
+  const spans = breakpoints.map((breakpoint) => spansOf(columnsAt(spec, breakpoint)));
+  const most = Math.max(...spans.map(({ length }) => length));
   return {
     head: breakpoints.map(({ name }) => name),
     rows: Array.from({ length: most }, (_, index) => ({
       label: counted(index + 1, 'column'),
-      values: solved.map((columns) => (index < columns.count ? lengthValue(spanWidth(columns, index + 1)) : null)),
+      values: spans.map((each) => (each[index] ? spanValue(each[index]) : null)),
     })),
   };
+}
+
+function spanValue({ width, ofContainer, ofViewport }: Span): ReadValue {
+  return { ...lengthValue(width), note: `${percent(ofContainer)} · ${percent(ofViewport)}` };
 }
 
 function lengthValue(value: Px): ReadValue {

@@ -23,14 +23,23 @@ export function parseLengthValue(text: string): Parsed<LengthValue> {
   return sum.value ? { value: { typed: trimmed, is: lengthText(sum.value) } } : { problem: sum.problem! };
 }
 
+/** A document names the same few lengths again and again, and a check of it asks for each some hundred times. */
+const known = new Map<string, Length>();
+const MOST_KNOWN = 2000;
+
 /**
  * The length that a document's value stands for.
  *
  * @throws when the value is no length; documents are checked by the schema first
  */
 export function lengthOf(value: LengthValue): Length {
-  const parsed = parseLength(String(typeof value === 'object' ? value.is : value));
+  const text = String(typeof value === 'object' ? value.is : value);
+  const read = known.get(text);
+  if (read) return read;
+  const parsed = parseLength(text);
   if (!parsed.value) throw new Error(parsed.problem);
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.set(text, parsed.value);
   return parsed.value;
 }
 

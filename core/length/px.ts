@@ -14,7 +14,9 @@ export const HALF = new Fraction(1, 2);
  * @throws when the text is no number; text that a person typed goes through `parseLength` first
  */
 export function px(value: number | string | Fraction): Px {
-  return new Fraction(value);
+  if (value instanceof Fraction) return value;
+  // whole numbers, which most are, need no reading
+  return typeof value === 'number' && Number.isSafeInteger(value) ? new Fraction(BigInt(value)) : new Fraction(value);
 }
 
 /** The exact fraction as files and answers carry it: `"257/3"`, `"74"`, `"-5/2"`. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../spec/testing';
 import { addBreakpoint, moveBoundary, nameBreakpoint, removeBreakpoint, roomForBreakpoint, slug } from './breakpoints';
-import { allowHalfSteps, writeBase } from './rhythm';
+import { allowHalfSteps, writeBase, writeUnits } from './rhythm';
 import { writeCell } from './write-cell';
 
 const phone = breakpointOf({ count: 4 }, 390, { id: 'phone' });
@@ -82,5 +82,11 @@ describe('rhythm', () => {
     ['2vw', '“2vw” changes with the screen; a base unit is fixed, such as 8 or 0.5rem.'],
     ['-8', '“-8” is below zero; a length here is 0 or more.'],
   ])('%s is refused', (text, problem) => expect(writeBase(spec, text)).toEqual({ problem }));
+  test('what rem and absolute units count on', () => {
+    expect(writeUnits(spec, '10px', 72).value).toMatchObject({ rootFontSize: 10, pixelsPerInch: 72 });
+    expect(writeUnits(spec, '0', 96).problem).toBe(
+      '“0” is no root font size; type a number of px from 1 to 200, such as 16.',
+    );
+  });
   test('half steps', () => expect(allowHalfSteps(spec, false).spacing.halfSteps).toBe(false));
 });

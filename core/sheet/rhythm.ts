@@ -27,3 +27,17 @@ function isText(value: LengthValue): string {
 export function allowHalfSteps(spec: Spec, halfSteps: boolean): Spec {
   return { ...spec, spacing: { ...spec.spacing, halfSteps } };
 }
+
+/**
+ * The spec after a person typed what rem and the absolute units count on.
+ *
+ *     writeUnits(spec, '10', 72)   // 1rem = 10px, and 1pt = 1px as in drawings at 72 px per inch
+ */
+export function writeUnits(spec: Spec, rootFontSize: string, pixelsPerInch: Spec['pixelsPerInch']): Parsed<Spec> {
+  const text = rootFontSize.trim().replace(/\s*px$/i, '');
+  const size = Number(text);
+  if (!/^\d+(\.\d+)?$/.test(text) || size <= 0 || size > 200) {
+    return { problem: `“${shown(rootFontSize)}” is no root font size; type a number of px from 1 to 200, such as 16.` };
+  }
+  return { value: { ...spec, rootFontSize: size, pixelsPerInch } };
+}

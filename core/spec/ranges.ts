@@ -1,6 +1,5 @@
 import { type Px, px } from '../length/px';
 import type { Screen } from '../length/resolve';
-import Fraction from 'fraction.js';
 import type { Breakpoint, Spec } from './schema';
 
 /** Breakpoints from the narrowest up. */
@@ -31,7 +30,7 @@ export function screenOf(spec: Spec, breakpoint: Breakpoint, width: Px | number 
   return {
     width: px(width),
     height: px(breakpoint.reference.height),
-    rootFontSize: new Fraction(spec.rootFontSize),
+    rootFontSize: px(spec.rootFontSize),
     pixelsPerInch: spec.pixelsPerInch,
   };
 }

@@ -92,8 +92,8 @@ export function sweepWidths(spec: Spec, from: number, to: number): Sweep {
   return sweep;
 }
 
-/** Up to here the widest screen, counted in 1/denominator px and tripled, is a safe integer. Beyond it fractions are used. */
-const MOST_DENOMINATOR = 1_000_000_000;
+/** Up to here a table of a few px in 1/denominator px is small, and the widest screen a safe integer. Beyond it fractions are used. */
+const MOST_DENOMINATOR = 1_000_000;
 
 const PARTS = ['column', 'gutter', 'inset', 'marginStart', 'marginEnd', 'container'] as const;
 type Parts<T> = Record<(typeof PARTS)[number], T> & { count: number };
@@ -117,21 +117,39 @@ function sweepEvenly(sweep: Sweep, spec: Spec, breakpoint: Breakpoint, { from, t
     scaled(solution.container),
   ];
   const { count } = solution;
+  const { column, gutter, inset, marginStart, marginEnd, container, whole } = sweep;
+  const { period, bitsOf } = wholeness(denominator);
+  const columnRest = rests(columnSlope, columnBase, from, period);
+  const gutterRest = count > 1 ? rests(gutterSlope, gutterBase, from, period) : rests(0, 0, from, period);
+  const edgeRest = rests(startSlope + insetSlope, startBase + insetBase, from, period);
   for (let width = from; width <= to; width++) {
     const index = width - sweep.from;
-    const column = columnSlope * width + columnBase;
-    const gutter = gutterSlope * width + gutterBase;
-    const inset = insetSlope * width + insetBase;
-    const start = startSlope * width + startBase;
-    sweep.count[index] = count;
-    sweep.column[index] = column / denominator;
-    sweep.gutter[index] = gutter / denominator;
-    sweep.inset[index] = inset / denominator;
-    sweep.marginStart[index] = start / denominator;
-    sweep.marginEnd[index] = (endSlope * width + endBase) / denominator;
-    sweep.container[index] = (containerSlope * width + containerBase) / denominator;
-    sweep.whole[index] = wholeBits(column, count > 1 ? gutter : 0, start + inset, denominator);
+    column[index] = (columnSlope * width + columnBase) / denominator;
+    gutter[index] = (gutterSlope * width + gutterBase) / denominator;
+    inset[index] = (insetSlope * width + insetBase) / denominator;
+    marginStart[index] = (startSlope * width + startBase) / denominator;
+    marginEnd[index] = (endSlope * width + endBase) / denominator;
+    container[index] = (containerSlope * width + containerBase) / denominator;
+    const bits = bitsOf[columnRest.rest]!;
+    if (bits !== 0) whole[index] = bits | ((bits & bitsOf[gutterRest.rest]! & bitsOf[edgeRest.rest]!) << RATIOS.length);
+    advance(columnRest, period);
+    advance(gutterRest, period);
+    advance(edgeRest, period);
   }
+  sweep.count.fill(count, from - sweep.from, to - sweep.from + 1);
+}
+
+/** What is left of slope · width + base after whole periods, kept up to date from width to width without dividing. */
+type Rest = { rest: number; step: number };
+
+function rests(slope: number, base: number, width: number, period: number): Rest {
+  const modulo = (number: number): number => ((number % period) + period) % period;
+  return { rest: modulo(slope * width + base), step: modulo(slope) };
+}
+
+function advance(rest: Rest, period: number): void {
+  const next = rest.rest + rest.step;
+  rest.rest = next >= period ? next - period : next;
 }
 
 function sweepUnevenly(
@@ -145,10 +163,14 @@ function sweepUnevenly(
       sweepExactly(sweep, spec, breakpoint, piece.from, piece.to);
       continue;
     }
-    const [numbers, ruleAt] = [scaledNumbers(denominator), scaledRule(piece.rule, denominator)];
+    const [numbers, ruleAt, isWhole] = [
+      scaledNumbers(denominator),
+      scaledRule(piece.rule, denominator),
+      wholeness(denominator),
+    ];
     for (let width = piece.from; width <= piece.to; width++) {
       try {
-        put(sweep, width, solveColumns(numbers, ruleAt(width)), denominator);
+        put(sweep, width, solveColumns(numbers, ruleAt(width)), denominator, isWhole);
       } catch (error) {
         if (!(error instanceof NotExact)) throw error;
         putExactly(sweep, width, columnsAt(spec, breakpoint, width));
@@ -157,12 +179,12 @@ function sweepUnevenly(
   }
 }
 
-function put(sweep: Sweep, width: number, solution: Parts<number>, denominator: number): void {
+function put(sweep: Sweep, width: number, solution: Parts<number>, denominator: number, isWhole: Wholeness): void {
   const index = width - sweep.from;
   const { count, column, gutter, inset, marginStart } = solution;
   sweep.count[index] = count;
   for (const part of PARTS) sweep[part][index] = solution[part] / denominator;
-  sweep.whole[index] = wholeBits(column, count > 1 ? gutter : 0, marginStart + inset, denominator);
+  sweep.whole[index] = wholeBits(isWhole, column, count > 1 ? gutter : 0, marginStart + inset);
 }
 
 function sweepExactly(sweep: Sweep, spec: Spec, breakpoint: Breakpoint, from: number, to: number): void {
@@ -183,15 +205,28 @@ function putExactly(sweep: Sweep, width: number, solution: Parts<Px>): void {
   });
 }
 
+/** Whole numbers of device pixels at every ratio recur after this many px: the least common multiple of the q of RATIOS. */
+const RECURS = 4;
+
+/** At which of RATIOS a length is whole, a bit for each, by what is left of its count of 1/denominator px after whole periods. */
+type Wholeness = { period: number; bitsOf: Uint8Array };
+
+function wholeness(denominator: number): Wholeness {
+  const period = denominator * RECURS;
+  const bitsOf = new Uint8Array(period);
+  // only multiples of 1/3 px can be whole at 3 device pixels, of 1/2 px at 2, and so on: few of them, found directly
+  RATIOS.forEach(({ p, q }, ratio) => {
+    for (let times = 0; times * denominator * q < period * p; times++) {
+      const rest = (times * denominator * q) / p;
+      if (Number.isInteger(rest)) bitsOf[rest]! |= 1 << ratio;
+    }
+  });
+  return { period, bitsOf };
+}
+
 /** Every edge is whole where the first one, the column and the gutter are. */
-function wholeBits(column: number, gutter: number, firstEdge: number, denominator: number): number {
-  let bits = 0;
-  for (let ratio = 0; ratio < RATIOS.length; ratio++) {
-    const { p, q } = RATIOS[ratio]!;
-    const divisor = denominator * q;
-    if ((column * p) % divisor !== 0) continue;
-    bits |= 1 << ratio;
-    if ((gutter * p) % divisor === 0 && (firstEdge * p) % divisor === 0) bits |= 1 << (ratio + RATIOS.length);
-  }
-  return bits;
+function wholeBits({ period, bitsOf }: Wholeness, column: number, gutter: number, firstEdge: number): number {
+  const bitsAt = (length: number): number => bitsOf[((length % period) + period) % period]!;
+  const bits = bitsAt(column);
+  return bits === 0 ? 0 : bits | ((bits & bitsAt(gutter) & bitsAt(firstEdge)) << RATIOS.length);
 }

@@ -8,6 +8,9 @@ import type { Spec } from '../../core/spec/schema';
 /** A cell of the sheet by its place: row of QUANTITIES, column of breakpoints in order of width. */
 export type Place = { row: number; column: number };
 
+/** The preview shows one screen, all of them, or the widths of the spans. */
+export type Previewed = 'screen' | 'all' | 'spans';
+
 export type Overlay = 'columns' | 'rows' | 'baseline';
 
 /** The state of the bench. Only `document` can be undone; the rest is where one looks. */
@@ -17,7 +20,7 @@ export type DraftState = {
   anchor: Place;
   selected: Place;
   overlays: Record<Overlay, boolean>;
-  sideBySide: boolean;
+  previewed: Previewed;
   /** Texts that were typed and not understood, by cell; they stay until mended or put back. */
   refused: Record<string, { text: string; problem: string }>;
   change: (document: Spec) => void;
@@ -25,7 +28,8 @@ export type DraftState = {
   select: (selected: Place, extend?: boolean) => void;
   selectCell: (breakpoint: string, quantity: CellName) => void;
   toggle: (overlay: Overlay) => void;
-  setSideBySide: (sideBySide: boolean) => void;
+  /** Shows the preview in another way; in the same way again, one screen. */
+  showAs: (previewed: Previewed) => void;
   refuse: (cell: string, refusal: { text: string; problem: string } | null) => void;
 };
 
@@ -44,7 +48,7 @@ export function createDraftStore(document: Spec) {
         anchor: { row: rowOf('count'), column: first.length - 1 },
         selected: { row: rowOf('count'), column: first.length - 1 },
         overlays: { columns: true, rows: false, baseline: false },
-        sideBySide: false,
+        previewed: 'screen',
         refused: {},
         change: (changed) => set({ document: changed }),
         show: (viewport) => {
@@ -73,7 +77,7 @@ export function createDraftStore(document: Spec) {
           if (column >= 0 && row >= 0) get().select({ row, column });
         },
         toggle: (overlay) => set(({ overlays }) => ({ overlays: { ...overlays, [overlay]: !overlays[overlay] } })),
-        setSideBySide: (sideBySide) => set({ sideBySide }),
+        showAs: (wanted) => set(({ previewed }) => ({ previewed: previewed === wanted ? 'screen' : wanted })),
         refuse: (cell, refusal) =>
           set(({ refused }) => {
             const { [cell]: _before, ...others } = refused;

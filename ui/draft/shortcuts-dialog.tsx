@@ -22,6 +22,7 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
       ['c, r, b', 'columns, rows, baseline on or off (outside the sheet)'],
       ['s', 'all screens side by side (outside the sheet)'],
+      ['w', 'widths of the spans (outside the sheet)'],
       ['?', 'this list'],
     ],
   },

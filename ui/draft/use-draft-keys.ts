@@ -23,7 +23,8 @@ export function useDraftKeys(store: DraftStore, { undo, redo }: Steps, onHelp: (
       if (target.closest('[role=grid]')) return;
       const overlay = OVERLAY_KEYS[key];
       if (overlay) store.getState().toggle(overlay);
-      if (key === 's') store.getState().setSideBySide(!store.getState().sideBySide);
+      if (key === 's') store.getState().showAs('all');
+      if (key === 'w') store.getState().showAs('spans');
     };
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);

@@ -36,6 +36,7 @@ export function ReadTableView({ id, title, says, table }: Props) {
                     {value && (
                       <button type="button" data-copy={value.copy} title={`Copy ${value.copy}`}>
                         <Numeral text={value.shown} />
+                        {value.note && <small>{value.note}</small>}
                       </button>
                     )}
                   </td>

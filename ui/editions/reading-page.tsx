@@ -76,7 +76,7 @@ export function ReadingPage({ edition, newer, address, css }: Props) {
         <ReadTableView
           id="spans"
           title="Span widths"
-          says="px; k columns and the k − 1 gutters between them"
+          says="px; under it the share of the container, and of the viewport"
           table={spanTable(spec)}
         />
         <Waivers spec={spec} />

@@ -8,6 +8,7 @@ import type { Overlay } from '../../draft/draft-store';
 import { GroupMark } from '../sheet/group-mark';
 import { OneScreen } from './one-screen';
 import { SideBySide } from './side-by-side';
+import { SpanTable } from './span-table';
 import { SumLine } from './sum-line';
 import styles from './preview.module.scss';
 
@@ -17,14 +18,19 @@ const OVERLAYS: { id: Overlay; title: string; key: string }[] = [
   { id: 'baseline', title: 'Baseline', key: 'b' },
 ];
 
+const WAYS = [
+  { way: 'spans', title: 'Spans', key: 'w', says: 'Widths of 1 column, 2 columns and so on' },
+  { way: 'all', title: 'All screens', key: 's', says: 'All breakpoints side by side' },
+] as const;
+
 /** The screen at the viewport marker, or every breakpoint at one scale; the sum of its widths under it. */
 export function Preview() {
   const document = useDraft((bench) => bench.document);
   const viewport = useDraft((bench) => bench.viewport);
   const overlays = useDraft((bench) => bench.overlays);
-  const sideBySide = useDraft((bench) => bench.sideBySide);
+  const previewed = useDraft((bench) => bench.previewed);
   const toggle = useDraft((bench) => bench.toggle);
-  const setSideBySide = useDraft((bench) => bench.setSideBySide);
+  const showAs = useDraft((bench) => bench.showAs);
   const breakpoint = breakpointAt(document, viewport);
   const solved = useMemo(() => columnsAt(document, breakpoint, viewport), [document, breakpoint, viewport]);
 
@@ -50,19 +56,22 @@ export function Preview() {
               <GroupMark group={id} /> {title}
             </button>
           ))}
-          <button
-            type="button"
-            aria-pressed={sideBySide}
-            onClick={() => setSideBySide(!sideBySide)}
-            title="All breakpoints side by side (s)"
-          >
-            All screens
-          </button>
+          {WAYS.map(({ way, title, key, says }) => (
+            <button
+              key={way}
+              type="button"
+              aria-pressed={previewed === way}
+              onClick={() => showAs(way)}
+              title={`${says} (${key})`}
+            >
+              {title}
+            </button>
+          ))}
         </span>
       </div>
-      {sideBySide ? (
-        <SideBySide />
-      ) : (
+      {previewed === 'all' && <SideBySide />}
+      {previewed === 'spans' && <SpanTable name={breakpoint.name} solved={solved} />}
+      {previewed === 'screen' && (
         <OneScreen spec={document} breakpoint={breakpoint} solved={solved} overlays={overlays} />
       )}
       <SumLine breakpoint={breakpoint} solved={solved} />

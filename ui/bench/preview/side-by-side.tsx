@@ -19,7 +19,7 @@ export function SideBySide() {
   const spec = useDraft((bench) => bench.document);
   const overlays = useDraft((bench) => bench.overlays);
   const show = useDraft((bench) => bench.show);
-  const setSideBySide = useDraft((bench) => bench.setSideBySide);
+  const showAs = useDraft((bench) => bench.showAs);
   const [box, { width, height }] = useSize<HTMLDivElement>();
   const screens = byWidth(spec.breakpoints);
   const inside = { width: width - PAD * 2, height: height - PAD * 2 };
@@ -44,7 +44,7 @@ export function SideBySide() {
                 aria-label={`Show ${name} alone`}
                 onClick={() => {
                   show(reference.width);
-                  setSideBySide(false);
+                  showAs('screen');
                 }}
               >
                 <svg

@@ -1,26 +1,65 @@
 'use client';
 
+import { useState } from 'react';
+import type { CellName } from '../../../core/checks/rule';
+import { explain, type Explanation, explanationLine } from '../../../core/columns/explain';
+import { type ColumnQuantity, FOLLOWING_QUANTITIES } from '../../../core/columns/let-follow';
+import { numeral } from '../../../core/length/present';
 import { byWidth } from '../../../core/spec/ranges';
 import { QUANTITIES } from '../../../core/sheet/quantities';
 import { useDraft } from '../../draft/draft-context';
+import { Fractions } from '../../drawing/numeral';
 import { cellKey } from './use-sheet-keys';
 import styles from './sheet.module.scss';
 
 /** The line under the sheet: what the selected cell takes, or what was wrong with what it was given. */
 export function SheetLine({ message }: { message: string | null }) {
   const selected = useDraft((bench) => bench.selected);
-  const breakpoints = useDraft((bench) => bench.document.breakpoints);
+  const document = useDraft((bench) => bench.document);
   const refused = useDraft((bench) => bench.refused);
   const quantity = QUANTITIES[selected.row]!;
-  const breakpoint = byWidth(breakpoints)[selected.column];
+  const breakpoint = byWidth(document.breakpoints)[selected.column];
   const problem = breakpoint ? refused[cellKey(breakpoint.id, quantity.id)]?.problem : undefined;
+  const explained =
+    breakpoint && isColumnQuantity(quantity.id)
+      ? explain(document, breakpoint, quantity.id, breakpoint.reference.width, numeral)
+      : null;
   return (
     <p id="sheet-says" className={styles.line} data-problem={problem !== undefined || undefined} role="status">
       {problem ?? message ?? (
         <>
-          <strong>{quantity.label}</strong> {quantity.hint}
+          <strong>{quantity.label}</strong> {explained ? <Explained line={explained} /> : quantity.hint}
         </>
       )}
     </p>
+  );
+}
+
+function isColumnQuantity(cell: CellName): cell is ColumnQuantity {
+  return (FOLLOWING_QUANTITIES as readonly string[]).includes(cell);
+}
+
+/** Where a followed value comes from: formula, numbers, result, in one line that can be copied. */
+function Explained({ line: explanation }: { line: Explanation }) {
+  const line = explanationLine(explanation);
+  const [copied, setCopied] = useState('');
+  return (
+    <>
+      <span className="number">
+        <Fractions text={line} />
+      </span>{' '}
+      <button
+        type="button"
+        className="quiet"
+        onClick={() =>
+          void navigator.clipboard.writeText(line).then(
+            () => setCopied(line),
+            () => setCopied(''),
+          )
+        }
+      >
+        {copied === line ? 'Copied' : 'Copy'}
+      </button>
+    </>
   );
 }

@@ -15,6 +15,7 @@ import { editableText, SheetCellView } from './sheet-cell';
 import { GROUP_NAMES, GroupMark } from './group-mark';
 import { cellKey, selectedRange, useSheetKeys } from './use-sheet-keys';
 import { RhythmFields } from './rhythm-fields';
+import { UnitsDialog } from './units-dialog';
 import { SheetLine } from './sheet-line';
 import styles from './sheet.module.scss';
 
@@ -29,6 +30,7 @@ export function Sheet() {
   const refused = useDraft((bench) => bench.refused);
   const [editing, setEditing] = useState<Editing | null>(null);
   const [message, setMessage] = useState<string | null>(null);
+  const [units, setUnits] = useState(false);
   const table = useRef<HTMLTableElement>(null);
 
   const columns = useMemo(
@@ -163,6 +165,7 @@ export function Sheet() {
                 quantity={quantity}
                 row={row}
                 onAdd={add}
+                onUnits={() => setUnits(true)}
                 onProblem={setMessage}
                 count={columns.length}
               >
@@ -173,6 +176,7 @@ export function Sheet() {
         </table>
       </div>
       <SheetLine message={message} />
+      {units && <UnitsDialog onClose={() => setUnits(false)} />}
     </section>
   );
 }
@@ -182,11 +186,12 @@ type RowProps = {
   row: number;
   count: number;
   onAdd: () => void;
+  onUnits: () => void;
   onProblem: (problem: string | null) => void;
   children: React.ReactNode;
 };
 
-function SheetRow({ quantity, row, count, onAdd, onProblem, children }: RowProps) {
+function SheetRow({ quantity, row, count, onAdd, onUnits, onProblem, children }: RowProps) {
   const opensGroup = row > 0 && (row === 1 || QUANTITIES[row - 1]!.group !== quantity.group);
   const isHead = quantity.id === 'name';
   return (
@@ -197,9 +202,14 @@ function SheetRow({ quantity, row, count, onAdd, onProblem, children }: RowProps
             <div>
               <GroupMark group={quantity.group} /> {GROUP_NAMES[quantity.group]}
               {quantity.group === 'screen' && (
-                <button type="button" onClick={onAdd} title="Splits the range at the viewport marker">
-                  <Plus size={13} aria-hidden /> Add a breakpoint
-                </button>
+                <>
+                  <button type="button" onClick={onUnits} title="What rem, pt, mm and in count on">
+                    Units…
+                  </button>
+                  <button type="button" onClick={onAdd} title="Splits the range at the viewport marker">
+                    <Plus size={13} aria-hidden /> Add a breakpoint
+                  </button>
+                </>
               )}
             </div>
           </th>
