@@ -20,6 +20,8 @@ const PICTURES = [
     path: '/tidewick/passenger-site',
     open: (page) => page.getByRole('button', { name: 'All screens' }).click(),
   },
+  { name: 'finder', path: '/tidewick/passenger-site/finder', open: findGrids },
+  { name: 'sweep', path: '/tidewick/passenger-site/sweep' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },
   { name: 'editions', path: '/tidewick/passenger-site/editions' },
   { name: 'reading-page', path: '/tidewick/passenger-site/editions/1.0.0' },
@@ -30,6 +32,15 @@ async function pointAtColumn(page) {
   await page.getByRole('gridcell', { name: /^Gutter, Desktop: / }).click();
   const box = await page.getByRole('application').boundingBox();
   if (box) await page.mouse.move(box.x + box.width * 0.4, box.y + box.height * 0.45);
+}
+
+/** @param {Page} page */
+async function findGrids(page) {
+  await page.getByLabel('for', { exact: true }).selectOption('Laptop, 1280 × 800');
+  await page.locator('#finder-widths').fill('1100 to 1200');
+  await page.getByRole('button', { name: 'Find whole grids' }).click();
+  await page.getByRole('checkbox', { name: 'side by side' }).nth(0).check();
+  await page.getByRole('checkbox', { name: 'side by side' }).nth(2).check();
 }
 
 /** @param {Page} page */

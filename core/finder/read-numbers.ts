@@ -40,5 +40,7 @@ function problemOfRange(from: number, to: number, { name, least, most }: Numbers
 }
 
 function notNumbers(text: string, { name, least }: NumbersAsked): string {
-  return `“${shown(text)}” is no ${name}; type whole numbers or a range, such as ${Math.max(least, 8)} or ${Math.max(least, 8)} to ${Math.max(least, 8) * 2}.`;
+  const example = Math.max(least, 8);
+  const right = `whole numbers or a range, such as ${example} or ${example} to ${example * 2}`;
+  return text.trim() === '' ? `Give a ${name}: ${right}.` : `“${shown(text)}” is no ${name}; type ${right}.`;
 }

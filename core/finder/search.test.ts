@@ -189,6 +189,7 @@ describe('numbers as they are typed', () => {
     ['0', 'The container goes from 1 to 9999; 0 is outside.'],
     ['12000', 'The container goes from 1 to 9999; 12000 is outside.'],
     ['wide', '“wide” is no container; type whole numbers or a range, such as 8 or 8 to 16.'],
+    [' ', 'Give a container: whole numbers or a range, such as 8 or 8 to 16.'],
     ['1200,', '“1200,” is no container; type whole numbers or a range, such as 8 or 8 to 16.'],
   ])('%s', (text, problem) => expect(readNumbers(text, asked)).toEqual({ problem }));
   test('a range', () => {

@@ -28,6 +28,30 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     path: '/tidewick/passenger-site',
     open: (page) => page.getByRole('button', { name: 'Keys' }).click(),
   },
+  {
+    name: 'bench, spans',
+    path: '/tidewick/passenger-site',
+    open: (page) => page.getByRole('button', { name: 'Spans' }).click(),
+  },
+  {
+    name: 'finder',
+    path: '/tidewick/passenger-site/finder',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'Find whole grids' }).click();
+      await page.getByRole('checkbox', { name: 'side by side' }).first().check();
+    },
+  },
+  {
+    name: 'counts against each other',
+    path: '/tidewick/passenger-site/finder',
+    open: (page) => page.getByRole('button', { name: 'Counts against each other' }).click(),
+  },
+  { name: 'sweep', path: '/tidewick/passenger-site/sweep' },
+  {
+    name: 'sweep, table',
+    path: '/tidewick/passenger-site/sweep',
+    open: (page) => page.getByRole('button', { name: 'Table' }).click(),
+  },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },
   { name: 'editions', path: '/tidewick/passenger-site/editions' },
   { name: 'reading page', path: '/tidewick/ticket-kiosk/editions/1.0.0' },

@@ -33,6 +33,13 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['Left, Right in the preview', 'step through margins, columns and gutters'],
     ],
   },
+  {
+    where: 'In Finder and Sweep',
+    keys: [
+      ['Enter', 'find, from any field of the conditions'],
+      ['Left, Right', 'move the marker of the sweep by 1 px; with Shift by 10'],
+    ],
+  },
 ];
 
 /** Every shortcut of the bench. */

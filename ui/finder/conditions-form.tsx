@@ -118,11 +118,11 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onCancel 
       </fieldset>
       <div className={styles.actions}>
         {isSearching ? (
-          <button type="button" className="btn btn-line" onClick={onCancel}>
+          <button key="cancel" type="button" className="btn btn-line" onClick={onCancel}>
             Cancel
           </button>
         ) : (
-          <button type="submit" className="btn btn-primary">
+          <button key="find" type="submit" className="btn btn-primary">
             Find whole grids
           </button>
         )}

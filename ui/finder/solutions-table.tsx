@@ -51,6 +51,7 @@ export function SolutionsTable({ solutions, conditions, now, shortlist, onToggle
     data,
     columns: COLUMNS,
     state: { sorting, columnVisibility: { margin: conditions.widthsAre === 'viewports' } },
+    sortDescFirst: false,
     onSortingChange: setSorting,
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),

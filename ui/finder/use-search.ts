@@ -21,7 +21,11 @@ export function useSearch(): {
   const worker = useRef<Worker | null>(null);
 
   const end = useCallback((): void => {
-    worker.current?.terminate();
+    if (!worker.current) return;
+    // one that is ended while it still loads reports that as an error
+    worker.current.onerror = null;
+    worker.current.onmessage = null;
+    worker.current.terminate();
     worker.current = null;
   }, []);
   useEffect(() => end, [end]);

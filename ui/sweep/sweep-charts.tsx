@@ -1,6 +1,6 @@
 'use client';
 
-import { type PointerEvent, useMemo, useRef } from 'react';
+import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
 import { judge } from '../../core/checks/run';
 import type { Weight } from '../../core/checks/rule';
 import { columnIsWhole, edgesAreWhole, RATIOS, type Sweep } from '../../core/sweep/sweep';
@@ -36,25 +36,15 @@ export function SweepCharts({ sweep }: { sweep: Sweep }) {
     if (share >= 0 && share <= 1) show(from + share * (to - from));
   };
 
+  const onKeyDown = (event: KeyboardEvent): void => {
+    const direction = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (!direction) return;
+    event.preventDefault();
+    show(Math.min(to, Math.max(from, viewport + direction * (event.shiftKey ? 10 : 1))));
+  };
+
   return (
-    <div
-      ref={charts}
-      className={styles.charts}
-      onPointerMove={onPointerMove}
-      role="slider"
-      tabIndex={0}
-      aria-label="Viewport width"
-      aria-valuemin={from}
-      aria-valuemax={to}
-      aria-valuenow={viewport}
-      aria-valuetext={`${viewport} px`}
-      onKeyDown={(event) => {
-        const direction = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-        if (!direction) return;
-        event.preventDefault();
-        show(Math.min(to, Math.max(from, viewport + direction * (event.shiftKey ? 10 : 1))));
-      }}
-    >
+    <div ref={charts} className={styles.charts} onPointerMove={onPointerMove} role="group" aria-label="Charts">
       <LengthChart
         title="Container and margin"
         sweep={sweep}
@@ -90,11 +80,20 @@ export function SweepCharts({ sweep }: { sweep: Sweep }) {
             />
           ))}
       </div>
-      {viewport >= from && viewport <= to && (
-        <div className={styles.cursor} style={{ insetInlineStart: left(viewport) }} aria-hidden="true">
-          <output>{viewport}</output>
-        </div>
-      )}
+      <div
+        className={styles.cursor}
+        style={{ insetInlineStart: left(Math.min(to, Math.max(from, viewport))) }}
+        role="slider"
+        tabIndex={0}
+        aria-label="Viewport width"
+        aria-valuemin={from}
+        aria-valuemax={to}
+        aria-valuenow={viewport}
+        aria-valuetext={`${viewport} px`}
+        onKeyDown={onKeyDown}
+      >
+        <output>{viewport}</output>
+      </div>
     </div>
   );
 }

@@ -1,0 +1,133 @@
+import { STARTING_SETS } from '../../core/spec/defaults';
+import type { Page } from '@playwright/test';
+import { cell, expect, makeSpec, saved, test } from './app';
+
+const spec = STARTING_SETS[0]!.spec('Looking for whole grids');
+
+async function openFinder(page: Page): Promise<string> {
+  const slug = await makeSpec(page.request, spec);
+  await page.goto(`/tidewick/${slug}/finder`);
+  await expect(page.getByText('The sheet says now: 12 × 74, gutter 24, container 1152, margin 144')).toBeVisible();
+  // filled in once the page is awake
+  await expect(conditions(page).getByLabel('Gutter', { exact: true })).toHaveValue('0 to 48');
+  return slug;
+}
+const conditions = (page: Page) => page.getByRole('form', { name: 'Conditions' });
+const find = (page: Page) => page.getByRole('button', { name: 'Find whole grids' }).click();
+
+test('find a whole-pixel grid for a given container and take it over', async ({ signedIn: page }) => {
+  await openFinder(page);
+  await page.locator('#finder-widths').fill('1200');
+  await conditions(page).getByLabel('Counts').fill('10');
+  await conditions(page).getByLabel('Gutter', { exact: true }).fill('16 to 32');
+  await find(page);
+  await expect(page.getByText('2 whole grids')).toBeVisible();
+  const rows = page.getByRole('table', { name: 'Solutions' }).getByRole('row');
+  await expect(rows.nth(1)).toContainText('1200');
+  await page.getByRole('checkbox', { name: 'side by side' }).first().check();
+  await page.getByRole('checkbox', { name: 'side by side' }).nth(1).check();
+  await expect(page.getByRole('region', { name: 'Side by side' }).getByRole('article')).toHaveCount(2);
+
+  await page.getByRole('button', { name: 'Take 10 × 102, gutter 20' }).click();
+  await expect(page.getByText('Desktop has 10 columns of 102 with gutters of 20 now.')).toBeVisible();
+  await expect(saved(page)).toHaveText(/^Draft 2/);
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await expect(cell(page, 'Count', 'Desktop')).toHaveText('10');
+  await expect(cell(page, 'Column', 'Desktop')).toHaveText('=102');
+  // one step
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cell(page, 'Count', 'Desktop')).toHaveText('12');
+  await expect(cell(page, 'Container', 'Desktop')).toHaveText('1152');
+});
+
+test('a search with no answer says what to loosen', async ({ signedIn: page }) => {
+  await openFinder(page);
+  await page.locator('#finder-widths').fill('1200');
+  await conditions(page).getByLabel('Counts').fill('10');
+  await conditions(page).getByLabel('Gutter', { exact: true }).fill('16 to 32');
+  await conditions(page).getByLabel('gutters', { exact: true }).check();
+  await find(page);
+  await expect(page.getByText('No grid is whole under all of these conditions.')).toBeVisible();
+  const misses = page.getByRole('region', { name: 'Near misses' });
+  await expect(misses).toContainText(
+    'Without the multiples there are 2 more; the nearest: 10 × 93, gutter 30, container 1200',
+  );
+  await misses
+    .getByRole('listitem')
+    .filter({ hasText: 'Without the multiples' })
+    .getByRole('button', { name: 'Take it' })
+    .click();
+  await expect(page.getByText('Desktop has 10 columns of 93 with gutters of 30 now.')).toBeVisible();
+});
+
+test('a long search shows its progress and can be cancelled', async ({ signedIn: page }) => {
+  await openFinder(page);
+  await page.getByLabel('What is filled').selectOption('a viewport of');
+  await page.locator('#finder-widths').fill('320 to 3840');
+  await conditions(page).getByLabel('Counts').fill('1 to 64');
+  await conditions(page).getByLabel('Gutter', { exact: true }).fill('0 to 400');
+  await conditions(page).getByLabel('Margin', { exact: true }).fill('0 to 400');
+  await find(page);
+  await expect(page.getByRole('progressbar')).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('The search was cancelled.')).toBeVisible();
+  // and the next one works
+  await page.locator('#finder-widths').fill('1440');
+  await conditions(page).getByLabel('Counts').fill('12');
+  await conditions(page).getByLabel('Margin', { exact: true }).fill('144');
+  await conditions(page).getByLabel('Gutter', { exact: true }).fill('24');
+  await find(page);
+  await expect(page.getByText('1 whole grid', { exact: true })).toBeVisible();
+});
+
+test('conditions that are wrong or contradict each other say so', async ({ signedIn: page }) => {
+  await openFinder(page);
+  for (const [label, right, wrong, sentence] of [
+    ['Gutter', '0 to 48', '48 to 0', '48 to 0 is turned round; type 0 to 48.'],
+    ['Counts', '12', '65', 'The count goes from 1 to 64; 65 is outside.'],
+  ] as const) {
+    const field = conditions(page).getByLabel(label, { exact: true });
+    await expect(field).toHaveValue(right);
+    await field.fill(wrong);
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(sentence)).toBeVisible();
+    await expect(field).toHaveValue(wrong);
+    await field.fill(right);
+  }
+  await conditions(page).getByLabel('Counts').fill('10');
+  await conditions(page).getByLabel('thirds').check();
+  await find(page);
+  await expect(page.getByText('Thirds need a count that 3 divides, such as 6; 10 is not.')).toBeVisible();
+});
+
+test('thousands of solutions scroll, and sort by any column', async ({ signedIn: page }) => {
+  await openFinder(page);
+  await page.locator('#finder-widths').fill('320 to 1920');
+  await conditions(page).getByLabel('Counts').fill('2 to 24');
+  await find(page);
+  await expect(page.getByText(/whole grids; the first 20,000 are listed/)).toBeVisible();
+  const table = page.getByRole('table', { name: 'Solutions' });
+  expect(await table.getByRole('row').count()).toBeLessThan(60);
+  await table.getByRole('button', { name: 'Gutter', exact: true }).click();
+  await expect(table.getByRole('row').nth(1).getByRole('cell').nth(3)).toHaveText('0');
+  await page.getByLabel('Solutions, scrolled').evaluate((body) => body.scrollTo(0, body.scrollHeight));
+  await expect(table.locator('[aria-rowindex="20001"]')).toBeVisible();
+});
+
+test('counts against each other, with the spans that all share', async ({ signedIn: page }) => {
+  await openFinder(page);
+  await page.getByRole('button', { name: 'Counts against each other' }).click();
+  await page.getByLabel('Container').fill('1200');
+  await page.getByLabel('Gutter').fill('20');
+  await page.getByLabel('Counts', { exact: true }).fill('12, 16');
+  const shared = page.getByRole('table', { name: 'Spans that every count has' });
+  await expect(shared.getByRole('row')).toHaveText([
+    'Widthof 12 columnsof 16 columns',
+    '28534',
+    '59068',
+    '895912',
+    '12001216',
+  ]);
+  await page.getByLabel('Counts', { exact: true }).fill('12');
+  await expect(page.getByText('Give two to 4 counts, such as 12, 16.')).toBeVisible();
+});
