@@ -3,12 +3,13 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { measureCore } from './bench/core-bundle.mjs';
 import { measureJavaScript } from './bench/javascript.mjs';
 import { measureKeystroke } from './bench/keystroke.mjs';
 import { withApplication } from './setup/application.mjs';
 import { measureStarts } from './bench/starts.mjs';
 import { ensurePackages } from './setup/packages.mjs';
-import { execute, isRoot, mustExecute } from './setup/process.mjs';
+import { isRoot, mustExecute } from './setup/process.mjs';
 import { run } from './setup/say.mjs';
 
 await run(async () => {
@@ -24,7 +25,7 @@ await run(async () => {
         if (runs('keystroke')) await measureKeystroke(application);
       });
     }
-    if (runs('core')) await execute(process.execPath, ['--import', 'tsx', 'scripts/bench/core.ts']);
+    if (runs('core')) await measureCore(folder);
     if (runs('starts')) await measureStarts(folder);
   } finally {
     rmSync(folder, { recursive: true, force: true });

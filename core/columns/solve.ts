@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import { HALF, ZERO } from '../length/px';
+import { HALF, px, ZERO } from '../length/px';
 import type { ColumnRule } from './column-rule';
 import type { Numbers } from './numbers';
 
@@ -107,8 +107,8 @@ function wantedContainer<T>(numbers: Numbers<T>, rule: ColumnRule<T>): { width: 
 
 /** count · column + gutters, insets included. */
 function insideWidth<T>(numbers: Numbers<T>, { outer }: ColumnRule<T>, { count, column, gutter }: Inside<T>): T {
-  const columns = numbers.times(column, new Fraction(count));
-  return numbers.add(columns, numbers.times(gutter, new Fraction(guttersInside(count, outer))));
+  const columns = numbers.times(column, px(count));
+  return numbers.add(columns, numbers.times(gutter, px(guttersInside(count, outer))));
 }
 
 function solveInside<T>(numbers: Numbers<T>, rule: ColumnRule<T>, container: T): Inside<T> {
@@ -139,21 +139,21 @@ function solveInsideExactly<T>(numbers: Numbers<T>, rule: ColumnRule<T>, contain
     if (gutterRule.is === 'follows') {
       const count = rule.count as number;
       const gutters = guttersInside(count, outer);
-      const left = numbers.sub(container, numbers.times(column, new Fraction(count)));
-      return done(count, column, gutters === 0 ? zero : numbers.times(left, new Fraction(1, gutters)), null);
+      const left = numbers.sub(container, numbers.times(column, px(count)));
+      return done(count, column, gutters === 0 ? zero : numbers.times(left, new Fraction(1n, BigInt(gutters))), null);
     }
     const gutter = gutterRule.is === 'held' ? gutterRule.width : numbers.times(column, gutterRule.share);
     const count = rule.count === 'auto' ? countThatFits(numbers, rule, container, column, gutter) : rule.count;
     return done(count, column, gutter, null);
   }
   const count = rule.count as number;
-  const gutters = new Fraction(guttersInside(count, outer));
+  const gutters = px(guttersInside(count, outer));
   if (gutterRule.is === 'ofColumn') {
     const column = numbers.times(container, gutters.mul(gutterRule.share).add(count).inverse());
     return done(count, column, numbers.times(column, gutterRule.share), null);
   }
   const gutter = gutterRule.is === 'held' ? gutterRule.width : zero;
-  const column = numbers.times(numbers.sub(container, numbers.times(gutter, gutters)), new Fraction(1, count));
+  const column = numbers.times(numbers.sub(container, numbers.times(gutter, gutters)), new Fraction(1n, BigInt(count)));
   return done(count, column, gutter, gutterRule.is === 'held' ? null : 'column and gutter (gutter taken as 0)');
 }
 

@@ -1,6 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { breakpointOf, solvedAt, specOf, texts } from '../spec/testing';
-import { type ConditionFields, conditionsFrom, nowOf, readConditions, taken } from './read-conditions';
+import {
+  type ConditionFields,
+  conditionsFrom,
+  conditionsFromAll,
+  nowOf,
+  readConditions,
+  taken,
+} from './read-conditions';
 import { search } from './search';
 
 const desktop = breakpointOf({ margin: 'auto', container: '1140px', gutter: '24px' });
@@ -16,6 +23,11 @@ test('the form starts from what the sheet says', () => {
     margin: '8 to 24',
   });
   expect(nowOf(specOf(desktop), desktop)).toEqual({ column: 73, gutter: 24, container: 1140 });
+});
+
+test('and, for one gutter, from every breakpoint at once', () => {
+  const spec = specOf(phone, { ...desktop, id: 'desktop', from: 1200 });
+  expect(conditionsFromAll(spec, phone)).toMatchObject({ widths: '358, 1140', counts: '4, 12', sameGutter: true });
 });
 
 describe('a field that is wrong is named', () => {

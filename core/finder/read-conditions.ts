@@ -101,6 +101,20 @@ export function conditionsFrom(spec: Spec, breakpoint: Breakpoint): ConditionFie
   };
 }
 
+/** The same for every breakpoint of a spec at once, each at the whole px nearest to its container, with one gutter for all. */
+export function conditionsFromAll(spec: Spec, breakpoint: Breakpoint): ConditionFields {
+  const solved = spec.breakpoints.map((each) => columnsAt(spec, each));
+  const containers = solved.map(({ container }) => Math.round(container.valueOf()));
+  const list = (numbers: number[]): string => [...new Set(numbers)].sort((a, b) => a - b).join(', ');
+  return {
+    ...conditionsFrom(spec, breakpoint),
+    widthsAre: 'containers',
+    widths: list(containers),
+    counts: list(solved.map(({ count }) => count)),
+    sameGutter: true,
+  };
+}
+
 /** What the sheet says now, to measure solutions against. */
 export function nowOf(spec: Spec, breakpoint: Breakpoint): Now {
   const { column, gutter, container } = columnsAt(spec, breakpoint);

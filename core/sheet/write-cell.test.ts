@@ -22,6 +22,7 @@ describe('what a cell takes', () => {
     ['gutter', '=32', { gutter: '32px' }],
     ['gutter', '1.5rem', { gutter: '1.5rem' }],
     ['gutter', '1/4 column', { gutter: { ofColumn: '1/4' } }],
+    ['gutter', 'a quarter of a column', { gutter: { ofColumn: '1/4' } }],
     ['gutter', '0.25 of a column', { gutter: { ofColumn: '0.25' } }],
     ['gutter', '16 to 24 over 600 to 1440', { gutter: { between: ['16px', '24px'], over: [600, 1440] } }],
     ['container', 'fills', { container: 'fill' }],

@@ -158,7 +158,14 @@ function readMargin(text: string): Parsed<Columns['margin']> {
   return { value: { start: start!.value, end: end!.value } };
 }
 
-function readGutter(text: string): Parsed<Columns['gutter']> {
+const PARTS_IN_WORDS: Record<string, string> = { half: '1/2', third: '1/3', quarter: '1/4', fifth: '1/5' };
+
+/** `1/4 column`, `0.25 of a column`, `a quarter of a column`, or any length. */
+function readGutter(typed: string): Parsed<Columns['gutter']> {
+  const text = typed.replace(
+    /^an?\s+(half|third|quarter|fifth)\b/i,
+    (_, part: string) => PARTS_IN_WORDS[part.toLowerCase()]!,
+  );
   const share = /^(\d+(?:\.\d+)?(?:\/\d+)?)\s*(?:of\s+)?(?:an?\s+)?columns?$/i.exec(text);
   if (!share) return readSizeOrGrowing(text);
   const [numerator, denominator = '1'] = share[1]!.split('/');

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { breakpointAt, byWidth, narrowestViewport, rangeEnd, rangeText } from './ranges';
+import { breakpointAt, byWidth, narrowestViewport, rangeEnd, rangeText, shownWidth } from './ranges';
 import { breakpointOf, specOf } from './testing';
 
 const phone = breakpointOf({}, 390, { id: 'phone', from: 0 });
@@ -36,4 +36,16 @@ test('a range from 0 is held to 320 px, or to a smaller drawing', () => {
   expect(narrowestViewport(phone)).toBe(320);
   expect(narrowestViewport(tablet)).toBe(600);
   expect(narrowestViewport(breakpointOf({}, 240))).toBe(240);
+});
+
+test('a breakpoint is shown where it is drawn, or at the nearest width of its range', () => {
+  const astray = breakpointOf({}, 1280, { id: 'tablet', from: 600 });
+  expect(shownWidth(spec, tablet)).toBe(744);
+  expect(shownWidth(specOf(phone, astray, desktop), astray)).toBe(1199);
+  expect(
+    shownWidth(specOf(phone, { ...astray, reference: { width: 500, height: 900 } }, desktop), {
+      ...astray,
+      reference: { width: 500, height: 900 },
+    }),
+  ).toBe(600);
 });

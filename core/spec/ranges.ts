@@ -25,6 +25,19 @@ export function breakpointAt(spec: Spec, width: number): Breakpoint {
   return sorted.findLast(({ from }) => from <= width) ?? sorted[0]!;
 }
 
+/** Does a breakpoint apply at the width it is drawn at? */
+export function appliesWhereDrawn(spec: Spec, breakpoint: Breakpoint): boolean {
+  return breakpointAt(spec, breakpoint.reference.width).id === breakpoint.id;
+}
+
+/** The viewport at which a breakpoint is shown: where it is drawn, or, where it does not apply there, the nearest width of its range. */
+export function shownWidth(spec: Spec, breakpoint: Breakpoint): number {
+  const { from, reference } = breakpoint;
+  if (appliesWhereDrawn(spec, breakpoint)) return reference.width;
+  const end = rangeEnd(spec, breakpoint);
+  return reference.width < from || end === null ? from : end - 1;
+}
+
 /** The screen on which a breakpoint's lengths are resolved; by default its reference size. */
 export function screenOf(spec: Spec, breakpoint: Breakpoint, width: Px | number = breakpoint.reference.width): Screen {
   return {

@@ -5,13 +5,14 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
-import { holdingBack, judge } from '../../core/checks/run';
+import { holdingBack } from '../../core/checks/run';
 import type { Spec } from '../../core/spec/schema';
 import { TopBar, type View } from '../frame/top-bar';
 import barStyles from '../frame/top-bar.module.scss';
 import { DraftProvider, useDraft, useDraftStore } from './draft-context';
 import styles from './draft-frame.module.scss';
 import { createDraftStore } from './draft-store';
+import { findingsOfDraft } from './findings-of-draft';
 import { dropUnsaved, leftBehind, type Unsaved } from './kept-drafts';
 import { CollisionDialog, timeOf } from './saving/collision-dialog';
 import { SaveNotice } from './saving/save-notice';
@@ -89,7 +90,7 @@ type BarProps = {
 
 function DraftBar({ person, team, slug, steps, onHelp, children }: BarProps) {
   const name = useDraft(({ document }) => document.name);
-  const mustFix = useDraft(({ document }) => holdingBack(judge(document)).length);
+  const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
   const last = usePathname().split('/').at(-1);
   const view: View = last === 'finder' || last === 'sweep' ? last : 'bench';
   return (

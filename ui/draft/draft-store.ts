@@ -1,6 +1,6 @@
 import { temporal } from 'zundo';
 import { createStore } from 'zustand/vanilla';
-import { breakpointAt, byWidth } from '../../core/spec/ranges';
+import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
 import type { CellName } from '../../core/checks/rule';
 import { rowOf } from '../../core/sheet/quantities';
 import type { Spec } from '../../core/spec/schema';
@@ -68,7 +68,7 @@ export function createDraftStore(document: Spec) {
           set({
             selected,
             ...(extend ? {} : { anchor: selected }),
-            ...(applies || !breakpoint ? {} : { viewport: breakpoint.reference.width }),
+            ...(applies || !breakpoint ? {} : { viewport: shownWidth(get().document, breakpoint) }),
           });
         },
         selectCell: (id, quantity) => {

@@ -10,6 +10,8 @@ type Props = {
   problem: string | null;
   isSearching: boolean;
   onSearch: () => void;
+  /** Fills in the containers and counts of every breakpoint. */
+  onEvery: () => void;
   onCancel: () => void;
 };
 
@@ -29,7 +31,7 @@ const PARTS = [
 ];
 
 /** What a grid has to be. Enter searches. */
-export function ConditionsForm({ form, problem, isSearching, onSearch, onCancel }: Props) {
+export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, onCancel }: Props) {
   const { register, watch, formState } = form;
   const { errors } = formState;
   const widthsAre = watch('widthsAre');
@@ -115,6 +117,9 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onCancel 
         <label>
           <input type="checkbox" {...register('sameGutter')} /> one gutter for every width
         </label>
+        <button type="button" className="quiet" onClick={onEvery}>
+          Fill in every breakpoint
+        </button>
       </fieldset>
       <div className={styles.actions}>
         {isSearching ? (

@@ -4,7 +4,14 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { type ConditionFields, conditionsFrom, nowOf, readConditions, taken } from '../../core/finder/read-conditions';
+import {
+  type ConditionFields,
+  conditionsFrom,
+  conditionsFromAll,
+  nowOf,
+  readConditions,
+  taken,
+} from '../../core/finder/read-conditions';
 import type { Conditions, Found, Now, Solution } from '../../core/finder/search';
 import { numeral } from '../../core/length/present';
 import { columnsAt } from '../../core/columns/columns-at';
@@ -59,6 +66,7 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
         problem={problem}
         isSearching={state.is === 'searching'}
         onSearch={look}
+        onEvery={() => form.reset(conditionsFromAll(document, breakpoint))}
         onCancel={cancel}
       />
       <section className={styles.results} aria-label="Whole grids">

@@ -1,13 +1,19 @@
 'use client';
 
 import { useState } from 'react';
-import { byWidth, breakpointAt } from '../../core/spec/ranges';
+import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
 import { useDraft } from '../draft/draft-context';
+import { Choice } from '../frame/choice';
 import { CompareCounts } from './compare-counts';
 import { FindGrids } from './find-grids';
 import styles from './finder.module.scss';
 
-type Part = 'find' | 'compare';
+const PARTS = [
+  { value: 'find', title: 'Whole grids' },
+  { value: 'compare', title: 'Counts against each other' },
+] as const;
+
+type Part = (typeof PARTS)[number]['value'];
 
 /** Whole-pixel grids under the designer's conditions, and counts held against each other. */
 export function Finder() {
@@ -19,21 +25,20 @@ export function Finder() {
   return (
     <main className={styles.finder}>
       <div className={styles.head}>
-        <div className={styles.tabs} role="group" aria-label="What to look for">
-          <button type="button" aria-pressed={part === 'find'} onClick={() => setPart('find')}>
-            Whole grids
-          </button>
-          <button type="button" aria-pressed={part === 'compare'} onClick={() => setPart('compare')}>
-            Counts against each other
-          </button>
-        </div>
+        <Choice label="What to look for" options={PARTS} value={part} onChange={setPart} />
         <label>
           for{' '}
           <select
             className="form-select"
+            aria-label="Breakpoint"
             value={breakpoint.id}
             onChange={(event) =>
-              show(document.breakpoints.find(({ id }) => id === event.target.value)!.reference.width)
+              show(
+                shownWidth(
+                  document,
+                  document.breakpoints.find(({ id }) => id === event.target.value)!,
+                ),
+              )
             }
           >
             {byWidth(document.breakpoints).map(({ id, name, reference }) => (

@@ -1,10 +1,10 @@
 'use client';
 
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
-import { judge } from '../../core/checks/run';
 import type { Weight } from '../../core/checks/rule';
 import { columnIsWhole, edgesAreWhole, RATIOS, type Sweep } from '../../core/sweep/sweep';
 import { placedFindings } from '../../core/sweep/placed-findings';
+import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft } from '../draft/draft-context';
 import { LengthChart } from './length-chart';
 import { PLOT } from './plot';
@@ -23,7 +23,7 @@ export function SweepCharts({ sweep }: { sweep: Sweep }) {
     () =>
       placedFindings(
         document,
-        judge(document).filter(({ waiver }) => !waiver),
+        findingsOfDraft(document).filter(({ waiver }) => !waiver),
       ),
     [document],
   );

@@ -6,6 +6,7 @@ import { readRange } from '../../core/finder/read-numbers';
 import { sweepCsv } from '../../core/formats/sweep-csv';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../../core/sweep/sweep';
 import { useDraft } from '../draft/draft-context';
+import { Choice } from '../frame/choice';
 import { Jumps } from './jumps';
 import { SweepCharts } from './sweep-charts';
 import { SweepTable } from './sweep-table';
@@ -13,11 +14,16 @@ import { useSweep } from './use-sweep';
 import { WidthReadout } from './width-readout';
 import styles from './sweep.module.scss';
 
+const VIEWS = [
+  { value: 'charts', title: 'Charts' },
+  { value: 'table', title: 'Table' },
+] as const;
+
 /** Every whole viewport width: what columns, margins and container come to, where they are whole, where they jump. */
 export function Sweep() {
   const document = useDraft((draft) => draft.document);
   const [range, setRange] = useState({ from: NARROWEST_SWEPT, to: WIDEST_SWEPT });
-  const [view, setView] = useState<'charts' | 'table'>('charts');
+  const [view, setView] = useState<(typeof VIEWS)[number]['value']>('charts');
   const sweep = useSweep(document, range.from, range.to);
 
   const download = (): void => {
@@ -33,14 +39,7 @@ export function Sweep() {
     <main className={styles.sweep}>
       <div className={styles.head}>
         <RangeField range={range} onRange={setRange} />
-        <div className={styles.tabs} role="group" aria-label="Shown as">
-          <button type="button" aria-pressed={view === 'charts'} onClick={() => setView('charts')}>
-            Charts
-          </button>
-          <button type="button" aria-pressed={view === 'table'} onClick={() => setView('table')}>
-            Table
-          </button>
-        </div>
+        <Choice label="Shown as" options={VIEWS} value={view} onChange={setView} />
         <button type="button" className="btn btn-line" onClick={download}>
           <Download size={14} aria-hidden /> CSV
         </button>

@@ -1,9 +1,10 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import { judge, type JudgedFinding } from '../../../core/checks/run';
+import { useState } from 'react';
+import type { JudgedFinding } from '../../../core/checks/run';
 import type { Weight } from '../../../core/checks/rule';
 import { applyChanges } from '../../../core/sheet/breakpoints';
+import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
 import { Fractions } from '../../drawing/numeral';
 import { WaiverForm } from '../../waivers/waiver-form';
@@ -14,7 +15,7 @@ const WEIGHTS: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh'
 /** What the checks report, the weightiest first: gone to, mended, or waived with a reason. */
 export function Findings({ person }: { person: string }) {
   const document = useDraft((bench) => bench.document);
-  const findings = useMemo(() => judge(document), [document]);
+  const findings = findingsOfDraft(document);
   const [waiving, setWaiving] = useState<string | null>(null);
   const open = findings.filter(({ waiver }) => !waiver);
   const waived = findings.filter(({ waiver }) => waiver);

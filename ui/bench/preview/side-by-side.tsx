@@ -2,7 +2,7 @@
 
 import { columnsAt } from '../../../core/columns/columns-at';
 import { numeral } from '../../../core/length/present';
-import { byWidth } from '../../../core/spec/ranges';
+import { byWidth, shownWidth } from '../../../core/spec/ranges';
 import { BaselineOverlay, ColumnOverlay, RowOverlay } from '../../drawing/overlays';
 import { Fractions } from '../../drawing/numeral';
 import { useDraft } from '../../draft/draft-context';
@@ -43,7 +43,7 @@ export function SideBySide() {
                 type="button"
                 aria-label={`Show ${name} alone`}
                 onClick={() => {
-                  show(reference.width);
+                  show(shownWidth(spec, breakpoint));
                   showAs('screen');
                 }}
               >

@@ -1,12 +1,12 @@
 'use client';
 
-import { findingsOf } from '../../../core/checks/run';
 import { type SolvedColumns, sumLine, widthSegments } from '../../../core/columns/columns-at';
 import { isWhole, ZERO } from '../../../core/length/px';
 import { numeral, spoken } from '../../../core/length/present';
 import { applyChanges } from '../../../core/sheet/breakpoints';
 import type { Breakpoint } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
+import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
 import styles from './preview.module.scss';
 
@@ -18,7 +18,7 @@ export function SumLine({ breakpoint, solved }: Props) {
   const change = useDraft((bench) => bench.change);
   const off = !solved.excess.equals(ZERO);
   const mends = off
-    ? (findingsOf(document).find(({ rule, breakpoint: id }) => rule === 'sum-comes-out' && id === breakpoint.id)
+    ? (findingsOfDraft(document).find(({ rule, breakpoint: id }) => rule === 'sum-comes-out' && id === breakpoint.id)
         ?.mends ?? [])
     : [];
   return (

@@ -2,7 +2,7 @@
 
 import { useRef, useState } from 'react';
 import { moveBoundary } from '../../../core/sheet/breakpoints';
-import { byWidth, rangeEnd, rangeText } from '../../../core/spec/ranges';
+import { byWidth, rangeEnd, rangeText, shownWidth } from '../../../core/spec/ranges';
 import { useDraft } from '../../draft/draft-context';
 import { at, axisOf } from './axis';
 import { Handle } from './handle';
@@ -40,7 +40,7 @@ export function Rail() {
             title={`${breakpoint.name}: ${rangeText(spec, breakpoint)}`}
             onClick={() => {
               selectCell(breakpoint.id, 'from');
-              show(breakpoint.reference.width);
+              show(shownWidth(document, breakpoint));
             }}
           >
             <span>{breakpoint.name}</span>

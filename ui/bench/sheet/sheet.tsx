@@ -2,13 +2,13 @@
 
 import { Plus } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { judge } from '../../../core/checks/run';
 import { columnsAt } from '../../../core/columns/columns-at';
 import { addBreakpoint, roomForBreakpoint } from '../../../core/sheet/breakpoints';
 import { cellOf, QUANTITIES, type SheetQuantity } from '../../../core/sheet/quantities';
 import { writeCell } from '../../../core/sheet/write-cell';
 import { byWidth, rangeText } from '../../../core/spec/ranges';
 import { useDraft, useDraftStore } from '../../draft/draft-context';
+import { findingsOfDraft } from '../../draft/findings-of-draft';
 import type { Place } from '../../draft/draft-store';
 import type { Leave } from './cell-editor';
 import { editableText, SheetCellView } from './sheet-cell';
@@ -38,7 +38,7 @@ export function Sheet() {
     [document],
   );
   const flagged = useMemo(() => {
-    const open = judge(document).filter(({ waiver }) => !waiver);
+    const open = findingsOfDraft(document).filter(({ waiver }) => !waiver);
     return new Map(
       open
         .toReversed()

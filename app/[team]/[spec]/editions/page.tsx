@@ -4,7 +4,7 @@ import { differences } from '../../../../core/diff/differences';
 import { database } from '../../../../server/database';
 import { type Edition, editionsOf } from '../../../../server/editions';
 import { EditionList, type ListedEdition } from '../../../../ui/editions/edition-list';
-import { TopBar } from '../../../../ui/frame/top-bar';
+import { SpecBar } from '../../../../ui/frame/spec-bar';
 import { signedInPerson, specOfPage } from '../../../asker';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
@@ -26,14 +26,7 @@ export default async function Page({ params }: Props) {
   };
   return (
     <>
-      <TopBar
-        person={person.name}
-        place={{
-          team: { slug: team, name: spec.teamName },
-          spec: { slug, name: spec.document.name },
-          view: 'editions',
-        }}
-      />
+      <SpecBar person={person.name} spec={spec} />
       <EditionList
         address={address}
         draft={draft}

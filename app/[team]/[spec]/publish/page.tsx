@@ -3,7 +3,7 @@ import { holdingBack, judge } from '../../../../core/checks/run';
 import { type Bump, differences, leastBump } from '../../../../core/diff/differences';
 import { database } from '../../../../server/database';
 import { editionsOf, proposedVersion } from '../../../../server/editions';
-import { TopBar } from '../../../../ui/frame/top-bar';
+import { SpecBar } from '../../../../ui/frame/spec-bar';
 import { PublishPage } from '../../../../ui/publish/publish-page';
 import { signedInPerson, specOfPage } from '../../../asker';
 
@@ -22,16 +22,14 @@ export default async function Page({ params }: Props) {
   const { team, spec: slug } = await params;
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/publish`);
-  const { id, revision, document, teamName } = await specOfPage(team, slug, '/publish');
+  const spec = await specOfPage(team, slug, '/publish');
+  const { id, revision, document } = spec;
   const last = (await editionsOf(database(), id))[0] ?? null;
   const found = last ? differences(last.document, document) : [];
   const bump = leastBump(found);
   return (
     <>
-      <TopBar
-        person={person.name}
-        place={{ team: { slug: team, name: teamName }, spec: { slug, name: document.name }, view: 'editions' }}
-      />
+      <SpecBar person={person.name} spec={spec} />
       <PublishPage
         address={address}
         person={person.name}

@@ -4,7 +4,7 @@ import { notFound } from 'next/navigation';
 import { database } from '../../../../../server/database';
 import { editionAt, editionsOf } from '../../../../../server/editions';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
-import { TopBar } from '../../../../../ui/frame/top-bar';
+import { SpecBar } from '../../../../../ui/frame/spec-bar';
 import { signedInPerson, specOfPage } from '../../../../asker';
 import { cssOf } from '../../../../edition-files';
 
@@ -25,14 +25,7 @@ export default async function Page({ params }: Props) {
   return (
     <>
       <div className="no-print">
-        <TopBar
-          person={person.name}
-          place={{
-            team: { slug: team, name: spec.teamName },
-            spec: { slug, name: spec.document.name },
-            view: 'editions',
-          }}
-        />
+        <SpecBar person={person.name} spec={spec} />
       </div>
       <ReadingPage
         edition={{

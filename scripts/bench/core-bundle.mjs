@@ -1,0 +1,20 @@
+import { join } from 'node:path';
+import { execute } from '../setup/process.mjs';
+
+/**
+ * Measures the core as a browser gets it: bundled to plain JavaScript, without what a loader adds to each function.
+ * @param {string} folder
+ */
+export async function measureCore(folder) {
+  const { build } = await import('esbuild');
+  const outfile = join(folder, 'core.mjs');
+  await build({
+    entryPoints: ['scripts/bench/core.ts'],
+    outfile,
+    bundle: true,
+    format: 'esm',
+    platform: 'node',
+    target: 'es2022',
+  });
+  await execute(process.execPath, [outfile]);
+}

@@ -1,0 +1,26 @@
+import styles from './choice.module.scss';
+
+type Props<T extends string> = {
+  label: string;
+  options: readonly { value: T; title: string }[];
+  value: T;
+  onChange: (value: T) => void;
+};
+
+/** A few ways to look at one thing, of which one is chosen. */
+export function Choice<T extends string>({ label, options, value, onChange }: Props<T>) {
+  return (
+    <div className={styles.choice} role="group" aria-label={label}>
+      {options.map((option) => (
+        <button
+          key={option.value}
+          type="button"
+          aria-pressed={option.value === value}
+          onClick={() => onChange(option.value)}
+        >
+          {option.title}
+        </button>
+      ))}
+    </div>
+  );
+}
