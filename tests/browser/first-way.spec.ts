@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import { cell, expect, saved, signIn, test, type } from './app';
+import { STARTING_SETS } from '../../core/spec/defaults';
+import { cell, expect, openBench, saved, signIn, test, type } from './app';
 
 test('from sign-in to the reading page, and a teammate takes the CSS', async ({ page, browser, baseURL }) => {
   await page.goto('/');
@@ -36,6 +37,15 @@ test('from sign-in to the reading page, and a teammate takes the CSS', async ({ 
   const css = await readFile(await (await download).path(), 'utf8');
   expect(css).toContain(' *   144 + 12 × 63 + 11 × 36 + 144 = 1440');
   await context.close();
+});
+
+test('publishing at once takes along what was typed a moment ago', async ({ signedIn: page }) => {
+  await openBench(page, STARTING_SETS[0]!.spec('In a hurry'));
+  await type(page, 'Gutter', 'Desktop', '36');
+  await page.getByRole('link', { name: 'Publish…' }).click();
+  await page.getByLabel('What this edition brings').fill('Wide gutters.');
+  await page.getByRole('button', { name: 'Publish this edition' }).click();
+  await expect(page.getByRole('button', { name: '144 + 12 × 63 + 11 × 36 + 144 = 1440' })).toBeVisible();
 });
 
 test('the next edition: changes listed, version proposed, a must-fix finding waived on the way', async ({

@@ -2,7 +2,7 @@
 
 import { Keyboard, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
-import { usePathname } from 'next/navigation';
+import { usePathname, useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import { holdingBack } from '../../core/checks/run';
@@ -49,7 +49,14 @@ export function DraftFrame({ person, team, spec, children }: Props) {
   return (
     <DraftProvider value={store}>
       <div className={styles.frame}>
-        <DraftBar person={person} team={team} slug={spec.slug} steps={steps} onHelp={() => setHelp(true)}>
+        <DraftBar
+          flush={saving.flush}
+          person={person}
+          team={team}
+          slug={spec.slug}
+          steps={steps}
+          onHelp={() => setHelp(true)}
+        >
           <SaveStatus state={saving.state} />
         </DraftBar>
         <SaveNotice state={saving.state} onRetry={saving.retry} />
@@ -85,14 +92,17 @@ type BarProps = {
   slug: string;
   steps: { undo: () => void; redo: () => void };
   onHelp: () => void;
+  flush: () => Promise<boolean>;
   children: ReactNode;
 };
 
-function DraftBar({ person, team, slug, steps, onHelp, children }: BarProps) {
+function DraftBar({ person, team, slug, steps, onHelp, flush, children }: BarProps) {
+  const router = useRouter();
   const name = useDraft(({ document }) => document.name);
   const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
   const last = usePathname().split('/').at(-1);
   const view: View = last === 'finder' || last === 'sweep' ? last : 'bench';
+  const publish = `/${team.slug}/${slug}/publish`;
   return (
     <TopBar person={person} place={{ team, spec: { slug, name }, view }}>
       <StepButtons steps={steps} />
@@ -101,7 +111,15 @@ function DraftBar({ person, team, slug, steps, onHelp, children }: BarProps) {
       </button>
       {children}
       {mustFix > 0 && <span className={styles.mustFix}>{mustFix} to fix</span>}
-      <Link className={barStyles.publish} href={`/${team.slug}/${slug}/publish`}>
+      <Link
+        className={barStyles.publish}
+        href={publish}
+        onClick={async (event) => {
+          // what was typed a moment ago is published too
+          event.preventDefault();
+          if (await flush()) router.push(publish);
+        }}
+      >
         Publish…
       </Link>
     </TopBar>

@@ -21,7 +21,14 @@ export type SaveState =
 const PAUSE_MS = 500;
 const RETRY_MS = 2_500;
 
-type Saving = { state: SaveState; retry: () => void; keepMine: () => void; takeTheirs: () => void };
+type Saving = {
+  state: SaveState;
+  retry: () => void;
+  /** Saves at once what is not saved yet, and waits for it; answers whether the server has everything. */
+  flush: () => Promise<boolean>;
+  keepMine: () => void;
+  takeTheirs: () => void;
+};
 
 /**
  * Saves the draft by itself, a moment after each change. Until the server has it, the browser keeps it. A server that
@@ -36,6 +43,8 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
   const busy = useRef(false);
   const stopped = useRef(false);
 
+  const sent = useRef<Promise<unknown>>(undefined);
+
   const save = useCallback(async (): Promise<void> => {
     clearTimeout(timer.current);
     const { document } = store.getState();
@@ -43,10 +52,12 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
     if (document === saved.current) return setState({ is: 'saved', revision: revision.current, at: savedAt.current });
     busy.current = true;
     setState((before) => (before.is === 'unreachable' ? before : { is: 'saving' }));
-    const answer = await send<{ revision: number; changedAt: string }>('PUT', `/api/specs/${spec.id}/draft`, {
+    const sending = send<{ revision: number; changedAt: string }>('PUT', `/api/specs/${spec.id}/draft`, {
       revision: revision.current,
       document,
     });
+    sent.current = sending;
+    const answer = await sending;
     busy.current = false;
     if (answer.ok) {
       revision.current = answer.body.revision;
@@ -97,7 +108,8 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
     document.addEventListener('visibilitychange', now);
     return () => {
       unsubscribe();
-      clearTimeout(timer.current);
+      // whoever leaves does not wait for the pause
+      void save();
       window.removeEventListener('online', now);
       document.removeEventListener('visibilitychange', now);
     };
@@ -116,5 +128,14 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
     setState({ is: 'saved', revision: newer.revision, at: newer.changedAt });
   };
 
-  return { state, retry: () => void save(), keepMine: () => goOn(true), takeTheirs: () => goOn(false) };
+  const flush = async (): Promise<boolean> => {
+    // a save that is on its way may carry an older document; a second one then follows it
+    for (let turn = 0; turn < 2 && store.getState().document !== saved.current && !stopped.current; turn++) {
+      if (busy.current) await sent.current;
+      await save();
+    }
+    return store.getState().document === saved.current;
+  };
+
+  return { state, retry: () => void save(), flush, keepMine: () => goOn(true), takeTheirs: () => goOn(false) };
 }
