@@ -1,37 +1,39 @@
 import Papa from 'papaparse';
-import { columnsAt } from '../columns/columns-at';
+import { columnsAt, spanWidth } from '../columns/columns-at';
 import { exactText, isWhole } from '../length/px';
 import { breakpointAt } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
 
+const FIELDS = [
+  'viewport',
+  'breakpoint',
+  'columns',
+  'column',
+  'gutter',
+  'margin start',
+  'margin end',
+  'container',
+  'column whole',
+];
+
 /**
- * A sweep as CSV (RFC 4180): a row for each viewport width, lengths in px as exact text such as `155/2`.
+ * A sweep as CSV (RFC 4180): a row for each viewport width, lengths in px as exact text such as `155/2`, and the width of
+ * every span from 2 columns up.
  *
  *     sweepCsv(spec, 320, 1920)
  */
 export function sweepCsv(spec: Spec, from: number, to: number): string {
-  const fields = [
-    'viewport',
-    'breakpoint',
-    'columns',
-    'column',
-    'gutter',
-    'margin start',
-    'margin end',
-    'container',
-    'column whole',
-  ];
-  const data = Array.from({ length: to - from + 1 }, (_, index) => {
+  const rows = Array.from({ length: to - from + 1 }, (_, index) => {
     const width = from + index;
     const breakpoint = breakpointAt(spec, width);
-    const { count, column, gutter, marginStart, marginEnd, container } = columnsAt(spec, breakpoint, width);
-    return [
-      width,
-      breakpoint.name,
-      count,
-      ...[column, gutter, marginStart, marginEnd, container].map(exactText),
-      isWhole(column) ? 'yes' : 'no',
-    ];
+    const solved = columnsAt(spec, breakpoint, width);
+    const { count, column, gutter, marginStart, marginEnd, container } = solved;
+    const lengths = [column, gutter, marginStart, marginEnd, container].map(exactText);
+    const spans = Array.from({ length: count - 1 }, (_, span) => exactText(spanWidth(solved, span + 2)));
+    return [width, breakpoint.name, count, ...lengths, isWhole(column) ? 'yes' : 'no', ...spans];
   });
-  return `${Papa.unparse({ fields, data })}\r\n`;
+  const widest = Math.max(...rows.map(({ length }) => length));
+  const spanFields = Array.from({ length: widest - FIELDS.length }, (_, span) => `span ${span + 2}`);
+  const data = rows.map((row) => [...row, ...Array<string>(widest - row.length).fill('')]);
+  return `${Papa.unparse({ fields: [...FIELDS, ...spanFields], data })}\r\n`;
 }

@@ -71,7 +71,7 @@ test('the same as a table and as CSV', async ({ signedIn: page }) => {
   await page.getByRole('button', { name: 'CSV' }).click();
   const csv = await readFile(await (await download).path(), 'utf8');
   expect(csv.split('\r\n')).toHaveLength(3603);
-  expect(csv).toContain('\r\n390,Phone,4,155/2,16,16,16,358,no\r\n');
+  expect(csv).toContain('\r\n390,Phone,4,155/2,16,16,16,358,no,171,529/2,358,,,,,,,,\r\n');
 });
 
 test('on the bench: a followed value explains itself, spans, units', async ({ signedIn: page }) => {
