@@ -1,5 +1,5 @@
-import { parseLength, shown } from '../length/length';
-import { type LengthValue, parseLengthValue } from '../length/length-value';
+import { shown } from '../length/length';
+import { lengthOf, parseLengthValue } from '../length/length-value';
 import type { Parsed } from '../length/parsed';
 import type { Spec } from '../spec/schema';
 
@@ -11,16 +11,12 @@ import type { Spec } from '../spec/schema';
 export function writeBase(spec: Spec, text: string): Parsed<Spec> {
   const base = parseLengthValue(text);
   if (base.problem !== undefined) return base;
-  const { amount, unit } = parseLength(isText(base.value)).value!;
+  const { amount, unit } = lengthOf(base.value);
   if (amount.equals(0)) return { problem: 'A base unit of 0 has no multiples; type one such as 8 or 4.' };
   if (unit === '%' || unit === 'vw') {
     return { problem: `“${shown(text)}” changes with the screen; a base unit is fixed, such as 8 or 0.5rem.` };
   }
   return { value: { ...spec, spacing: { ...spec.spacing, base: base.value } } };
-}
-
-function isText(value: LengthValue): string {
-  return String(typeof value === 'object' ? value.is : value);
 }
 
 /** The spec with half steps of the base unit allowed, or not. */

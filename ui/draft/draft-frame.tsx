@@ -130,28 +130,21 @@ function StepButtons({ steps: { undo, redo } }: { steps: BarProps['steps'] }) {
   const { temporal } = useDraftStore();
   const past = useStore(temporal, ({ pastStates }) => pastStates.length);
   const future = useStore(temporal, ({ futureStates }) => futureStates.length);
-  return (
-    <>
-      <button
-        type="button"
-        className={barStyles.account}
-        onClick={undo}
-        disabled={past === 0}
-        aria-label="Undo"
-        title="Undo (Ctrl+Z)"
-      >
-        <Undo2 size={17} aria-hidden />
-      </button>
-      <button
-        type="button"
-        className={barStyles.account}
-        onClick={redo}
-        disabled={future === 0}
-        aria-label="Redo"
-        title="Redo (Ctrl+Shift+Z)"
-      >
-        <Redo2 size={17} aria-hidden />
-      </button>
-    </>
-  );
+  const buttons = [
+    { name: 'Undo', keys: 'Ctrl+Z', Icon: Undo2, step: undo, steps: past },
+    { name: 'Redo', keys: 'Ctrl+Shift+Z', Icon: Redo2, step: redo, steps: future },
+  ];
+  return buttons.map(({ name, keys, Icon, step, steps: left }) => (
+    <button
+      key={name}
+      type="button"
+      className={barStyles.account}
+      onClick={step}
+      disabled={left === 0}
+      aria-label={name}
+      title={`${name} (${keys})`}
+    >
+      <Icon size={17} aria-hidden />
+    </button>
+  ));
 }

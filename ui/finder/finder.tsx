@@ -4,9 +4,9 @@ import { useState } from 'react';
 import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
 import { useDraft } from '../draft/draft-context';
 import { Choice } from '../frame/choice';
+import { ViewFrame } from '../frame/view-frame';
 import { CompareCounts } from './compare-counts';
 import { FindGrids } from './find-grids';
-import styles from './finder.module.scss';
 
 const PARTS = [
   { value: 'find', title: 'Whole grids' },
@@ -23,37 +23,40 @@ export function Finder() {
   const [part, setPart] = useState<Part>('find');
   const breakpoint = breakpointAt(document, viewport);
   return (
-    <main className={styles.finder}>
-      <div className={styles.head}>
-        <Choice label="What to look for" options={PARTS} value={part} onChange={setPart} />
-        <label>
-          for{' '}
-          <select
-            className="form-select"
-            aria-label="Breakpoint"
-            value={breakpoint.id}
-            onChange={(event) =>
-              show(
-                shownWidth(
-                  document,
-                  document.breakpoints.find(({ id }) => id === event.target.value)!,
-                ),
-              )
-            }
-          >
-            {byWidth(document.breakpoints).map(({ id, name, reference }) => (
-              <option key={id} value={id}>
-                {name}, {reference.width} × {reference.height}
-              </option>
-            ))}
-          </select>
-        </label>
-      </div>
+    <ViewFrame
+      head={
+        <>
+          <Choice label="What to look for" options={PARTS} value={part} onChange={setPart} />
+          <label>
+            for{' '}
+            <select
+              className="form-select"
+              aria-label="Breakpoint"
+              value={breakpoint.id}
+              onChange={(event) =>
+                show(
+                  shownWidth(
+                    document,
+                    document.breakpoints.find(({ id }) => id === event.target.value)!,
+                  ),
+                )
+              }
+            >
+              {byWidth(document.breakpoints).map(({ id, name, reference }) => (
+                <option key={id} value={id}>
+                  {name}, {reference.width} × {reference.height}
+                </option>
+              ))}
+            </select>
+          </label>
+        </>
+      }
+    >
       {part === 'find' ? (
         <FindGrids key={breakpoint.id} breakpoint={breakpoint} />
       ) : (
         <CompareCounts key={breakpoint.id} breakpoint={breakpoint} />
       )}
-    </main>
+    </ViewFrame>
   );
 }

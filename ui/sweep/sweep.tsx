@@ -7,6 +7,7 @@ import { sweepCsv } from '../../core/formats/sweep-csv';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../../core/sweep/sweep';
 import { useDraft } from '../draft/draft-context';
 import { Choice } from '../frame/choice';
+import { ViewFrame } from '../frame/view-frame';
 import { Jumps } from './jumps';
 import { SweepCharts } from './sweep-charts';
 import { SweepTable } from './sweep-table';
@@ -36,14 +37,17 @@ export function Sweep() {
   };
 
   return (
-    <main className={styles.sweep}>
-      <div className={styles.head}>
-        <RangeField range={range} onRange={setRange} />
-        <Choice label="Shown as" options={VIEWS} value={view} onChange={setView} />
-        <button type="button" className="btn btn-line" onClick={download}>
-          <Download size={14} aria-hidden /> CSV
-        </button>
-      </div>
+    <ViewFrame
+      head={
+        <>
+          <RangeField range={range} onRange={setRange} />
+          <Choice label="Shown as" options={VIEWS} value={view} onChange={setView} />
+          <button type="button" className="btn btn-line" onClick={download}>
+            <Download size={14} aria-hidden /> CSV
+          </button>
+        </>
+      }
+    >
       <div className={styles.body}>
         {sweep === null ? (
           <p className={styles.empty} role="status">
@@ -59,7 +63,7 @@ export function Sweep() {
           <Jumps />
         </aside>
       </div>
-    </main>
+    </ViewFrame>
   );
 }
 
