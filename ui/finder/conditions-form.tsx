@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect, useState } from 'react';
 import { type UseFormReturn } from 'react-hook-form';
 import type { ConditionFields } from '../../core/finder/read-conditions';
 import { RATIOS } from '../../core/sweep/sweep';
@@ -34,6 +35,8 @@ const PARTS = [
 export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, onCancel }: Props) {
   const { register, watch, formState } = form;
   const { errors } = formState;
+  const [isAwake, setAwake] = useState(false);
+  useEffect(() => setAwake(true), []);
   const widthsAre = watch('widthsAre');
   const text = ({ name, label, hint }: (typeof TEXTS)[number]) => (
     <div className={styles.field} key={name}>
@@ -64,79 +67,82 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
         onSearch();
       }}
     >
-      <div className={styles.field}>
-        <label htmlFor="finder-widths">Fill</label>
-        <select className="form-select" aria-label="What is filled" {...register('widthsAre')}>
-          <option value="containers">a container of</option>
-          <option value="viewports">a viewport of</option>
-        </select>
-        <input
-          id="finder-widths"
-          className="form-control number"
-          placeholder="1152, or 1100 to 1200"
-          autoComplete="off"
-          aria-invalid={Boolean(errors.widths)}
-          {...register('widths')}
-        />
-        {errors.widths && (
-          <p className="problem" role="alert">
-            {errors.widths.message}
-          </p>
-        )}
-      </div>
-      {TEXTS.filter(({ name }) => name !== 'margin' || widthsAre === 'viewports').map(text)}
-      <fieldset className={styles.checks}>
-        <legend>of these, multiples are</legend>
-        {(['gutter', 'margin', 'column'] as const).map((part) => (
-          <label key={part}>
-            <input type="checkbox" value={part} {...register('multiples')} /> {part}s
+      {/* until the page is awake nothing can be typed that the form's own values would replace */}
+      <fieldset disabled={!isAwake}>
+        <div className={styles.field}>
+          <label htmlFor="finder-widths">Fill</label>
+          <select className="form-select" aria-label="What is filled" {...register('widthsAre')}>
+            <option value="containers">a container of</option>
+            <option value="viewports">a viewport of</option>
+          </select>
+          <input
+            id="finder-widths"
+            className="form-control number"
+            placeholder="1152, or 1100 to 1200"
+            autoComplete="off"
+            aria-invalid={Boolean(errors.widths)}
+            {...register('widths')}
+          />
+          {errors.widths && (
+            <p className="problem" role="alert">
+              {errors.widths.message}
+            </p>
+          )}
+        </div>
+        {TEXTS.filter(({ name }) => name !== 'margin' || widthsAre === 'viewports').map(text)}
+        <fieldset className={styles.checks}>
+          <legend>of these, multiples are</legend>
+          {(['gutter', 'margin', 'column'] as const).map((part) => (
+            <label key={part}>
+              <input type="checkbox" value={part} {...register('multiples')} /> {part}s
+            </label>
+          ))}
+        </fieldset>
+        <fieldset className={styles.checks}>
+          <legend>Must come out</legend>
+          {PARTS.map(({ value, label }) => (
+            <label key={value}>
+              <input type="checkbox" value={value} {...register('parts')} /> {label}
+            </label>
+          ))}
+        </fieldset>
+        <fieldset className={styles.checks}>
+          <legend>Also whole in device pixels at</legend>
+          {RATIOS.slice(1).map(({ name }, index) => (
+            <label key={name}>
+              <input type="checkbox" value={String(index + 1)} {...register('ratios')} /> {name}
+            </label>
+          ))}
+        </fieldset>
+        <fieldset className={styles.checks}>
+          <legend>Gutters</legend>
+          <label>
+            <input type="checkbox" {...register('halfOutside')} /> half a gutter outside
           </label>
-        ))}
-      </fieldset>
-      <fieldset className={styles.checks}>
-        <legend>Must come out</legend>
-        {PARTS.map(({ value, label }) => (
-          <label key={value}>
-            <input type="checkbox" value={value} {...register('parts')} /> {label}
+          <label>
+            <input type="checkbox" {...register('sameGutter')} /> one gutter for every width
           </label>
-        ))}
-      </fieldset>
-      <fieldset className={styles.checks}>
-        <legend>Also whole in device pixels at</legend>
-        {RATIOS.slice(1).map(({ name }, index) => (
-          <label key={name}>
-            <input type="checkbox" value={String(index + 1)} {...register('ratios')} /> {name}
-          </label>
-        ))}
-      </fieldset>
-      <fieldset className={styles.checks}>
-        <legend>Gutters</legend>
-        <label>
-          <input type="checkbox" {...register('halfOutside')} /> half a gutter outside
-        </label>
-        <label>
-          <input type="checkbox" {...register('sameGutter')} /> one gutter for every width
-        </label>
-        <button type="button" className="quiet" onClick={onEvery}>
-          Fill in every breakpoint
-        </button>
-      </fieldset>
-      <div className={styles.actions}>
-        {isSearching ? (
-          <button key="cancel" type="button" className="btn btn-line" onClick={onCancel}>
-            Cancel
+          <button type="button" className="quiet" onClick={onEvery}>
+            Fill in every breakpoint
           </button>
-        ) : (
-          <button key="find" type="submit" className="btn btn-primary">
-            Find whole grids
-          </button>
-        )}
-        {problem && (
-          <p className="problem" role="alert">
-            {problem}
-          </p>
-        )}
-      </div>
+        </fieldset>
+        <div className={styles.actions}>
+          {isSearching ? (
+            <button key="cancel" type="button" className="btn btn-line" onClick={onCancel}>
+              Cancel
+            </button>
+          ) : (
+            <button key="find" type="submit" className="btn btn-primary">
+              Find whole grids
+            </button>
+          )}
+          {problem && (
+            <p className="problem" role="alert">
+              {problem}
+            </p>
+          )}
+        </div>
+      </fieldset>
     </form>
   );
 }
