@@ -26,7 +26,7 @@ export function breakpointAt(spec: Spec, width: number): Breakpoint {
 }
 
 /** Does a breakpoint apply at the width it is drawn at? */
-export function appliesWhereDrawn(spec: Spec, breakpoint: Breakpoint): boolean {
+function appliesWhereDrawn(spec: Spec, breakpoint: Breakpoint): boolean {
   return breakpointAt(spec, breakpoint.reference.width).id === breakpoint.id;
 }
 

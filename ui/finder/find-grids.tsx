@@ -26,7 +26,7 @@ import { SolutionsTable } from './solutions-table';
 import { useSearch } from './use-search';
 import styles from './finder.module.scss';
 
-export const MOST_SHORTLISTED = 4;
+const MOST_SHORTLISTED = 4;
 
 /** Conditions in, whole-pixel grids out; one of them into the sheet. */
 export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {

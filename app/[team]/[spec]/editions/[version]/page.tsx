@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { format } from 'date-fns/format';
 import { notFound } from 'next/navigation';
 import { database } from '../../../../../server/database';
-import { editionAt, editionsOf } from '../../../../../server/editions';
+import { editionAt } from '../../../../../server/editions';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
 import { SpecBar } from '../../../../../ui/frame/spec-bar';
 import { signedInPerson, specOfPage } from '../../../../asker';
@@ -21,7 +21,6 @@ export default async function Page({ params }: Props) {
   const person = await signedInPerson(`/${team}/${slug}/editions/${version}`);
   const spec = await specOfPage(team, slug, `/editions/${version}`);
   const edition = (await editionAt(database(), spec.id, version)) ?? notFound();
-  const newest = (await editionsOf(database(), spec.id))[0]!;
   return (
     <>
       <div className="no-print">
@@ -33,7 +32,7 @@ export default async function Page({ params }: Props) {
           publishedAt: edition.publishedAt.toISOString(),
           publishedOn: format(edition.publishedAt, 'd MMMM yyyy'),
         }}
-        newer={newest.version === edition.version ? null : newest.version}
+        newer={spec.lastEdition === edition.version ? null : spec.lastEdition}
         address={`/${team}/${slug}/editions/${edition.version}`}
         css={cssOf(edition)}
       />
