@@ -1,9 +1,13 @@
 import { holdingBack, judge } from '../../core/checks/run';
 import { columnsAt, sumLine } from '../../core/columns/columns-at';
 import { numeral } from '../../core/length/present';
+import { px } from '../../core/length/px';
 import { checkReport } from '../../core/report/check-report';
+import { rowLine, rowSum } from '../../core/rows/row-sum';
+import { rowsAt } from '../../core/rows/rows-at';
 import { breakpointAt, rangeText } from '../../core/spec/ranges';
-import type { Spec } from '../../core/spec/schema';
+import type { Spec, TextStyle } from '../../core/spec/schema';
+import { type TextAt, textAt } from '../../core/type/text-at';
 import { type Command, readArguments, readDocument, wholeNumber } from '../command';
 
 const usage = 'check FILE [--width N] [--json]';
@@ -26,10 +30,21 @@ export const checkCommand: Command = {
   },
 };
 
+/** `body: 16 / 24, 2³⁄₂₅ px down to the baseline, 63 characters a line` */
+function textLine({ name }: TextStyle, { size, leading, shift, characters }: TextAt): string {
+  return `${name}: ${numeral(size)} / ${numeral(leading)}, ${numeral(shift)} px down to the baseline, ${Math.round(characters.valueOf())} characters a line`;
+}
+
 function forPeople(spec: Spec, { breakpoints, findings }: ReturnType<typeof checkReport>): string {
   const sums = breakpoints.map(({ id, width, height }) => {
     const breakpoint = spec.breakpoints.find((candidate) => candidate.id === id)!;
-    return `${breakpoint.name} (${rangeText(spec, breakpoint)}) at ${width} × ${height}\n  ${sumLine(columnsAt(spec, breakpoint, width), numeral)}`;
+    const rows = rowsAt(spec, breakpoint);
+    return [
+      `${breakpoint.name} (${rangeText(spec, breakpoint)}) at ${width} × ${height}`,
+      sumLine(columnsAt(spec, breakpoint, width), numeral),
+      ...(rows ? [`rows: ${rowLine(rowSum(rows, px(height)), numeral)}`] : []),
+      ...spec.type.map((style) => textLine(style, textAt(spec, style, breakpoint, width))),
+    ].join('\n  ');
   });
   const names = new Map(spec.breakpoints.map(({ id, name }) => [id, name]));
   const lines = findings.map(({ weight, breakpoint, message, waiver }) => {

@@ -33,12 +33,17 @@ function forPeople({
   whole,
   narrowest,
   widest,
+  type,
   findings,
 }: ReturnType<typeof sweepReport>['breakpoints'][number]): string {
   const at = ({ width, column }: typeof narrowest): string => `${numeral(px(column))} at ${width}`;
   return [
     `${id}, ${from} to ${to}`,
     `  columns from ${at(narrowest)} to ${at(widest)}, whole at ${whole.length} of ${to - from + 1} widths`,
+    ...type.map(
+      ({ name, characters: { fewest, at: fewestAt, most, mostAt } }) =>
+        `  ${name}: ${fewest} characters a line at ${fewestAt}, ${most} at ${mostAt}`,
+    ),
     ...findings.map(({ weight, message }) => `  ${weight}  ${message}`),
   ].join('\n');
 }

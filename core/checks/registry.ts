@@ -1,5 +1,6 @@
 import type { Rule } from './rule';
 import { baseMultiple } from './rules/base-multiple';
+import { bodyLineHeight } from './rules/body-line-height';
 import { breakpointsDiffer } from './rules/breakpoints-differ';
 import { breakpointsInOrder } from './rules/breakpoints-in-order';
 import { columnWhole } from './rules/column-whole';
@@ -8,17 +9,27 @@ import { containerIsSum } from './rules/container-is-sum';
 import { containerOverflows } from './rules/container-overflows';
 import { contentGrows } from './rules/content-grows';
 import { countsShareDivisor } from './rules/counts-share-divisor';
+import { dividedRowsFit } from './rules/divided-rows-fit';
+import { dividedRowsSqueezed } from './rules/divided-rows-squeezed';
+import { dividedRowsWhole } from './rules/divided-rows-whole';
 import { drawnForReflow } from './rules/drawn-for-reflow';
 import { forgottenHalfGutter } from './rules/forgotten-half-gutter';
 import { gutterWithinMargin } from './rules/gutter-within-margin';
 import { guttersFit } from './rules/gutters-fit';
 import { halfPixelMargins } from './rules/half-pixel-margins';
+import { leadingOnBaseline } from './rules/leading-on-baseline';
+import { lineLength } from './rules/line-length';
 import { partsWhole } from './rules/parts-whole';
 import { phoneMargin } from './rules/phone-margin';
 import { referenceInRange } from './rules/reference-in-range';
 import { roundingMovesContainer } from './rules/rounding-moves-container';
+import { rowsOnBaseline } from './rules/rows-on-baseline';
 import { spaceShrinksWithScreen } from './rules/space-shrinks-with-screen';
+import { spacesOnScale } from './rules/spaces-on-scale';
+import { stepsDiffer } from './rules/steps-differ';
+import { stepsUsed } from './rules/steps-used';
 import { sumComesOut } from './rules/sum-comes-out';
+import { typeShrinks } from './rules/type-shrinks';
 
 /** Every rule that a spec is held against. */
 export const RULES: readonly Rule[] = [
@@ -42,4 +53,15 @@ export const RULES: readonly Rule[] = [
   columnsHoldTarget,
   drawnForReflow,
   breakpointsDiffer,
+  rowsOnBaseline,
+  dividedRowsFit,
+  dividedRowsWhole,
+  dividedRowsSqueezed,
+  leadingOnBaseline,
+  bodyLineHeight,
+  lineLength,
+  typeShrinks,
+  stepsDiffer,
+  stepsUsed,
+  spacesOnScale,
 ];

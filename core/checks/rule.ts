@@ -1,6 +1,6 @@
 import type { SolvedColumns } from '../columns/columns-at';
 import type { Px } from '../length/px';
-import type { Breakpoint, Columns, Spec } from '../spec/schema';
+import type { Breakpoint, Columns, Leading, Spec, TextStyle } from '../spec/schema';
 
 export type Weight = 'must-fix' | 'weigh' | 'note';
 
@@ -17,7 +17,18 @@ export type CellName =
   | 'column'
   | 'outer'
   | 'align'
-  | 'whole';
+  | 'whole'
+  | 'rowRule'
+  | 'rowCount'
+  | 'rowHeight'
+  | 'rowGap'
+  | 'rowTop'
+  | 'rowBottom'
+  | 'rowLeast'
+  | 'rowMost'
+  | 'step'
+  | 'baselineOffset'
+  | 'lines';
 
 /** One edit that a mend makes to a breakpoint. */
 export type BreakpointChange = {
@@ -25,10 +36,20 @@ export type BreakpointChange = {
   from?: number;
   reference?: Breakpoint['reference'];
   columns?: Partial<Columns>;
+  rows?: Breakpoint['rows'];
+  baseline?: Breakpoint['baseline'];
 };
 
+/** One edit that a mend makes to a text style at a breakpoint. */
+export type StyleChange = { style: string; breakpoint: string; leading: Leading };
+
+/** One edit that a mend makes to the spacing scale. */
+export type StepChange = { addStep: string } | { removeStep: string };
+
+export type Change = BreakpointChange | StyleChange | StepChange;
+
 /** A way to mend a finding: what the button says, and the edits behind it. */
-export type Mend = { label: string; changes: BreakpointChange[] };
+export type Mend = { label: string; changes: Change[] };
 
 /** What a check reports. `values` are the numbers behind the sentence, as exact text; a waiver holds as long as they do. */
 export type Finding = {
@@ -39,6 +60,8 @@ export type Finding = {
   message: string;
   values: Record<string, string>;
   mends: Mend[];
+  /** The text style, or the step of the spacing scale, that it is about. */
+  about?: { style: string } | { step: string };
 };
 
 /** What a rule may ask of a spec. Solutions are worked out once a run. */
@@ -47,7 +70,12 @@ export type CheckedSpec = {
   /** From the narrowest up. */
   breakpoints: Breakpoint[];
   at(breakpoint: Breakpoint, width?: Px | number): SolvedColumns;
+  /** A threshold of a rule, as the spec sets it or as is usual. */
+  threshold(rule: string, id: string): number;
 };
+
+/** A number that a rule goes by, which a spec may set otherwise. */
+export type Threshold = { id: string; title: string; unit: string; usual: number };
 
 /** What a rule says of itself; the list of rules for people is made from this. */
 export type Rule = {
@@ -58,6 +86,7 @@ export type Rule = {
   /** A published source, or "common practice". */
   source: string;
   weight: Weight;
+  thresholds?: readonly Threshold[];
   check(checked: CheckedSpec): Omit<Finding, 'rule' | 'weight'>[];
 };
 
@@ -70,5 +99,22 @@ export function perBreakpoint(
       look(breakpoint, checked)
         .filter((found) => found !== null)
         .map((found) => ({ ...found, breakpoint: breakpoint.id })),
+    );
+}
+
+/** A rule that looks at one text style at one breakpoint at a time. */
+export function perStyle(
+  look: (
+    style: TextStyle,
+    breakpoint: Breakpoint,
+    checked: CheckedSpec,
+  ) => Pick<Finding, 'message' | 'values' | 'mends'> | null,
+): Rule['check'] {
+  return (checked) =>
+    checked.spec.type.flatMap((style) =>
+      checked.breakpoints.flatMap((breakpoint) => {
+        const found = look(style, breakpoint, checked);
+        return found ? [{ ...found, breakpoint: breakpoint.id, cell: null, about: { style: style.name } }] : [];
+      }),
     );
 }

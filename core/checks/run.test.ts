@@ -17,6 +17,7 @@ test('the weightiest first, then from the narrowest up', () => {
     ['weigh', 'phone'], // columns not whole
     ['weigh', 'phone'], // gutter wider than the margin
     ['weigh', 'phone'], // margin under 16 px
+    ['note', null], // spacing steps that no grid uses
   ]);
 });
 

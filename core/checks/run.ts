@@ -11,9 +11,12 @@ export function findingsOf(spec: Spec): Finding[] {
   const checked = checkedSpec(spec);
   const place = new Map(checked.breakpoints.map(({ id }, index) => [id, index]));
   const placeOf = ({ breakpoint }: Finding): number => (breakpoint === null ? -1 : (place.get(breakpoint) ?? -1));
-  return RULES.flatMap((rule) =>
-    rule.check(checked).map((found) => ({ rule: rule.id, weight: rule.weight, ...found })),
-  ).sort((a, b) => ORDER[a.weight] - ORDER[b.weight] || placeOf(a) - placeOf(b));
+  return RULES.flatMap((rule) => {
+    const setting = spec.rules?.[rule.id];
+    if (setting?.on === false) return [];
+    const weight = setting?.weight ?? rule.weight;
+    return rule.check(checked).map((found) => ({ rule: rule.id, weight, ...found }));
+  }).sort((a, b) => ORDER[a.weight] - ORDER[b.weight] || placeOf(a) - placeOf(b));
 }
 
 function checkedSpec(spec: Spec): CheckedSpec {
@@ -27,7 +30,15 @@ function checkedSpec(spec: Spec): CheckedSpec {
     solutions.set(key, known);
     return known;
   };
-  return { spec, breakpoints: byWidth(spec.breakpoints), at };
+  const threshold = (rule: string, id: string): number =>
+    spec.rules?.[rule]?.thresholds?.[id] ?? usualThreshold(rule, id);
+  return { spec, breakpoints: byWidth(spec.breakpoints), at, threshold };
+}
+
+function usualThreshold(rule: string, id: string): number {
+  const found = RULES.find((candidate) => candidate.id === rule)?.thresholds?.find((threshold) => threshold.id === id);
+  if (!found) throw new Error(`the rule ${rule} has no threshold ${id}`);
+  return found.usual;
 }
 
 /** A finding and the waiver that accepts it, if there is one. */
@@ -49,6 +60,17 @@ function accepts(waiver: Waiver, { rule, breakpoint, values }: Finding): boolean
     names.length === Object.keys(waiver.values).length &&
     names.every((name) => waiver.values[name] === values[name])
   );
+}
+
+/** Waivers that accept nothing any more: what they were about is mended, or its numbers have changed. */
+export function lapsedWaivers(spec: Spec, judged: JudgedFinding[]): Waiver[] {
+  return spec.waivers.filter((waiver) => !judged.some((finding) => finding.waiver === waiver));
+}
+
+/** The lapsed waiver of a finding whose numbers were others when it was accepted. */
+export function lapsedFor(finding: JudgedFinding, lapsed: Waiver[]): Waiver | null {
+  if (finding.waiver) return null;
+  return lapsed.find(({ rule, breakpoint }) => rule === finding.rule && breakpoint === finding.breakpoint) ?? null;
 }
 
 /** What holds an edition back: *must fix* findings that nobody has waived. */

@@ -1,6 +1,7 @@
 import { type LengthValue, typedText } from '../length/length-value';
 import type { Breakpoint, Columns } from '../spec/schema';
-import { type GrowingLength, isGrowing, isOfColumn, isPair, isShare, isUpTo } from './column-rule';
+import { type GrowingLength, isGrowing } from '../length/growing';
+import { isOfColumn, isPair, isShare, isUpTo } from './column-rule';
 
 /**
  * What stretches and what stays as the viewport grows through a breakpoint's range, in words.

@@ -1,9 +1,7 @@
 import Fraction from 'fraction.js';
+import { type GrowingLength, isGrowing } from '../length/growing';
 import type { LengthValue } from '../length/length-value';
 import type { Columns } from '../spec/schema';
-
-/** A length that grows linearly between two viewport widths and is constant outside them. */
-export type GrowingLength = { between: [string, string]; over: [number, number] };
 
 /** The shares, lengths and words of a breakpoint's columns, each length in one kind of number. */
 export type ColumnRule<T> = {
@@ -62,10 +60,6 @@ function containerRule<T>(
   if (isShare(container))
     return { is: 'fixed', width: read.shareOfViewport(new Fraction(container.share.slice(0, -1)).div(100)) };
   return { is: 'fixed', width: size(container) };
-}
-
-export function isGrowing(value: unknown): value is GrowingLength {
-  return typeof value === 'object' && value !== null && 'between' in value;
 }
 
 export function isPair(margin: Columns['margin']): margin is Extract<Columns['margin'], { start: unknown }> {

@@ -1,10 +1,10 @@
-import Fraction from 'fraction.js';
+import { grownLength } from '../length/growing';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { type Px, px, ZERO } from '../length/px';
 import { type Screen, toPx } from '../length/resolve';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
-import { columnRule, type GrowingLength, type LengthReader } from './column-rule';
+import { columnRule, type LengthReader } from './column-rule';
 import { exactNumbers } from './numbers';
 import { type ColumnSolution, solveColumns } from './solve';
 
@@ -35,15 +35,6 @@ export function exactReader(screen: Screen): LengthReader<Px> {
     growing: (value) => grownLength(value, screen.width, length),
     shareOfViewport: (share) => screen.width.mul(share),
   };
-}
-
-/** A growing length at a viewport width: 16 → 48 over 600 → 1440 is 32 at 1020. */
-export function grownLength({ between, over }: GrowingLength, width: Px, length: (value: LengthValue) => Px): Px {
-  const [from, to] = between.map(length) as [Px, Px];
-  const [start, end] = over.map((bound) => new Fraction(bound)) as [Fraction, Fraction];
-  if (width.compare(start) <= 0) return from;
-  if (width.compare(end) >= 0) return to;
-  return from.add(to.sub(from).mul(width.sub(start)).div(end.sub(start)));
 }
 
 /**

@@ -1,6 +1,8 @@
 import type { CellName } from '../checks/rule';
-import { cellOf, QUANTITIES } from '../sheet/quantities';
+import { cellOf } from '../sheet/cell-of';
+import { QUANTITIES, quantityName } from '../sheet/quantities';
 import { byWidth } from '../spec/ranges';
+import { styleText } from '../type/style-text';
 import type { Breakpoint, Spec } from '../spec/schema';
 
 /** How much a difference asks of whoever builds on the edition: see `leastBump`. */
@@ -56,7 +58,8 @@ function specDifferences(before: Spec, after: Spec): Difference[] {
       ({ spacing }) => spacing.steps.map(({ name, times }) => `${name} × ${times}`).join(', '),
       'minor',
     ],
-    ['Text styles', ({ type }) => JSON.stringify(type), 'minor'],
+    ['Overlay colours', ({ overlays }) => overlays, 'patch'],
+    ['Rules', ({ rules }) => rules && JSON.stringify(rules), 'patch'],
     ['Trial layouts', ({ layouts }) => JSON.stringify(layouts), 'patch'],
     [
       'Waivers',
@@ -65,19 +68,30 @@ function specDifferences(before: Spec, after: Spec): Difference[] {
       'patch',
     ],
   ];
-  return rows.flatMap(([what, read, bump]) => compared(null, what, textOf(read(before)), textOf(read(after)), bump));
+  const plain = rows.flatMap(([what, read, bump]) =>
+    compared(null, what, textOf(read(before)), textOf(read(after)), bump),
+  );
+  return [...plain, ...styleDifferences(before, after)];
+}
+
+/** Text styles by name; a style that is gone takes its class with it. */
+function styleDifferences(before: Spec, after: Spec): Difference[] {
+  const was = new Map(before.type.map((style) => [style.name, style]));
+  const is = new Map(after.type.map((style) => [style.name, style]));
+  return [...new Set([...was.keys(), ...is.keys()])].flatMap((name) => {
+    const [old, now] = [was.get(name), is.get(name)];
+    const bump = old && !now ? 'major' : 'minor';
+    return compared(null, `Text style ${name}`, old ? styleText(old) : '', now ? styleText(now) : '', bump);
+  });
 }
 
 function breakpointDifferences(oldSpec: Spec, old: Breakpoint, newSpec: Spec, now: Breakpoint): Difference[] {
-  const quantities = QUANTITIES.flatMap(({ id, label }) => {
+  return QUANTITIES.flatMap((quantity) => {
+    const { id } = quantity;
     const [was, is] = [cellOf(oldSpec, old, id), cellOf(newSpec, now, id)];
-    return compared(now.name, label, was.shown, is.shown, was.text === is.text ? 'patch' : bumpOf(id));
+    if (was.idle || is.idle) return [];
+    return compared(now.name, quantityName(quantity), was.shown, is.shown, was.text === is.text ? 'patch' : bumpOf(id));
   });
-  return [
-    ...quantities,
-    ...compared(now.name, 'Rows', textOf(old.rows), textOf(now.rows), 'minor'),
-    ...compared(now.name, 'Baseline', textOf(old.baseline), textOf(now.baseline), 'minor'),
-  ];
 }
 
 /** A value that only follows another change, or a reference size, asks nothing of built pages. */

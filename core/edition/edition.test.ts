@@ -1,7 +1,8 @@
 import { expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../spec/testing';
 import { canonicalJson } from './canonical';
-import { spanTable, tabSeparated, valueTable } from './value-table';
+import { tabSeparated } from './read-table';
+import { spanTable, valueTable } from './value-table';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 393, { id: 'phone' });
 const board = breakpointOf({ margin: 'auto', container: '960px', gutter: '20px', outer: 'half' }, 1300, {
@@ -23,8 +24,16 @@ test('exact values, read as fractions and copied as decimals', () => {
     ['Gutter', '16', '20'],
     ['Half gutter outside', '0', '10'],
     ['Column', '78¼', '60'],
+    ['Rows, rule', 'repeat', 'repeat'],
+    ['Rows', '56', '56'],
+    ['Rows, height', '8', '8'],
+    ['Rows, gap', '8', '8'],
+    ['Rows, above', '0', '0'],
+    ['Rows, below', '12', '12'],
+    ['Baseline, step', '4', '4'],
+    ['Baseline, offset', '0', '0'],
   ]);
-  expect(rows.at(-1)!.values[0]).toEqual({ shown: '78¼', copy: '78.25' });
+  expect(rows.find(({ label }) => label === 'Column')!.values[0]).toEqual({ shown: '78¼', copy: '78.25' });
 });
 
 test('spans, as many as there are columns', () => {

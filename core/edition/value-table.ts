@@ -1,15 +1,12 @@
 import { columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { percent, type Span, spansOf } from '../columns/spans';
 import type { Px } from '../length/px';
-import { counted, decimal, numeral } from '../length/present';
+import { counted, decimal } from '../length/present';
+import { cellOf } from '../sheet/cell-of';
+import { QUANTITIES, quantityName, rowOf } from '../sheet/quantities';
 import { byWidth, rangeText } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
-
-/** One value: as a person reads it (`78¼`), as it is copied (`78.25`), and what stands under it. */
-export type ReadValue = { shown: string; copy: string; note?: string };
-
-/** A table of a spec's breakpoints, from the narrowest up: a row of values for each quantity; null where there is none. */
-export type ReadTable = { head: string[]; rows: { label: string; values: (ReadValue | null)[] }[] };
+import { lengthValue, type ReadTable, type ReadValue } from './read-table';
 
 /**
  * The exact values of every breakpoint at its reference size.
@@ -40,9 +37,33 @@ export function valueTable(spec: Spec): ReadTable {
       measured('Gutter', ({ gutter }) => gutter),
       ...(hasInset ? [measured('Half gutter outside', ({ inset }) => inset)] : []),
       measured('Column', ({ column }) => column),
+      ...heightRows(spec, breakpoints),
     ],
   };
 }
+
+/** Rows and baselines, as far as the spec has any. */
+function heightRows(spec: Spec, breakpoints: Breakpoint[]): ReadTable['rows'] {
+  return HEIGHTS.map((id) => ({
+    label: quantityName(QUANTITIES[rowOf(id)]!),
+    values: breakpoints.map((breakpoint) => {
+      const { idle, shown, px, exact } = cellOf(spec, breakpoint, id);
+      if (idle || shown === 'none') return null;
+      return { shown: px ?? shown, copy: exact ? decimal(exact) : shown };
+    }),
+  })).filter(({ values }) => values.some((value) => value !== null));
+}
+
+const HEIGHTS = [
+  'rowRule',
+  'rowCount',
+  'rowHeight',
+  'rowGap',
+  'rowTop',
+  'rowBottom',
+  'step',
+  'baselineOffset',
+] as const;
 
 /** Width of every span, 1 to as many columns as the widest count has, and its shares of the container and of the viewport. */
 export function spanTable(spec: Spec): ReadTable {
@@ -60,17 +81,4 @@ export function spanTable(spec: Spec): ReadTable {
 
 function spanValue({ width, ofContainer, ofViewport }: Span): ReadValue {
   return { ...lengthValue(width), note: `${percent(ofContainer)} · ${percent(ofViewport)}` };
-}
-
-function lengthValue(value: Px): ReadValue {
-  return { shown: numeral(value), copy: decimal(value) };
-}
-
-/** The table as tab-separated text, decimals in place of fractions, for any spreadsheet. */
-export function tabSeparated({ head, rows }: ReadTable): string {
-  const lines = [
-    ['', ...head],
-    ...rows.map(({ label, values }) => [label, ...values.map((value) => value?.copy ?? '')]),
-  ];
-  return lines.map((line) => line.join('\t')).join('\n');
 }

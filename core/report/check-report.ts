@@ -1,14 +1,18 @@
 import { baselineAt } from '../baseline/baseline-at';
 import { type JudgedFinding, judge } from '../checks/run';
 import { columnEdges, columnsAt, sumLine } from '../columns/columns-at';
-import { exactText, type Px } from '../length/px';
+import { exactText, px, type Px } from '../length/px';
+import { rowLine, rowSum } from '../rows/row-sum';
 import { rowEdges, rowsAt } from '../rows/rows-at';
 import { breakpointAt, byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
+import { stepsOf } from '../spacing/scale';
+import { textReport } from './text-report';
 
 /** What the command line answers to `check`: exact numbers as text in lowest terms. */
-export type CheckReport = { breakpoints: BreakpointReport[]; findings: FindingReport[] };
+export type CheckReport = { breakpoints: BreakpointReport[]; spacing: StepReport[]; findings: FindingReport[] };
 
+export type StepReport = { name: string; times: string; px: string; rem: string };
 export type BreakpointReport = ReturnType<typeof breakpointReport>;
 export type FindingReport = ReturnType<typeof findingReport>;
 
@@ -19,15 +23,22 @@ export type FindingReport = ReturnType<typeof findingReport>;
  */
 export function checkReport(spec: Spec, width?: number): CheckReport {
   const findings = judge(spec);
+  const spacing = stepsOf(spec).map(({ name, ...step }) => ({
+    name,
+    times: exactText(step.times),
+    px: exactText(step.px),
+    rem: exactText(step.rem),
+  }));
   if (width === undefined) {
     return {
       breakpoints: byWidth(spec.breakpoints).map((each) => breakpointReport(spec, each)),
+      spacing,
       findings: findings.map(findingReport),
     };
   }
   const applies = breakpointAt(spec, width);
   const its = findings.filter(({ breakpoint }) => breakpoint === null || breakpoint === applies.id);
-  return { breakpoints: [breakpointReport(spec, applies, width)], findings: its.map(findingReport) };
+  return { breakpoints: [breakpointReport(spec, applies, width)], spacing, findings: its.map(findingReport) };
 }
 
 function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint.reference.width) {
@@ -55,8 +66,10 @@ function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint
       count: rows.count,
       height: exactText(rows.height),
       gap: exactText(rows.gap),
+      sumLine: rowLine(rowSum(rows, px(breakpoint.reference.height)), exactText),
       edges: rowEdges(rows).map(edgeTexts),
     },
+    type: textReport(spec, breakpoint, width),
     baseline: baseline && { step: exactText(baseline.step), offset: exactText(baseline.offset), lines: baseline.lines },
   };
 }

@@ -1,11 +1,21 @@
 import { type LengthValue, lengthOf } from '../length/length-value';
-import { greatest, least, type Px, px } from '../length/px';
+import { greatest, least, type Px, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import { screenOf } from '../spec/ranges';
-import type { Breakpoint, Spec } from '../spec/schema';
+import type { Breakpoint, Rows, Spec } from '../spec/schema';
 
 /** A breakpoint's rows in one screen: how many begin in it, and the edges of each. Lengths in px, exact. */
-export type SolvedRows = { count: number; height: Px; gap: Px; offset: Px; screen: Px };
+export type SolvedRows = {
+  rule: Rows['rule'];
+  count: number;
+  height: Px;
+  gap: Px;
+  offset: Px;
+  /** Margin under the last of divided rows. */
+  bottom: Px;
+  /** The height that divided rows share out: the screen's, held between the least and the greatest. */
+  screen: Px;
+};
 
 /**
  * The rows of a breakpoint at a height, by default its reference height; null where it has none.
@@ -27,11 +37,11 @@ export function rowsAt(
   const length = (value: LengthValue): Px => toPx(lengthOf(value), screen, 'height');
   switch (rows.rule) {
     case 'repeat':
-      return repeated(length(rows.height), length(rows.gap), length(rows.offset), screen.height);
+      return repeated(rows.rule, length(rows.height), length(rows.gap), length(rows.offset), screen.height);
     case 'modules': {
       if (baseline === null) return null;
       const step = length(baseline.step);
-      return repeated(step.mul(rows.lines), step.mul(rows.between), length(baseline.offset), screen.height);
+      return repeated(rows.rule, step.mul(rows.lines), step.mul(rows.between), length(baseline.offset), screen.height);
     }
     case 'divide': {
       const [gap, top, bottom] = [length(rows.gap), length(rows.marginTop), length(rows.marginBottom)];
@@ -41,15 +51,15 @@ export function rowsAt(
         .sub(bottom)
         .sub(gap.mul(rows.count - 1))
         .div(rows.count);
-      return { count: rows.count, height: row, gap, offset: top, screen: held };
+      return { rule: rows.rule, count: rows.count, height: row, gap, offset: top, bottom, screen: held };
     }
   }
 }
 
-function repeated(height: Px, gap: Px, offset: Px, screen: Px): SolvedRows {
+function repeated(rule: Rows['rule'], height: Px, gap: Px, offset: Px, screen: Px): SolvedRows {
   const step = height.add(gap);
   const begin = step.equals(0) ? 0 : screen.sub(offset).div(step).ceil().valueOf();
-  return { count: Math.max(0, begin), height, gap, offset, screen };
+  return { rule, count: Math.max(0, begin), height, gap, offset, bottom: ZERO, screen };
 }
 
 /** Top and bottom of every row. */

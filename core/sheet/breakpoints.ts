@@ -1,4 +1,3 @@
-import type { BreakpointChange } from '../checks/rule';
 import type { Parsed } from '../length/parsed';
 import { breakpointAt, byWidth, rangeEnd } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
@@ -100,14 +99,4 @@ export function moveBoundary(spec: Spec, id: string, from: number): Spec {
   const lowest = (sorted[index - 1]?.from ?? -1) + 1;
   const highest = (sorted[index + 1]?.from ?? 100_001) - 1;
   return withBreakpoint(spec, { ...sorted[index]!, from: Math.min(highest, Math.max(lowest, Math.round(from))) });
-}
-
-/** The spec after the edits of a mend. */
-export function applyChanges(spec: Spec, changes: BreakpointChange[]): Spec {
-  return changes.reduce((changed, { breakpoint: id, columns, ...others }) => {
-    const breakpoint = changed.breakpoints.find((candidate) => candidate.id === id);
-    return breakpoint
-      ? withBreakpoint(changed, { ...breakpoint, ...others, columns: { ...breakpoint.columns, ...columns } })
-      : changed;
-  }, spec);
 }

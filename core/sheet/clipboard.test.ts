@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../spec/testing';
 import { copyRange, fillRight, pasteRange } from './clipboard';
-import { cellOf, rowOf } from './quantities';
+import { cellOf } from './cell-of';
+import { rowOf } from './quantities';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone' });
 const desktop = breakpointOf({ margin: 'auto', container: '1152px', gutter: '24px' }, 1440, {
@@ -37,7 +38,7 @@ describe('pasting', () => {
 
   test('more than there is room for', () => {
     expect(pasteRange(spec, gutter, 1, '8\t16').problem).toBe(
-      'The clipboard holds 1 × 2 cells; from here there is room for 5 × 1. Nothing was pasted.',
+      'The clipboard holds 1 × 2 cells; from here there is room for 16 × 1. Nothing was pasted.',
     );
   });
 

@@ -4,7 +4,8 @@ import { shown } from '../length/length';
 import type { Parsed } from '../length/parsed';
 import { byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
-import { cellOf, QUANTITIES } from './quantities';
+import { cellOf } from './cell-of';
+import { QUANTITIES } from './quantities';
 import { writeCell } from './write-cell';
 
 /** A rectangle of the sheet, by row of quantities and column of breakpoints; both ends included. */

@@ -1,16 +1,9 @@
-import Fraction from 'fraction.js';
 import type { CellName } from '../checks/rule';
-import { isGrowing, isOfColumn, isPair, isShare, isUpTo, type GrowingLength } from '../columns/column-rule';
-import { columnsAt, type SolvedColumns } from '../columns/columns-at';
-import { follows } from '../columns/let-follow';
-import { type LengthValue, typedText } from '../length/length-value';
-import { numeral } from '../length/present';
-import type { Breakpoint, Columns, Spec } from '../spec/schema';
 
 /** A row of the sheet. */
 export type SheetQuantity = {
   id: CellName;
-  group: 'screen' | 'columns';
+  group: 'screen' | 'columns' | 'rows' | 'baseline';
   label: string;
   hint: string;
   choices?: readonly string[];
@@ -19,6 +12,7 @@ export type SheetQuantity = {
 export const OUTER_WORDS = { none: 'none', half: 'half' } as const;
 export const ALIGN_WORDS = { start: 'start', centre: 'centre', end: 'end' } as const;
 export const WHOLE_WORDS = { no: 'keep', margins: 'margins', container: 'container' } as const;
+export const ROW_WORDS = { none: 'none', repeat: 'repeat', divide: 'divide', modules: 'modules' } as const;
 
 export const QUANTITIES: readonly SheetQuantity[] = [
   { id: 'name', group: 'screen', label: 'Name', hint: 'Type a new name; Delete removes the breakpoint.' },
@@ -71,108 +65,62 @@ export const QUANTITIES: readonly SheetQuantity[] = [
     hint: 'keep them, or round the columns and let the margins or the container take the difference.',
     choices: Object.values(WHOLE_WORDS),
   },
+  {
+    id: 'rowRule',
+    group: 'rows',
+    label: 'Rule',
+    hint: 'repeat bands from the top, divide one screen, or modules of baselines; Delete for none.',
+    choices: Object.values(ROW_WORDS),
+  },
+  {
+    id: 'rowCount',
+    group: 'rows',
+    label: 'Rows',
+    hint: 'How many share the screen; bands and modules go on by themselves, and it says how many fit.',
+  },
+  {
+    id: 'rowHeight',
+    group: 'rows',
+    label: 'Height',
+    hint: 'A band’s height such as 8, or a module as 6 lines; divided rows follow from the screen.',
+  },
+  { id: 'rowGap', group: 'rows', label: 'Gap', hint: 'Between two rows, such as 8; between two modules 1 line.' },
+  { id: 'rowTop', group: 'rows', label: 'Above', hint: 'From the top of the page to the first row.' },
+  {
+    id: 'rowBottom',
+    group: 'rows',
+    label: 'Below',
+    hint: 'Under the last divided row; under bands and modules, what is left over.',
+  },
+  {
+    id: 'rowLeast',
+    group: 'rows',
+    label: 'Least height',
+    hint: 'Divided rows never share less than this, such as 600.',
+  },
+  {
+    id: 'rowMost',
+    group: 'rows',
+    label: 'Greatest height',
+    hint: 'Divided rows never share more than this, such as 1200.',
+  },
+  { id: 'step', group: 'baseline', label: 'Step', hint: 'From one baseline to the next, such as 4; Delete for none.' },
+  { id: 'baselineOffset', group: 'baseline', label: 'Offset', hint: 'From the top of the page to the first baseline.' },
+  {
+    id: 'lines',
+    group: 'baseline',
+    label: 'Lines in screen',
+    hint: 'How often the step goes into the screen; key l finds a leading that divides it.',
+  },
 ];
+
+/** A quantity by a name that says its group: `Gutter`, `Row height`, `Baseline step`. */
+export function quantityName({ group, label }: SheetQuantity): string {
+  if (group === 'rows') return label === 'Rows' ? label : `Rows, ${label.toLowerCase()}`;
+  return group === 'baseline' ? `Baseline, ${label.toLowerCase()}` : label;
+}
 
 /** The row of a quantity in the sheet. */
 export function rowOf(quantity: CellName): number {
   return QUANTITIES.findIndex(({ id }) => id === quantity);
-}
-
-/** What a cell of the sheet holds. */
-export type SheetCell = {
-  /** The text as a person types or edits it. */
-  text: string;
-  /** The text at rest; for a quantity that follows, its value. */
-  shown: string;
-  follows: boolean;
-  /** The value in px, where the text does not say it. */
-  px: string | null;
-  /** The exact value in px, for hover and copy. */
-  exact: Fraction | null;
-};
-
-/** The cell of a quantity at a breakpoint, solved at its reference width. */
-export function cellOf(
-  spec: Spec,
-  breakpoint: Breakpoint,
-  quantity: CellName,
-  solved = columnsAt(spec, breakpoint),
-): SheetCell {
-  const { columns, reference } = breakpoint;
-  switch (quantity) {
-    case 'name':
-      return said(breakpoint.name);
-    case 'from':
-      return said(String(breakpoint.from));
-    case 'reference':
-      return said(`${reference.width} × ${reference.height}`);
-    case 'notes':
-      return said(breakpoint.notes);
-    case 'outer':
-      return said(OUTER_WORDS[columns.outer]);
-    case 'align':
-      return said(ALIGN_WORDS[columns.align]);
-    case 'whole':
-      return said(WHOLE_WORDS[columns.whole]);
-    case 'count':
-      return columns.count === 'auto'
-        ? worked(String(solved.count), new Fraction(solved.count))
-        : said(String(columns.count));
-    default:
-      return lengthCell(columns, quantity, solved);
-  }
-}
-
-function lengthCell(
-  columns: Columns,
-  quantity: 'container' | 'margin' | 'gutter' | 'column',
-  solved: SolvedColumns,
-): SheetCell {
-  const value = quantity === 'margin' ? solved.marginStart : solved[quantity];
-  const inPx = quantity === 'margin' ? marginPx(solved) : numeral(value);
-  if (columns[quantity] === 'fill') return { text: 'fills', shown: 'fills', follows: true, px: inPx, exact: value };
-  if (follows(columns, quantity) && !isPair(columns.margin)) return worked(inPx, value);
-  if (quantity === 'margin' && isPair(columns.margin)) {
-    const { start, end } = columns.margin;
-    const text = `${start === 'auto' ? '=' : sizeText(start)} | ${end === 'auto' ? '=' : sizeText(end)}`;
-    return {
-      text,
-      shown: text,
-      follows: follows(columns, 'margin'),
-      px: /^[\d.]+ \| [\d.]+$/.test(text) ? null : inPx,
-      exact: value,
-    };
-  }
-  if (follows(columns, quantity)) return worked(inPx, value);
-  const text = heldText(columns, quantity);
-  return { text, shown: text, follows: false, px: /^[\d.]+$/.test(text) ? null : inPx, exact: value };
-}
-
-function said(text: string): SheetCell {
-  return { text, shown: text, follows: false, px: null, exact: null };
-}
-
-function worked(value: string, exact: Fraction): SheetCell {
-  return { text: '=', shown: value, follows: true, px: null, exact };
-}
-
-function marginPx({ marginStart, marginEnd }: SolvedColumns): string {
-  return marginStart.equals(marginEnd) ? numeral(marginStart) : `${numeral(marginStart)} | ${numeral(marginEnd)}`;
-}
-
-function heldText(columns: Columns, quantity: 'container' | 'margin' | 'gutter' | 'column'): string {
-  if (quantity === 'container') {
-    const { container } = columns;
-    if (isUpTo(container)) return `up to ${typedText(container.upTo)}`;
-    if (isShare(container)) return `${container.share.slice(0, -1)} % of screen`;
-    return sizeText(container as LengthValue | GrowingLength);
-  }
-  if (quantity === 'gutter' && isOfColumn(columns.gutter)) return `${columns.gutter.ofColumn} column`;
-  return sizeText(columns[quantity] as LengthValue | GrowingLength);
-}
-
-function sizeText(value: LengthValue | GrowingLength): string {
-  if (!isGrowing(value)) return typedText(value);
-  const [least, most] = value.between.map(typedText);
-  return `${least} to ${most} over ${value.over[0]} to ${value.over[1]}`;
 }

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import type { CellName } from '../checks/rule';
 import type { Columns } from '../spec/schema';
 import { breakpointOf, specOf } from '../spec/testing';
-import { cellOf } from './quantities';
+import { cellOf } from './cell-of';
 import { stepCell } from './step-cell';
 
 test.each<[CellName, Partial<Columns>, 1 | -1, boolean, string]>([

@@ -7,11 +7,14 @@ import { greatest, HALF, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import { screenOf } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
-import { cellOf, QUANTITIES } from './quantities';
+import { cellOf } from './cell-of';
+import { QUANTITIES } from './quantities';
 import { writeCell } from './write-cell';
 
+const COUNTED: readonly CellName[] = ['count', 'rowCount'];
+
 /**
- * One step up or down with the arrow keys: lengths by the base unit (or half of it), counts by one, percentages by one,
+ * One step up or down with the arrow keys: lengths by the base unit (or half of it), counts and lines by one, percentages by one,
  * choices to the next one. What follows, or is no single number, stays as it is.
  *
  *     stepCell(spec, 'desktop', 'gutter', 1, false)   // 24 → 32 on a base of 8
@@ -25,14 +28,17 @@ export function stepCell(
 ): Parsed<Spec> {
   const breakpoint = spec.breakpoints.find(({ id }) => id === breakpointId);
   if (!breakpoint) return { problem: 'This breakpoint is no longer in the sheet.' };
-  const { text, follows } = cellOf(spec, breakpoint, quantity);
+  const { text, follows, idle } = cellOf(spec, breakpoint, quantity);
+  if (idle) return { problem: 'Nothing can stand here as long as the rows have another rule.' };
   const choices = QUANTITIES.find(({ id }) => id === quantity)?.choices;
   if (choices) {
     const next = choices[choices.indexOf(text) + direction];
     return next ? writeCell(spec, breakpointId, quantity, next) : { value: spec };
   }
   if (follows) return { problem: 'This follows from the others; type a value to give it.' };
-  if (quantity === 'count') return writeCell(spec, breakpointId, quantity, String(Number(text) + direction));
+  const whole = /^(\d+)( lines?)?$/.exec(text);
+  if (whole && (COUNTED.includes(quantity) || whole[2]))
+    return writeCell(spec, breakpointId, quantity, String(Number(whole[1]) + direction));
   const screen = screenOf(spec, breakpoint);
   const base = toPx(lengthOf(spec.spacing.base), screen)
     .mul(half ? HALF : px(1))
@@ -40,7 +46,7 @@ export function stepCell(
   const [, before, number, after] = /^(up to )?([\d.]+[a-z]*)( %.*|%| × .*)?$/.exec(text) ?? [];
   if (number === undefined) return { problem: 'Only a single number steps; type the new value.' };
   const { amount, unit } = lengthOf(parseLengthValue(number).value ?? '0');
-  const isShare = after?.includes('%') === true;
+  const isShare = unit === '%' || after?.includes('%') === true;
   const step =
     isShare || unit === 'vw'
       ? new Fraction(direction).mul(half ? HALF : px(1))

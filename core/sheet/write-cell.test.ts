@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { CellName } from '../checks/rule';
 import type { Columns } from '../spec/schema';
 import { breakpointOf, specOf } from '../spec/testing';
-import { cellOf } from './quantities';
+import { cellOf } from './cell-of';
 import { writeCell } from './write-cell';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone' });

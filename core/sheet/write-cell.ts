@@ -1,13 +1,16 @@
 import type { CellName } from '../checks/rule';
 import { columnsAt } from '../columns/columns-at';
 import { letFollow } from '../columns/let-follow';
-import type { GrowingLength } from '../columns/column-rule';
-import { lengthText, parseLength, shown } from '../length/length';
+import { parseLength, shown } from '../length/length';
 import { parseLengthValue, type LengthValue } from '../length/length-value';
-import type { Parsed } from '../length/parsed';
+import { mapped, type Parsed } from '../length/parsed';
+import { readSize, type Size } from '../length/size';
 import type { Breakpoint, Columns, Spec } from '../spec/schema';
 import { nameBreakpoint, withBreakpoint } from './breakpoints';
-import { ALIGN_WORDS, cellOf, OUTER_WORDS, WHOLE_WORDS } from './quantities';
+import { choose } from './choose';
+import { cellOf } from './cell-of';
+import { ALIGN_WORDS, OUTER_WORDS, WHOLE_WORDS } from './quantities';
+import { writeBaseline, writeRows } from './write-rows';
 
 /**
  * The spec after a person typed a text into a cell. Nothing is changed where the text is not understood.
@@ -42,7 +45,7 @@ function writeTo(
       return from.problem === undefined ? { value: { ...breakpoint, from: from.value } } : from;
     }
     case 'reference': {
-      const reference = readSize(text);
+      const reference = readScreen(text);
       return reference.value
         ? { value: { ...breakpoint, reference: reference.value } }
         : { problem: reference.problem! };
@@ -57,6 +60,19 @@ function writeTo(
       return choose(text, ALIGN_WORDS, (align) => put({ align }));
     case 'whole':
       return choose(text, WHOLE_WORDS, (whole) => put({ whole }));
+    case 'rowRule':
+    case 'rowCount':
+    case 'rowHeight':
+    case 'rowGap':
+    case 'rowTop':
+    case 'rowBottom':
+    case 'rowLeast':
+    case 'rowMost':
+      return writeRows(spec, breakpoint, quantity, text);
+    case 'step':
+    case 'baselineOffset':
+    case 'lines':
+      return writeBaseline(breakpoint, quantity, text);
     default: {
       if (isFollow(text)) return put(letFollow(breakpoint.columns, columnsAt(spec, breakpoint), quantity));
       const columns = readColumnQuantity(quantity, text.replace(/^=\s*/, ''));
@@ -90,10 +106,6 @@ function readColumnQuantity(
   }
 }
 
-function mapped<A, B>(parsed: Parsed<A>, change: (value: A) => B): Parsed<B> {
-  return parsed.problem === undefined ? { value: change(parsed.value) } : parsed;
-}
-
 function readWidth(text: string): Parsed<number> {
   const parsed = parseLengthValue(text);
   if (parsed.problem !== undefined) return parsed;
@@ -103,10 +115,10 @@ function readWidth(text: string): Parsed<number> {
   return { value: length.amount.valueOf() };
 }
 
-const SIZE = /^(\d+(?:\.\d+)?)(?:\s*px)?\s*(?:[x×*,;/]|\s)\s*(\d+(?:\.\d+)?)(?:\s*px)?$/i;
+const SCREEN = /^(\d+(?:\.\d+)?)(?:\s*px)?\s*(?:[x×*,;/]|\s)\s*(\d+(?:\.\d+)?)(?:\s*px)?$/i;
 
-function readSize(text: string): Parsed<Breakpoint['reference']> {
-  const match = SIZE.exec(text);
+function readScreen(text: string): Parsed<Breakpoint['reference']> {
+  const match = SCREEN.exec(text);
   const [width, height] = [Number(match?.[1]), Number(match?.[2])];
   if (!match || width === 0 || height === 0)
     return { problem: `“${shown(text)}” is not a size; type width × height, such as 1440 × 1024.` };
@@ -135,7 +147,7 @@ function readContainer(text: string): Parsed<Columns['container']> {
   const upTo = /^(?:up ?to|max(?:imum)?|≤|<=)\s*(.+)$/i.exec(text);
   if (upTo) return mapped(parseLengthValue(upTo[1]!), (width) => ({ upTo: width as Exclude<LengthValue, number> }));
   const share = /^(\d+(?:\.\d+)?)\s*%(?:\s+of\s+(?:the\s+)?(?:screen|viewport))?$/i.exec(text);
-  if (!share) return readSizeOrGrowing(text);
+  if (!share) return readSize(text);
   if (Number(share[1]) === 0 || Number(share[1]) > 100)
     return {
       problem: `A container of ${share[1]} % is not possible; type more than 0 and at most 100 % of the screen.`,
@@ -143,15 +155,13 @@ function readContainer(text: string): Parsed<Columns['container']> {
   return { value: { share: `${share[1]}%` } };
 }
 
-type Size = LengthValue | GrowingLength;
-
 function readMargin(text: string): Parsed<Columns['margin']> {
   const sides = text.split('|');
-  if (sides.length === 1) return readSizeOrGrowing(text);
+  if (sides.length === 1) return readSize(text);
   if (sides.length > 2)
     return { problem: `“${shown(text)}” names more than two margins; type start | end, such as 16 | 24.` };
   const [start, end] = sides.map((side): Parsed<Size | 'auto'> =>
-    isFollow(side.trim()) ? { value: 'auto' } : readSizeOrGrowing(side),
+    isFollow(side.trim()) ? { value: 'auto' } : readSize(side),
   );
   if (start!.problem !== undefined) return start!;
   if (end!.problem !== undefined) return end!;
@@ -167,7 +177,7 @@ function readGutter(typed: string): Parsed<Columns['gutter']> {
     (_, part: string) => PARTS_IN_WORDS[part.toLowerCase()]!,
   );
   const share = /^(\d+(?:\.\d+)?(?:\/\d+)?)\s*(?:of\s+)?(?:an?\s+)?columns?$/i.exec(text);
-  if (!share) return readSizeOrGrowing(text);
+  if (!share) return readSize(text);
   const [numerator, denominator = '1'] = share[1]!.split('/');
   const ratio = Number(numerator) / Number(denominator);
   if (!(ratio > 0 && ratio <= 10))
@@ -175,40 +185,4 @@ function readGutter(typed: string): Parsed<Columns['gutter']> {
       problem: `A gutter of ${share[1]} column is not possible; type more than 0 and at most 10, such as 1/4 column.`,
     };
   return { value: { ofColumn: share[1]! } };
-}
-
-const GROWING = /^(.+?)\s+to\s+(.+?)\s+over\s+(\d+)\s+to\s+(\d+)$/i;
-
-function readSizeOrGrowing(text: string): Parsed<Size> {
-  const match = GROWING.exec(text.trim());
-  if (!match) return parseLengthValue(text);
-  const [least, most] = [parseLength(match[1]!), parseLength(match[2]!)];
-  if (least.problem !== undefined) return least;
-  if (most.problem !== undefined) return most;
-  const moving = [least.value, most.value].find(({ unit }) => unit === '%' || unit === 'vw');
-  if (moving) {
-    return {
-      problem: `${lengthText(moving)} changes with the screen by itself; grow between fixed lengths, such as 16 to 48 over 600 to 1440.`,
-    };
-  }
-  const over: [number, number] = [Number(match[3]), Number(match[4])];
-  if (over[0] >= over[1])
-    return {
-      problem: `It cannot grow over ${over[0]} to ${over[1]}; type the smaller width first, such as 16 to 48 over 600 to 1440.`,
-    };
-  return { value: { between: [lengthText(least.value), lengthText(most.value)], over } };
-}
-
-function choose<T extends string>(
-  text: string,
-  words: Record<T, string>,
-  put: (choice: T) => Parsed<Breakpoint>,
-): Parsed<Breakpoint> {
-  const choices = Object.entries(words) as [T, string][];
-  const chosen =
-    choices.find(([, word]) => word === text.toLowerCase()) ??
-    (text ? choices.find(([, word]) => word.startsWith(text.toLowerCase())) : undefined);
-  return chosen
-    ? put(chosen[0])
-    : { problem: `“${shown(text)}” is no choice here; choose ${choices.map(([, word]) => word).join(', ')}.` };
 }

@@ -1,3 +1,4 @@
+import { stepName, USUAL_TIMES } from '../spacing/scale';
 import type { Breakpoint, Columns, Spec } from './schema';
 
 /** Columns that fill the screen between margins: the usual start. */
@@ -21,9 +22,6 @@ export function newBreakpoint({ id, name, from, width, height }: Size, columns: 
   };
 }
 
-/** Steps that most specs name: half, one, one and a half, two, three, four, six, eight base units. */
-const USUAL_STEPS = ['1/2', '1', '3/2', '2', '3', '4', '6', '8'];
-
 /** A spec around its breakpoints, on a base unit in px. */
 export function newSpec(name: string, breakpoints: Breakpoint[], base = 8): Spec {
   return {
@@ -34,7 +32,7 @@ export function newSpec(name: string, breakpoints: Breakpoint[], base = 8): Spec
     spacing: {
       base: `${base}px`,
       halfSteps: true,
-      steps: USUAL_STEPS.map((times) => ({ name: `space-${times.replace('/', '-')}`, times })),
+      steps: USUAL_TIMES.map((times) => ({ name: stepName(times), times })),
     },
     breakpoints,
     type: [],

@@ -1,47 +1,9 @@
 import { z } from 'zod';
-import { evaluateArithmetic } from '../length/arithmetic';
-import { lengthText, parseLength } from '../length/length';
+import { growing, length, lengthString, RATIO, typedLength } from './length-schema';
+import { textStyles } from './type-schema';
 
 /** Zod schema of the spec document, version 1. Unknown keys are refused with their path. */
 
-const lengthString = z.string().superRefine((text, context) => {
-  const { problem } = parseLength(text);
-  if (problem) context.addIssue({ code: 'custom', message: problem });
-});
-
-const typedLength = z
-  .strictObject({ typed: z.string().max(200), is: lengthString })
-  .superRefine(({ typed, is }, context) => {
-    const result = evaluateArithmetic(typed);
-    const stated = parseLength(is);
-    if (result.problem) context.addIssue({ code: 'custom', message: result.problem, path: ['typed'] });
-    else if (stated.value && lengthText(stated.value) !== lengthText(result.value!)) {
-      context.addIssue({
-        code: 'custom',
-        message: `“${typed}” comes to ${lengthText(result.value!)}, not ${is}.`,
-        path: ['is'],
-      });
-    }
-  });
-
-const length = z.union([lengthString, z.number().min(0).max(100_000), typedLength]);
-
-/** What a growing length begins and ends with does not itself change with the screen. */
-const fixedLength = lengthString.refine((text) => !/(%|vw)\s*$/i.test(text), {
-  message: 'A growing length begins and ends with a fixed length, such as 16px and 48px.',
-});
-
-const growing = z
-  .strictObject({
-    between: z.tuple([fixedLength, fixedLength]),
-    over: z.tuple([z.number().min(0), z.number().positive()]),
-  })
-  .refine(({ over }) => over[0] < over[1], {
-    message: 'A growing length needs two widths, the smaller first, such as [600, 1440].',
-    path: ['over'],
-  });
-
-const RATIO = /^(\d+(?:\.\d+)?)(?:\/([1-9]\d*))?$/;
 const share = z.strictObject({
   ofColumn: z
     .string()
@@ -91,7 +53,11 @@ const rows = z.discriminatedUnion('rule', [
     minHeight: length,
     maxHeight: length,
   }),
-  z.strictObject({ rule: z.literal('modules'), lines: z.number().int().min(1), between: z.number().int().min(0) }),
+  z.strictObject({
+    rule: z.literal('modules'),
+    lines: z.number().int().min(1).max(1000),
+    between: z.number().int().min(0).max(1000),
+  }),
 ]);
 
 const screenSize = z.number().positive().max(100_000);
@@ -117,6 +83,19 @@ const waiver = z.strictObject({
   by: z.string().max(120),
 });
 
+const overlay = z.strictObject({
+  colour: z.string().regex(/^#[0-9a-f]{6}$/, 'A colour is six hexadecimal digits, such as "#6b3a78".'),
+  /** In percent. */
+  strength: z.number().int().min(5).max(100),
+});
+
+/** What a spec changes about one rule; what it does not say stays as the rule has it. */
+const ruleSetting = z.strictObject({
+  on: z.boolean().optional(),
+  weight: z.enum(['must-fix', 'weigh', 'note']).optional(),
+  thresholds: z.record(z.string().max(40), z.number().min(0).max(100_000)).optional(),
+});
+
 export const specSchema = z.strictObject({
   ypsiline: z.literal(1),
   name: z.string().trim().min(1, 'A specification needs a name.').max(120, 'A name has at most 120 characters.'),
@@ -137,13 +116,23 @@ export const specSchema = z.strictObject({
       if (twice)
         context.addIssue({ code: 'custom', message: `Two breakpoints have the id “${twice}”; give each its own.` });
     }),
-  type: open,
+  type: textStyles,
   layouts: open,
   waivers: z.array(waiver).max(500),
+  /** Colours of the overlays that differ from the usual ones. */
+  overlays: z
+    .strictObject({ columns: overlay.optional(), rows: overlay.optional(), baseline: overlay.optional() })
+    .optional(),
+  /** Rules that are held otherwise here, by the rule's id. */
+  rules: z.record(z.string().max(80), ruleSetting).optional(),
 });
 
 export type Spec = z.infer<typeof specSchema>;
 export type Breakpoint = Spec['breakpoints'][number];
 export type Columns = Breakpoint['columns'];
 export type Rows = NonNullable<Breakpoint['rows']>;
+export type Baseline = NonNullable<Breakpoint['baseline']>;
 export type Waiver = Spec['waivers'][number];
+export type RuleSetting = z.infer<typeof ruleSetting>;
+export type OverlayInk = z.infer<typeof overlay>;
+export type { Font, Leading, TextStyle, TypeSetting } from './type-schema';

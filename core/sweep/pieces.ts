@@ -1,4 +1,5 @@
-import { columnRule, type ColumnRule, isGrowing, isPair } from '../columns/column-rule';
+import { columnRule, type ColumnRule, isPair } from '../columns/column-rule';
+import { isGrowing } from '../length/growing';
 import { type ColumnSolution, solveColumns } from '../columns/solve';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Columns, Spec } from '../spec/schema';

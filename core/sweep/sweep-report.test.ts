@@ -17,6 +17,7 @@ test('whole widths, the narrowest and the widest column, findings by breakpoint'
         whole: [580, 584, 588, 592, 596],
         narrowest: { width: 580, column: '125' },
         widest: { width: 599, column: '519/4' },
+        type: [],
         findings: ['column-whole'],
       },
       {
@@ -26,6 +27,7 @@ test('whole widths, the narrowest and the widest column, findings by breakpoint'
         whole: [600, 608, 616],
         narrowest: { width: 600, column: '53' },
         widest: { width: 620, column: '111/2' },
+        type: [],
         findings: ['content-grows'],
       },
     ],

@@ -4,6 +4,7 @@ import { exactText } from '../length/px';
 import { findingReport, type FindingReport } from '../report/check-report';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
+import { type SweptText, sweptText } from './swept-text';
 import { columnIsWhole, type Sweep, sweepWidths, sweptRanges } from './sweep';
 
 export type ColumnExtreme = { width: number; column: string };
@@ -16,6 +17,7 @@ export type SweptBreakpoint = {
   whole: number[];
   narrowest: ColumnExtreme;
   widest: ColumnExtreme;
+  type: SweptText[];
   findings: FindingReport[];
 };
 
@@ -33,6 +35,7 @@ export function sweepReport(spec: Spec, from: number, to: number): { breakpoints
     to: range.to,
     whole: widthsIn(range).filter((width) => columnIsWhole(sweep, width - from)),
     ...extremes(spec, sweep, range),
+    type: sweptText(spec, range),
     findings: findings.filter(({ breakpoint }) => breakpoint === range.breakpoint.id).map(findingReport),
   }));
   return { breakpoints };

@@ -1,4 +1,4 @@
-import { type ReadTable, tabSeparated } from '../../core/edition/value-table';
+import { type ReadTable, tabSeparated } from '../../core/edition/read-table';
 import { Numeral } from '../drawing/numeral';
 import styles from './reading.module.scss';
 

@@ -1,5 +1,5 @@
 import type { SolvedColumns } from '../../columns/columns-at';
-import { isGrowing } from '../../columns/column-rule';
+import { isGrowing } from '../../length/growing';
 import { type Px, px } from '../../length/px';
 import type { Breakpoint } from '../../spec/schema';
 import type { CheckedSpec, Rule } from '../rule';

@@ -4,33 +4,34 @@ import { numeral } from '../../length/present';
 import { narrowestViewport } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
 
-/** WCAG 2.2, 2.5.8 Target Size (Minimum) */
-const TARGET = px(24);
+const ID = 'columns-hold-target';
 
 /** A column is wide enough for something to touch, at the narrowest viewport of its range. */
 export const columnsHoldTarget: Rule = {
-  id: 'columns-hold-target',
+  id: ID,
   title: 'A column holds a touch target',
   asks: 'Is a column at least 24 px wide at the reference width and at the narrowest viewport of its range?',
   why: 'What stands on one column and is meant to be touched is otherwise too small to hit.',
   source: 'WCAG 2.2, 2.5.8 Target Size (24 CSS px)',
   weight: 'weigh',
-  check: perBreakpoint((breakpoint, { at }) => {
+  thresholds: [{ id: 'target', title: 'Touch target', unit: 'px', usual: 24 }],
+  check: perBreakpoint((breakpoint, { at, threshold }) => {
+    const target = px(threshold(ID, 'target'));
     const width = [breakpoint.reference.width, narrowestViewport(breakpoint)].find((viewport) => {
       const { column } = at(breakpoint, viewport);
-      return column.compare(0) > 0 && column.compare(TARGET) < 0;
+      return column.compare(0) > 0 && column.compare(target) < 0;
     });
     if (width === undefined) return [null];
     const solved = at(breakpoint, width);
     const enough = Array.from({ length: solved.count }, (_, index) => index + 1).find(
-      (span) => spanWidth(solved, span).compare(TARGET) >= 0,
+      (span) => spanWidth(solved, span).compare(target) >= 0,
     );
     const needed =
       enough === undefined ? `not even ${solved.count} of them hold one` : `a target needs a span of ${enough}`;
     return [
       {
         cell: 'column',
-        message: `Columns are ${numeral(solved.column)} px at ${width}, under the 24 px of a touch target; ${needed}.`,
+        message: `Columns are ${numeral(solved.column)} px at ${width}, under the ${numeral(target)} px of a touch target; ${needed}.`,
         values: { column: exactText(solved.column), viewport: String(width) },
         mends: [],
       },

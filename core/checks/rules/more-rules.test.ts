@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { applyChanges } from '../../sheet/breakpoints';
+import { applyChanges } from '../../sheet/apply-changes';
 import type { Columns, Spec } from '../../spec/schema';
 import { breakpointOf, specOf } from '../../spec/testing';
 import { findingsOf } from '../run';

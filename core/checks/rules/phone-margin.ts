@@ -3,33 +3,42 @@ import { numeral } from '../../length/present';
 import { narrowestViewport } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
 
-const PHONES_END = 600;
-const LEAST_MARGIN = px(16);
+const ID = 'phone-margin';
 
 /** On ranges that begin below 600 px, margins are at least 16 px. */
 export const phoneMargin: Rule = {
-  id: 'phone-margin',
-  title: 'Phones keep a margin of 16 px',
+  id: ID,
+  title: 'Phones keep a margin',
   asks: 'On ranges that begin below 600 px, are the margins at least 16 px, at the reference width and at the narrowest?',
   why: 'Text that touches the edge of a hand-held screen is hard to read and hard to touch.',
   source: 'Common practice',
   weight: 'weigh',
-  check: perBreakpoint((breakpoint, { at }) => {
-    if (breakpoint.from >= PHONES_END) return [null];
+  thresholds: [
+    { id: 'least', title: 'Margin at least', unit: 'px', usual: 16 },
+    { id: 'below', title: 'On ranges that begin below', unit: 'px', usual: 600 },
+  ],
+  check: perBreakpoint((breakpoint, { at, threshold }) => {
+    const [leastMargin, phonesEnd] = [px(threshold(ID, 'least')), threshold(ID, 'below')];
+    if (breakpoint.from >= phonesEnd) return [null];
     const tight = [breakpoint.reference.width, narrowestViewport(breakpoint)]
       .map((width) => ({ width, solved: at(breakpoint, width) }))
       .map(({ width, solved }) => ({ width, margin: least(solved.marginStart, solved.marginEnd) }))
-      .find(({ margin }) => margin.compare(LEAST_MARGIN) < 0);
+      .find(({ margin }) => margin.compare(leastMargin) < 0);
     if (!tight) return [null];
     return [
       {
         cell: 'margin',
-        message: `The margin is ${numeral(tight.margin)} px at ${tight.width}; below ${PHONES_END} px wide, screens want at least ${numeral(LEAST_MARGIN)}.`,
+        message: `The margin is ${numeral(tight.margin)} px at ${tight.width}; below ${phonesEnd} px wide, screens want at least ${numeral(leastMargin)}.`,
         values: { margin: exactText(tight.margin), viewport: String(tight.width) },
         mends:
           breakpoint.columns.margin === 'auto'
             ? []
-            : [{ label: 'Make the margin 16', changes: [{ breakpoint: breakpoint.id, columns: { margin: '16px' } }] }],
+            : [
+                {
+                  label: `Make the margin ${numeral(leastMargin)}`,
+                  changes: [{ breakpoint: breakpoint.id, columns: { margin: `${exactText(leastMargin)}px` } }],
+                },
+              ],
       },
     ];
   }),

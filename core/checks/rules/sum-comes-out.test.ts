@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../../spec/testing';
-import { applyChanges } from '../../sheet/breakpoints';
+import { applyChanges } from '../../sheet/apply-changes';
 import { findingsOf } from '../run';
 import { reports } from '../testing';
 import { sumComesOut } from './sum-comes-out';

@@ -10,8 +10,8 @@ export type CssSum = ReadonlyMap<string, Fraction>;
 
 const PX = 'px';
 
-/** How the width of the viewport is written: in margins and padding of a full-width element `%`, in gaps `vw`. */
-export type ViewportUnit = '%' | 'vw';
+/** How a share of the viewport is written: in margins and padding of a full-width element `%`, in gaps `vw`, in heights `vh`. */
+export type ViewportUnit = '%' | 'vw' | 'vh';
 
 function term(name: string, amount: Fraction): CssSum {
   return new Map(amount.equals(0) ? [] : [[name, amount]]);
@@ -52,12 +52,21 @@ export const cssNumbers: Numbers<CssSum> = {
   howMany: () => null,
 };
 
+/** The next multiple of a step at or above a sum. */
+export function roundedUp(sum: CssSum, step: CssSum): CssSum {
+  const below = isConstant(sum) ? sum : combine(sum, term(PX, NUDGE), -1);
+  return call('round,up', [below, step], ([x, s]) => (s!.compare(0) <= 0 ? x! : x!.div(s!).ceil().mul(s!)));
+}
+
+/** Less than any browser draws, and more than floating point loses. */
+const NUDGE = new Fraction(1, 1000);
+
 /**
  * Browsers multiply `(25% - 78px) / 3` out in floating point, where a whole 49 becomes 48.99999; a thousandth of a px
  * lifts it over the edge and is less than any fraction of a column.
  */
 function nudged(sum: CssSum): CssSum {
-  return isConstant(sum) ? sum : combine(sum, term(PX, new Fraction(1, 1000)), 1);
+  return isConstant(sum) ? sum : combine(sum, term(PX, NUDGE), 1);
 }
 
 /** Reads a document's lengths as CSS. Absolute units become px, since drawings may be at 72 px per inch. */
@@ -117,7 +126,7 @@ function expression(sum: CssSum): string {
 
 /** The viewport first, then functions, then units, px last. */
 function rank(name: string): number {
-  return ['%', 'vw'].includes(name) ? 0 : name.includes('(') ? 1 : name === PX ? 3 : 2;
+  return ['%', 'vw', 'vh'].includes(name) ? 0 : name.includes('(') ? 1 : name === PX ? 3 : 2;
 }
 
 function signed(name: string, amount: Fraction, first: boolean): string {

@@ -5,6 +5,8 @@ import type { Breakpoint, Columns, Spec } from '../../spec/schema';
 import { breakpointOf, specOf } from '../../spec/testing';
 import { gridCss } from './grid-css';
 import { rangeProperties } from './range-properties';
+import { rowProperties } from './row-properties';
+import { typeProperties } from './type-css';
 
 const origin = { version: '1.0.0', published: '2026-11-24', sha256: 'ab'.repeat(32) };
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone' });
@@ -85,10 +87,22 @@ describe('it is valid CSS (css-tree)', () => {
     expect(wrongs('a { display: gridd; }')).toHaveLength(1);
   });
 
+  function prefixed(family: string, properties: Record<string, string>) {
+    return Object.fromEntries(Object.entries(properties).map(([name, value]) => [`${family}-${name}`, value]));
+  }
+
   /** The style sheet as one range sees it: each custom property in its place. */
   function filledFor(spec: Spec, breakpoint: Breakpoint): string {
-    const properties: Record<string, string> = rangeProperties(spec, breakpoint);
-    return gridCss(spec, origin).replace(/var\(--grid-([a-z-]+)\)/g, (_, name) => properties[name]!);
+    const properties: Record<string, string | undefined> = {
+      ...prefixed('grid', { ...rangeProperties(spec, breakpoint), ...rowProperties(spec, breakpoint) }),
+      ...prefixed('type', typeProperties(spec, breakpoint)),
+    };
+    const innermost = /var\(--([a-z-]+)(?:, ((?:[^()]|\([^()]*\))*))?\)/g;
+    const fill = (text: string): string => {
+      const filled = text.replace(innermost, (_, name: string, otherwise?: string) => properties[name] ?? otherwise!);
+      return filled === text ? text : fill(filled);
+    };
+    return fill(gridCss(spec, origin));
   }
 
   test.each(STARTING_SETS.map((set) => [set.title, set] as const))('%s', (_, set) => {

@@ -1,25 +1,38 @@
 import { columnsAt, sumLine } from '../../columns/columns-at';
 import { MOST_COLUMNS } from '../../columns/solve';
 import { numeral } from '../../length/present';
+import { px } from '../../length/px';
+import { baselineBehaviour } from '../../rows/row-rule';
+import { rowLine, rowSum } from '../../rows/row-sum';
+import { rowsAt } from '../../rows/rows-at';
 import { byWidth, rangeEnd, rangeText } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
+import { overlayCss } from './overlay-css';
 import { rangeProperties } from './range-properties';
+import { rowProperties } from './row-properties';
+import { spacingCss } from './spacing-css';
+import { typeCss, typeProperties } from './type-css';
 
 /** What the head comment says of where the numbers come from. */
 export type Origin = { version: string; published: string; sha256: string };
 
 /**
- * The column grids of a spec as CSS: the sums in the head comment, custom properties for each range, a container class
- * `.grid`, and for each range the classes `.span-k` and `.start-k`, also as `.span-k-desktop` for that range alone.
+ * A spec as CSS: the sums in the head comment, spacing steps, a container class `.grid`, a class for each text style, an
+ * overlay of rows and baselines, custom properties for each range, and for each range the classes `.span-k` and `.start-k`, also as `.span-k-desktop` for that range alone.
  */
 export function gridCss(spec: Spec, origin: Origin): string {
   const breakpoints = byWidth(spec.breakpoints);
   return (
     [
       headComment(spec, breakpoints, origin),
+      spacingCss(spec),
       CONTAINER,
+      typeCss(spec),
+      overlayCss(spec),
       ...breakpoints.map((breakpoint) => range(spec, breakpoint)),
-    ].join('\n\n') + '\n'
+    ]
+      .filter((part) => part !== null)
+      .join('\n\n') + '\n'
   );
 }
 
@@ -42,6 +55,7 @@ function headComment(spec: Spec, breakpoints: Breakpoint[], { version, published
   const sums = breakpoints.flatMap((breakpoint) => [
     `${breakpoint.name}: ${rangeText(spec, breakpoint)}, drawn at ${breakpoint.reference.width} × ${breakpoint.reference.height}`,
     `  ${sumLine(columnsAt(spec, breakpoint), numeral)}`,
+    ...heightLines(spec, breakpoint).map((line) => `  ${line}`),
   ]);
   const lines = [
     `${spec.name}, edition ${version}, published ${published}`,
@@ -55,17 +69,30 @@ function headComment(spec: Spec, breakpoints: Breakpoint[], { version, published
   return `/*\n${lines.map((line) => ` * ${inComment(line)}`.trimEnd()).join('\n')}\n */`;
 }
 
+/** Rows and baselines of a breakpoint in words, for the head comment. */
+function heightLines(spec: Spec, breakpoint: Breakpoint): string[] {
+  const rows = rowsAt(spec, breakpoint);
+  const { baseline, reference } = breakpoint;
+  return [
+    ...(rows ? [`rows: ${rowLine(rowSum(rows, px(reference.height)), numeral)}`] : []),
+    ...(baseline ? [baselineBehaviour(baseline)] : []),
+  ];
+}
+
 /** A name that a person typed must not end the comment. */
 function inComment(text: string): string {
   return text.replaceAll('*/', '* /');
 }
 
 function range(spec: Spec, breakpoint: Breakpoint): string {
-  const properties = Object.entries(rangeProperties(spec, breakpoint)).map(
-    ([name, value]) => `    --grid-${name}: ${value};`,
-  );
+  const grid = { ...rangeProperties(spec, breakpoint), ...rowProperties(spec, breakpoint) };
+  const properties = [...declared('grid', grid), ...declared('type', typeProperties(spec, breakpoint))];
   const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...spanClasses(spec, breakpoint)].join('\n');
   return `/* ${inComment(breakpoint.name)} */\n@media ${mediaQuery(spec, breakpoint)} {\n${inside}\n}`;
+}
+
+function declared(family: string, properties: Record<string, string>): string[] {
+  return Object.entries(properties).map(([name, value]) => `    --${family}-${name}: ${value};`);
 }
 
 /** Media Queries 4, range syntax: leaves no gap between 599 and 600 on zoomed screens. */

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { JudgedFinding } from '../../../core/checks/run';
 import type { Weight } from '../../../core/checks/rule';
-import { applyChanges } from '../../../core/sheet/breakpoints';
+import { applyChanges } from '../../../core/sheet/apply-changes';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
 import { Fractions } from '../../drawing/numeral';

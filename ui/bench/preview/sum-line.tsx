@@ -3,7 +3,7 @@
 import { type SolvedColumns, sumLine, widthSegments } from '../../../core/columns/columns-at';
 import { isWhole, ZERO } from '../../../core/length/px';
 import { numeral, spoken } from '../../../core/length/present';
-import { applyChanges } from '../../../core/sheet/breakpoints';
+import { applyChanges } from '../../../core/sheet/apply-changes';
 import type { Breakpoint } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
 import { findingsOfDraft } from '../../draft/findings-of-draft';

@@ -1,0 +1,34 @@
+import { disagreements } from '../../baseline/agreement';
+import { baselineAt } from '../../baseline/baseline-at';
+import { exactText } from '../../length/px';
+import { numeral } from '../../length/present';
+import { rowsAt } from '../../rows/rows-at';
+import { perBreakpoint, type Rule } from '../rule';
+
+/** Every row begins on a baseline. */
+export const rowsOnBaseline: Rule = {
+  id: 'rows-on-baseline',
+  title: 'Rows and baselines are in step',
+  asks: 'Are row and gap together, and the way from the first baseline to the first row, whole multiples of the baseline step?',
+  why: 'Where rows and baselines drift apart, a picture that starts with a row can never line up with the text beside it.',
+  source: 'Arithmetic: height + gap and offset are multiples of the step',
+  weight: 'weigh',
+  check: perBreakpoint((breakpoint, { spec }) => {
+    const [rows, baseline] = [rowsAt(spec, breakpoint), baselineAt(spec, breakpoint)];
+    if (!rows || !baseline || rows.rule === 'modules') return [null];
+    return disagreements(rows, baseline).map(({ part, length }) => {
+      const { step } = baseline;
+      const [below, above] = [length.div(step).floor().mul(step), length.div(step).ceil().mul(step)];
+      const choices = below.compare(0) > 0 ? `${numeral(below)} and ${numeral(above)} are` : `${numeral(above)} is`;
+      return {
+        cell: part === 'first row' ? ('rowTop' as const) : ('rowHeight' as const),
+        message:
+          part === 'first row'
+            ? `The first row begins ${numeral(length)} px below the first baseline, which is no multiple of the baseline step of ${numeral(step)}; ${choices}.`
+            : `Row and gap are ${numeral(length)} px together, no multiple of the baseline step of ${numeral(step)}; ${choices}.`,
+        values: { part, length: exactText(length), step: exactText(step) },
+        mends: [],
+      };
+    });
+  }),
+};

@@ -1,0 +1,50 @@
+import Fraction from 'fraction.js';
+import { px } from '../../length/px';
+import { screenOf } from '../../spec/ranges';
+import type { Breakpoint, Rows, Spec } from '../../spec/schema';
+import { cssNumbers, cssReader, type CssSum, cssText } from './css-numbers';
+
+/** Custom properties of one range's rows and baselines, by name without `--grid-`; none where the range has none. */
+export function rowProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
+  const { rows, baseline } = breakpoint;
+  const { length } = cssReader(screenOf(spec, breakpoint), 'vh');
+  const lines = baseline && { step: length(baseline.step), offset: length(baseline.offset) };
+  return {
+    ...(lines ? { baseline: cssText(lines.step), 'baseline-offset': cssText(lines.offset) } : {}),
+    ...(rows ? texts(rowSums(rows, length, lines)) : {}),
+    ...(rows?.rule === 'divide' ? { rows: String(rows.count) } : {}),
+  };
+}
+
+type Length = ReturnType<typeof cssReader>['length'];
+
+function rowSums(rows: Rows, length: Length, lines: { step: CssSum; offset: CssSum } | null): Record<string, CssSum> {
+  const { add, sub, times, least, greatest } = cssNumbers;
+  switch (rows.rule) {
+    case 'repeat':
+      return { 'row-height': length(rows.height), 'row-gap': length(rows.gap), 'row-offset': length(rows.offset) };
+    case 'modules':
+      if (!lines) return {};
+      return {
+        'row-height': times(lines.step, px(rows.lines)),
+        'row-gap': times(lines.step, px(rows.between)),
+        'row-offset': lines.offset,
+      };
+    case 'divide': {
+      const [gap, top, bottom] = [length(rows.gap), length(rows.marginTop), length(rows.marginBottom)];
+      const screen = greatest(least(length('100%'), length(rows.maxHeight)), length(rows.minHeight));
+      const taken = add(add(top, bottom), times(gap, px(rows.count - 1)));
+      return {
+        screen,
+        'row-height': times(sub(screen, taken), new Fraction(1, rows.count)),
+        'row-gap': gap,
+        'row-offset': top,
+        'row-bottom': bottom,
+      };
+    }
+  }
+}
+
+function texts(sums: Record<string, CssSum>): Record<string, string> {
+  return Object.fromEntries(Object.entries(sums).map(([name, sum]) => [name, cssText(sum)]));
+}

@@ -1,0 +1,22 @@
+import { sizeText } from '../../length/size';
+import { numeral } from '../../length/present';
+import { slug } from '../../sheet/breakpoints';
+import { screenOf } from '../../spec/ranges';
+import { stepsOf } from '../../spacing/scale';
+import type { Spec } from '../../spec/schema';
+import { cssNumbers, cssReader, cssText } from './css-numbers';
+
+/** The spacing scale as custom properties. */
+export function spacingCss(spec: Spec): string | null {
+  const steps = stepsOf(spec);
+  if (steps.length === 0) return null;
+  const base = cssReader(screenOf(spec, spec.breakpoints[0]!), 'vw').length(spec.spacing.base);
+  const properties = new Map(
+    steps.map(({ name, times, rem }) => [
+      `--${slug(name) || 'space'}`,
+      `${cssText(cssNumbers.times(base, times))}; /* ${numeral(times)} × ${sizeText(spec.spacing.base)}, ${numeral(rem)} rem */`,
+    ]),
+  );
+  const lines = [...properties].map(([name, value]) => `  ${name}: ${value}`);
+  return `/* Spacing steps */\n:root {\n${lines.join('\n')}\n}`;
+}

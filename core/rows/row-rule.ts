@@ -1,0 +1,60 @@
+import { sizeText } from '../length/size';
+import type { Baseline, Breakpoint, Rows } from '../spec/schema';
+
+/** The three ways to lay rows. */
+export type RowRule = Rows['rule'];
+
+/**
+ * The rows of a breakpoint under another rule, or without any. What both rules have is kept; the rest starts with what
+ * is usual: bands of one base unit, six divided rows, fields of six baselines.
+ */
+export function withRowRule(breakpoint: Breakpoint, rule: RowRule | null, base: string): Breakpoint {
+  const { rows } = breakpoint;
+  if (rule === (rows?.rule ?? null)) return breakpoint;
+  const gap = rows && 'gap' in rows ? rows.gap : base;
+  switch (rule) {
+    case null:
+      return { ...breakpoint, rows: null };
+    case 'repeat':
+      return { ...breakpoint, rows: { rule, height: base, gap, offset: '0px' } };
+    case 'divide': {
+      const { height } = breakpoint.reference;
+      const [marginTop, marginBottom] = [gap, gap];
+      const [minHeight, maxHeight] = [`${Math.round(height / 64) * 40}px`, `${Math.round(height / 32) * 40}px`];
+      return { ...breakpoint, rows: { rule, count: 6, gap, marginTop, marginBottom, minHeight, maxHeight } };
+    }
+    case 'modules':
+      return {
+        ...breakpoint,
+        rows: { rule, lines: 6, between: 1 },
+        baseline: breakpoint.baseline ?? { step: base, offset: '0px' },
+      };
+  }
+}
+
+/** How the rows of a breakpoint behave, in a sentence with the numbers; null where it has none. */
+export function rowBehaviour({ rows, baseline }: Breakpoint): string | null {
+  if (rows === null) return null;
+  switch (rows.rule) {
+    case 'repeat': {
+      const offset = sizeText(rows.offset) === '0' ? 'from the top' : `from ${px(rows.offset)} below the top`;
+      return `Rows are bands of ${px(rows.height)} with gaps of ${px(rows.gap)}, ${offset}, for as long as the page goes on.`;
+    }
+    case 'divide':
+      return `${rows.count} rows share one screen of ${px(rows.minHeight)} to ${px(rows.maxHeight)}, with gaps of ${px(rows.gap)} between them, ${px(rows.marginTop)} above and ${px(rows.marginBottom)} below.`;
+    case 'modules':
+      return `Rows are fields of ${rows.lines} baselines, ${rows.between} from one field to the next${baseline ? `, on a baseline of ${px(baseline.step)}` : ''}.`;
+  }
+}
+
+/** Where the baselines lie, in a sentence. */
+export function baselineBehaviour({ step, offset }: Baseline): string {
+  const from = sizeText(offset) === '0' ? 'from the top' : `from ${px(offset)} below the top`;
+  return `Baselines lie every ${px(step)}, ${from}.`;
+}
+
+/** `8 px`, `1.5rem`. */
+function px(value: Parameters<typeof sizeText>[0]): string {
+  const text = sizeText(value);
+  return /^[\d.]+$/.test(text) ? `${text} px` : text;
+}

@@ -1,0 +1,87 @@
+import Fraction from 'fraction.js';
+import { shown } from '../length/length';
+import { lengthOf, parseLengthValue } from '../length/length-value';
+import { mapped, type Parsed } from '../length/parsed';
+import { ZERO } from '../length/px';
+import { toPx } from '../length/resolve';
+import { byWidth, screenOf } from '../spec/ranges';
+import type { Spec } from '../spec/schema';
+import { baseUnit, freeName, stepName } from './scale';
+
+const MOST_STEPS = 100;
+
+function withSteps(spec: Spec, steps: Spec['spacing']['steps']): Spec {
+  return { ...spec, spacing: { ...spec.spacing, steps } };
+}
+
+/**
+ * The spec with one step more. A step is typed as a multiple of the base unit, or as a length.
+ *
+ *     addStep(spec, '3/2')    // 12 px on a base of 8, named space-1-5
+ *     addStep(spec, '40px')   // 5 base units
+ */
+export function addStep(spec: Spec, text: string): Parsed<Spec> {
+  if (spec.spacing.steps.length >= MOST_STEPS)
+    return { problem: `A scale has at most ${MOST_STEPS} steps; remove one first.` };
+  return mapped(readTimes(spec, text), (times) =>
+    withSteps(spec, [...spec.spacing.steps, { name: freeName(spec, stepName(times)), times }]),
+  );
+}
+
+/** The spec with a step of another size. */
+export function resizeStep(spec: Spec, index: number, text: string): Parsed<Spec> {
+  return mapped(readTimes(spec, text), (times) =>
+    withSteps(
+      spec,
+      spec.spacing.steps.map((step, place) => (place === index ? { ...step, times } : step)),
+    ),
+  );
+}
+
+/** The spec with a step under another name. */
+export function nameStep(spec: Spec, index: number, text: string): Parsed<Spec> {
+  const name = text.trim();
+  if (!/^[a-z][a-z0-9-]{0,59}$/i.test(name)) {
+    return {
+      problem: `“${shown(name)}” cannot name a step, since a CSS property is made from it; use letters, digits and hyphens, such as space-2.`,
+    };
+  }
+  if (spec.spacing.steps.some((step, place) => place !== index && step.name === name))
+    return { problem: `Another step is named ${name} already; give each its own name.` };
+  return {
+    value: withSteps(
+      spec,
+      spec.spacing.steps.map((step, place) => (place === index ? { ...step, name } : step)),
+    ),
+  };
+}
+
+/** The spec without a step. */
+export function removeStep(spec: Spec, index: number): Spec {
+  return withSteps(
+    spec,
+    spec.spacing.steps.filter((_, place) => place !== index),
+  );
+}
+
+const PLAIN = /^(\d+(?:\.\d+)?)(?:\s*\/\s*([1-9]\d*))?\s*[×x]?$/;
+
+function readTimes(spec: Spec, typed: string): Parsed<string> {
+  const text = typed.trim().replace(/^[×x]\s*/, '');
+  const plain = PLAIN.exec(text);
+  if (plain) return checked(new Fraction(plain[1]!).div(plain[2] ?? 1), text);
+  const length = /^[\d.]+\s*(px|rem|pt|mm|in)$/i.test(text) ? parseLengthValue(text) : null;
+  if (!length?.value)
+    return {
+      problem: `“${shown(typed)}” is not a step; type a multiple of the base unit such as 3/2, or a length such as 12px.`,
+    };
+  const screen = screenOf(spec, byWidth(spec.breakpoints)[0]!);
+  return checked(toPx(lengthOf(length.value), screen).div(baseUnit(spec)), text);
+}
+
+function checked(times: Fraction, text: string): Parsed<string> {
+  if (times.equals(ZERO)) return { problem: 'A step of 0 is no space; type more, such as 1/2.' };
+  if (times.compare(1000) > 0)
+    return { problem: `“${shown(text)}” is more than 1,000 base units; type a smaller step, such as 8.` };
+  return { value: times.toFraction() };
+}

@@ -1,0 +1,19 @@
+import Fraction from 'fraction.js';
+import { type Px, ZERO } from '../length/px';
+import type { Font } from '../spec/schema';
+
+/**
+ * Characters of English text, spaces included, that a line of a width holds on average.
+ *
+ *     charactersPerLine(sourceSerif, px(16), px(560))   // about 77
+ */
+export function charactersPerLine({ averageWidth, unitsPerEm }: Font, size: Px, width: Px): Fraction {
+  if (size.compare(ZERO) <= 0 || width.compare(ZERO) <= 0) return ZERO;
+  return width.div(size.mul(new Fraction(averageWidth, unitsPerEm)));
+}
+
+/** Lines that a paragraph of so many characters takes, when a line holds `characters`. */
+export function linesOfParagraph(length: number, characters: Fraction): number {
+  if (characters.compare(1) < 0) return length;
+  return Math.max(1, Math.ceil(length / characters.floor().valueOf()));
+}

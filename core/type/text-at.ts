@@ -1,0 +1,131 @@
+import Fraction from 'fraction.js';
+import { baselineAt } from '../baseline/baseline-at';
+import { columnsAt, spanWidth } from '../columns/columns-at';
+import { type Px, ZERO } from '../length/px';
+import { sizeAt } from '../length/size';
+import { type InRows, inRows } from '../rows/row-sum';
+import { rowsAt } from '../rows/rows-at';
+import { byWidth, screenOf } from '../spec/ranges';
+import type { Breakpoint, Leading, Spec, TextStyle, TypeSetting } from '../spec/schema';
+import { charactersPerLine, linesOfParagraph } from './characters';
+import {
+  browserBaseline,
+  firstBaseline,
+  halfLeading,
+  type LetterTops,
+  letterTops,
+  type Line,
+  timesSize,
+  type Trim,
+  trimTo,
+} from './line-box';
+import { edgeHeight, measuresOf } from './measures';
+import { shiftToGrid } from './on-the-grid';
+
+/** A text style at one breakpoint and viewport width; lengths in px, exact. */
+export type TextAt = {
+  setting: TypeSetting;
+  size: Px;
+  leading: Px;
+  /** leading / size */
+  ratio: Fraction;
+  halfLeading: Px;
+  /** Below the top of the box that stands on the grid: the line box, or the text trimmed to its caps or x-height. */
+  baseline: Px;
+  /** Where Chromium draws it, in whole px for line boxes. */
+  browserBaseline: Px;
+  /** From the top of the line box. */
+  letters: LetterTops;
+  /** What is cut from the line box; nothing where the line box stands on the grid. */
+  trim: Trim;
+  /** Down to the next baseline line, when the box begins on one. */
+  shift: Px;
+  width: Px;
+  characters: Fraction;
+};
+
+/** The setting of a style at a breakpoint: its own, or that of the nearest narrower one, or of the narrowest that has one. */
+export function settingAt(spec: Spec, style: TextStyle, breakpoint: Breakpoint): TypeSetting {
+  const upTo = byWidth(spec.breakpoints).filter(({ from }) => from <= breakpoint.from);
+  const nearest = upTo.findLast(({ id }) => style.at[id]);
+  const first = byWidth(spec.breakpoints).find(({ id }) => style.at[id]);
+  return style.at[breakpoint.id] ?? style.at[nearest?.id ?? first?.id ?? ''] ?? Object.values(style.at)[0]!;
+}
+
+/**
+ * Everything about a text style at a breakpoint, by default at its reference width.
+ *
+ *     textAt(spec, body, phone).shift   // 303/125 px down puts 16/24 Hanken Grotesk on a baseline of 4
+ */
+export function textAt(
+  spec: Spec,
+  style: TextStyle,
+  breakpoint: Breakpoint,
+  width: Px | number = breakpoint.reference.width,
+): TextAt {
+  const setting = settingAt(spec, style, breakpoint);
+  const screen = screenOf(spec, breakpoint, width);
+  const size = sizeAt(setting.size, screen);
+  const leading = leadingAt(setting.leading, size, (value) => sizeAt(value, screen));
+  const line: Line = { measures: measuresOf(style.font), size, leading };
+  const untrimmed = { over: ZERO, under: ZERO };
+  const trim = style.stands === 'line-box' ? untrimmed : trimTo(style.stands, line);
+  const baseline = style.stands === 'line-box' ? firstBaseline(line) : edgeHeight(line.measures, style.stands, size);
+  const solved = columnsAt(spec, breakpoint, width);
+  const textWidth = spanWidth(solved, Math.min(setting.span, solved.count));
+  return {
+    setting,
+    size,
+    leading,
+    ratio: size.equals(ZERO) ? ZERO : leading.div(size),
+    halfLeading: halfLeading(line),
+    baseline,
+    browserBaseline: style.stands === 'line-box' ? browserBaseline(line) : baseline,
+    letters: letterTops(line),
+    trim,
+    shift: shiftToGrid(baseline, stepOf(spec, breakpoint)),
+    width: textWidth,
+    characters: charactersPerLine(style.font, size, textWidth),
+  };
+}
+
+function leadingAt(leading: Leading, size: Px, read: (value: Exclude<Leading, { times: string }>) => Px): Px {
+  return isTimes(leading) ? timesSize(leading.times, size) : read(leading);
+}
+
+export function isTimes(leading: Leading): leading is { times: string } {
+  return typeof leading === 'object' && 'times' in leading;
+}
+
+/** The baseline step of a breakpoint in px; 0 where it has none. */
+export function stepOf(spec: Spec, breakpoint: Breakpoint): Px {
+  return baselineAt(spec, breakpoint)?.step ?? ZERO;
+}
+
+/** Where a picture beside a text begins, below the top of the box in which the text was laid, by what it lines up with. */
+export type PictureStart = { ascenders: Px; caps: Px; xHeight: Px };
+
+/**
+ * How far below the grid line on which the text's box begins a picture beside it must start to line up with its letters.
+ *
+ *     pictureStart(textAt(spec, body, phone)).caps
+ */
+export function pictureStart({ letters, trim, shift }: TextAt): PictureStart {
+  const down = shift.sub(trim.over);
+  return {
+    ascenders: letters.ascenders.add(down),
+    caps: letters.caps.add(down),
+    xHeight: letters.xHeight.add(down),
+  };
+}
+
+/** A paragraph of a style: its lines, its height, and the rows it takes. */
+export type Paragraph = { lines: number; height: Px; inRows: InRows | null };
+
+/** A paragraph of so many characters, set in a style at a breakpoint. */
+export function paragraphAt(spec: Spec, breakpoint: Breakpoint, text: TextAt, length: number): Paragraph {
+  const lines = linesOfParagraph(length, text.characters);
+  const height = text.leading.mul(lines).sub(text.trim.over).sub(text.trim.under);
+  const rows = rowsAt(spec, breakpoint);
+  return { lines, height, inRows: rows && inRows(height, rows) };
+}
