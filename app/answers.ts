@@ -45,6 +45,27 @@ export async function readBody<T>(
   return { refusal: refuse(400, problemOf(parsed.error)) };
 }
 
+/** So much more than the most is still read, and thrown away, so that the sender hears why it is refused. */
+const PATIENCE = 20;
+
+/** Reads a body of bytes up to the most that is taken; beyond it, only its length. */
+export async function readBytes(request: Request, most: number): Promise<{ bytes: Buffer | null; length: number }> {
+  const chunks: Uint8Array[] = [];
+  let length = 0;
+  const reader = request.body?.getReader();
+  for (let next = await reader?.read(); next && !next.done; next = await reader?.read()) {
+    length += next.value.length;
+    if (length <= most) chunks.push(next.value);
+    else chunks.length = 0;
+    if (length > most * PATIENCE) {
+      await reader?.cancel();
+      break;
+    }
+  }
+  const stated = Number(request.headers.get('content-length') ?? 0);
+  return length > most ? { bytes: null, length: Math.max(length, stated) } : { bytes: Buffer.concat(chunks), length };
+}
+
 type WithParams<P> = { params: Promise<P> };
 
 /** A route for people who are signed in. */

@@ -4,6 +4,8 @@ import type { Breakpoint, Columns, Leading, Spec, TextStyle } from '../spec/sche
 
 export type Weight = 'must-fix' | 'weigh' | 'note';
 
+export const WEIGHT_NAMES: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh', note: 'Note' };
+
 /** The cell of the sheet that a finding is about. */
 export type CellName =
   | 'name'

@@ -1,7 +1,8 @@
-import { interpolate, modeRgb, parseHex, useMode, wcagContrast } from 'culori/fn';
+import { interpolate, modeLrgb, modeRgb, parseHex, useMode, wcagContrast } from 'culori/fn';
 import type { OverlayInk } from '../spec/schema';
 
 useMode(modeRgb);
+useMode(modeLrgb);
 
 /** Contrast of an overlay with what lies under it, from 1 (not to be seen) to 21; WCAG 2.2, relative luminance. */
 export function overlayContrast({ colour, strength }: OverlayInk, under: string): number {

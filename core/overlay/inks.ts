@@ -6,13 +6,18 @@ export type Family = 'columns' | 'rows' | 'baseline';
 /** Plum, amber and teal: told apart on light and on dark pages. Strength in percent. */
 export const USUAL_INKS: Record<Family, OverlayInk> = {
   columns: { colour: '#9b6bb0', strength: 30 },
-  rows: { colour: '#d08a1f', strength: 60 },
+  rows: { colour: '#c97f12', strength: 50 },
   baseline: { colour: '#17897b', strength: 60 },
 };
 
 /** Colour and strength of one grid's overlay, as the spec sets it or as is usual. */
 export function inkOf({ overlays }: Spec, family: Family): OverlayInk {
   return overlays?.[family] ?? USUAL_INKS[family];
+}
+
+/** The inks of all three grids. */
+export function inksOf(spec: Spec): Record<Family, OverlayInk> {
+  return { columns: inkOf(spec, 'columns'), rows: inkOf(spec, 'rows'), baseline: inkOf(spec, 'baseline') };
 }
 
 /** The spec with another ink for one grid; the usual one is not written down. */

@@ -1,4 +1,4 @@
-import Fraction from 'fraction.js';
+import type Fraction from 'fraction.js';
 import { baselineAt } from '../baseline/baseline-at';
 import { lengthOf } from '../length/length-value';
 import { type Px, ZERO } from '../length/px';

@@ -33,7 +33,7 @@ export function withRowRule(breakpoint: Breakpoint, rule: RowRule | null, base: 
 }
 
 /** How the rows of a breakpoint behave, in a sentence with the numbers; null where it has none. */
-export function rowBehaviour({ rows, baseline }: Breakpoint): string | null {
+function rowBehaviour({ rows, baseline }: Breakpoint): string | null {
   if (rows === null) return null;
   switch (rows.rule) {
     case 'repeat': {
@@ -45,6 +45,12 @@ export function rowBehaviour({ rows, baseline }: Breakpoint): string | null {
     case 'modules':
       return `Rows are fields of ${rows.lines} baselines, ${rows.between} from one field to the next${baseline ? `, on a baseline of ${px(baseline.step)}` : ''}.`;
   }
+}
+
+/** Rows and baselines of a breakpoint, a sentence each. */
+export function heightBehaviour(breakpoint: Breakpoint): string[] {
+  const rows = rowBehaviour(breakpoint);
+  return [...(rows ? [rows] : []), ...(breakpoint.baseline ? [baselineBehaviour(breakpoint.baseline)] : [])];
 }
 
 /** Where the baselines lie, in a sentence. */

@@ -3,10 +3,14 @@ import type { CellName } from '../checks/rule';
 import { lengthText } from '../length/length';
 import { lengthOf, parseLengthValue } from '../length/length-value';
 import type { Parsed } from '../length/parsed';
-import { greatest, HALF, px, ZERO } from '../length/px';
+import { numeral } from '../length/present';
+import { exactText, greatest, HALF, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import { screenOf } from '../spec/ranges';
+import { givenLengths } from '../spacing/given-lengths';
+import { stepsOf } from '../spacing/scale';
 import type { Spec } from '../spec/schema';
+import { applyChanges } from './apply-changes';
 import { cellOf } from './cell-of';
 import { QUANTITIES } from './quantities';
 import { writeCell } from './write-cell';
@@ -53,4 +57,24 @@ export function stepCell(
       : base.div(toPx({ amount: new Fraction(1), unit }, screen));
   const next = lengthText({ amount: greatest(amount.add(step), ZERO), unit }).replace(/px$/, '');
   return writeCell(spec, breakpointId, quantity, `${before ?? ''}${next}${after ?? ''}`);
+}
+
+/**
+ * To the next named step of the spacing scale, up or down.
+ *
+ *     stepToNamed(spec, 'desktop', 'gutter', 1)   // 24 → 32, if the scale names 24 and 32 and nothing between
+ */
+export function stepToNamed(spec: Spec, breakpointId: string, quantity: CellName, direction: 1 | -1): Parsed<Spec> {
+  const breakpoint = spec.breakpoints.find(({ id }) => id === breakpointId);
+  if (!breakpoint) return { problem: 'This breakpoint is no longer in the sheet.' };
+  const given = givenLengths(spec, breakpoint).find(({ cell }) => cell === quantity);
+  if (!given) return { problem: 'Only a length that is given goes to a named step.' };
+  const steps = stepsOf(spec);
+  const next =
+    direction === 1
+      ? steps.find((step) => step.px.compare(given.px) > 0)
+      : steps.findLast((step) => step.px.compare(given.px) < 0);
+  if (!next)
+    return { problem: `The scale has no step ${direction === 1 ? 'above' : 'below'} ${numeral(given.px)} px.` };
+  return { value: applyChanges(spec, [{ breakpoint: breakpointId, ...given.put(`${exactText(next.px)}px`) }]) };
 }

@@ -1,4 +1,4 @@
-import Fraction from 'fraction.js';
+import type Fraction from 'fraction.js';
 import { baselineAt } from '../baseline/baseline-at';
 import { columnsAt, spanWidth } from '../columns/columns-at';
 import { type Px, ZERO } from '../length/px';

@@ -1,21 +1,24 @@
+import { readFileSync } from 'node:fs';
 import { z } from 'zod';
 import { RULES } from '../../core/checks/registry';
-import type { Weight } from '../../core/checks/rule';
+import { WEIGHT_NAMES } from '../../core/checks/rule';
 import { specSchema } from '../../core/spec/schema';
-
-const WEIGHTS: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh', note: 'Note' };
+import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
+import { measuresOfFile } from '../../server/fonts/measure.mjs';
+import { shippedPath } from '../../server/fonts/shipped-files';
 
 /** docs/rules.md: every rule that a spec is held against. */
 export function rulesPage(): string {
-  const rules = RULES.map(
-    ({ id, title, asks, why, source, weight }) =>
-      `## ${title}\n\n\`${id}\` · **${WEIGHTS[weight]}**\n\n${asks}\n\n${why}\n\nGround: ${source}.\n`,
-  );
+  const rules = RULES.map(({ id, title, asks, why, source, weight, thresholds = [] }) => {
+    const numbers = thresholds.map((each) => `${each.title} ${each.usual} ${each.unit}`).join('; ');
+    const set = numbers ? `\n\nA spec may set: ${numbers}.` : '';
+    return `## ${title}\n\n\`${id}\` · **${WEIGHT_NAMES[weight]}**\n\n${asks}\n\n${why}${set}\n\nGround: ${source}.\n`;
+  });
   return [
     '# The rules\n',
     'A specification is held against each of these while it is written. *Must fix* holds an edition back, unless the',
     'finding is waived with a reason, which readers see. *Weigh* is worth a look. A waiver stands as long as the numbers',
-    'behind its finding stay as they are.\n',
+    'behind its finding stay as they are. A spec may turn a rule off, or weigh it otherwise.\n',
     'This page is made from the code: `npm run docs`.\n',
     ...rules,
   ].join('\n');
@@ -25,3 +28,18 @@ export function rulesPage(): string {
 export function jsonSchemaText(): string {
   return `${JSON.stringify(z.toJSONSchema(specSchema, { io: 'input', unrepresentable: 'any' }), null, 2)}\n`;
 }
+
+/** core/type/shipped-fonts.json: the measures of every shipped font, read from its file. */
+export function shippedMeasures(): Record<string, unknown> {
+  return Object.fromEntries(
+    SHIPPED_FONTS.map(({ id }) => {
+      const file = readFileSync(shippedPath(id));
+      const read = measuresOfFile(file);
+      if ('problem' in read) throw new Error(`${id}: ${read.problem}`);
+      return [id, { ...read.measured, family: FAMILIES[id] ?? read.measured.family }];
+    }),
+  );
+}
+
+/** Families whose files name a cut as well. */
+const FAMILIES: Record<string, string> = { 'source-sans-3': 'Source Sans 3' };

@@ -7,7 +7,8 @@ import { type ReactNode, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import { holdingBack } from '../../core/checks/run';
 import type { Spec } from '../../core/spec/schema';
-import { TopBar, type View } from '../frame/top-bar';
+import { TopBar } from '../frame/top-bar';
+import { viewAt } from '../frame/views';
 import barStyles from '../frame/top-bar.module.scss';
 import { DraftProvider, useDraft, useDraftStore } from './draft-context';
 import styles from './draft-frame.module.scss';
@@ -31,7 +32,7 @@ type Props = {
 
 /** What every view of a draft stands in: one document with its undo steps, saved by itself; the bar; what went wrong. */
 export function DraftFrame({ person, team, spec, children }: Props) {
-  const [store] = useState(() => createDraftStore(spec.document));
+  const [store] = useState(() => createDraftStore(spec.document, spec.id));
   const saving = useSaving(store, spec);
   const steps = useSteps(store, spec.id);
   const [help, setHelp] = useState(false);
@@ -100,8 +101,7 @@ function DraftBar({ person, team, slug, steps, onHelp, flush, children }: BarPro
   const router = useRouter();
   const name = useDraft(({ document }) => document.name);
   const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
-  const last = usePathname().split('/').at(-1);
-  const view: View = last === 'finder' || last === 'sweep' ? last : 'bench';
+  const view = viewAt(usePathname());
   const publish = `/${team.slug}/${slug}/publish`;
   return (
     <TopBar person={person} place={{ team, spec: { slug, name }, view }}>

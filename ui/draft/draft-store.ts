@@ -2,32 +2,49 @@ import { temporal } from 'zundo';
 import { createStore } from 'zustand/vanilla';
 import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
 import type { CellName } from '../../core/checks/rule';
+import type { Family } from '../../core/overlay/inks';
 import { rowOf } from '../../core/sheet/quantities';
 import type { Spec } from '../../core/spec/schema';
 
 /** A cell of the sheet by its place: row of QUANTITIES, column of breakpoints in order of width. */
 export type Place = { row: number; column: number };
 
-/** The preview shows one screen, all of them, or the widths of the spans. */
-export type Previewed = 'screen' | 'all' | 'spans';
+/** The preview shows one screen, all of them, the widths of the spans, the spacing scale, or leadings that fit. */
+export type Previewed = 'screen' | 'all' | 'spans' | 'spacing' | 'leading';
 
-export type Overlay = 'columns' | 'rows' | 'baseline';
+/** What lies under the overlays. */
+export const GROUNDS = ['plain', 'light-page', 'dark-page', 'picture'] as const;
+export type Ground = (typeof GROUNDS)[number];
+
+/** How far one has gone into the preview; the way it moved is in px of the window. */
+export type View = { zoom: number; x: number; y: number };
+export const WHOLE_VIEW: View = { zoom: 1, x: 0, y: 0 };
 
 /** The state of the bench. Only `document` can be undone; the rest is where one looks. */
 export type DraftState = {
+  specId: string;
   document: Spec;
   viewport: number;
   anchor: Place;
   selected: Place;
-  overlays: Record<Overlay, boolean>;
+  overlays: Record<Family, boolean>;
   previewed: Previewed;
+  ground: Ground;
+  isMeasuring: boolean;
+  view: View;
+  /** Heights to which a page was dragged, by breakpoint; otherwise it is as high as the screen. */
+  pageHeights: Record<string, number>;
   /** Texts that were typed and not understood, by cell; they stay until mended or put back. */
   refused: Record<string, { text: string; problem: string }>;
   change: (document: Spec) => void;
   show: (viewport: number) => void;
   select: (selected: Place, extend?: boolean) => void;
   selectCell: (breakpoint: string, quantity: CellName) => void;
-  toggle: (overlay: Overlay) => void;
+  toggle: (overlay: Family) => void;
+  layOn: (ground: Ground) => void;
+  measure: (isMeasuring: boolean) => void;
+  look: (view: View) => void;
+  setPageHeight: (breakpoint: string, height: number | null) => void;
   /** Shows the preview in another way; in the same way again, one screen. */
   showAs: (previewed: Previewed) => void;
   refuse: (cell: string, refusal: { text: string; problem: string } | null) => void;
@@ -37,18 +54,23 @@ export type DraftStore = ReturnType<typeof createDraftStore>;
 
 const MOST_STEPS = 200;
 
-export function createDraftStore(document: Spec) {
+export function createDraftStore(document: Spec, specId: string) {
   const first = byWidth(document.breakpoints);
   const start = first.at(-1)!;
   return createStore<DraftState>()(
     temporal(
       (set, get) => ({
+        specId,
         document,
         viewport: start.reference.width,
         anchor: { row: rowOf('count'), column: first.length - 1 },
         selected: { row: rowOf('count'), column: first.length - 1 },
         overlays: { columns: true, rows: false, baseline: false },
         previewed: 'screen',
+        ground: 'plain',
+        isMeasuring: false,
+        view: WHOLE_VIEW,
+        pageHeights: {},
         refused: {},
         change: (changed) => set({ document: changed }),
         show: (viewport) => {
@@ -77,6 +99,14 @@ export function createDraftStore(document: Spec) {
           if (column >= 0 && row >= 0) get().select({ row, column });
         },
         toggle: (overlay) => set(({ overlays }) => ({ overlays: { ...overlays, [overlay]: !overlays[overlay] } })),
+        layOn: (ground) => set({ ground }),
+        measure: (isMeasuring) => set({ isMeasuring }),
+        look: (view) => set({ view }),
+        setPageHeight: (id, height) =>
+          set(({ pageHeights }) => {
+            const { [id]: _before, ...others } = pageHeights;
+            return { pageHeights: height === null ? others : { ...others, [id]: height } };
+          }),
         showAs: (wanted) => set(({ previewed }) => ({ previewed: previewed === wanted ? 'screen' : wanted })),
         refuse: (cell, refusal) =>
           set(({ refused }) => {

@@ -11,6 +11,7 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['Enter, Tab', 'commit and go down, or right; with Shift back'],
       ['Esc', 'put back what was there'],
       ['Alt + Up, Down', 'step by the base unit; with Shift by half of it'],
+      ['Alt + Page up, Page down', 'to the next named spacing step'],
       ['Delete', 'let the quantity follow; on a name, remove the breakpoint'],
       ['Alt + R', 'fill right'],
       ['Ctrl + C, Ctrl + V', 'copy and paste, also to and from a spreadsheet'],
@@ -22,7 +23,10 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
       ['c, r, b', 'columns, rows, baseline on or off (outside the sheet)'],
       ['s', 'all screens side by side (outside the sheet)'],
-      ['w', 'widths of the spans (outside the sheet)'],
+      ['w, n, l', 'widths of the spans, named spacing steps, leadings that fit (outside the sheet)'],
+      ['u', 'what lies under the overlays: nothing, a light page, a dark page, your picture'],
+      ['d', 'measure distances'],
+      ['+, −, 0', 'zoom in, out, the whole page again'],
       ['?', 'this list'],
     ],
   },
@@ -31,6 +35,16 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
     keys: [
       ['Left, Right', 'move a boundary or the viewport marker by 1 px; with Shift by the base unit'],
       ['Left, Right in the preview', 'step through margins, columns and gutters'],
+      ['Up, Down in the preview', 'step through rows and gaps'],
+      ['Shift + arrows in the preview', 'move the page'],
+      [
+        'Arrows while measuring',
+        'move the end of the distance by 1 px, with Shift by the base unit; Enter starts anew there',
+      ],
+      [
+        'Up, Down on the foot of the page',
+        'change its height by 1 px; with Shift by the base unit; Delete for the screen’s',
+      ],
     ],
   },
   {

@@ -1,11 +1,26 @@
 'use client';
 
 import { useEffect } from 'react';
-import type { DraftStore, Overlay } from './draft-store';
+import type { Family } from '../../core/overlay/inks';
+import { type DraftStore, GROUNDS, type Previewed, WHOLE_VIEW } from './draft-store';
+import { zoomed } from './zoomed';
 
 type Steps = { undo: () => void; redo: () => void };
 
-const OVERLAY_KEYS: Record<string, Overlay> = { c: 'columns', r: 'rows', b: 'baseline' };
+const OVERLAY_KEYS: Record<string, Family> = { c: 'columns', r: 'rows', b: 'baseline' };
+const WAY_KEYS: Record<string, Previewed> = { s: 'all', w: 'spans', n: 'spacing', l: 'leading' };
+
+/** Keys of the preview: overlays, ways to look, what lies under, distances, zoom. */
+function pressInPreview(store: DraftStore, key: string): void {
+  const bench = store.getState();
+  const [overlay, way] = [OVERLAY_KEYS[key], WAY_KEYS[key]];
+  if (overlay) bench.toggle(overlay);
+  if (way) bench.showAs(way);
+  if (key === 'u') bench.layOn(GROUNDS[(GROUNDS.indexOf(bench.ground) + 1) % GROUNDS.length]!);
+  if (key === 'd') bench.measure(!bench.isMeasuring);
+  if (key === '+' || key === '-') bench.look(zoomed(bench.view, key === '+' ? 1.25 : 0.8));
+  if (key === '0') bench.look(WHOLE_VIEW);
+}
 
 /** Keys that work everywhere on the bench. Single letters are left to the sheet and to fields. */
 export function useDraftKeys(store: DraftStore, { undo, redo }: Steps, onHelp: () => void): void {
@@ -21,10 +36,7 @@ export function useDraftKeys(store: DraftStore, { undo, redo }: Steps, onHelp: (
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (event.key === '?') return onHelp();
       if (target.closest('[role=grid]')) return;
-      const overlay = OVERLAY_KEYS[key];
-      if (overlay) store.getState().toggle(overlay);
-      if (key === 's') store.getState().showAs('all');
-      if (key === 'w') store.getState().showAs('spans');
+      pressInPreview(store, key);
     };
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);

@@ -1,19 +1,23 @@
-import type { SolvedColumns } from '../../core/columns/columns-at';
-import { sumLine } from '../../core/columns/columns-at';
+import { columnsAt, sumLine } from '../../core/columns/columns-at';
+import { inksOf } from '../../core/overlay/inks';
+import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { numeral } from '../../core/length/present';
 import { Dimensions } from './dimensions';
-import { ColumnOverlay } from './overlays';
+import { Overlays } from './overlays';
 
 const WIDEST = 540;
 const TALLEST = 190;
 const TOP = 34;
 const SIDE = 26;
+const SHOWN = { columns: true, rows: true, baseline: false };
 
-/** The upper part of a screen to scale, with its columns and the dimensions of margins and container. */
-export function ScreenDrawing({ name, solved, height }: { name: string; solved: SolvedColumns; height: number }) {
+/** The upper part of a screen to scale, with its columns and rows and the dimensions of margins and container. */
+export function ScreenDrawing({ spec, breakpoint }: { spec: Spec; breakpoint: Breakpoint }) {
+  const { id, name, reference } = breakpoint;
+  const solved = columnsAt(spec, breakpoint);
   const viewport = solved.viewport.valueOf();
   const scale = Math.min(1, WIDEST / viewport);
-  const shown = Math.min(height, TALLEST / scale);
+  const shown = Math.min(reference.height, TALLEST / scale);
   return (
     <svg
       role="img"
@@ -25,7 +29,15 @@ export function ScreenDrawing({ name, solved, height }: { name: string; solved: 
       <Dimensions solved={solved} scale={scale} y={20} />
       <g transform={`translate(0 ${TOP}) scale(${scale})`}>
         <rect width={viewport} height={shown} fill="var(--paper)" stroke="var(--line)" strokeWidth={1 / scale} />
-        <ColumnOverlay solved={solved} height={shown} />
+        <svg width={viewport} height={shown} viewBox={`0 0 ${viewport} ${shown}`}>
+          <Overlays
+            {...{ spec, breakpoint, solved, scale, id }}
+            width={viewport}
+            height={shown}
+            shown={SHOWN}
+            inks={inksOf(spec)}
+          />
+        </svg>
       </g>
     </svg>
   );

@@ -1,9 +1,12 @@
 import { behaviourText } from '../../core/columns/behaviour';
 import { columnsAt, sumLine } from '../../core/columns/columns-at';
+import { spacingTable } from '../../core/edition/spacing-table';
+import { textTable } from '../../core/edition/text-table';
 import { spanTable, valueTable } from '../../core/edition/value-table';
 import { exactText } from '../../core/length/px';
 import { numeral } from '../../core/length/present';
 import { RULES } from '../../core/checks/registry';
+import { heightBehaviour } from '../../core/rows/row-rule';
 import { byWidth, rangeText } from '../../core/spec/ranges';
 import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
@@ -79,11 +82,29 @@ export function ReadingPage({ edition, newer, address, css }: Props) {
           says="px; under it the share of the container, and of the viewport"
           table={spanTable(spec)}
         />
+        {spec.type.length > 0 && (
+          <ReadTableView
+            id="type"
+            title="Text styles"
+            says="px; a text that begins on a baseline moves down by so much, and its first line stands on the grid"
+            table={textTable(spec)}
+          />
+        )}
+        {spec.spacing.steps.length > 0 && (
+          <ReadTableView
+            id="spacing"
+            title="Spacing steps"
+            says="multiples of the base unit"
+            table={spacingTable(spec)}
+          />
+        )}
         <Waivers spec={spec} />
         <section className={`${styles.section} no-print`} aria-labelledby="css">
           <div className={styles.sectionHead}>
             <h2 id="css">grid.css</h2>
-            <span className="soft">container class, spans and starts, custom properties for each range</span>
+            <span className="soft">
+              container class, spans and starts, text styles, an overlay, custom properties for each range
+            </span>
             <button type="button" className="quiet no-print" data-copy={css}>
               Copy the CSS
             </button>
@@ -103,7 +124,7 @@ function BreakpointSection({ spec, breakpoint }: { spec: Spec; breakpoint: Break
   const line = sumLine(solved, numeral);
   return (
     <section className={styles.breakpoint} aria-labelledby={`breakpoint-${id}`}>
-      <ScreenDrawing name={name} solved={solved} height={reference.height} />
+      <ScreenDrawing spec={spec} breakpoint={breakpoint} />
       <div>
         <h2 id={`breakpoint-${id}`}>{name}</h2>
         <p className="number soft">
@@ -113,7 +134,7 @@ function BreakpointSection({ spec, breakpoint }: { spec: Spec; breakpoint: Break
           <Fractions text={line} />
         </button>
         <ul>
-          {behaviourText(breakpoint).map((sentence) => (
+          {[...behaviourText(breakpoint), ...heightBehaviour(breakpoint)].map((sentence) => (
             <li key={sentence}>{sentence}</li>
           ))}
         </ul>

@@ -2,9 +2,8 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { AccountMenu } from './account-menu';
 import styles from './top-bar.module.scss';
+import { type View, VIEWS } from './views';
 import { Wordmark } from './wordmark';
-
-export type View = 'bench' | 'finder' | 'sweep' | 'editions';
 
 type Place = { team: { slug: string; name: string }; spec?: { slug: string; name: string }; view?: View };
 
@@ -32,16 +31,10 @@ export function TopBar({ person, place, children }: { person: string; place?: Pl
 }
 
 function Views({ team, spec, view }: { team: string; spec: string; view: View | undefined }) {
-  const views: { id: View; title: string; href: string }[] = [
-    { id: 'bench', title: 'Bench', href: `/${team}/${spec}` },
-    { id: 'finder', title: 'Finder', href: `/${team}/${spec}/finder` },
-    { id: 'sweep', title: 'Sweep', href: `/${team}/${spec}/sweep` },
-    { id: 'editions', title: 'Editions', href: `/${team}/${spec}/editions` },
-  ];
   return (
     <nav className={styles.views} aria-label="Views of this specification">
-      {views.map(({ id, title, href }) => (
-        <Link key={id} href={href} aria-current={view === id ? 'page' : undefined}>
+      {VIEWS.map(({ id, title, path }) => (
+        <Link key={id} href={`/${team}/${spec}${path}`} aria-current={view === id ? 'page' : undefined}>
           {title}
         </Link>
       ))}

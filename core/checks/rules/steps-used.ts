@@ -1,6 +1,6 @@
 import { counted } from '../../length/present';
 import { spacesInUse, stepsOf, usesOf } from '../../spacing/scale';
-import { isTextSpace } from '../../type/text-spaces';
+import { leadingUses } from '../../type/text-spaces';
 import type { Rule } from '../rule';
 
 /** Every step of the spacing scale stands for a space of the grids. */
@@ -14,7 +14,7 @@ export const stepsUsed: Rule = {
   check({ spec }) {
     const uses = spacesInUse(spec);
     const steps = stepsOf(spec);
-    const unused = steps.filter((step) => usesOf(step, uses).length === 0 && !isTextSpace(spec, step.px));
+    const unused = steps.filter((step) => usesOf(step, uses).length === 0 && leadingUses(spec, step.px).length === 0);
     if (unused.length === 0) return [];
     const names = unused.map(({ name }) => name);
     const listed = names.length > 4 ? `${names.slice(0, 4).join(', ')} and ${names.length - 4} more` : names.join(', ');

@@ -1,16 +1,16 @@
 'use client';
 
+import { usePathname, useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { JudgedFinding } from '../../../core/checks/run';
-import type { Weight } from '../../../core/checks/rule';
+import { type JudgedFinding, lapsedFor, lapsedWaivers } from '../../../core/checks/run';
+import { WEIGHT_NAMES } from '../../../core/checks/rule';
+import type { Waiver } from '../../../core/spec/schema';
 import { applyChanges } from '../../../core/sheet/apply-changes';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
 import { Fractions } from '../../drawing/numeral';
 import { WaiverForm } from '../../waivers/waiver-form';
 import styles from './findings.module.scss';
-
-const WEIGHTS: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh', note: 'Note' };
 
 /** What the checks report, the weightiest first: gone to, mended, or waived with a reason. */
 export function Findings({ person }: { person: string }) {
@@ -19,6 +19,7 @@ export function Findings({ person }: { person: string }) {
   const [waiving, setWaiving] = useState<string | null>(null);
   const open = findings.filter(({ waiver }) => !waiver);
   const waived = findings.filter(({ waiver }) => waiver);
+  const lapsed = lapsedWaivers(document, findings);
   const names = new Map(document.breakpoints.map(({ id, name }) => [id, name]));
 
   return (
@@ -30,7 +31,7 @@ export function Findings({ person }: { person: string }) {
           return (
             count > 0 && (
               <span key={weight} data-weight={weight}>
-                {count} {weight === 'note' ? (count === 1 ? 'note' : 'notes') : WEIGHTS[weight].toLowerCase()}
+                {count} {weight === 'note' ? (count === 1 ? 'note' : 'notes') : WEIGHT_NAMES[weight].toLowerCase()}
               </span>
             )
           );
@@ -43,6 +44,7 @@ export function Findings({ person }: { person: string }) {
           <FindingRow
             key={keyOf(finding)}
             finding={finding}
+            lapsed={lapsedFor(finding, lapsed)}
             name={finding.breakpoint === null ? '' : (names.get(finding.breakpoint) ?? '')}
             person={person}
             isWaiving={waiving === keyOf(finding)}
@@ -60,25 +62,39 @@ function keyOf({ rule, breakpoint, cell, values }: JudgedFinding): string {
 
 type RowProps = {
   finding: JudgedFinding;
+  /** A waiver of it that held until its numbers changed. */
+  lapsed: Waiver | null;
   name: string;
   person: string;
   isWaiving: boolean;
   onWaive: (wanted: boolean) => void;
 };
 
-function FindingRow({ finding, name, person, isWaiving, onWaive }: RowProps) {
+function FindingRow({ finding, lapsed, name, person, isWaiving, onWaive }: RowProps) {
   const document = useDraft((bench) => bench.document);
   const change = useDraft((bench) => bench.change);
   const selectCell = useDraft((bench) => bench.selectCell);
-  const { rule, weight, breakpoint, cell, message, values, mends, waiver } = finding;
+  const { rule, weight, breakpoint, cell, message, values, mends, waiver, about } = finding;
+  const router = useRouter();
+  const pathname = usePathname();
+  const showAs = useDraft((bench) => bench.showAs);
+  const previewed = useDraft((bench) => bench.previewed);
 
   const goTo = (): void => {
+    if (about && 'style' in about) return router.push(`${pathname}/type#${about.style}`);
+    if (about) return previewed === 'spacing' ? undefined : showAs('spacing');
     if (!breakpoint || !cell) return;
     selectCell(breakpoint, cell);
     requestAnimationFrame(() => window.document.querySelector<HTMLElement>('[role=gridcell][tabindex="0"]')?.focus());
   };
   const waive = (reason: string): void => {
-    change({ ...document, waivers: [...document.waivers, { rule, breakpoint, values, reason, by: person }] });
+    change({
+      ...document,
+      waivers: [
+        ...document.waivers.filter((waiver) => waiver !== lapsed),
+        { rule, breakpoint, values, reason, by: person },
+      ],
+    });
     onWaive(false);
   };
   const withdraw = (): void =>
@@ -86,16 +102,27 @@ function FindingRow({ finding, name, person, isWaiving, onWaive }: RowProps) {
 
   return (
     <li className={styles.row} data-waived={waiver ? true : undefined}>
-      <span data-weight={weight}>{waiver ? 'Waived' : WEIGHTS[weight]}</span>
+      <span data-weight={weight}>{waiver ? 'Waived' : WEIGHT_NAMES[weight]}</span>
       <span>{name}</span>
       <div>
-        <button type="button" className={styles.message} onClick={goTo} title="Go to the cell">
+        <button
+          type="button"
+          className={styles.message}
+          onClick={goTo}
+          title={about ? ('style' in about ? 'Go to the text style' : 'Go to the scale') : 'Go to the cell'}
+        >
           <Fractions text={message} />
         </button>
         {waiver && (
           <span className="soft">
             {' '}
             {waiver.reason} ({waiver.by})
+          </span>
+        )}
+        {lapsed && (
+          <span className={styles.lapsed}>
+            {' '}
+            A waiver lapsed, since the numbers changed: {lapsed.reason} ({lapsed.by})
           </span>
         )}
         {isWaiving && <WaiverForm onWaive={waive} onCancel={() => onWaive(false)} />}

@@ -1,142 +1,217 @@
 'use client';
 
+import { useGesture } from '@use-gesture/react';
 import { type KeyboardEvent, type PointerEvent, useState } from 'react';
-import { type SolvedColumns, type SumSegment, widthSegments } from '../../../core/columns/columns-at';
-import { decimal, numeral } from '../../../core/length/present';
-import { isWhole } from '../../../core/length/px';
+import { type SolvedColumns, widthSegments } from '../../../core/columns/columns-at';
+import { px } from '../../../core/length/px';
+import { inksOf } from '../../../core/overlay/inks';
+import { type HeightSegment, heightSegmentAt, nextHeightSegment } from '../../../core/rows/height-segments';
+import { rowsAt } from '../../../core/rows/rows-at';
+import { baseUnit } from '../../../core/spacing/scale';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
-import { Fractions } from '../../drawing/numeral';
 import { Dimensions } from '../../drawing/dimensions';
-import { BaselineOverlay, ColumnOverlay, RowOverlay } from '../../drawing/overlays';
-import type { Overlay } from '../../draft/draft-store';
+import { Overlays } from '../../drawing/overlays';
+import { RULER, Rulers } from '../../drawing/rulers';
+import { useDraft, useDraftStore } from '../../draft/draft-context';
+import { zoomed } from '../../draft/zoomed';
+import { DistanceDrawing, DistanceReadout, type Point } from './distance';
+import { Edges } from './edges';
+import { GroundDrawing } from './ground/ground';
+import { PageFoot } from './page-foot';
+import { placedPage } from './placed-page';
+import { useDistance } from './use-distance';
 import { useSize } from './use-size';
 import styles from './preview.module.scss';
 
-type Props = { spec: Spec; breakpoint: Breakpoint; solved: SolvedColumns; overlays: Record<Overlay, boolean> };
+type Props = { spec: Spec; breakpoint: Breakpoint; solved: SolvedColumns; page: number; picture: string | null };
 
-const SPACE = { side: 34, top: 40, bottom: 18 };
+const MOVE = 40;
 
-/** One screen to scale. Pointing at a piece of it, or stepping through it with the arrow keys, shows its exact edges. */
-export function OneScreen({ spec, breakpoint, solved, overlays }: Props) {
+/**
+ * One screen to scale, between pixel rulers. Pointing at a piece of it, or stepping through it with the arrow keys, shows
+ * its exact edges; it is moved by dragging or scrolling, and zoomed by pinching or with Ctrl.
+ */
+export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
+  const store = useDraftStore();
+  const overlays = useDraft((bench) => bench.overlays);
+  const ground = useDraft((bench) => bench.ground);
+  const isMeasuring = useDraft((bench) => bench.isMeasuring);
+  const view = useDraft((bench) => bench.view);
   const [box, { width, height }] = useSize<HTMLDivElement>();
-  const [pointed, setPointed] = useState<number | null>(null);
+  const [across, setAcross] = useState<number | null>(null);
+  const [down, setDown] = useState<HeightSegment | null>(null);
+  const distance = useDistance(spec, breakpoint, solved, page);
+
   const viewport = solved.viewport.valueOf();
-  const screen = breakpoint.reference.height;
-  const scale = Math.max(
-    0.01,
-    Math.min(
-      (width - SPACE.side * 2) / viewport,
-      (height - SPACE.top - SPACE.bottom) / Math.min(screen, viewport * 0.75),
-    ),
-  );
-  const left = Math.max(SPACE.side, (width - viewport * scale) / 2);
-  const shownHeight = Math.min(screen, Math.max(0, (height - SPACE.top) / scale));
+  const whole = placedPage({ width, height }, { width: viewport, height: page });
+  const { scale, left, top } = {
+    scale: whole.scale * view.zoom,
+    left: whole.left + view.x,
+    top: whole.top + view.y,
+  };
   const segments = widthSegments(solved);
-  const segment = pointed === null ? null : segments[pointed];
+  const segment = across === null ? null : segments[across];
+  const rows = overlays.rows ? rowsAt(spec, breakpoint, page) : null;
+  const onPage = ({ clientX, clientY }: { clientX: number; clientY: number }): { x: number; y: number } => {
+    const frame = box.current!.getBoundingClientRect();
+    return { x: (clientX - frame.left - left) / scale, y: (clientY - frame.top - top) / scale };
+  };
+
+  useGesture(
+    {
+      onWheel: ({ event, delta: [x, y], ctrlKey }) => {
+        if (ctrlKey) return;
+        event.preventDefault();
+        const { view: now, look } = store.getState();
+        look({ ...now, x: now.x - x, y: now.y - y });
+      },
+      onPinch: ({ event, delta: [by], origin: [x, y] }) => {
+        event.preventDefault();
+        const frame = box.current!.getBoundingClientRect();
+        const around = { x: x - frame.left - whole.left, y: y - frame.top - whole.top };
+        const { view: now, look } = store.getState();
+        look(zoomed(now, Math.exp(by), around));
+      },
+      onDrag: ({ first, tap, delta: [x, y], event, target }) => {
+        if (tap || (target as HTMLElement).closest('[role=slider]')) return;
+        if (isMeasuring) {
+          const at = onPage(event as unknown as { clientX: number; clientY: number });
+          return first ? distance.start(at.x, at.y, scale) : distance.stretch(at.x, at.y, scale);
+        }
+        const { view: now, look } = store.getState();
+        look({ ...now, x: now.x + x, y: now.y + y });
+      },
+    },
+    {
+      target: box,
+      eventOptions: { passive: false },
+      drag: { filterTaps: true, keyboardDisplacement: 0 },
+      pinch: { modifierKey: 'ctrlKey' },
+    },
+  );
 
   const onPointerMove = (event: PointerEvent<HTMLDivElement>): void => {
-    const at = (event.clientX - event.currentTarget.getBoundingClientRect().left - left) / scale;
-    const index = segments.findIndex(({ start, end }) => start.valueOf() <= at && at < end.valueOf());
-    setPointed(index < 0 ? null : index);
+    if (event.buttons !== 0) return;
+    const at = onPage(event);
+    const index = segments.findIndex(({ start, end }) => start.valueOf() <= at.x && at.x < end.valueOf());
+    setAcross(index < 0 || at.y < 0 || at.y > page ? null : index);
+    setDown(rows && index >= 0 ? heightSegmentAt(rows, px(page), px(Math.floor(at.y * 64)).div(64)) : null);
   };
-  const onKeyDown = (event: KeyboardEvent): void => {
-    const direction = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
-    if (event.key === 'Escape') return setPointed(null);
-    if (!direction) return;
+  const forget = (): void => {
+    setAcross(null);
+    setDown(null);
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLDivElement>): void => {
+    if (event.target !== event.currentTarget) return;
+    const arrow = ARROWS[event.key];
+    if (isMeasuring && distance.onKeyDown(event)) return event.preventDefault();
+    if (event.key === 'Escape') return forget();
+    if (!arrow) return;
     event.preventDefault();
-    setPointed((index) =>
-      index === null
-        ? direction === 1
-          ? 0
-          : segments.length - 1
-        : (index + direction + segments.length) % segments.length,
-    );
+    if (event.shiftKey) {
+      return store.getState().look({ ...view, x: view.x - arrow[0] * MOVE, y: view.y - arrow[1] * MOVE });
+    }
+    if (arrow[1] !== 0) {
+      if (rows) setDown((before) => nextHeightSegment(rows, px(page), before, arrow[1] as 1 | -1));
+      return;
+    }
+    const from = across ?? (arrow[0] > 0 ? -1 : segments.length);
+    setAcross((from + arrow[0] + segments.length) % segments.length);
   };
 
+  const place = ({ x, y }: Point) => ({ x: left + x.valueOf() * scale, y: top + y.valueOf() * scale });
   return (
     <div
       ref={box}
       className={styles.desk}
+      data-measuring={isMeasuring || undefined}
       role="application"
       tabIndex={0}
-      aria-label={`${breakpoint.name} at ${viewport} px; arrow keys step through margins, columns and gutters`}
+      aria-label={`${breakpoint.name} at ${viewport} px; arrow keys step through margins, columns and gutters, and through rows`}
       onPointerMove={onPointerMove}
-      onPointerLeave={() => setPointed(null)}
+      onPointerLeave={forget}
       onKeyDown={onKeyDown}
-      onBlur={() => setPointed(null)}
+      onBlur={forget}
     >
       {width > 0 && (
         <svg width={width} height={height} aria-hidden="true">
           <g transform={`translate(${left} 0)`}>
-            <Dimensions solved={solved} scale={scale} y={22} />
+            <Dimensions solved={solved} scale={scale} y={top - 14} />
           </g>
-          <g transform={`translate(${left} ${SPACE.top}) scale(${scale})`}>
-            <rect
-              width={viewport}
-              height={shownHeight}
-              fill="var(--paper)"
-              stroke="var(--line)"
-              strokeWidth={1 / scale}
-            />
-            <svg width={viewport} height={shownHeight} viewBox={`0 0 ${viewport} ${shownHeight}`}>
-              {overlays.columns && <ColumnOverlay solved={solved} height={shownHeight} />}
-              {overlays.rows && (
-                <RowOverlay spec={spec} breakpoint={breakpoint} width={viewport} height={shownHeight} id="one" />
-              )}
-              {overlays.baseline && (
-                <BaselineOverlay spec={spec} breakpoint={breakpoint} width={viewport} height={shownHeight} id="one" />
-              )}
-              {segment && (
+          <g transform={`translate(${left} ${top}) scale(${scale})`}>
+            <svg width={viewport} height={page} viewBox={`0 0 ${viewport} ${page}`}>
+              <GroundDrawing
+                ground={ground}
+                solved={solved}
+                height={page}
+                step={baseUnit(spec).valueOf()}
+                picture={picture}
+              />
+              <Overlays
+                {...{ spec, breakpoint, solved, scale, id: 'one' }}
+                width={viewport}
+                height={page}
+                shown={overlays}
+                inks={inksOf(spec)}
+              />
+              {segment && !isMeasuring && (
                 <rect
                   x={segment.start.valueOf()}
                   width={Math.max(0, segment.width.valueOf())}
-                  height={shownHeight}
+                  height={page}
                   fill="none"
                   stroke="var(--plum)"
                   strokeWidth={2 / scale}
                 />
               )}
+              {down && !isMeasuring && (
+                <rect
+                  y={down.start.valueOf()}
+                  width={viewport}
+                  height={Math.max(0, down.end.sub(down.start).valueOf())}
+                  fill="none"
+                  stroke="var(--amber)"
+                  strokeWidth={1.5 / scale}
+                />
+              )}
             </svg>
+            <rect width={viewport} height={page} fill="none" stroke="var(--line)" strokeWidth={1 / scale} />
           </g>
+          {distance.measured && isMeasuring && <DistanceDrawing {...distance.measured} place={place} />}
+          <Rulers width={width} height={height} left={left} top={top} scale={scale} />
         </svg>
       )}
-      {segment && (
+      {width > 0 && top + page * scale > RULER && (
+        <PageFoot
+          breakpoint={breakpoint}
+          height={page}
+          top={top + page * scale}
+          left={left}
+          width={viewport * scale}
+          scale={scale}
+        />
+      )}
+      {(segment || down) && !isMeasuring && (
         <Edges
-          segment={segment}
-          x={left + ((segment.start.valueOf() + segment.end.valueOf()) / 2) * scale}
+          across={segment ?? null}
+          down={down}
+          x={segment ? left + ((segment.start.valueOf() + segment.end.valueOf()) / 2) * scale : width / 2}
           most={width}
         />
       )}
+      {isMeasuring &&
+        (distance.measured ? (
+          <DistanceReadout spec={spec} breakpoint={breakpoint} {...distance.measured} />
+        ) : (
+          <p className={styles.distance}>Drag from one edge to another, or use the arrow keys.</p>
+        ))}
     </div>
   );
 }
 
-/** `column 4: 74` and its edges. */
-function Edges({ segment, x, most }: { segment: SumSegment; x: number; most: number }) {
-  const { part, number, start, end, width } = segment;
-  const name =
-    part === 'margin'
-      ? number === 1
-        ? 'start margin'
-        : 'end margin'
-      : part === 'inset'
-        ? 'half gutter outside'
-        : `${part} ${number}`;
-  return (
-    <div className={styles.edges} style={{ insetInlineStart: Math.min(Math.max(x, 80), most - 80) }} role="status">
-      <strong>
-        <Fractions text={`${name}: ${numeral(width)}`} />
-      </strong>
-      <br />
-      <Fractions text={`${numeral(start)} → ${numeral(end)}`} />
-      {!isWhole(start) || !isWhole(end) ? (
-        <>
-          <br />
-          <span>
-            {decimal(start)} → {decimal(end)}
-          </span>
-        </>
-      ) : null}
-    </div>
-  );
-}
+const ARROWS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};

@@ -1,61 +1,49 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { columnsAt } from '../../../core/columns/columns-at';
 import { breakpointAt } from '../../../core/spec/ranges';
 import { useDraft } from '../../draft/draft-context';
-import type { Overlay } from '../../draft/draft-store';
-import { GroupMark } from '../sheet/group-mark';
+import { InksDialog } from '../inks/inks-dialog';
+import { LeadingPanel } from '../leading/leading-panel';
+import { SpacingPanel } from '../spacing/spacing-panel';
 import { OneScreen } from './one-screen';
+import { PageHeight } from './page-height';
+import { PreviewTools } from './preview-tools';
 import { SideBySide } from './side-by-side';
 import { SpanTable } from './span-table';
 import { SumLine } from './sum-line';
+import { usePicture } from './ground/use-picture';
 import styles from './preview.module.scss';
 
-const OVERLAYS: { id: Overlay; title: string; key: string }[] = [
-  { id: 'columns', title: 'Columns', key: 'c' },
-  { id: 'rows', title: 'Rows', key: 'r' },
-  { id: 'baseline', title: 'Baseline', key: 'b' },
-];
-
 const WAYS = [
-  { way: 'spans', title: 'Spans', key: 'w', says: 'Widths of 1 column, 2 columns and so on' },
   { way: 'all', title: 'All screens', key: 's', says: 'All breakpoints side by side' },
+  { way: 'spans', title: 'Spans', key: 'w', says: 'Widths of 1 column, 2 columns and so on' },
+  { way: 'spacing', title: 'Spacing', key: 'n', says: 'Named spacing steps and what uses them' },
+  { way: 'leading', title: 'Leading', key: 'l', says: 'Leadings that divide the page' },
 ] as const;
 
-/** The screen at the viewport marker, or every breakpoint at one scale; the sum of its widths under it. */
+/** The screen at the viewport marker, or every breakpoint at one scale; the sums of its widths and heights under it. */
 export function Preview() {
   const document = useDraft((bench) => bench.document);
   const viewport = useDraft((bench) => bench.viewport);
-  const overlays = useDraft((bench) => bench.overlays);
   const previewed = useDraft((bench) => bench.previewed);
-  const toggle = useDraft((bench) => bench.toggle);
   const showAs = useDraft((bench) => bench.showAs);
   const breakpoint = breakpointAt(document, viewport);
+  const page = useDraft((bench) => bench.pageHeights[breakpoint.id] ?? breakpoint.reference.height);
   const solved = useMemo(() => columnsAt(document, breakpoint, viewport), [document, breakpoint, viewport]);
+  const picture = usePicture();
+  const [inks, setInks] = useState(false);
+  const drawn = previewed === 'screen' || previewed === 'all';
 
   return (
     <section className={styles.panel} aria-label="Preview">
       <div className={styles.head}>
         <span>
-          Viewport{' '}
-          <strong className="number">
-            {viewport} × {breakpoint.reference.height}
-          </strong>
+          Viewport <strong className="number">{viewport} ×</strong> <PageHeight breakpoint={breakpoint} height={page} />
         </span>
         <span className="soft">{breakpoint.name}</span>
         <span className={styles.toggles}>
-          {OVERLAYS.map(({ id, title, key }) => (
-            <button
-              key={id}
-              type="button"
-              aria-pressed={overlays[id]}
-              onClick={() => toggle(id)}
-              title={`${title} on or off (${key})`}
-            >
-              <GroupMark group={id} /> {title}
-            </button>
-          ))}
           {WAYS.map(({ way, title, key, says }) => (
             <button
               key={way}
@@ -69,12 +57,16 @@ export function Preview() {
           ))}
         </span>
       </div>
+      {drawn && <PreviewTools picture={picture} onInks={() => setInks(true)} />}
       {previewed === 'all' && <SideBySide />}
       {previewed === 'spans' && <SpanTable name={breakpoint.name} solved={solved} />}
+      {previewed === 'spacing' && <SpacingPanel />}
+      {previewed === 'leading' && <LeadingPanel breakpoint={breakpoint} viewport={viewport} page={page} />}
       {previewed === 'screen' && (
-        <OneScreen spec={document} breakpoint={breakpoint} solved={solved} overlays={overlays} />
+        <OneScreen spec={document} breakpoint={breakpoint} solved={solved} page={page} picture={picture.url} />
       )}
-      <SumLine breakpoint={breakpoint} solved={solved} />
+      <SumLine breakpoint={breakpoint} solved={solved} page={page} />
+      {inks && <InksDialog grounds={picture.grounds} onClose={() => setInks(false)} />}
     </section>
   );
 }

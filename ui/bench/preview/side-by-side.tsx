@@ -3,7 +3,8 @@
 import { columnsAt } from '../../../core/columns/columns-at';
 import { numeral } from '../../../core/length/present';
 import { byWidth, shownWidth } from '../../../core/spec/ranges';
-import { BaselineOverlay, ColumnOverlay, RowOverlay } from '../../drawing/overlays';
+import { inksOf } from '../../../core/overlay/inks';
+import { Overlays } from '../../drawing/overlays';
 import { Fractions } from '../../drawing/numeral';
 import { useDraft } from '../../draft/draft-context';
 import { packScreens } from './pack-screens';
@@ -36,7 +37,6 @@ export function SideBySide() {
           {screens.map((breakpoint) => {
             const { id, name, reference } = breakpoint;
             const solved = columnsAt(spec, breakpoint);
-            const lines = { spec, breakpoint, ...reference, id };
             return (
               <button
                 key={id}
@@ -54,9 +54,12 @@ export function SideBySide() {
                   aria-hidden="true"
                 >
                   <rect {...reference} fill="var(--paper)" />
-                  {overlays.columns && <ColumnOverlay solved={solved} height={reference.height} />}
-                  {overlays.rows && <RowOverlay {...lines} />}
-                  {overlays.baseline && <BaselineOverlay {...lines} />}
+                  <Overlays
+                    {...{ spec, breakpoint, solved, scale, id }}
+                    {...reference}
+                    shown={overlays}
+                    inks={inksOf(spec)}
+                  />
                 </svg>
                 <strong>{name}</strong>
                 <span className="number">

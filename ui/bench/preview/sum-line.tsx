@@ -8,12 +8,13 @@ import type { Breakpoint } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
+import { HeightLine } from './height-line';
 import styles from './preview.module.scss';
 
-type Props = { breakpoint: Breakpoint; solved: SolvedColumns };
+type Props = { breakpoint: Breakpoint; solved: SolvedColumns; page: number };
 
-/** The sum of widths as a segmented bar and as an equation; where it does not come out, by how much and what would mend it. */
-export function SumLine({ breakpoint, solved }: Props) {
+/** The sums of widths and of heights; where one does not come out, by how much and what would mend it. */
+export function SumLine({ breakpoint, solved, page }: Props) {
   const document = useDraft((bench) => bench.document);
   const change = useDraft((bench) => bench.change);
   const off = !solved.excess.equals(ZERO);
@@ -23,12 +24,14 @@ export function SumLine({ breakpoint, solved }: Props) {
     : [];
   return (
     <div className={styles.sum}>
-      <SumBar solved={solved} />
-      <div className={styles.equation}>
-        <output className="number">
-          <Fractions text={sumLine(solved, numeral)} />
-        </output>
-        <span data-verdict={off ? 'off' : 'fine'}>{verdict(solved)}</span>
+      <div className={styles.sumPart} role="group" aria-label="Sum of widths">
+        <SumBar solved={solved} />
+        <div className={styles.equation}>
+          <output className="number">
+            <Fractions text={sumLine(solved, numeral)} />
+          </output>
+          <span data-verdict={off ? 'off' : 'fine'}>{verdict(solved)}</span>
+        </div>
       </div>
       {mends.length > 0 && (
         <div className={styles.mends}>
@@ -39,6 +42,7 @@ export function SumLine({ breakpoint, solved }: Props) {
           ))}
         </div>
       )}
+      <HeightLine spec={document} breakpoint={breakpoint} page={page} />
     </div>
   );
 }

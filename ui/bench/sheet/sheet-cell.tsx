@@ -46,6 +46,7 @@ export const SheetCellView = memo(
         role="gridcell"
         data-place={`${place.row} ${place.column}`}
         data-follows={cell.follows || undefined}
+        data-idle={cell.idle}
         data-flag={refusal ? 'refused' : (flag ?? undefined)}
         data-in-range={isInRange || undefined}
         aria-selected={isInRange}
@@ -109,6 +110,7 @@ function sameCell(before: SheetCell, after: SheetCell): boolean {
     before.text === after.text &&
     before.shown === after.shown &&
     before.follows === after.follows &&
+    before.idle === after.idle &&
     before.px === after.px
   );
 }

@@ -4,7 +4,7 @@ import type { ClipboardEvent, KeyboardEvent } from 'react';
 import { removeBreakpoint } from '../../../core/sheet/breakpoints';
 import { copyRange, fillRight, pasteRange, type SheetRange } from '../../../core/sheet/clipboard';
 import { QUANTITIES } from '../../../core/sheet/quantities';
-import { stepCell } from '../../../core/sheet/step-cell';
+import { stepCell, stepToNamed } from '../../../core/sheet/step-cell';
 import { writeCell } from '../../../core/sheet/write-cell';
 import type { Parsed } from '../../../core/length/parsed';
 import { byWidth } from '../../../core/spec/ranges';
@@ -64,7 +64,14 @@ export function useSheetKeys(
       move(0, 0, false);
       return say(`${breakpoint.name} is removed; undo brings it back.`);
     }
-    apply(writeCell(bench.document, breakpoint.id, quantity.id, quantity.id === 'notes' ? '' : '='));
+    apply(
+      writeCell(
+        bench.document,
+        breakpoint.id,
+        quantity.id,
+        quantity.id === 'notes' ? '' : quantity.id === 'rowRule' || quantity.id === 'step' ? 'none' : '=',
+      ),
+    );
   };
 
   const fill = (): void => {
@@ -82,6 +89,10 @@ export function useSheetKeys(
       return apply(
         stepCell(bench.document, breakpoint.id, quantity.id, event.key === 'ArrowUp' ? 1 : -1, event.shiftKey),
       );
+    }
+    if (event.altKey && (event.key === 'PageUp' || event.key === 'PageDown')) {
+      event.preventDefault();
+      return apply(stepToNamed(bench.document, breakpoint.id, quantity.id, event.key === 'PageUp' ? 1 : -1));
     }
     if (event.altKey && event.code === 'KeyR') {
       event.preventDefault();

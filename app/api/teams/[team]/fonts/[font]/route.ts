@@ -1,0 +1,21 @@
+import { database } from '../../../../../../server/database';
+import { shippedFile } from '../../../../../../server/fonts/shipped-files';
+import { fontFile } from '../../../../../../server/fonts/team-fonts';
+import { teamOf } from '../../../../../../server/people';
+import { forPeople, nothingHere } from '../../../../../answers';
+
+/** The file of a font, by the name of a shipped one or the SHA-256 of one that the team brought. It never changes. */
+export const GET = forPeople<{ team: string; font: string }>(async (person, _request, { team: slug, font }) => {
+  const team = await teamOf(database(), person.id, slug);
+  if (!team) return nothingHere();
+  const shipped = await shippedFile(font);
+  const found = shipped ? { file: shipped, format: 'woff2' } : await fontFile(database(), team.id, font);
+  if (!found) return nothingHere();
+  return new Response(new Uint8Array(found.file), {
+    headers: {
+      'Content-Type': `font/${found.format}`,
+      'Cache-Control': 'private, max-age=31536000, immutable',
+      'Content-Security-Policy': "default-src 'none'; sandbox",
+    },
+  });
+});

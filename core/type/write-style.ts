@@ -1,0 +1,163 @@
+import { columnsAt, spanWidth } from '../columns/columns-at';
+import { parseLength, shown } from '../length/length';
+import { mapped, type Parsed } from '../length/parsed';
+import { exactText, px } from '../length/px';
+import { isGrowing } from '../length/growing';
+import { readSize, type Size, sizeAt } from '../length/size';
+import { screenOf } from '../spec/ranges';
+import type { Breakpoint, Font, Leading, Spec, TextStyle, TypeSetting } from '../spec/schema';
+import { charactersPerLine } from './characters';
+import { gridLeadings } from './on-the-grid';
+import { shippedFont } from './shipped-fonts';
+import { settingAt, stepOf } from './text-at';
+
+const MOST_STYLES = 60;
+
+const STARTS: Record<TextStyle['role'], { size: number; least: number; font: string }> = {
+  body: { size: 16, least: 1.5, font: 'source-serif-4' },
+  heading: { size: 32, least: 1.1, font: 'hanken-grotesk' },
+  label: { size: 14, least: 1.2, font: 'hanken-grotesk' },
+};
+
+/** A line of body text that reads well; the span of a new style stays under it where it can. */
+const WELL_READ = 70;
+
+/**
+ * The spec with one text style more, on the grid at every breakpoint.
+ *
+ *     addStyle(spec, 'body')   // 16 / 24 in Source Serif 4, over the columns that hold about 70 characters
+ */
+export function addStyle(spec: Spec, role: TextStyle['role']): Parsed<{ spec: Spec; name: string }> {
+  if (spec.type.length >= MOST_STYLES)
+    return { problem: `A specification has at most ${MOST_STYLES} text styles; remove one first.` };
+  const { size, least, font } = STARTS[role];
+  const name = freeName(spec, role);
+  const at = Object.fromEntries(
+    spec.breakpoints.map((breakpoint) => [
+      breakpoint.id,
+      {
+        size: `${size}px`,
+        leading: startLeading(spec, breakpoint, size, least),
+        span: startSpan(spec, breakpoint, shippedFont(font), size),
+      },
+    ]),
+  );
+  const style: TextStyle = { name, role, font: shippedFont(font), stands: 'line-box', at };
+  return { value: { spec: { ...spec, type: [...spec.type, style] }, name } };
+}
+
+function freeName({ type }: Spec, wanted: string): string {
+  const taken = (name: string): boolean => type.some((style) => style.name === name);
+  if (!taken(wanted)) return wanted;
+  let number = 2;
+  while (taken(`${wanted}-${number}`)) number++;
+  return `${wanted}-${number}`;
+}
+
+function startLeading(spec: Spec, breakpoint: Breakpoint, size: number, least: number): Leading {
+  const onGrid = gridLeadings(px(size), stepOf(spec, breakpoint)).find(({ ofSize }) => ofSize.compare(least) >= 0);
+  return onGrid ? `${exactText(onGrid.leading)}px` : { times: String(least) };
+}
+
+function startSpan(spec: Spec, breakpoint: Breakpoint, font: Font, size: number): number {
+  const solved = columnsAt(spec, breakpoint);
+  const fits = (span: number): boolean =>
+    charactersPerLine(font, px(size), spanWidth(solved, span)).compare(WELL_READ) <= 0;
+  let span = Math.min(solved.count, 64);
+  while (span > 1 && !fits(span)) span--;
+  return Math.max(1, span);
+}
+
+/** The spec with a text style changed. */
+export function withStyle(spec: Spec, name: string, change: (style: TextStyle) => TextStyle): Spec {
+  return { ...spec, type: spec.type.map((style) => (style.name === name ? change(style) : style)) };
+}
+
+/** The spec without a text style. */
+export function removeStyle(spec: Spec, name: string): Spec {
+  return { ...spec, type: spec.type.filter((style) => style.name !== name) };
+}
+
+/** The spec with a text style under another name. */
+export function nameStyle(spec: Spec, name: string, text: string): Parsed<Spec> {
+  const wanted = text.trim();
+  if (!/^[a-z][a-z0-9-]{0,39}$/.test(wanted)) {
+    return {
+      problem: `“${shown(wanted)}” cannot name a style, since a CSS class is made from it; use lower-case letters, digits and hyphens, such as body-small.`,
+    };
+  }
+  if (wanted !== name && spec.type.some((style) => style.name === wanted))
+    return { problem: `Another style is named ${wanted} already; give each its own name.` };
+  return { value: withStyle(spec, name, (style) => ({ ...style, name: wanted })) };
+}
+
+/** What of a setting is typed. */
+export type SettingPart = keyof TypeSetting;
+
+/**
+ * The spec after a person typed a size, a leading or a span of columns for a style at a breakpoint.
+ *
+ *     writeSetting(spec, 'body', phone, 'size', '16 to 20 over 600 to 1440')
+ *     writeSetting(spec, 'body', phone, 'leading', '1.5')   // one and a half of the size
+ */
+export function writeSetting(
+  spec: Spec,
+  name: string,
+  breakpoint: Breakpoint,
+  part: SettingPart,
+  text: string,
+): Parsed<Spec> {
+  const style = spec.type.find((each) => each.name === name);
+  if (!style) return { problem: 'This text style is no longer in the specification.' };
+  const setting = settingAt(spec, style, breakpoint);
+  return mapped(readPart(spec, breakpoint, part, text.trim()), (value) =>
+    withStyle(spec, name, (each) => ({ ...each, at: { ...each.at, [breakpoint.id]: { ...setting, ...value } } })),
+  );
+}
+
+function readPart(spec: Spec, breakpoint: Breakpoint, part: SettingPart, text: string): Parsed<Partial<TypeSetting>> {
+  switch (part) {
+    case 'size':
+      return mapped(readTypeSize(spec, breakpoint, text, 'size'), (size) => ({ size }));
+    case 'leading': {
+      const times = readTimes(text);
+      if (times !== null) return { value: { leading: { times } } };
+      return mapped(readTypeSize(spec, breakpoint, text, 'leading'), (leading) => ({ leading }));
+    }
+    case 'span': {
+      const span = /^(\d{1,2})(\s*columns?)?$/i.exec(text)?.[1];
+      if (span === undefined || Number(span) < 1 || Number(span) > 64)
+        return { problem: `“${shown(text)}” is no span; type how many columns the text runs over, such as 6.` };
+      return { value: { span: Number(span) } };
+    }
+  }
+}
+
+/** `1.5 ×`, `× 1.5`, `150 %`; and a bare number that is too small for a length. */
+function readTimes(text: string): string | null {
+  const marked = /^(?:[×x*]\s*(\d+(?:\.\d+)?)|(\d+(?:\.\d+)?)\s*[×x*])$/i.exec(text);
+  if (marked) return marked[1] ?? marked[2]!;
+  const percent = /^(\d+)\s*%$/.exec(text)?.[1];
+  if (percent) return exactText(px(percent).div(100));
+  return /^\d(\.\d+)?$/.test(text) && Number(text) > 0 && Number(text) < 4 ? text : null;
+}
+
+function readTypeSize(spec: Spec, breakpoint: Breakpoint, text: string, what: 'size' | 'leading'): Parsed<Size> {
+  const read = readSize(text);
+  if (read.problem !== undefined) return read;
+  if (!isGrowing(read.value)) {
+    const unit = parseLength(String(typeof read.value === 'object' ? read.value.is : read.value)).value?.unit;
+    if (unit === '%') return { problem: `A ${what} in % has nothing to be a share of; type ${EXAMPLES[what]}.` };
+  }
+  const size = sizeAt(read.value, screenOf(spec, breakpoint));
+  if (size.compare(1) < 0 || size.compare(2000) > 0)
+    return {
+      problem: `A ${what} of ${shown(text)} is not possible; type from 1 to 2,000 px, such as ${EXAMPLES[what]}.`,
+    };
+  return read;
+}
+
+const EXAMPLES = {
+  size: '16, 1.125rem or 16 to 20 over 600 to 1440',
+  leading: '24, 1.5 × or 24 to 28 over 600 to 1440',
+};

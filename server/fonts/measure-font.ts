@@ -1,0 +1,61 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { z } from 'zod';
+import type { Parsed } from '../../core/length/parsed';
+import { font, type Font } from '../../core/spec/type-schema';
+
+const PATIENCE_MS = 8000;
+const MEMORY_MB = 256;
+
+export type FontMeasures = Omit<Font, 'file'>;
+
+const answer = z.union([z.object({ measured: z.unknown() }), z.object({ problem: z.string() })]);
+
+/**
+ * Reads the measures of a font file in a process of its own, which has neither the application's memory nor its time:
+ * a broken or hostile file ends there.
+ */
+export async function measureFont(file: Buffer): Promise<Parsed<FontMeasures>> {
+  const text = await inProcess(file);
+  if (text === null)
+    return {
+      problem:
+        'This font could not be read within 8 seconds, so it was not kept. Export it anew, or choose another file.',
+    };
+  const read = answer.parse(JSON.parse(text));
+  if ('problem' in read) return { problem: read.problem };
+  const measures = font.omit({ file: true }).safeParse(read.measured);
+  if (measures.success) return { value: measures.data };
+  const key = String(measures.error.issues[0]?.path[0] ?? 'measures');
+  return {
+    problem: `This font says something impossible of its ${WORDS[key] ?? key}; export it anew, or choose another file.`,
+  };
+}
+
+const WORDS: Record<string, string> = {
+  unitsPerEm: 'units per em',
+  lineGap: 'line gap',
+  capHeight: 'cap height',
+  xHeight: 'x-height',
+  averageWidth: 'letter widths',
+};
+
+/** What the process wrote, or null when it took too long or broke down. */
+function inProcess(file: Buffer): Promise<string | null> {
+  const program = join(process.cwd(), 'server/fonts/measure-process.mjs');
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, [`--max-old-space-size=${MEMORY_MB}`, program], {
+      stdio: ['pipe', 'pipe', 'ignore'],
+      // nothing of the application's environment, in which the database's password stands
+      env: { NODE_ENV: 'production' } as NodeJS.ProcessEnv,
+      timeout: PATIENCE_MS,
+      killSignal: 'SIGKILL',
+    });
+    const chunks: Buffer[] = [];
+    child.stdout.on('data', (chunk: Buffer) => chunks.push(chunk));
+    child.stdin.on('error', () => {});
+    child.on('error', () => resolve(null));
+    child.on('close', (code) => resolve(code === 0 ? Buffer.concat(chunks).toString('utf8') : null));
+    child.stdin.end(file);
+  });
+}

@@ -1,0 +1,128 @@
+'use client';
+
+import Modal from 'react-bootstrap/Modal';
+import { overlayContrast, type Verdict, verdictOn } from '../../../core/overlay/contrast';
+import { type Family, inkOf, USUAL_INKS, withInk } from '../../../core/overlay/inks';
+import type { OverlayInk } from '../../../core/spec/schema';
+import { useDraft } from '../../draft/draft-context';
+import { GROUP_NAMES } from '../sheet/group-mark';
+import styles from './inks.module.scss';
+
+const LIGHT = { name: 'light', colours: ['#ffffff'] };
+const DARK = { name: 'dark', colours: ['#161922'] };
+
+const WORDS: Record<Verdict, string> = { lost: 'hardly to be seen', fits: 'fits', loud: 'hides what lies under it' };
+
+/** Colours and strengths of a spec's overlays, with their contrast on light, on dark, and on one's own picture. */
+export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: () => void }) {
+  const document = useDraft((bench) => bench.document);
+  const change = useDraft((bench) => bench.change);
+  const under = [LIGHT, DARK, ...(grounds.length > 0 ? [{ name: 'my picture', colours: grounds }] : [])];
+  return (
+    <Modal show size="lg" onHide={onClose} aria-labelledby="inks-title">
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="inks-title">
+          Colours of the overlays
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        {(['columns', 'rows', 'baseline'] as const).map((family) => (
+          <InkFields
+            key={family}
+            family={family}
+            ink={inkOf(document, family)}
+            under={under}
+            onChange={(ink) => change(withInk(document, family, ink))}
+          />
+        ))}
+        <p className="soft">
+          They belong to this specification, and readers of its editions see the same. Lay your own picture under the
+          grid to see how they stand on it.
+        </p>
+      </Modal.Body>
+    </Modal>
+  );
+}
+
+type FieldsProps = {
+  family: Family;
+  ink: OverlayInk;
+  under: { name: string; colours: string[] }[];
+  onChange: (ink: OverlayInk) => void;
+};
+
+function InkFields({ family, ink, under, onChange }: FieldsProps) {
+  const usual = USUAL_INKS[family];
+  const isUsual = ink.colour === usual.colour && ink.strength === usual.strength;
+  return (
+    <fieldset className={styles.ink}>
+      <legend>{GROUP_NAMES[family]}</legend>
+      <label>
+        Colour{' '}
+        <input
+          type="color"
+          value={ink.colour}
+          onChange={(event) => onChange({ ...ink, colour: event.target.value.toLowerCase() })}
+        />
+      </label>
+      <label>
+        Strength{' '}
+        <input
+          type="range"
+          min={5}
+          max={100}
+          step={5}
+          value={ink.strength}
+          onChange={(event) => onChange({ ...ink, strength: Number(event.target.value) })}
+        />{' '}
+        <output className="number">{ink.strength} %</output>
+      </label>
+      <button type="button" className="quiet" disabled={isUsual} onClick={() => onChange(usual)}>
+        As usual
+      </button>
+      <ul>
+        {under.map(({ name, colours }) => (
+          <Hint key={name} name={name} colours={colours} family={family} ink={ink} />
+        ))}
+      </ul>
+    </fieldset>
+  );
+}
+
+function Hint({ name, colours, family, ink }: { name: string; colours: string[]; family: Family; ink: OverlayInk }) {
+  const contrasts = colours.map((colour) => overlayContrast(ink, colour));
+  const [least, most] = [Math.min(...contrasts), Math.max(...contrasts)];
+  const verdict = verdictOn(least) === 'lost' ? 'lost' : verdictOn(most);
+  const numbers = most - least < 0.05 ? least.toFixed(1) : `${least.toFixed(1)} to ${most.toFixed(1)}`;
+  return (
+    <li data-verdict={verdict}>
+      <svg width="84" height="30" aria-hidden="true">
+        {colours.map((colour, index) => (
+          <rect key={index} x={(index * 84) / colours.length} width={84 / colours.length} height="30" fill={colour} />
+        ))}
+        <Sample family={family} ink={ink} />
+      </svg>
+      <span>
+        on {name} <span className="number">{numbers} : 1</span>, {WORDS[verdict]}
+      </span>
+    </li>
+  );
+}
+
+function Sample({ family, ink }: { family: Family; ink: OverlayInk }) {
+  const opacity = ink.strength / 100;
+  if (family === 'columns') {
+    return (
+      <g fill={ink.colour} opacity={opacity}>
+        {[6, 32, 58].map((x) => (
+          <rect key={x} x={x} width="20" height="30" />
+        ))}
+      </g>
+    );
+  }
+  const path =
+    family === 'rows'
+      ? Array.from({ length: 14 }, (_, index) => `M${index * 8 - 16} 11l8-8M${index * 8 - 16} 27l8-8`).join('')
+      : [5.5, 12.5, 19.5, 26.5].map((y) => `M0 ${y}H84`).join('');
+  return <path d={path} stroke={ink.colour} strokeWidth={family === 'rows' ? 1.5 : 1} opacity={opacity} />;
+}

@@ -1,0 +1,119 @@
+'use client';
+
+import { useState } from 'react';
+import { type FittingLeading, leadingsThatFit, nearestLines } from '../../../core/baseline/leading-that-fits';
+import { writeFittingLeading } from '../../../core/baseline/write-leading';
+import { lengthOf, parseLengthValue } from '../../../core/length/length-value';
+import { numeral } from '../../../core/length/present';
+import { isWhole, px, type Px, ZERO } from '../../../core/length/px';
+import { toPx } from '../../../core/length/resolve';
+import { screenOf } from '../../../core/spec/ranges';
+import type { Breakpoint } from '../../../core/spec/schema';
+import { stepOf } from '../../../core/type/text-at';
+import { useDraft } from '../../draft/draft-context';
+import { LatticeDrawing } from './lattice-drawing';
+import styles from './leading.module.scss';
+
+type Props = { breakpoint: Breakpoint; viewport: number; page: number };
+
+/** A wanted leading, and those around it that divide the page's height into whole lines. */
+export function LeadingPanel({ breakpoint, viewport, page }: Props) {
+  const document = useDraft((bench) => bench.document);
+  const change = useDraft((bench) => bench.change);
+  const screen = screenOf(document, breakpoint);
+  const step = stepOf(document, breakpoint);
+  const [typed, setTyped] = useState('');
+  const read = typed.trim() === '' ? null : parseLengthValue(typed);
+  const given = read?.value === undefined ? null : toPx(lengthOf(read.value), screen, 'height');
+  const problem =
+    read?.problem ?? (given && given.compare(ZERO) <= 0 ? 'Type a leading of more than 0, such as 24.' : null);
+  const wanted: Px = given && !problem ? given : step.compare(ZERO) > 0 ? step : px(24);
+  const size = { width: px(viewport), height: px(page) };
+  const fitting = leadingsThatFit(wanted, size);
+  const nearest = nearestLines(wanted, size.height);
+
+  return (
+    <div className={styles.panel}>
+      <div className={styles.wanted}>
+        <label>
+          Wanted leading{' '}
+          <input
+            className="form-control number"
+            value={typed}
+            placeholder={numeral(wanted)}
+            autoComplete="off"
+            aria-invalid={problem !== null}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+        </label>
+        <span className="soft">
+          in a page of <span className="number">{page}</span> px; drag the foot of the page, or type its height above
+        </span>
+        {problem && (
+          <p className="problem" role="alert">
+            {problem}
+          </p>
+        )}
+      </div>
+      <div className={styles.body}>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Lines</th>
+              <th scope="col">Leading</th>
+              <th scope="col">Off by</th>
+              <th scope="col" title="One of as many equal parts of width and height as there are lines">
+                Lattice cell
+              </th>
+              <td />
+            </tr>
+          </thead>
+          <tbody>
+            {fitting.map((each) => (
+              <FittingRow
+                key={each.lines}
+                fitting={each}
+                isNearest={each.lines === nearest}
+                isTaken={each.leading.equals(step)}
+                onTake={() => change(writeFittingLeading(document, breakpoint, page, each.lines))}
+              />
+            ))}
+          </tbody>
+        </table>
+        <LatticeDrawing page={{ width: viewport, height: page }} lines={nearest} />
+      </div>
+    </div>
+  );
+}
+
+/** Leadings that divide a page have denominators that say nothing; their decimals line up. */
+function fixed(length: Px): string {
+  return length.valueOf().toFixed(3);
+}
+
+type RowProps = { fitting: FittingLeading; isNearest: boolean; isTaken: boolean; onTake: () => void };
+
+function FittingRow({ fitting: { lines, leading, difference, cell }, isNearest, isTaken, onTake }: RowProps) {
+  const sign = difference.compare(ZERO) > 0 ? '+' : '';
+  return (
+    <tr data-nearest={isNearest || undefined}>
+      <td className="number">{lines}</td>
+      <td className="number" title={`${leading.toFraction()} px`} data-whole={isWhole(leading)}>
+        {fixed(leading)}
+      </td>
+      <td className="number">{difference.equals(ZERO) ? 'nothing' : `${sign}${fixed(difference)}`}</td>
+      <td className="number" title={`${cell.width.toFraction()} × ${cell.height.toFraction()} px`}>
+        {fixed(cell.width)} × {fixed(cell.height)}
+      </td>
+      <td>
+        {isTaken ? (
+          <span className="soft">is the step</span>
+        ) : (
+          <button type="button" className="quiet" onClick={onTake}>
+            Take as step
+          </button>
+        )}
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,70 @@
+import { numeral, spoken } from '../../../core/length/present';
+import { px, type Px } from '../../../core/length/px';
+import { type Distance, distanceAcross, distanceDown } from '../../../core/rows/distance';
+import type { InRows } from '../../../core/rows/row-sum';
+import type { Breakpoint, Spec } from '../../../core/spec/schema';
+import { Fractions } from '../../drawing/numeral';
+import styles from './preview.module.scss';
+
+export type Point = { x: Px; y: Px };
+
+/** A distance that is being measured, in px of the page. */
+export type Measured = { from: Point; to: Point };
+
+/** The two points, and the ways across and down between them. Drawn in px of the picture. */
+export function DistanceDrawing({ from, to, place }: Measured & { place: (point: Point) => { x: number; y: number } }) {
+  const [a, b] = [place(from), place(to)];
+  return (
+    <g stroke="var(--plum)" strokeWidth={1.5} fill="none">
+      <rect
+        x={Math.min(a.x, b.x)}
+        y={Math.min(a.y, b.y)}
+        width={Math.abs(a.x - b.x)}
+        height={Math.abs(a.y - b.y)}
+        strokeDasharray="3 3"
+      />
+      <path d={`M${a.x} ${a.y}H${b.x}V${b.y}`} />
+      {[a, b].map(({ x, y }, index) => (
+        <path key={index} d={`M${x - 5} ${y}h10M${x} ${y - 5}v10`} strokeWidth={2} />
+      ))}
+    </g>
+  );
+}
+
+type Props = Measured & { spec: Spec; breakpoint: Breakpoint };
+
+/** What the distance comes to: px, base units, rows and gaps, baselines. */
+export function DistanceReadout({ spec, breakpoint, from, to }: Props) {
+  const across = distanceAcross(spec, breakpoint, to.x.sub(from.x).abs());
+  const down = distanceDown(spec, breakpoint, to.y.sub(from.y).abs());
+  return (
+    <div className={styles.distance} role="status" aria-label="Distance">
+      <Way name="across" distance={across} />
+      <Way name="down" distance={down} />
+    </div>
+  );
+}
+
+function Way({ name, distance: { px: length, baseUnits, rows, baselines } }: { name: string; distance: Distance }) {
+  const parts = [
+    `${spoken(length)} px`,
+    ...(baseUnits ? [`${numeral(baseUnits)} base`] : []),
+    ...(rows ? [inRowsText(rows)] : []),
+    ...(baselines ? [`${numeral(baselines)} ${baselines.equals(px(1)) ? 'baseline' : 'baselines'}`] : []),
+  ];
+  return (
+    <p>
+      <span>{name}</span> <Fractions text={parts.join(' · ')} />
+    </p>
+  );
+}
+
+/** `2 rows + 1 gap + 3 px` */
+function inRowsText({ rows, gaps, rest }: InRows): string {
+  const parts = [
+    `${rows} ${rows === 1 ? 'row' : 'rows'}`,
+    `${gaps} ${gaps === 1 ? 'gap' : 'gaps'}`,
+    ...(rest.equals(px(0)) ? [] : [`${numeral(rest)} px`]),
+  ];
+  return parts.join(' + ');
+}

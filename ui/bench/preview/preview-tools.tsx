@@ -1,0 +1,127 @@
+'use client';
+
+import { Image as ImageIcon, Palette, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
+import { type ChangeEvent, useRef } from 'react';
+import type { Family } from '../../../core/overlay/inks';
+import { useDraft } from '../../draft/draft-context';
+import { type Ground, WHOLE_VIEW } from '../../draft/draft-store';
+import { zoomed } from '../../draft/zoomed';
+import { GroupMark } from '../sheet/group-mark';
+import type { Picture } from './ground/use-picture';
+import styles from './preview.module.scss';
+
+const OVERLAYS: { id: Family; title: string; key: string }[] = [
+  { id: 'columns', title: 'Columns', key: 'c' },
+  { id: 'rows', title: 'Rows', key: 'r' },
+  { id: 'baseline', title: 'Baseline', key: 'b' },
+];
+
+const GROUND_NAMES: Record<Ground, string> = {
+  plain: 'nothing',
+  'light-page': 'a light page',
+  'dark-page': 'a dark page',
+  picture: 'my picture',
+};
+
+/** Overlays on and off, their colours, what lies under them, distances, zoom. */
+export function PreviewTools({ picture, onInks }: { picture: Picture; onInks: () => void }) {
+  const overlays = useDraft((bench) => bench.overlays);
+  const toggle = useDraft((bench) => bench.toggle);
+  const isMeasuring = useDraft((bench) => bench.isMeasuring);
+  const measure = useDraft((bench) => bench.measure);
+  const isOneScreen = useDraft((bench) => bench.previewed === 'screen');
+
+  return (
+    <div className={styles.tools}>
+      <span className={styles.toggles}>
+        {OVERLAYS.map(({ id, title, key }) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={overlays[id]}
+            onClick={() => toggle(id)}
+            title={`${title} on or off (${key})`}
+          >
+            <GroupMark group={id} /> {title}
+          </button>
+        ))}
+        <button type="button" onClick={onInks} title="Colours and strengths of the overlays" aria-label="Colours…">
+          <Palette size={14} aria-hidden />
+        </button>
+      </span>
+      {isOneScreen && (
+        <>
+          <GroundChoice picture={picture} />
+          <span className={styles.toggles}>
+            <button
+              type="button"
+              aria-pressed={isMeasuring}
+              aria-label="Distance"
+              onClick={() => measure(!isMeasuring)}
+              title="Measure distances (d)"
+            >
+              <Ruler size={14} aria-hidden />
+            </button>
+            <Zoom />
+          </span>
+        </>
+      )}
+    </div>
+  );
+}
+
+function GroundChoice({ picture }: { picture: Picture }) {
+  const ground = useDraft((bench) => bench.ground);
+  const layOn = useDraft((bench) => bench.layOn);
+  const file = useRef<HTMLInputElement>(null);
+
+  const choose = (event: ChangeEvent<HTMLSelectElement>): void => {
+    const wanted = event.target.value as Ground;
+    layOn(wanted);
+    if (wanted === 'picture' && !picture.url) file.current?.click();
+  };
+  const onFile = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
+    const [chosen] = event.target.files ?? [];
+    event.target.value = '';
+    if (chosen && (await picture.bring(chosen))) layOn('picture');
+  };
+
+  return (
+    <span className={styles.ground}>
+      <label>
+        Under it{' '}
+        <select value={ground} onChange={choose} title="What lies under the overlays (u)">
+          {Object.entries(GROUND_NAMES).map(([value, name]) => (
+            <option key={value} value={value}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {ground === 'picture' && (
+        <button type="button" onClick={() => file.current?.click()} title="Another picture; it stays in this browser">
+          <ImageIcon size={14} aria-hidden /> {picture.url ? 'Another…' : 'Choose…'}
+        </button>
+      )}
+      <input ref={file} type="file" accept="image/*" hidden onChange={onFile} aria-label="Picture to lay under" />
+    </span>
+  );
+}
+
+function Zoom() {
+  const view = useDraft((bench) => bench.view);
+  const look = useDraft((bench) => bench.look);
+  return (
+    <>
+      <button type="button" aria-label="Zoom out" title="Zoom out (−)" onClick={() => look(zoomed(view, 0.8))}>
+        <ZoomOut size={14} aria-hidden />
+      </button>
+      <button type="button" title="The whole page (0)" onClick={() => look(WHOLE_VIEW)} className="number">
+        {Math.round(view.zoom * 100)} %
+      </button>
+      <button type="button" aria-label="Zoom in" title="Zoom in (+)" onClick={() => look(zoomed(view, 1.25))}>
+        <ZoomIn size={14} aria-hidden />
+      </button>
+    </>
+  );
+}

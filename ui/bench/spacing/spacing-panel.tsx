@@ -1,0 +1,164 @@
+'use client';
+
+import { Plus, X } from 'lucide-react';
+import { numeral } from '../../../core/length/present';
+import type { Parsed } from '../../../core/length/parsed';
+import {
+  offScale,
+  spacesInUse,
+  type Step,
+  stepsOf,
+  suggestedSteps,
+  type Use,
+  usesOf,
+} from '../../../core/spacing/scale';
+import { addStep, nameStep, removeStep, resizeStep } from '../../../core/spacing/write-steps';
+import type { Spec } from '../../../core/spec/schema';
+import { leadingUses } from '../../../core/type/text-spaces';
+import { useDraft } from '../../draft/draft-context';
+import { Fractions, Numeral } from '../../drawing/numeral';
+import { CommitField } from '../../frame/commit-field';
+import styles from './spacing.module.scss';
+
+/** The spacing scale: named multiples of the base unit, what uses each, and what the scale lacks. */
+export function SpacingPanel() {
+  const document = useDraft((bench) => bench.document);
+  const change = useDraft((bench) => bench.change);
+  const steps = stepsOf(document);
+  const uses = spacesInUse(document);
+  const outside = offScale(document, steps, uses);
+  const largest = steps.at(-1)?.px.valueOf() ?? 1;
+
+  const write = (written: Parsed<Spec>): string | null => {
+    if (written.problem !== undefined) return written.problem;
+    change(written.value);
+    return null;
+  };
+
+  return (
+    <div className={styles.panel}>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Step</th>
+            <th scope="col">× base</th>
+            <th scope="col">px</th>
+            <th scope="col">rem</th>
+            <th scope="col" aria-label="Drawn" />
+            <th scope="col">Used by</th>
+            <td />
+          </tr>
+        </thead>
+        <tbody>
+          {steps.map((step) => (
+            <tr key={step.index}>
+              <th scope="row">
+                <CommitField
+                  label={`Name of ${step.name}`}
+                  value={step.name}
+                  onCommit={(text) => write(nameStep(document, step.index, text))}
+                />
+              </th>
+              <td>
+                <CommitField
+                  label={`Times base of ${step.name}`}
+                  value={step.times.toFraction()}
+                  title="A multiple such as 3/2, or a length such as 12px"
+                  className={styles.times}
+                  onCommit={(text) => write(resizeStep(document, step.index, text))}
+                />
+              </td>
+              <td className="number">
+                <Numeral text={numeral(step.px)} />
+              </td>
+              <td className="number">{numeral(step.rem)}</td>
+              <td>
+                <Bar px={step.px.valueOf()} largest={largest} />
+              </td>
+              <td className="soft">{usedBy(document, step, uses)}</td>
+              <td>
+                <button
+                  type="button"
+                  className={styles.remove}
+                  aria-label={`Remove ${step.name}`}
+                  title="Remove this step; undo brings it back"
+                  onClick={() => change(removeStep(document, step.index))}
+                >
+                  <X size={13} aria-hidden />
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className={styles.add}>
+        <Plus size={13} aria-hidden />
+        <CommitField
+          label="Add a step"
+          value=""
+          empties
+          placeholder="5, 3/2 or 40px"
+          onCommit={(text) => write(addStep(document, text))}
+        />
+        <Suggestions spec={document} onAdd={(times) => write(addStep(document, times))} />
+      </div>
+      {outside.length > 0 && <Outside uses={outside} />}
+    </div>
+  );
+}
+
+function Bar({ px, largest }: { px: number; largest: number }) {
+  return (
+    <svg className={styles.bar} viewBox={`0 0 ${largest} 8`} preserveAspectRatio="none" aria-hidden="true">
+      <rect width={px} height="8" fill="var(--plum-tint)" />
+    </svg>
+  );
+}
+
+/** `gutter (Phone, Tablet), leading of body`, or a word that nothing does. */
+function usedBy(spec: Spec, step: Step, uses: Use[]): string {
+  const names = new Map<string, string[]>();
+  for (const { breakpoint, given } of usesOf(step, uses))
+    names.set(given.name, [...(names.get(given.name) ?? []), breakpoint.name]);
+  const spaces = [...names].map(([name, breakpoints]) =>
+    breakpoints.length === spec.breakpoints.length ? name : `${name} (${breakpoints.join(', ')})`,
+  );
+  const leadings = leadingUses(spec, step.px).map((style) => `leading of ${style}`);
+  return [...spaces, ...leadings].join(', ') || 'no grid';
+}
+
+function Suggestions({ spec, onAdd }: { spec: Spec; onAdd: (times: string) => void }) {
+  const suggested = suggestedSteps(spec).slice(0, 4);
+  if (suggested.length === 0) return null;
+  return (
+    <span className={styles.suggested}>
+      <span className="soft">or</span>
+      {suggested.map(({ times, px, why }) => (
+        <button
+          key={times}
+          type="button"
+          className="quiet"
+          title={`${times} × base: ${why}`}
+          onClick={() => onAdd(times)}
+        >
+          <Fractions text={`${numeral(px)} px`} />
+        </button>
+      ))}
+    </span>
+  );
+}
+
+function Outside({ uses }: { uses: Use[] }) {
+  return (
+    <p className={styles.outside}>
+      On no step:{' '}
+      {uses.map(({ breakpoint, given }, index) => (
+        <span key={index}>
+          {index > 0 && ', '}
+          {given.name} of {breakpoint.name} <span className="number">{numeral(given.px)}</span>
+        </span>
+      ))}
+      .
+    </p>
+  );
+}

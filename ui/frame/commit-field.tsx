@@ -1,0 +1,68 @@
+'use client';
+
+import { type KeyboardEvent, useId, useState } from 'react';
+import styles from './commit-field.module.scss';
+
+type Props = {
+  /** What the field says when nobody types in it. */
+  value: string;
+  label: string;
+  /** Takes the text over; answers with the sentence that says why not, or null. */
+  onCommit: (text: string) => string | null;
+  placeholder?: string;
+  title?: string;
+  className?: string;
+  maxLength?: number;
+  /** Empties itself after a text was taken, for adding one thing after another. */
+  empties?: boolean;
+};
+
+/** A text field that takes over at Enter or when it is left, and puts back at Esc. What is refused stays as typed. */
+export function CommitField(props: Props) {
+  const { value, label, onCommit, placeholder, title, className = '', maxLength = 60, empties = false } = props;
+  const [typed, setTyped] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const says = useId();
+
+  const commit = (): void => {
+    if (typed === null || typed === value || (empties && typed.trim() === '')) {
+      setTyped(null);
+      return setProblem(null);
+    }
+    const refused = onCommit(typed);
+    setProblem(refused);
+    if (refused === null) setTyped(null);
+  };
+  const onKeyDown = (event: KeyboardEvent): void => {
+    if (event.key === 'Enter') commit();
+    if (event.key !== 'Escape') return;
+    event.stopPropagation();
+    setTyped(null);
+    setProblem(null);
+  };
+
+  return (
+    <span className={styles.field}>
+      <input
+        className={`number ${className}`}
+        aria-label={label}
+        aria-invalid={problem !== null}
+        aria-describedby={problem === null ? undefined : says}
+        value={typed ?? value}
+        placeholder={placeholder}
+        title={title}
+        maxLength={maxLength}
+        autoComplete="off"
+        spellCheck={false}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={commit}
+        onKeyDown={onKeyDown}
+      />
+      {problem && (
+        <span id={says} className={`problem ${styles.problem}`} role="alert">
+          {problem}
+        </span>
+      )}
+    </span>
+  );
+}

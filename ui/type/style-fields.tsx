@@ -1,0 +1,177 @@
+'use client';
+
+import { Trash2, Upload } from 'lucide-react';
+import { type ChangeEvent, useRef, useState } from 'react';
+import type { Parsed } from '../../core/length/parsed';
+import type { Font, Spec, TextStyle } from '../../core/spec/schema';
+import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
+import { STANDS_WORDS } from '../../core/type/style-text';
+import { nameStyle, removeStyle, withStyle } from '../../core/type/write-style';
+import { useDraft } from '../draft/draft-context';
+import { CommitField } from '../frame/commit-field';
+import { bringFont } from './bring-font';
+import styles from './type.module.scss';
+
+type Props = {
+  team: string;
+  style: TextStyle;
+  fonts: Font[];
+  onBrought: (font: Font) => void;
+  onRenamed: (name: string) => void;
+  write: (written: Parsed<Spec>) => string | null;
+};
+
+const ROLES: Record<TextStyle['role'], string> = { body: 'body text', heading: 'heading', label: 'label' };
+
+/** A style's name, use, font, and what of it stands on the grid. */
+export function StyleFields({ team, style, fonts, onBrought, onRenamed, write }: Props) {
+  const document = useDraft((draft) => draft.document);
+  const { name, role, stands, font } = style;
+  const put = (some: Partial<TextStyle>): string | null =>
+    write({ value: withStyle(document, name, (each) => ({ ...each, ...some })) });
+  const rename = (text: string): string | null => {
+    const problem = write(nameStyle(document, name, text));
+    if (problem === null) onRenamed(text.trim());
+    return problem;
+  };
+
+  return (
+    <div className={styles.fields}>
+      <span>Name</span>
+      <CommitField label="Name of the style" value={name} onCommit={rename} />
+      <label htmlFor="style-role">Is</label>
+      <select id="style-role" value={role} onChange={(event) => put({ role: event.target.value as TextStyle['role'] })}>
+        {Object.entries(ROLES).map(([value, title]) => (
+          <option key={value} value={value}>
+            {title}
+          </option>
+        ))}
+      </select>
+      <FontField
+        team={team}
+        font={font}
+        fonts={fonts}
+        onBrought={onBrought}
+        onFont={(chosen) => put({ font: chosen })}
+      />
+      <label htmlFor="style-stands">Stands on</label>
+      <select
+        id="style-stands"
+        value={stands}
+        title="What of a line the grid holds: its line box, or the text trimmed to its caps or small letters"
+        onChange={(event) => put({ stands: event.target.value as TextStyle['stands'] })}
+      >
+        {Object.entries(STANDS_WORDS).map(([value, title]) => (
+          <option key={value} value={value}>
+            its {title}
+          </option>
+        ))}
+      </select>
+      <Measures font={font} />
+      <button
+        type="button"
+        className={`quiet ${styles.remove}`}
+        title="Undo brings it back"
+        onClick={() => write({ value: removeStyle(document, name) })}
+      >
+        <Trash2 size={13} aria-hidden /> Remove this style
+      </button>
+    </div>
+  );
+}
+
+type FontProps = {
+  team: string;
+  font: Font;
+  fonts: Font[];
+  onBrought: (font: Font) => void;
+  onFont: (font: Font) => void;
+};
+
+function FontField({ team, font, fonts, onBrought, onFont }: FontProps) {
+  const file = useRef<HTMLInputElement>(null);
+  const [says, setSays] = useState<{ problem: boolean; text: string } | null>(null);
+  const known = [...SHIPPED_FONTS.map((shipped) => shipped.font), ...fonts];
+  const all = known.some((each) => each.file === font.file) ? known : [...known, font];
+
+  const onFile = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
+    const [chosen] = event.target.files ?? [];
+    event.target.value = '';
+    if (!chosen) return;
+    setSays({ problem: false, text: `Reading ${chosen.name}…` });
+    const answer = await bringFont(team, chosen);
+    if ('problem' in answer) return setSays({ problem: true, text: answer.problem });
+    setSays({ problem: false, text: `${answer.font.family} is kept for the team.` });
+    onBrought(answer.font);
+    onFont(answer.font);
+  };
+
+  return (
+    <>
+      <label htmlFor="style-font">Font</label>
+      <select
+        id="style-font"
+        value={font.file}
+        onChange={(event) => onFont(all.find((each) => each.file === event.target.value)!)}
+      >
+        <optgroup label="Ships with Ypsiline">
+          {SHIPPED_FONTS.map(({ id, build, font: shipped }) => (
+            <option key={id} value={shipped.file}>
+              {shipped.family}, {build}
+            </option>
+          ))}
+        </optgroup>
+        <optgroup label="Of the team">
+          {all
+            .filter((each) => each.file.startsWith('team:'))
+            .map((each) => (
+              <option key={each.file} value={each.file}>
+                {each.family}
+              </option>
+            ))}
+        </optgroup>
+      </select>
+      <span />
+      <button
+        type="button"
+        className="quiet"
+        onClick={() => file.current?.click()}
+        title="TTF, OTF, WOFF or WOFF2, at most 5 MB; it is kept for the team"
+      >
+        <Upload size={13} aria-hidden /> Bring a font file…
+      </button>
+      <input ref={file} type="file" accept=".ttf,.otf,.woff,.woff2" hidden aria-label="Font file" onChange={onFile} />
+      {says && (
+        <p className={says.problem ? 'problem' : 'soft'} role={says.problem ? 'alert' : 'status'}>
+          {says.text}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** A font's measures in its own units. */
+function Measures({ font }: { font: Font }) {
+  const rows: [string, number][] = [
+    ['Ascent', font.ascent],
+    ['Descent', font.descent],
+    ['Caps', font.capHeight],
+    ['x-height', font.xHeight],
+    ['Letter, on average', font.averageWidth],
+  ];
+  return (
+    <table className={styles.measures}>
+      <caption>
+        Measures of {font.family}, of {font.unitsPerEm} units
+      </caption>
+      <tbody>
+        {rows.map(([title, units]) => (
+          <tr key={title}>
+            <th scope="row">{title}</th>
+            <td className="number">{units}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,135 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import type { Parsed } from '../../core/length/parsed';
+import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
+import type { Font, Spec, TextStyle } from '../../core/spec/schema';
+import { addStyle } from '../../core/type/write-style';
+import { useDraft } from '../draft/draft-context';
+import { Choice } from '../frame/choice';
+import { ViewFrame } from '../frame/view-frame';
+import { RhythmDrawing } from './rhythm-drawing';
+import { SettingTable } from './setting-table';
+import { StyleFields } from './style-fields';
+import { StyleList } from './style-list';
+import { Suggestions } from './suggestions';
+import styles from './type.module.scss';
+
+type Props = { team: string; teamFonts: Font[] };
+
+const PLACED = [
+  { value: 'grid', title: 'On the grid' },
+  { value: 'falls', title: 'As it falls' },
+] as const;
+
+/** Text styles against the baselines, with real fonts and real measures. */
+export function TypeRhythm({ team, teamFonts }: Props) {
+  const document = useDraft((draft) => draft.document);
+  const change = useDraft((draft) => draft.change);
+  const viewport = useDraft((draft) => draft.viewport);
+  const show = useDraft((draft) => draft.show);
+  const [name, setName] = useState('');
+  const [placed, setPlaced] = useState<'grid' | 'falls'>('grid');
+  const [brought, setBrought] = useState(teamFonts);
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => setName(window.location.hash.slice(1)), []);
+
+  const style = document.type.find((each) => each.name === name) ?? document.type[0] ?? null;
+  const breakpoint = breakpointAt(document, viewport);
+  const write = (written: Parsed<Spec>): string | null => {
+    if (written.problem !== undefined) return written.problem;
+    change(written.value);
+    return null;
+  };
+  const add = (role: TextStyle['role']): void => {
+    const added = addStyle(document, role);
+    setProblem(added.problem ?? null);
+    if (added.value === undefined) return;
+    change(added.value.spec);
+    setName(added.value.name);
+  };
+
+  return (
+    <ViewFrame
+      head={
+        <>
+          <Choice
+            label="Breakpoint"
+            options={byWidth(document.breakpoints).map(({ id, name: title }) => ({ value: id, title }))}
+            value={breakpoint.id}
+            onChange={(id) =>
+              show(
+                shownWidth(
+                  document,
+                  document.breakpoints.find((each) => each.id === id)!,
+                ),
+              )
+            }
+          />
+          {style && <Choice label="Text is placed" options={PLACED} value={placed} onChange={setPlaced} />}
+          <span className={styles.add}>
+            {(['body', 'heading', 'label'] as const).map((role) => (
+              <button key={role} type="button" className="btn btn-line" onClick={() => add(role)}>
+                <Plus size={13} aria-hidden />{' '}
+                {role === 'body' ? 'Body text' : role === 'heading' ? 'Heading' : 'Label'}
+              </button>
+            ))}
+          </span>
+          {problem && (
+            <span className="problem" role="alert">
+              {problem}
+            </span>
+          )}
+        </>
+      }
+    >
+      {style === null ? (
+        <Nothing onAdd={() => add('body')} />
+      ) : (
+        <div className={styles.body}>
+          <aside className={styles.aside}>
+            <StyleList team={team} chosen={style.name} onChoose={setName} />
+            <StyleFields
+              key={style.name}
+              team={team}
+              style={style}
+              fonts={brought}
+              onBrought={(font) => setBrought((before) => [...before.filter(({ file }) => file !== font.file), font])}
+              onRenamed={setName}
+              write={write}
+            />
+          </aside>
+          <div className={styles.main}>
+            <RhythmDrawing
+              team={team}
+              spec={document}
+              style={style}
+              breakpoint={breakpoint}
+              viewport={viewport}
+              isOnGrid={placed === 'grid'}
+            />
+            <Suggestions style={style} breakpoint={breakpoint} write={write} />
+            <SettingTable style={style} breakpoint={breakpoint} write={write} />
+          </div>
+        </div>
+      )}
+    </ViewFrame>
+  );
+}
+
+function Nothing({ onAdd }: { onAdd: () => void }) {
+  return (
+    <div className={styles.nothing}>
+      <h2>No text styles yet</h2>
+      <p>
+        A text style is a font with a size and a leading at each breakpoint. Ypsiline reads the font’s own measures and
+        says where its baselines fall, how far the text must move to stand on the grid, and how many characters a line
+        holds.
+      </p>
+      <button type="button" className="btn btn-primary" onClick={onAdd}>
+        Begin with body text
+      </button>
+    </div>
+  );
+}

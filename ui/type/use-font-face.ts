@@ -1,0 +1,36 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Font } from '../../core/spec/schema';
+
+/** Where a font's file is read from. */
+export function fontAddress(team: string, { file }: Pick<Font, 'file'>): string {
+  return `/api/teams/${team}/fonts/${file.split(':')[1]}`;
+}
+
+/** The name under which this page knows a font. */
+export function faceOf({ file }: Pick<Font, 'file'>): string {
+  return `ypsiline-${file.replace(':', '-')}`;
+}
+
+/** Loads a font of the team for this page; false until it is there, or where its file is gone. */
+export function useFontFace(team: string, font: Font | null): boolean {
+  const [loaded, setLoaded] = useState<string | null>(null);
+  const face = font ? faceOf(font) : null;
+  const address = font ? fontAddress(team, font) : null;
+  useEffect(() => {
+    if (!face || !address) return;
+    let isGone = false;
+    const known = [...document.fonts].some(({ family, status }) => family === face && status === 'loaded');
+    const ready = known ? Promise.resolve() : load(face, address);
+    ready.then(() => !isGone && setLoaded(face)).catch(() => {});
+    return () => {
+      isGone = true;
+    };
+  }, [face, address]);
+  return face !== null && loaded === face;
+}
+
+async function load(face: string, address: string): Promise<void> {
+  document.fonts.add(await new FontFace(face, `url(${address})`).load());
+}
