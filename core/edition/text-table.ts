@@ -1,4 +1,4 @@
-import { decimal, numeral } from '../length/present';
+import { decimal } from '../length/present';
 import type { Px } from '../length/px';
 import { byWidth } from '../spec/ranges';
 import type { Spec, TextStyle } from '../spec/schema';
@@ -15,8 +15,8 @@ export function textTable(spec: Spec): ReadTable {
   return {
     head: breakpoints.map(({ name }) => name),
     rows: spec.type.flatMap((style) => [
-      row(style, 'size / leading', ({ size, leading }) => ({
-        shown: `${numeral(size)} / ${numeral(leading)}`,
+      row(style, `size / leading, in ${style.font.family}`, ({ size, leading }) => ({
+        shown: `${decimal(size)} / ${decimal(leading)}`,
         copy: `${decimal(size)}/${decimal(leading)}`,
       })),
       row(style, 'first baseline', ({ baseline }) => decimalValue(baseline)),
@@ -38,5 +38,5 @@ export function textTable(spec: Spec): ReadTable {
 
 /** Measures of type have large denominators, which say less than their decimals. */
 function decimalValue(value: Px): ReadValue {
-  return { shown: decimal(value), copy: decimal(value) };
+  return { shown: value.valueOf().toFixed(3), copy: decimal(value) };
 }

@@ -1,5 +1,5 @@
 import type { Font } from '../spec/schema';
-import measured from './shipped-fonts.json';
+import { SHIPPED_MEASURES } from './shipped-measures';
 
 /** A font that ships with the application. */
 export type ShippedFont = { id: string; build: string; font: Font };
@@ -18,7 +18,7 @@ const BUILDS: Record<string, string> = {
 export const SHIPPED_FONTS: readonly ShippedFont[] = Object.entries(BUILDS).map(([id, build]) => ({
   id,
   build,
-  font: { file: `shipped:${id}`, ...measured[id as keyof typeof measured] },
+  font: { file: `shipped:${id}`, ...SHIPPED_MEASURES[id]! },
 }));
 
 /** A shipped font by its id. */

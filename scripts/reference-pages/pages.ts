@@ -29,9 +29,9 @@ export function jsonSchemaText(): string {
   return `${JSON.stringify(z.toJSONSchema(specSchema, { io: 'input', unrepresentable: 'any' }), null, 2)}\n`;
 }
 
-/** core/type/shipped-fonts.json: the measures of every shipped font, read from its file. */
-export function shippedMeasures(): Record<string, unknown> {
-  return Object.fromEntries(
+/** core/type/shipped-measures.ts: the measures of every shipped font, read from its file. */
+export function shippedMeasuresText(): string {
+  const measures = Object.fromEntries(
     SHIPPED_FONTS.map(({ id }) => {
       const file = readFileSync(shippedPath(id));
       const read = measuresOfFile(file);
@@ -39,6 +39,7 @@ export function shippedMeasures(): Record<string, unknown> {
       return [id, { ...read.measured, family: FAMILIES[id] ?? read.measured.family }];
     }),
   );
+  return `import type { Font } from '../spec/schema';\n\n/** Read from the files of the shipped fonts by \`npm run docs\`; not written by hand. */\nexport const SHIPPED_MEASURES: Record<string, Omit<Font, 'file'>> = ${JSON.stringify(measures)};\n`;
 }
 
 /** Families whose files name a cut as well. */

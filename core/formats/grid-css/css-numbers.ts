@@ -110,7 +110,8 @@ export function cssReader(screen: Screen, unit: ViewportUnit): LengthReader<CssS
  */
 export function cssText(sum: CssSum): string {
   const text = expression(sum);
-  return /^-?[\d.]+[a-z%]+$/.test(text) || /^[a-z]+\([^()]*\)$/.test(text) ? text : `calc(${text})`;
+  const isCall = sum.size === 1 && [...sum].every(([name, amount]) => name.includes('(') && amount.equals(1));
+  return isCall || /^-?[\d.]+[a-z%]+$/.test(text) ? text : `calc(${text})`;
 }
 
 function expression(sum: CssSum): string {

@@ -1,0 +1,74 @@
+import { describe, expect, test } from 'vitest';
+import { judge } from '../checks/run';
+import { readSpec } from '../spec/read';
+import { STARTING_SETS } from '../spec/defaults';
+import { leadingText, settingText } from './style-text';
+import { addStyle, nameStyle, removeStyle, type SettingPart, writeSetting } from './write-style';
+
+const spec = addStyle(STARTING_SETS[0]!.spec('Trial'), 'body').value!.spec;
+const phone = spec.breakpoints[0]!;
+
+describe('a new style', () => {
+  test.each(['body', 'heading', 'label'] as const)('%s is on the grid and finds nothing to say', (role) => {
+    for (const set of STARTING_SETS) {
+      const { spec: added, name } = addStyle(set.spec('Trial'), role).value!;
+      expect(name).toBe(role);
+      expect(readSpec(added).problem).toBeUndefined();
+      const about = judge(added).filter(({ about: style }) => style && 'style' in style);
+      expect(about.map(({ rule, breakpoint }) => [rule, breakpoint])).toEqual(
+        // a phone column of 350 px holds what it holds
+        about.filter(({ rule }) => rule === 'line-length').map(({ rule, breakpoint }) => [rule, breakpoint]),
+      );
+    }
+  });
+
+  test('has a name of its own', () => {
+    const second = addStyle(spec, 'body').value!;
+    expect(second.name).toBe('body-2');
+    expect(removeStyle(second.spec, 'body-2')).toEqual(spec);
+  });
+});
+
+describe('what is typed', () => {
+  const typed = (part: SettingPart, text: string) => writeSetting(spec, 'body', phone, part, text);
+
+  test.each<[SettingPart, string, string]>([
+    ['size', '18', '18 / 24'],
+    ['size', '1.125rem', '1.125rem / 24'],
+    ['size', '16 to 20 over 600 to 1440', '16 to 20 over 600 to 1440 / 24'],
+    ['leading', '28', '16 / 28'],
+    ['leading', '1.5', '16 / 1.5 ×'],
+    ['leading', '150 %', '16 / 3/2 ×'],
+    ['leading', '× 1.6', '16 / 1.6 ×'],
+    ['leading', '1.75rem', '16 / 1.75rem'],
+    ['leading', '1024/43', '16 / 1024/43'],
+  ])('%s %s', (part, text, expected) => {
+    expect(settingText(typed(part, text).value!.type[0]!.at.phone!)).toBe(expected);
+  });
+
+  test('a bare number from 4 up is a length', () => {
+    expect(leadingText(typed('leading', '4').value!.type[0]!.at.phone!.leading)).toBe('4');
+  });
+
+  test.each<[SettingPart, string, string]>([
+    ['size', 'big', '“big” is not a length'],
+    ['size', '0', 'A size of 0 is not possible; type from 1 to 2,000 px'],
+    ['size', '3000', 'A size of 3000 is not possible'],
+    ['size', '120%', 'A size in % has nothing to be a share of'],
+    ['size', '2% to 20 over 600 to 1440', '2% changes with the screen by itself'],
+    ['leading', '0', 'A leading of 0 is not possible'],
+    ['span', '0', '“0” is no span; type how many columns the text runs over, such as 6.'],
+    ['span', '1.5', '“1.5” is no span'],
+  ])('%s %s is refused', (part, text, problem) => {
+    expect(typed(part, text).problem).toContain(problem);
+  });
+
+  test('names become CSS classes', () => {
+    expect(nameStyle(spec, 'body', 'body-small').value!.type[0]!.name).toBe('body-small');
+    expect(nameStyle(spec, 'body', 'Body Text').problem).toContain('cannot name a style');
+    const two = addStyle(spec, 'label').value!.spec;
+    expect(nameStyle(two, 'label', 'body').problem).toBe(
+      'Another style is named body already; give each its own name.',
+    );
+  });
+});

@@ -1,0 +1,123 @@
+import { randomBytes } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import { describe, expect, test } from 'vitest';
+import { shippedFont } from '../../core/type/shipped-fonts';
+import { fontFormat } from '../../server/fonts/font-file';
+import { shippedPath } from '../../server/fonts/shipped-files';
+import { fontFile, fontsOf, keepFont } from '../../server/fonts/team-fonts';
+import { teamWithMember, testDatabase } from './test-database';
+
+const { sql } = testDatabase();
+const woff2 = () => readFile(shippedPath('vollkorn'));
+const woff = () => readFile(shippedPath('zilla-slab').replace('.woff2', '.woff'));
+
+/** A file with some of its bytes written over. */
+function broken(file: Buffer, from: number, bytes: Buffer): Buffer {
+  const copy = Buffer.from(file);
+  bytes.copy(copy, from);
+  return copy;
+}
+
+describe('a font that is brought', () => {
+  test('is measured, kept as it came, and known again', async () => {
+    const { teamId, personId } = await teamWithMember(sql(), 'printers');
+    const file = await woff2();
+    const { value: font } = await keepFont(sql(), { teamId, personId, file });
+    const { file: _shipped, ...measures } = shippedFont('vollkorn');
+    expect(font).toMatchObject(measures);
+    const again = await keepFont(sql(), { teamId, personId, file });
+    expect(again.value).toEqual(font);
+    expect(await fontsOf(sql(), teamId)).toHaveLength(1);
+    const kept = await fontFile(sql(), teamId, font!.file.slice('team:'.length));
+    expect(kept!.format).toBe('woff2');
+    expect(kept!.file.equals(file)).toBe(true);
+  });
+
+  test('stays with its team', async () => {
+    const [mine, other] = [await teamWithMember(sql(), 'mine'), await teamWithMember(sql(), 'other')];
+    const { value: font } = await keepFont(sql(), { teamId: mine.teamId, personId: mine.personId, file: await woff() });
+    expect(await fontFile(sql(), other.teamId, font!.file.slice('team:'.length))).toBeNull();
+    expect(await fontsOf(sql(), other.teamId)).toEqual([]);
+  });
+
+  test('cannot be changed once it is kept', async () => {
+    const { teamId, personId } = await teamWithMember(sql(), 'keepers');
+    await keepFont(sql(), { teamId, personId, file: await woff() });
+    await expect(sql()`update fonts set file = ''::bytea where team_id = ${teamId}`).rejects.toThrow('is refused');
+  });
+});
+
+describe('what is refused, with a sentence', () => {
+  const cases: [string, () => Promise<Buffer>, string][] = [
+    ['empty', async () => Buffer.alloc(0), 'This file is empty; choose a font as TTF, OTF, WOFF or WOFF2.'],
+    [
+      '5 MB and a byte',
+      async () => Buffer.alloc(5 * 1024 * 1024 + 1),
+      'This file has 5 MB; a font has at most 5 MB here.',
+    ],
+    ['50 MB', async () => Buffer.alloc(50 * 1024 * 1024), 'This file has 50 MB; a font has at most 5 MB here.'],
+    [
+      'an SVG',
+      async () => Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'),
+      'This is no font file: it is an SVG drawing; choose',
+    ],
+    [
+      'a page',
+      async () => Buffer.from('<!doctype html><p>404</p>'),
+      'This is no font file: it is a page or an XML file; choose',
+    ],
+    ['a PNG', async () => Buffer.from('89504e470d0a1a0a', 'hex'), 'This is no font file: it is a picture; choose'],
+    [
+      'a zip',
+      async () => Buffer.from('PK\x03\x04rest'),
+      'This is no font file: it is a zip archive, unpack it first; choose',
+    ],
+    ['noise', async () => Buffer.alloc(4000, 7), 'This is no font file; choose a font as TTF, OTF, WOFF or WOFF2.'],
+    ['cut in half', async () => (await woff2()).subarray(0, 6000), 'This font is cut short: it should have '],
+    [
+      'a header alone',
+      async () => (await woff2()).subarray(0, 20),
+      'This font is cut short: its header is not complete.',
+    ],
+    [
+      'a TTF of which only the name is one',
+      async () => Buffer.from('00010000', 'hex'),
+      'This font is cut short: its header is not complete.',
+    ],
+    ['a collection', async () => Buffer.from('ttcf0000'), 'This file holds a collection of fonts'],
+    [
+      'one that says that it unpacks to 4 GB',
+      async () => broken(await woff2(), 16, Buffer.from('ffffffff', 'hex')),
+      'This font says that it unpacks to 4096 MB; at most 60 MB are read.',
+    ],
+    [
+      'with noise for its tables',
+      async () => broken(await woff2(), 200, randomBytes(4000)),
+      'This font c', // cannot be read, or could not be read in time
+    ],
+    [
+      'without a single table',
+      async () => Buffer.concat([Buffer.from('0001000000000000000000000000', 'hex')]),
+      'This font is cut short',
+    ],
+  ];
+
+  test.each(cases)('%s', async (name, file, problem) => {
+    const { teamId, personId } = await teamWithMember(
+      sql(),
+      `refused-${name.replace(/[^a-z0-9]+/gi, '-').toLowerCase()}`,
+    );
+    const kept = await keepFont(sql(), { teamId, personId, file: await file() });
+    expect(kept.problem).toContain(problem);
+    expect(await fontsOf(sql(), teamId)).toEqual([]);
+  });
+
+  test('a hundred ways to spoil a font: each is read, or refused with a sentence, and none harms the process', async () => {
+    const file = await woff();
+    for (let round = 0; round < 100; round++) {
+      const spoiled = broken(file, 44 + ((round * 131) % (file.length - 60)), randomBytes(8));
+      const format = fontFormat(spoiled);
+      expect(format.value ?? format.problem).toMatch(/^(woff|This font .*\.)$/);
+    }
+  });
+});
