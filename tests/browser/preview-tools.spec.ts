@@ -1,0 +1,146 @@
+import type { Page } from '@playwright/test';
+import { STARTING_SETS } from '../../core/spec/defaults';
+import { cell, expect, openBench, saved, test } from './app';
+
+const spec = STARTING_SETS[0]!.spec('Laid over');
+
+/** A page of 8 × 8 px, red above and blue below. */
+const PICTURE = Buffer.from(
+  '<svg xmlns="http://www.w3.org/2000/svg" width="8" height="8"><rect width="8" height="4" fill="red"/><rect y="4" width="8" height="4" fill="blue"/></svg>',
+);
+
+const desk = (page: Page) => page.getByRole('application');
+
+test('every overlay goes on and off with one key, and every way to look has one', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await desk(page).focus();
+  for (const [key, name] of [
+    ['c', 'Columns'],
+    ['r', 'Rows'],
+    ['b', 'Baseline'],
+    ['d', 'Distance'],
+  ] as const) {
+    const button = page.getByRole('button', { name, exact: true });
+    const before = await button.getAttribute('aria-pressed');
+    await page.keyboard.press(key);
+    await expect(button).not.toHaveAttribute('aria-pressed', before!);
+  }
+  await page.keyboard.press('u');
+  await expect(page.getByLabel('Under it')).toHaveValue('light-page');
+  await page.keyboard.press('n');
+  await expect(page.getByRole('button', { name: 'Spacing', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('l');
+  await expect(page.getByRole('textbox', { name: 'Wanted leading' })).toBeVisible();
+});
+
+test('distances: dragged from edge to edge, and with the keys', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await cell(page, 'Gutter', 'Desktop').click();
+  await desk(page).focus();
+  await page.keyboard.press('d');
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Shift+ArrowDown');
+  const readout = page.getByRole('status', { name: 'Distance' });
+  await expect(readout).toContainText('across 8 px · 1 base');
+  await expect(readout).toContainText('down 24 px · 3 base · 2 rows + 1 gap · 6 baselines');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await expect(readout).toContainText('down 1 px · ⅛ base · 0 rows + 0 gaps + 1 px · ¼ baselines');
+
+  // 1440 px between two columns of 74: from the first column's start to its end
+  const box = (await desk(page).boundingBox())!;
+  await page.keyboard.press('Escape');
+  const frame = await page.locator('[role=application] > svg > g').nth(1).boundingBox();
+  const scale = frame!.width / 1440;
+  await page.mouse.move(frame!.x + 145 * scale, box.y + 120);
+  await page.mouse.down();
+  await page.mouse.move(frame!.x + 217 * scale, box.y + 160, { steps: 5 });
+  await page.mouse.up();
+  await expect(readout).toContainText('across 74 px · 9¼ base');
+});
+
+test('zoom and pan: with the wheel, with keys, with buttons, and back to the whole', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  const whole = page.getByRole('button', { name: /^\d+ %$/ });
+  await page.getByRole('button', { name: 'Zoom in' }).click();
+  await expect(whole).toHaveText('125 %');
+  await desk(page).focus();
+  await page.keyboard.press('+');
+  await expect(whole).toHaveText('156 %');
+  await page.keyboard.press('0');
+  await expect(whole).toHaveText('100 %');
+  const layer = page.locator('[role=application] > svg > g').nth(1);
+  const before = await layer.getAttribute('transform');
+  const box = (await desk(page).boundingBox())!;
+  await page.mouse.move(box.x + 200, box.y + 120);
+  await page.mouse.wheel(0, 60);
+  await expect(layer).not.toHaveAttribute('transform', before!);
+  await page.keyboard.press('0');
+  await expect(layer).toHaveAttribute('transform', before!);
+  await page.keyboard.press('Shift+ArrowDown');
+  await expect(layer).not.toHaveAttribute('transform', before!);
+  await page.keyboard.press('0');
+  await page.keyboard.down('Control');
+  await page.mouse.wheel(0, -200);
+  await page.keyboard.up('Control');
+  await expect(whole).not.toHaveText('100 %');
+});
+
+test('arrow keys step through rows when they are shown', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await cell(page, 'Gutter', 'Phone').click();
+  await desk(page).focus();
+  await page.keyboard.press('r');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await expect(desk(page).getByRole('status')).toContainText('row 2: 8');
+  await expect(desk(page).getByRole('status')).toContainText('16 → 24');
+});
+
+test('an own picture is laid under, stays in the browser, and has its contrast said', async ({ signedIn: page }) => {
+  const sent: string[] = [];
+  page.on('request', (request) => {
+    if (request.method() !== 'GET') sent.push(`${request.method()} ${new URL(request.url()).pathname}`);
+  });
+  await openBench(page, spec);
+  await page
+    .getByLabel('Picture to lay under')
+    .setInputFiles({ name: 'page.svg', mimeType: 'image/svg+xml', buffer: PICTURE });
+  await expect(desk(page).locator('image')).toHaveAttribute('href', /^blob:/);
+  await page.getByRole('button', { name: 'Colours…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Colours of the overlays' });
+  await expect(dialog).toContainText('on my picture');
+  await page.keyboard.press('Escape');
+  await page.reload();
+  await page.getByLabel('Under it').selectOption('picture');
+  await expect(desk(page).locator('image')).toHaveAttribute('href', /^blob:/);
+  expect(sent.filter((each) => !each.includes('/api/teams/tidewick/specs'))).toEqual([]);
+
+  await page
+    .getByLabel('Picture to lay under')
+    .setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('x') });
+  await expect(page.getByText('notes.txt is no picture that this browser can show')).toBeVisible();
+});
+
+test('colours and strengths belong to the spec, with a hint of contrast, and can be undone', async ({
+  signedIn: page,
+}) => {
+  const slug = await openBench(page, spec);
+  await page.getByRole('button', { name: 'Colours…' }).click();
+  const rows = page.getByRole('dialog').getByRole('group', { name: 'Rows' });
+  await expect(rows).toContainText('on light 1.7 : 1, fits');
+  await rows.getByLabel('Strength').focus();
+  await page.keyboard.press('Home');
+  await expect(rows).toContainText('5 %');
+  await expect(rows).toContainText('hardly to be seen');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(saved(page)).toHaveText(/^Draft [2-9]/);
+  await page.goto(`/tidewick/${slug}`);
+  await page.getByRole('button', { name: 'Colours…' }).click();
+  await expect(rows).toContainText('5 %');
+  await rows.getByRole('button', { name: 'As usual' }).click();
+  await expect(rows).toContainText('50 %');
+});

@@ -1,0 +1,142 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { STARTING_SETS } from '../../core/spec/defaults';
+import { shippedPath } from '../../server/fonts/shipped-files';
+import { expect, makeSpec, saved, test } from './app';
+
+const spec = STARTING_SETS[0]!.spec('Set in type');
+
+async function openType(page: Page): Promise<string> {
+  const slug = await makeSpec(page.request, spec);
+  await page.goto(`/tidewick/${slug}/type`);
+  await page.getByRole('button', { name: 'Begin with body text' }).click();
+  await expect(page.getByRole('textbox', { name: 'Size, Phone' })).toHaveValue('16');
+  return slug;
+}
+
+const commit = async (page: Page, field: string, text: string): Promise<void> => {
+  await page.getByRole('textbox', { name: field, exact: true }).fill(text);
+  await page.keyboard.press('Enter');
+};
+
+test('a first style is on the grid; its numbers follow what is typed, and undo takes it back', async ({
+  signedIn: page,
+}) => {
+  const slug = await openType(page);
+  const table = page.getByRole('table', { name: 'body at every breakpoint' });
+  await expect(table.getByRole('row', { name: /^First baseline/ })).toContainText('17.608');
+  await expect(table.getByRole('row', { name: /^Move down to the grid/ })).toContainText('2.392');
+  await commit(page, 'Leading, Phone', '1.75');
+  await expect(table.getByRole('row', { name: /^Line height/ })).toContainText('1.75');
+  await expect(page.getByRole('textbox', { name: 'Leading, Phone' })).toHaveValue('1.75 ×');
+  await commit(page, 'Size, Desktop', '16 to 20 over 600 to 1440');
+  await expect(table.getByRole('row', { name: /^Size/ })).toContainText('20');
+  await commit(page, 'Size, Tablet', 'large');
+  await expect(page.getByText('“large” is not a length; type a number with px')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: 'Size, Desktop' })).toHaveValue('16');
+  await expect(saved(page)).toHaveText(/^Draft [2-9]/);
+  await page.goto(`/tidewick/${slug}/type`);
+  await expect(page.getByRole('textbox', { name: 'Leading, Phone' })).toHaveValue('1.75 ×');
+});
+
+test('a leading off the grid is a finding that leads here, and a suggestion puts it right', async ({
+  signedIn: page,
+}) => {
+  const slug = await openType(page);
+  await page.getByRole('button', { name: 'Tablet' }).click();
+  await commit(page, 'Leading, Tablet', '25');
+  await page.getByRole('link', { name: 'Bench' }).click();
+  const finding = page.getByRole('button', { name: /^body has a leading of 25 px on baselines of 4/ });
+  await finding.click();
+  await expect(page).toHaveURL(new RegExp(`/tidewick/${slug}/type#body$`));
+  await page.getByRole('group', { name: 'Leadings on the grid' }).getByRole('button', { name: /^28/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Leading, Tablet' })).toHaveValue('28');
+});
+
+test('names, fonts, what stands on the grid; as it falls and on the grid', async ({ signedIn: page }) => {
+  await openType(page);
+  await commit(page, 'Name of the style', 'Body Text');
+  await expect(page.getByText('cannot name a style, since a CSS class is made from it')).toBeVisible();
+  await commit(page, 'Name of the style', 'running');
+  await expect(page.getByRole('button', { name: /^running/ })).toHaveAttribute('aria-pressed', 'true');
+  const drawing = page.getByRole('img', { name: /^running:/ });
+  await expect(drawing).toHaveAccessibleName(
+    /lies 17.608 px below the top of its box, moved down by 2.392 px onto the grid/,
+  );
+  await page.getByRole('button', { name: 'As it falls' }).click();
+  await expect(drawing).toHaveAccessibleName(/lies 17.608 px below the top of its box$/);
+  await page.getByLabel('Stands on').selectOption('caps');
+  await expect(page.getByRole('row', { name: /^Trim over/ })).toBeVisible();
+  await page.getByLabel('Font', { exact: true }).selectOption('shipped:jetbrains-mono');
+  await expect(page.getByText('Measures of JetBrains Mono')).toBeVisible();
+  expect(await page.evaluate(() => document.fonts.check("16px 'ypsiline-shipped-jetbrains-mono'"))).toBe(true);
+  await page.getByRole('button', { name: 'Heading' }).click();
+  await expect(page.getByRole('list', { name: 'Text styles' }).getByRole('listitem')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Remove this style' }).click();
+  await expect(page.getByRole('list', { name: 'Text styles' }).getByRole('listitem')).toHaveCount(1);
+});
+
+test.describe('font files', () => {
+  const bring = (page: Page, name: string, buffer: Buffer) =>
+    page.getByLabel('Font file').setInputFiles({ name, mimeType: 'font/woff2', buffer });
+
+  test('a good one is measured, kept for the team, and set', async ({ signedIn: page }) => {
+    await openType(page);
+    await bring(page, 'Our Zilla.woff2', readFileSync(shippedPath('zilla-slab')));
+    await expect(page.getByText('Zilla Slab is kept for the team.')).toBeVisible();
+    await expect(page.getByText('Measures of Zilla Slab')).toBeVisible();
+    await expect
+      .poll(() =>
+        page.evaluate(() =>
+          [...document.fonts].some(({ family, status }) => family.startsWith('ypsiline-team-') && status === 'loaded'),
+        ),
+      )
+      .toBe(true);
+    await expect(saved(page)).toHaveText(/^Draft [2-9]/);
+    const other = await makeSpec(page.request, spec);
+    await page.goto(`/tidewick/${other}/type`);
+    await page.getByRole('button', { name: 'Begin with body text' }).click();
+    await expect(
+      page.getByLabel('Font', { exact: true }).getByRole('option', { name: 'Zilla Slab', exact: true }),
+    ).toHaveCount(1);
+  });
+
+  test.describe('bad ones are refused with a sentence, and the style stays as it is', () => {
+    const woff2 = readFileSync(shippedPath('vollkorn'));
+    const cases: [string, Buffer, string][] = [
+      ['empty.woff2', Buffer.alloc(0), 'empty.woff2: This file is empty; choose a font as TTF, OTF, WOFF or WOFF2.'],
+      ['cut.woff2', woff2.subarray(0, 5000), 'cut.woff2: This font is cut short: it should have '],
+      [
+        'letter.otf',
+        Buffer.from('Dear team'),
+        'letter.otf: This is no font file; choose a font as TTF, OTF, WOFF or WOFF2.',
+      ],
+      ['large.ttf', Buffer.alloc(49 * 1024 * 1024), 'large.ttf has 49.0 MB; a font has at most 5 MB here.'],
+      [
+        'drawing.ttf',
+        Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'),
+        'drawing.ttf: This is no font file: it is an SVG drawing',
+      ],
+    ];
+    for (const [name, file, sentence] of cases) {
+      test(name, async ({ signedIn: page }) => {
+        await openType(page);
+        await bring(page, name, file);
+        await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
+        await expect(page.getByLabel('Font', { exact: true })).toHaveValue('shipped:source-serif-4');
+      });
+    }
+  });
+
+  test('50 MB that are sent all the same are refused by the server, which goes on serving', async ({
+    signedIn: page,
+  }) => {
+    const answer = await page.request.post('/api/teams/tidewick/fonts', { data: Buffer.alloc(50 * 1024 * 1024) });
+    expect(answer.status()).toBe(413);
+    expect(await answer.json()).toEqual({ problem: 'This file has 50 MB; a font has at most 5 MB here.' });
+    expect((await page.request.get('/api/teams/tidewick/fonts/vollkorn')).headers()['content-type']).toBe('font/woff2');
+    expect((await page.request.get('/api/teams/tidewick/fonts/..%2f..%2fpackage')).status()).toBe(404);
+  });
+});
