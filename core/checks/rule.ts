@@ -1,6 +1,8 @@
 import type { SolvedColumns } from '../columns/columns-at';
 import type { Px } from '../length/px';
+import type { Step, Use } from '../spacing/scale';
 import type { Breakpoint, Columns, Leading, Spec, TextStyle } from '../spec/schema';
+import type { TextAt } from '../type/text-at';
 
 export type Weight = 'must-fix' | 'weigh' | 'note';
 
@@ -72,6 +74,11 @@ export type CheckedSpec = {
   /** From the narrowest up. */
   breakpoints: Breakpoint[];
   at(breakpoint: Breakpoint, width?: Px | number): SolvedColumns;
+  /** A text style at a breakpoint, by default at its reference width. */
+  text(style: TextStyle, breakpoint: Breakpoint, width?: number): TextAt;
+  /** The steps of the spacing scale, and every space that the grids use. */
+  steps: Step[];
+  uses: Use[];
   /** A threshold of a rule, as the spec sets it or as is usual. */
   threshold(rule: string, id: string): number;
 };

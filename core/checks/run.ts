@@ -1,6 +1,8 @@
 import { columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { byWidth } from '../spec/ranges';
-import type { Breakpoint, Spec, Waiver } from '../spec/schema';
+import { spacesInUse, stepsOf } from '../spacing/scale';
+import type { Breakpoint, Spec, TextStyle, Waiver } from '../spec/schema';
+import { type TextAt, textAt } from '../type/text-at';
 import { RULES } from './registry';
 import type { CheckedSpec, Finding, Weight } from './rule';
 
@@ -30,9 +32,19 @@ function checkedSpec(spec: Spec): CheckedSpec {
     solutions.set(key, known);
     return known;
   };
+  const texts = new Map<TextStyle, Map<string, TextAt>>();
+  const text = (style: TextStyle, breakpoint: Breakpoint, width = breakpoint.reference.width): TextAt => {
+    const ofStyle = texts.get(style) ?? new Map<string, TextAt>();
+    texts.set(style, ofStyle);
+    const key = `${breakpoint.id} ${width}`;
+    const known = ofStyle.get(key) ?? textAt(spec, style, breakpoint, width, at(breakpoint, width));
+    ofStyle.set(key, known);
+    return known;
+  };
   const threshold = (rule: string, id: string): number =>
     spec.rules?.[rule]?.thresholds?.[id] ?? usualThreshold(rule, id);
-  return { spec, breakpoints: byWidth(spec.breakpoints), at, threshold };
+  const breakpoints = byWidth(spec.breakpoints);
+  return { spec, breakpoints, at, text, steps: stepsOf(spec), uses: spacesInUse(spec), threshold };
 }
 
 function usualThreshold(rule: string, id: string): number {

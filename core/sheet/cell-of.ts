@@ -12,12 +12,7 @@ import { baselineCell, rowCell } from './row-cells';
 import { said, type SheetCell, worked } from './sheet-cell';
 
 /** The cell of a quantity at a breakpoint, solved at its reference width. */
-export function cellOf(
-  spec: Spec,
-  breakpoint: Breakpoint,
-  quantity: CellName,
-  solved = columnsAt(spec, breakpoint),
-): SheetCell {
+export function cellOf(spec: Spec, breakpoint: Breakpoint, quantity: CellName): SheetCell {
   const { columns, reference } = breakpoint;
   switch (quantity) {
     case 'name':
@@ -48,12 +43,15 @@ export function cellOf(
     case 'lines':
       return baselineCell(spec, breakpoint, quantity);
     case 'count':
-      return columns.count === 'auto'
-        ? worked(String(solved.count), new Fraction(solved.count))
-        : said(String(columns.count));
+      return columns.count === 'auto' ? countCell(spec, breakpoint) : said(String(columns.count));
     default:
-      return lengthCell(columns, quantity, solved);
+      return lengthCell(columns, quantity, columnsAt(spec, breakpoint));
   }
+}
+
+function countCell(spec: Spec, breakpoint: Breakpoint): SheetCell {
+  const { count } = columnsAt(spec, breakpoint);
+  return worked(String(count), new Fraction(count));
 }
 
 function lengthCell(

@@ -1,6 +1,6 @@
 import type Fraction from 'fraction.js';
 import { baselineAt } from '../baseline/baseline-at';
-import { columnsAt, spanWidth } from '../columns/columns-at';
+import { columnsAt, type SolvedColumns, spanWidth } from '../columns/columns-at';
 import { type Px, ZERO } from '../length/px';
 import { sizeAt } from '../length/size';
 import { type InRows, inRows } from '../rows/row-sum';
@@ -62,6 +62,7 @@ export function textAt(
   style: TextStyle,
   breakpoint: Breakpoint,
   width: Px | number = breakpoint.reference.width,
+  solved: SolvedColumns = columnsAt(spec, breakpoint, width),
 ): TextAt {
   const setting = settingAt(spec, style, breakpoint);
   const screen = screenOf(spec, breakpoint, width);
@@ -71,7 +72,6 @@ export function textAt(
   const untrimmed = { over: ZERO, under: ZERO };
   const trim = style.stands === 'line-box' ? untrimmed : trimTo(style.stands, line);
   const baseline = style.stands === 'line-box' ? firstBaseline(line) : edgeHeight(line.measures, style.stands, size);
-  const solved = columnsAt(spec, breakpoint, width);
   const textWidth = spanWidth(solved, Math.min(setting.span, solved.count));
   return {
     setting,

@@ -7,6 +7,61 @@ const PRESSES = 120;
  */
 export async function measureKeystroke({ page, context }) {
   await page.goto(await sixBreakpoints(page));
+  console.log('\nA key press in the sheet, 6 breakpoints, all rules on');
+  await measurePresses(page, context);
+  await everyOverlay(page);
+  console.log('\nThe same with every overlay on and 1,000 baselines in sight');
+  await measurePresses(page, context);
+  console.log('\nPan and zoom with every overlay on and 1,000 baselines in sight');
+  await measureFrames(page);
+}
+
+/** Rows and baselines over a page of 4,000 px, all of it in sight. @param {Page} page */
+async function everyOverlay(page) {
+  await page.getByRole('button', { name: 'Rows', exact: true }).click();
+  await page.getByRole('button', { name: 'Baseline', exact: true }).click();
+  await page.getByRole('textbox', { name: 'Page height' }).fill('4000');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Zoom out' }).click();
+  await page.getByRole('button', { name: 'Zoom out' }).click();
+}
+
+/** A turn of the wheel in every frame, first to move, then to zoom. @param {Page} page */
+async function measureFrames(page) {
+  for (const [name, ctrlKey] of /** @type {const} */ ([
+    ['moving', false],
+    ['zooming', true],
+  ])) {
+    const times = await page.evaluate(async (zoom) => {
+      const desk = /** @type {HTMLElement} */ (document.querySelector('[role=application]'));
+      const box = desk.getBoundingClientRect();
+      const at = {
+        clientX: box.left + box.width / 2,
+        clientY: box.top + box.height / 2,
+        bubbles: true,
+        cancelable: true,
+      };
+      /** @type {number[]} */
+      const frames = [];
+      let last = performance.now();
+      for (let frame = 0; frame < 150; frame++) {
+        const deltaY = Math.floor(frame / 25) % 2 === 0 ? 12 : -12;
+        desk.dispatchEvent(new WheelEvent('wheel', { ...at, deltaY, ctrlKey: zoom }));
+        await new Promise((resolve) => requestAnimationFrame(resolve));
+        const now = performance.now();
+        if (frame >= 20) frames.push(now - last);
+        last = now;
+      }
+      return frames;
+    }, ctrlKey);
+    print(name, times, `   goal: 16.7; ${times.filter((time) => time > 20).length} of ${times.length} frames late`);
+  }
+}
+
+/** @typedef {import('@playwright/test').Page} Page */
+
+/** @param {Page} page @param {import('@playwright/test').BrowserContext} context */
+async function measurePresses(page, context) {
   const cell = page.getByRole('gridcell', { name: /^Gutter, Breakpoint 6: / });
   await cell.click();
   const session = await context.newCDPSession(page);
@@ -39,7 +94,6 @@ export async function measureKeystroke({ page, context }) {
     found.scripts.push(after - before);
     found.paints.push(painted);
   }
-  console.log('\nA key press in the sheet, 6 breakpoints, all rules on');
   print('scripting', found.scripts, '   goal: p95 under 16 ms');
   print('to the painted preview', found.paints, '');
 }

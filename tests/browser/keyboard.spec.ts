@@ -79,7 +79,7 @@ test('rail and preview by keyboard', async ({ signedIn: page }) => {
   const marker = page.getByRole('slider', { name: 'Viewport shown' });
   await marker.focus();
   await page.keyboard.press('Shift+ArrowLeft');
-  await expect(page.getByText('1432 × 1024')).toBeVisible();
+  await expect(page.getByText('1432 ×')).toBeVisible();
 
   const preview = page.getByRole('application');
   await preview.focus();

@@ -52,6 +52,34 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     path: '/tidewick/passenger-site/sweep',
     open: (page) => page.getByRole('button', { name: 'Table' }).click(),
   },
+  {
+    name: 'bench, spacing',
+    path: '/tidewick/passenger-site',
+    open: (page) => page.getByRole('button', { name: 'Spacing', exact: true }).click(),
+  },
+  {
+    name: 'bench, leading',
+    path: '/tidewick/passenger-site',
+    open: (page) => page.getByRole('button', { name: 'Leading', exact: true }).click(),
+  },
+  {
+    name: 'bench, measuring on a dark page',
+    path: '/tidewick/passenger-site',
+    open: async (page) => {
+      await page.getByLabel('Under it').selectOption('dark-page');
+      await page.getByRole('button', { name: 'Distance' }).click();
+      await page.getByRole('application').focus();
+      await page.keyboard.press('Shift+ArrowDown');
+    },
+  },
+  {
+    name: 'overlay colours',
+    path: '/tidewick/passenger-site',
+    open: (page) => page.getByRole('button', { name: 'Colours…' }).click(),
+  },
+  { name: 'type rhythm', path: '/tidewick/passenger-site/type' },
+  { name: 'type rhythm, empty', path: '/tidewick/e-mail-timetable/type' },
+  { name: 'rules', path: '/tidewick/departure-board/rules' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },
   { name: 'editions', path: '/tidewick/passenger-site/editions' },
   { name: 'reading page', path: '/tidewick/ticket-kiosk/editions/1.0.0' },

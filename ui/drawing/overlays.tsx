@@ -1,11 +1,11 @@
+import { memo } from 'react';
 import { baselineAt } from '../../core/baseline/baseline-at';
 import { columnEdges, type SolvedColumns } from '../../core/columns/columns-at';
-import type { OverlayInk } from '../../core/spec/schema';
 import { rowsAt } from '../../core/rows/rows-at';
-import type { Breakpoint, Spec } from '../../core/spec/schema';
+import type { Breakpoint, OverlayInk, Spec } from '../../core/spec/schema';
 
 /** Columns as flat tints, over the whole height of a screen. Drawn in px of that screen. */
-export function ColumnOverlay({ solved, height, ink }: { solved: SolvedColumns; height: number; ink: OverlayInk }) {
+function ColumnOverlay({ solved, height, ink }: { solved: SolvedColumns; height: number; ink: OverlayInk }) {
   return (
     <g fill={ink.colour} fillOpacity={ink.strength / 100}>
       {columnEdges(solved).map(([start, end], index) => (
@@ -30,7 +30,7 @@ type Lines = {
 const HATCH = { apart: 6, thick: 1.3, least: 4.5 };
 
 /** Rows as diagonals: bands and modules for as long as the page goes on, divided rows in the first screen. */
-export function RowOverlay({ spec, breakpoint, width, height, id, ink, scale }: Lines) {
+function RowOverlay({ spec, breakpoint, width, height, id, ink, scale }: Lines) {
   const rows = rowsAt(spec, breakpoint);
   if (!rows) return null;
   const [band, gap, offset] = [rows.height.valueOf(), rows.gap.valueOf(), rows.offset.valueOf()];
@@ -65,7 +65,7 @@ export function RowOverlay({ spec, breakpoint, width, height, id, ink, scale }: 
 }
 
 /** Baselines as thin lines. */
-export function BaselineOverlay({ spec, breakpoint, width, height, id, ink, scale }: Lines) {
+function BaselineOverlay({ spec, breakpoint, width, height, id, ink, scale }: Lines) {
   const baseline = baselineAt(spec, breakpoint);
   if (!baseline) return null;
   const [step, offset] = [baseline.step.valueOf(), baseline.offset.valueOf()];
@@ -92,8 +92,8 @@ type All = Omit<Lines, 'ink'> & {
   inks: Record<'columns' | 'rows' | 'baseline', OverlayInk>;
 };
 
-/** Every overlay that is on. */
-export function Overlays({ solved, shown, inks, ...lines }: All) {
+/** Every overlay that is on. Moving the page does not draw it anew. */
+export const Overlays = memo(function Overlays({ solved, shown, inks, ...lines }: All) {
   return (
     <>
       {shown.columns && <ColumnOverlay solved={solved} height={lines.height} ink={inks.columns} />}
@@ -101,4 +101,4 @@ export function Overlays({ solved, shown, inks, ...lines }: All) {
       {shown.baseline && <BaselineOverlay {...lines} ink={inks.baseline} />}
     </>
   );
-}
+});

@@ -1,7 +1,7 @@
 'use client';
 
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
-import type { Weight } from '../../core/checks/rule';
+import { WEIGHT_NAMES } from '../../core/checks/rule';
 import { columnIsWhole, edgesAreWhole, RATIOS, type Sweep } from '../../core/sweep/sweep';
 import { placedFindings } from '../../core/sweep/placed-findings';
 import { findingsOfDraft } from '../draft/findings-of-draft';
@@ -9,8 +9,6 @@ import { useDraft } from '../draft/draft-context';
 import { LengthChart } from './length-chart';
 import { PLOT } from './plot';
 import styles from './sweep.module.scss';
-
-const WEIGHTS: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh', note: 'Note' };
 
 /** Charts over one axis of widths, with what is whole and the findings under them. Pointing moves the viewport marker. */
 export function SweepCharts({ sweep }: { sweep: Sweep }) {
@@ -74,7 +72,7 @@ export function SweepCharts({ sweep }: { sweep: Sweep }) {
               data-weight={finding.weight}
               style={{ insetInlineStart: left(width) }}
               title={`${width}: ${finding.message}`}
-              aria-label={`${WEIGHTS[finding.weight]} at ${width}: ${finding.message}`}
+              aria-label={`${WEIGHT_NAMES[finding.weight]} at ${width}: ${finding.message}`}
               onFocus={() => show(width)}
               onClick={() => show(width)}
             />

@@ -3,7 +3,7 @@ import { decimal, numeral } from '../../length/present';
 import { isGrowing } from '../../length/growing';
 import { narrowestViewport } from '../../spec/ranges';
 import { gridLeadings } from '../../type/on-the-grid';
-import { stepOf, textAt } from '../../type/text-at';
+import { stepOf } from '../../type/text-at';
 import { perStyle, type Rule } from '../rule';
 
 const ID = 'body-line-height';
@@ -17,11 +17,11 @@ export const bodyLineHeight: Rule = {
   source: 'WCAG 2.2, 1.4.12 Text Spacing (line height 1.5)',
   weight: 'weigh',
   thresholds: [{ id: 'least', title: 'At least', unit: '× size', usual: 1.5 }],
-  check: perStyle((style, breakpoint, { spec, threshold }) => {
+  check: perStyle((style, breakpoint, { spec, threshold, text }) => {
     if (style.role !== 'body') return null;
     const least = threshold(ID, 'least');
     const tight = [breakpoint.reference.width, narrowestViewport(breakpoint)]
-      .map((width) => ({ width, text: textAt(spec, style, breakpoint, width) }))
+      .map((width) => ({ width, text: text(style, breakpoint, width) }))
       .find(({ text }) => text.size.compare(ZERO) > 0 && text.ratio.compare(least) < 0);
     if (!tight) return null;
     const { size, leading, ratio, setting } = tight.text;

@@ -2,7 +2,7 @@ import { exactText, isMultipleOf, ZERO } from '../../length/px';
 import { numeral } from '../../length/present';
 import { isGrowing } from '../../length/growing';
 import { nearestLeadings } from '../../type/on-the-grid';
-import { stepOf, textAt } from '../../type/text-at';
+import { stepOf } from '../../type/text-at';
 import { perStyle, type Rule } from '../rule';
 
 /** Every leading is a whole number of baseline steps. */
@@ -13,9 +13,9 @@ export const leadingOnBaseline: Rule = {
   why: 'With any other leading only the first line stands on the grid; the second is already off it.',
   source: 'Arithmetic: leading = n · step',
   weight: 'weigh',
-  check: perStyle((style, breakpoint, { spec }) => {
+  check: perStyle((style, breakpoint, { spec, text }) => {
     const step = stepOf(spec, breakpoint);
-    const { leading, setting } = textAt(spec, style, breakpoint);
+    const { leading, setting } = text(style, breakpoint);
     if (step.equals(ZERO) || isMultipleOf(leading, step)) return null;
     const choices = nearestLeadings(leading, step);
     return {

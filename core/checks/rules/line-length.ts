@@ -1,7 +1,6 @@
 import { numeral } from '../../length/present';
 import { exactText } from '../../length/px';
 import { narrowestViewport, rangeEnd } from '../../spec/ranges';
-import { textAt } from '../../type/text-at';
 import { perStyle, type Rule } from '../rule';
 
 const ID = 'line-length';
@@ -18,13 +17,13 @@ export const lineLength: Rule = {
     { id: 'most', title: 'At most', unit: 'characters', usual: 80 },
     { id: 'least', title: 'At least', unit: 'characters', usual: 30 },
   ],
-  check: perStyle((style, breakpoint, { spec, threshold }) => {
+  check: perStyle((style, breakpoint, { spec, threshold, text }) => {
     if (style.role !== 'body') return null;
     const [least, most] = [threshold(ID, 'least'), threshold(ID, 'most')];
     const end = rangeEnd(spec, breakpoint);
     const { width: reference } = breakpoint.reference;
     for (const width of [reference, narrowestViewport(breakpoint), end === null ? reference : end - 1]) {
-      const { characters, size, setting, width: line } = textAt(spec, style, breakpoint, width);
+      const { characters, size, setting, width: line } = text(style, breakpoint, width);
       const isLong = characters.compare(most) > 0;
       if (!isLong && characters.compare(least) >= 0) continue;
       const count = Math.round(characters.valueOf());

@@ -1,6 +1,6 @@
 import { exactText, isMultipleOf } from '../../length/px';
 import { numeral } from '../../length/present';
-import { baseUnit, leastStep, offScale, spacesInUse, stepsOf } from '../../spacing/scale';
+import { baseUnit, leastStep, offScale } from '../../spacing/scale';
 import { type Mend, perBreakpoint, type Rule } from '../rule';
 
 /** Every space of the grids is a named step, as far as the scale reaches. */
@@ -11,10 +11,9 @@ export const spacesOnScale: Rule = {
   why: 'A space without a name is written as a bare number in the code, where nobody finds it again.',
   source: 'Common practice',
   weight: 'note',
-  check: perBreakpoint((breakpoint, { spec }) => {
-    const steps = stepsOf(spec);
-    const uses = spacesInUse(spec).filter((use) => use.breakpoint.id === breakpoint.id);
-    return offScale(spec, steps, uses).map(({ given: { name, cell, px: width, put } }) => {
+  check: perBreakpoint((breakpoint, { spec, steps, uses }) => {
+    const its = uses.filter((use) => use.breakpoint === breakpoint);
+    return offScale(spec, steps, its).map(({ given: { name, cell, px: width, put } }) => {
       const below = steps.findLast((step) => step.px.compare(width) < 0);
       const above = steps.find((step) => step.px.compare(width) > 0)!;
       const nearest = [...(below ? [below] : []), above];

@@ -1,6 +1,5 @@
 import { exactText } from '../../length/px';
 import { numeral } from '../../length/present';
-import { stepsOf } from '../../spacing/scale';
 import type { Rule } from '../rule';
 
 /** No two steps of the spacing scale are the same. */
@@ -11,8 +10,7 @@ export const stepsDiffer: Rule = {
   why: 'Two names for one space are used for two different things, until one of them changes; of one name for two spaces only one arrives in the code.',
   source: 'Common practice',
   weight: 'weigh',
-  check({ spec }) {
-    const steps = stepsOf(spec);
+  check({ steps }) {
     return steps.flatMap((step, place) => {
       const other = steps.slice(0, place).find(({ px, name }) => px.equals(step.px) || name === step.name);
       if (!other) return [];

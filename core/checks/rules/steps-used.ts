@@ -1,6 +1,5 @@
 import { counted } from '../../length/present';
-import { spacesInUse, stepsOf, usesOf } from '../../spacing/scale';
-import { leadingUses } from '../../type/text-spaces';
+import { type Step, usesOf } from '../../spacing/scale';
 import type { Rule } from '../rule';
 
 /** Every step of the spacing scale stands for a space of the grids. */
@@ -11,10 +10,11 @@ export const stepsUsed: Rule = {
   why: 'A step that no grid uses may still serve inside components; one that nobody uses only lengthens the list.',
   source: 'Common practice',
   weight: 'note',
-  check({ spec }) {
-    const uses = spacesInUse(spec);
-    const steps = stepsOf(spec);
-    const unused = steps.filter((step) => usesOf(step, uses).length === 0 && leadingUses(spec, step.px).length === 0);
+  check({ spec, breakpoints, steps, uses, text }) {
+    const leadings = spec.type.flatMap((style) => breakpoints.map((breakpoint) => text(style, breakpoint).leading));
+    const isUsed = (step: Step): boolean =>
+      usesOf(step, uses).length > 0 || leadings.some((leading) => leading.equals(step.px));
+    const unused = steps.filter((step) => !isUsed(step));
     if (unused.length === 0) return [];
     const names = unused.map(({ name }) => name);
     const listed = names.length > 4 ? `${names.slice(0, 4).join(', ')} and ${names.length - 4} more` : names.join(', ');

@@ -1,6 +1,5 @@
 import { exactText } from '../../length/px';
 import { numeral } from '../../length/present';
-import { textAt } from '../../type/text-at';
 import { perStyle, type Rule } from '../rule';
 
 /** Type does not shrink as the screen grows. */
@@ -11,10 +10,10 @@ export const typeShrinks: Rule = {
   why: 'A heading that is smaller on a desktop than on a tablet is nearly always two numbers that were swapped.',
   source: 'Common practice',
   weight: 'weigh',
-  check: perStyle((style, breakpoint, { spec, breakpoints }) => {
+  check: perStyle((style, breakpoint, { breakpoints, text }) => {
     const before = breakpoints[breakpoints.indexOf(breakpoint) - 1];
     if (!before) return null;
-    const [was, is] = [textAt(spec, style, before).size, textAt(spec, style, breakpoint).size];
+    const [was, is] = [text(style, before).size, text(style, breakpoint).size];
     if (is.compare(was) >= 0) return null;
     return {
       message: `${style.name} is ${numeral(is)} px here and ${numeral(was)} on ${before.name}, which is narrower.`,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useGesture } from '@use-gesture/react';
-import { type KeyboardEvent, type PointerEvent, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useMemo, useState } from 'react';
 import { type SolvedColumns, widthSegments } from '../../../core/columns/columns-at';
 import { px } from '../../../core/length/px';
 import { inksOf } from '../../../core/overlay/inks';
@@ -49,9 +49,13 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
     left: whole.left + view.x,
     top: whole.top + view.y,
   };
-  const segments = widthSegments(solved);
+  const segments = useMemo(() => widthSegments(solved), [solved]);
+  const inks = useMemo(() => inksOf(spec), [spec]);
   const segment = across === null ? null : segments[across];
-  const rows = overlays.rows ? rowsAt(spec, breakpoint, page) : null;
+  const rows = useMemo(
+    () => (overlays.rows ? rowsAt(spec, breakpoint, page) : null),
+    [overlays.rows, spec, breakpoint, page],
+  );
   const onPage = ({ clientX, clientY }: { clientX: number; clientY: number }): { x: number; y: number } => {
     const frame = box.current!.getBoundingClientRect();
     return { x: (clientX - frame.left - left) / scale, y: (clientY - frame.top - top) / scale };
@@ -152,7 +156,7 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
                 width={viewport}
                 height={page}
                 shown={overlays}
-                inks={inksOf(spec)}
+                inks={inks}
               />
               {segment && !isMeasuring && (
                 <rect

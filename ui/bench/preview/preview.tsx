@@ -58,6 +58,11 @@ export function Preview() {
         </span>
       </div>
       {drawn && <PreviewTools picture={picture} onInks={() => setInks(true)} />}
+      {picture.problem && (
+        <p className={`problem ${styles.problem}`} role="alert">
+          {picture.problem}
+        </p>
+      )}
       {previewed === 'all' && <SideBySide />}
       {previewed === 'spans' && <SpanTable name={breakpoint.name} solved={solved} />}
       {previewed === 'spacing' && <SpacingPanel />}

@@ -2,7 +2,6 @@
 
 import { Plus } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { columnsAt } from '../../../core/columns/columns-at';
 import { addBreakpoint, roomForBreakpoint } from '../../../core/sheet/breakpoints';
 import { cellOf } from '../../../core/sheet/cell-of';
 import { QUANTITIES, type SheetQuantity } from '../../../core/sheet/quantities';
@@ -18,6 +17,7 @@ import { cellKey, selectedRange, useSheetKeys } from './use-sheet-keys';
 import { RhythmFields } from './rhythm-fields';
 import { UnitsDialog } from './units-dialog';
 import { SheetLine } from './sheet-line';
+import { useColumns } from './use-columns';
 import styles from './sheet.module.scss';
 
 type Editing = Place & { text: string | null };
@@ -34,10 +34,7 @@ export function Sheet() {
   const [units, setUnits] = useState(false);
   const table = useRef<HTMLTableElement>(null);
 
-  const columns = useMemo(
-    () => byWidth(document.breakpoints).map((breakpoint) => ({ breakpoint, solved: columnsAt(document, breakpoint) })),
-    [document],
-  );
+  const columns = useColumns(document);
   const flagged = useMemo(() => {
     const open = findingsOfDraft(document).filter(({ waiver }) => !waiver);
     return new Map(
@@ -119,7 +116,7 @@ export function Sheet() {
 
   const range = selectedRange({ anchor, selected });
   const cell = (quantity: SheetQuantity, row: number, column: number) => {
-    const { breakpoint, solved } = columns[column]!;
+    const { breakpoint, cells } = columns[column]!;
     const key = cellKey(breakpoint.id, quantity.id);
     const isEditing = editing?.row === row && editing.column === column;
     return (
@@ -128,7 +125,7 @@ export function Sheet() {
         place={{ row, column }}
         label={`${quantity.label}, ${breakpoint.name}`}
         quantity={quantity}
-        cell={cellOf(document, breakpoint, quantity.id, solved)}
+        cell={cells[row]!}
         note={quantity.id === 'name' ? rangeText(document, breakpoint) : null}
         isSelected={selected.row === row && selected.column === column}
         isInRange={row >= range.top && row <= range.bottom && column >= range.left && column <= range.right}
