@@ -20,6 +20,17 @@ const PICTURES = [
     path: '/tidewick/passenger-site',
     open: (page) => page.getByRole('button', { name: 'All screens' }).click(),
   },
+  {
+    name: 'spacing',
+    path: '/tidewick/passenger-site',
+    open: (page) => page.getByRole('button', { name: 'Spacing', exact: true }).click(),
+  },
+  { name: 'type-rhythm', path: '/tidewick/passenger-site/type' },
+  {
+    name: 'rules',
+    path: '/tidewick/passenger-site/rules',
+    open: (page) => page.getByRole('row').filter({ hasText: 'phone-margin' }).scrollIntoViewIfNeeded(),
+  },
   { name: 'finder', path: '/tidewick/passenger-site/finder', open: findGrids },
   { name: 'sweep', path: '/tidewick/passenger-site/sweep' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },

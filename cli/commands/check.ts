@@ -1,6 +1,6 @@
 import { holdingBack, judge } from '../../core/checks/run';
 import { columnsAt, sumLine } from '../../core/columns/columns-at';
-import { numeral } from '../../core/length/present';
+import { decimal, numeral } from '../../core/length/present';
 import { px } from '../../core/length/px';
 import { checkReport } from '../../core/report/check-report';
 import { rowLine, rowSum } from '../../core/rows/row-sum';
@@ -30,9 +30,9 @@ export const checkCommand: Command = {
   },
 };
 
-/** `body: 16 / 24, 2³⁄₂₅ px down to the baseline, 63 characters a line` */
+/** `body: 16 / 24, 2.392 px down to the baseline, 63 characters a line` */
 function textLine({ name }: TextStyle, { size, leading, shift, characters }: TextAt): string {
-  return `${name}: ${numeral(size)} / ${numeral(leading)}, ${numeral(shift)} px down to the baseline, ${Math.round(characters.valueOf())} characters a line`;
+  return `${name}: ${decimal(size)} / ${decimal(leading)}, ${decimal(shift)} px down to the baseline, ${Math.round(characters.valueOf())} characters a line`;
 }
 
 function forPeople(spec: Spec, { breakpoints, findings }: ReturnType<typeof checkReport>): string {

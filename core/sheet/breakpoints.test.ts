@@ -1,4 +1,6 @@
 import { describe, expect, test } from 'vitest';
+import type { Spec } from '../spec/schema';
+import { shippedFont } from '../type/shipped-fonts';
 import { breakpointOf, specOf } from '../spec/testing';
 import { addBreakpoint, moveBoundary, nameBreakpoint, removeBreakpoint, roomForBreakpoint, slug } from './breakpoints';
 import { allowHalfSteps, writeBase, writeUnits } from './rhythm';
@@ -48,6 +50,29 @@ describe('moving', () => {
   });
   test('a width typed beyond the next breakpoint puts it behind', () => {
     expect(froms(writeCell(spec, 'tablet', 'from', '1500').value!)).toEqual(['phone 0', 'desktop 1200', 'tablet 1500']);
+  });
+});
+
+describe('text styles follow their breakpoints', () => {
+  const setting = { size: '16px', leading: '24px', span: 4 };
+  const withStyle = (at: Record<string, typeof setting>): Spec => ({
+    ...spec,
+    type: [{ name: 'body', role: 'body', font: shippedFont('vollkorn'), stands: 'line-box', at }],
+  });
+
+  test('a breakpoint that gets its id from its name takes its settings along', () => {
+    const { spec: added, id } = addBreakpoint(withStyle({ phone: setting }), 900).value!;
+    const styled = { ...added, type: [{ ...added.type[0]!, at: { ...added.type[0]!.at, [id]: setting } }] };
+    expect(Object.keys(nameBreakpoint(styled, id, 'Wide').value!.type[0]!.at)).toEqual(['phone', 'wide']);
+  });
+
+  test('a breakpoint that is removed takes its settings along, unless there are no others', () => {
+    const [first, second] = spec.breakpoints.map(({ id }) => id) as [string, string];
+    const both = withStyle({ [first]: setting, [second]: setting });
+    expect(Object.keys(removeBreakpoint(both, second).value!.type[0]!.at)).toEqual([first]);
+    expect(Object.keys(removeBreakpoint(withStyle({ [second]: setting }), second).value!.type[0]!.at)).toEqual([
+      second,
+    ]);
   });
 });
 

@@ -1,6 +1,6 @@
 import type { Parsed } from '../length/parsed';
 import { breakpointAt, byWidth, rangeEnd } from '../spec/ranges';
-import type { Breakpoint, Spec } from '../spec/schema';
+import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
 
 export const MOST_BREAKPOINTS = 24;
 
@@ -57,7 +57,14 @@ export function removeBreakpoint(spec: Spec, id: string): Parsed<Spec> {
     return { problem: 'A spec keeps at least one breakpoint; change this one instead.' };
   const [first, ...others] = byWidth(spec.breakpoints.filter((breakpoint) => breakpoint.id !== id));
   const wasFirst = byWidth(spec.breakpoints)[0]!.id === id;
-  return { value: { ...spec, breakpoints: [wasFirst ? { ...first!, from: 0 } : first!, ...others] } };
+  const breakpoints = [wasFirst ? { ...first!, from: 0 } : first!, ...others];
+  return { value: { ...spec, breakpoints, type: spec.type.map((style) => withoutSetting(style, id)) } };
+}
+
+/** A text style without its setting at a breakpoint, unless it has no other. */
+function withoutSetting(style: TextStyle, id: string): TextStyle {
+  const { [id]: _gone, ...others } = style.at;
+  return Object.keys(others).length > 0 ? { ...style, at: others } : style;
 }
 
 /**
@@ -71,8 +78,15 @@ export function nameBreakpoint(spec: Spec, id: string, name: string): Parsed<Spe
   const breakpoints = spec.breakpoints.map((breakpoint) =>
     breakpoint.id === id ? { ...breakpoint, name: trimmed, id: newId } : breakpoint,
   );
+  const type = spec.type.map((style) => ({ ...style, at: renamedKey(style.at, id, newId) }));
   const waivers = spec.waivers.map((waiver) => (waiver.breakpoint === id ? { ...waiver, breakpoint: newId } : waiver));
-  return { value: { ...spec, breakpoints, waivers } };
+  return { value: { ...spec, breakpoints, type, waivers } };
+}
+
+function renamedKey<T>(record: Record<string, T>, from: string, to: string): Record<string, T> {
+  return from === to
+    ? record
+    : Object.fromEntries(Object.entries(record).map(([key, value]) => [key === from ? to : key, value]));
 }
 
 function freeId({ breakpoints }: Spec, name: string, current: string): string {

@@ -1,6 +1,8 @@
 import { exactText } from '../length/px';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
 import { textAt } from '../type/text-at';
+import type { Corner } from './corners';
+import { sweptRanges } from './sweep';
 
 /** What a text style comes to over a range of viewport widths; lengths in px as exact text. */
 export type SweptText = {
@@ -35,6 +37,22 @@ function sweptStyle(spec: Spec, { breakpoint, from, to }: Range, style: TextStyl
       mostAt: most.width,
     },
   };
+}
+
+/** The characters in a line of one text style over viewport widths, as points of a line that jumps at breakpoints. */
+export type CharacterLine = { name: string; points: Corner[] };
+
+/** Characters a line of every text style over a range of widths, for drawing. */
+export function characterLines(spec: Spec, from: number, to: number): CharacterLine[] {
+  return spec.type.map((style) => ({
+    name: style.name,
+    points: sweptRanges(spec, from, to).flatMap((range) =>
+      widthsBetween(range.from, range.to).map((width) => ({
+        width,
+        value: Number(textAt(spec, style, range.breakpoint, width).characters.valueOf().toFixed(1)),
+      })),
+    ),
+  }));
 }
 
 const EVERY = 8;

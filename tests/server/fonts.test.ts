@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
+import { inflateSync } from 'node:zlib';
 import { describe, expect, test } from 'vitest';
 import { shippedFont } from '../../core/type/shipped-fonts';
 import { fontFormat } from '../../server/fonts/font-file';
@@ -18,7 +19,49 @@ function broken(file: Buffer, from: number, bytes: Buffer): Buffer {
   return copy;
 }
 
+/** The TTF that a WOFF packs: the same tables, unpacked (WOFF 1.0, W3C). */
+function unpacked(file: Buffer): Buffer {
+  const count = file.readUInt16BE(12);
+  const tables = Array.from({ length: count }, (_, index) => {
+    const at = 44 + index * 20;
+    const [offset, packed, length] = [4, 8, 12].map((field) => file.readUInt32BE(at + field)) as [
+      number,
+      number,
+      number,
+    ];
+    const bytes = file.subarray(offset, offset + packed);
+    return {
+      tag: file.subarray(at, at + 4),
+      sum: file.subarray(at + 16, at + 20),
+      bytes: packed < length ? inflateSync(bytes) : bytes,
+    };
+  });
+  const head = Buffer.alloc(12 + count * 16);
+  file.copy(head, 0, 4, 8);
+  head.writeUInt16BE(count, 4);
+  const bodies = tables.map(({ bytes }) => Buffer.concat([bytes, Buffer.alloc((4 - (bytes.length % 4)) % 4)]));
+  tables.reduce((offset, { tag, sum, bytes }, index) => {
+    const at = 12 + index * 16;
+    tag.copy(head, at);
+    sum.copy(head, at + 4);
+    head.writeUInt32BE(offset, at + 8);
+    head.writeUInt32BE(bytes.length, at + 12);
+    return offset + bodies[index]!.length;
+  }, head.length);
+  return Buffer.concat([head, ...bodies]);
+}
+
 describe('a font that is brought', () => {
+  test('measures the same as TTF, as WOFF and as WOFF2', async () => {
+    const { teamId, personId } = await teamWithMember(sql(), 'three');
+    const packed = await woff();
+    const files = [unpacked(packed), packed, await readFile(shippedPath('zilla-slab'))];
+    expect(files.map((file) => fontFormat(file).value)).toEqual(['ttf', 'woff', 'woff2']);
+    const { file: _shipped, ...measures } = shippedFont('zilla-slab');
+    for (const file of files) expect((await keepFont(sql(), { teamId, personId, file })).value).toMatchObject(measures);
+    expect(await fontsOf(sql(), teamId)).toHaveLength(3);
+  });
+
   test('is measured, kept as it came, and known again', async () => {
     const { teamId, personId } = await teamWithMember(sql(), 'printers');
     const file = await woff2();

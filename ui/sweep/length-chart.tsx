@@ -1,26 +1,31 @@
 'use client';
 
-import { useMemo } from 'react';
+import { memo } from 'react';
 import { CartesianGrid, Legend, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { byWidth } from '../../core/spec/ranges';
-import { corners } from '../../core/sweep/corners';
+import type { Corner } from '../../core/sweep/corners';
 import type { Sweep } from '../../core/sweep/sweep';
 import { useDraft } from '../draft/draft-context';
 import { PLOT } from './plot';
 import styles from './sweep.module.scss';
 
-type Part = 'container' | 'marginStart' | 'column' | 'gutter';
-type Props = { title: string; sweep: Sweep; lines: { part: Part; name: string; colour: string; dash?: string }[] };
+/** A line of a chart, by its points. */
+export type ChartLine = { name: string; points: Corner[]; colour: string; dash?: string };
 
+type Props = {
+  title: string;
+  range: Pick<Sweep, 'from' | 'to'>;
+  lines: ChartLine[];
+  /** Values between which the lines should stay. */
+  bounds?: number[];
+};
+
+const NONE: number[] = [];
 const TICK = { fill: 'var(--soft)', fontSize: 11, fontFamily: 'var(--bs-font-monospace)' };
 
-/** Lengths over viewport widths. Lines are drawn by their corners alone: a few points, whatever the range. */
-export function LengthChart({ title, sweep, lines }: Props) {
+/** Lengths, or counts, over viewport widths. Lines are drawn by a few points, whatever the range. */
+export const LengthChart = memo(function LengthChart({ title, range, lines, bounds = NONE }: Props) {
   const breakpoints = useDraft((draft) => draft.document.breakpoints);
-  const series = useMemo(
-    () => lines.map((line) => ({ ...line, points: corners(sweep.from, sweep[line.part]) })),
-    [lines, sweep],
-  );
   return (
     <figure className={styles.chart}>
       <figcaption>{title}</figcaption>
@@ -30,8 +35,8 @@ export function LengthChart({ title, sweep, lines }: Props) {
           <XAxis
             type="number"
             dataKey="width"
-            domain={[sweep.from, sweep.to]}
-            ticks={ticksOf(sweep)}
+            domain={[range.from, range.to]}
+            ticks={ticksOf(range)}
             tick={TICK}
             stroke="var(--soft)"
             height={20}
@@ -43,9 +48,12 @@ export function LengthChart({ title, sweep, lines }: Props) {
             .map(({ id, from }) => (
               <ReferenceLine key={id} x={from} stroke="var(--ink)" strokeWidth={1} strokeDasharray="1 3" />
             ))}
-          {series.map(({ part, name, colour, dash, points }) => (
+          {bounds.map((bound) => (
+            <ReferenceLine key={bound} y={bound} stroke="var(--amber-tint)" strokeDasharray="4 3" />
+          ))}
+          {lines.map(({ name, colour, dash, points }) => (
             <Line
-              key={part}
+              key={name}
               data={points}
               dataKey="value"
               name={name}
@@ -67,9 +75,9 @@ export function LengthChart({ title, sweep, lines }: Props) {
       </ResponsiveContainer>
     </figure>
   );
-}
+});
 
-function ticksOf({ from, to }: Sweep): number[] {
+function ticksOf({ from, to }: Props['range']): number[] {
   const step = [20, 50, 100, 200, 400, 500, 1000].find((size) => (to - from) / size <= 12) ?? 2000;
   const first = Math.ceil(from / step) * step;
   return Array.from({ length: Math.floor((to - first) / step) + 1 }, (_, index) => first + index * step);

@@ -2,21 +2,56 @@
 
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
 import { WEIGHT_NAMES } from '../../core/checks/rule';
+import { settingOf } from '../../core/checks/rule-settings';
+import { lineLength } from '../../core/checks/rules/line-length';
+import { corners } from '../../core/sweep/corners';
+import type { CharacterLine } from '../../core/sweep/swept-text';
 import { columnIsWhole, edgesAreWhole, RATIOS, type Sweep } from '../../core/sweep/sweep';
 import { placedFindings } from '../../core/sweep/placed-findings';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft } from '../draft/draft-context';
-import { LengthChart } from './length-chart';
+import { type ChartLine, LengthChart } from './length-chart';
 import { PLOT } from './plot';
 import styles from './sweep.module.scss';
 
+/** How lines of one chart are told apart: by colour and by dashes. */
+const LOOKS = [
+  { colour: 'var(--plum)' },
+  { colour: 'var(--teal)', dash: '2 3' },
+  { colour: 'var(--amber)', dash: '5 3' },
+  { colour: 'var(--ink)', dash: '8 3 2 3' },
+];
+
+function linesOf(sweep: Sweep): { outside: ChartLine[]; inside: ChartLine[] } {
+  const points = (values: Float64Array) => corners(sweep.from, values);
+  return {
+    outside: [
+      { name: 'container', points: points(sweep.container), colour: 'var(--plum)' },
+      { name: 'start margin', points: points(sweep.marginStart), colour: 'var(--amber)', dash: '5 3' },
+    ],
+    inside: [
+      { name: 'column', points: points(sweep.column), colour: 'var(--plum)' },
+      { name: 'gutter', points: points(sweep.gutter), colour: 'var(--teal)', dash: '2 3' },
+    ],
+  };
+}
+
 /** Charts over one axis of widths, with what is whole and the findings under them. Pointing moves the viewport marker. */
-export function SweepCharts({ sweep }: { sweep: Sweep }) {
+export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: CharacterLine[] }) {
   const document = useDraft((draft) => draft.document);
   const viewport = useDraft((draft) => draft.viewport);
   const show = useDraft((draft) => draft.show);
   const charts = useRef<HTMLDivElement>(null);
   const { from, to } = sweep;
+  const { outside, inside } = useMemo(() => linesOf(sweep), [sweep]);
+  const text = useMemo(
+    () => characters.map((line, index) => ({ ...line, ...LOOKS[index % LOOKS.length]! })),
+    [characters],
+  );
+  const bounds = useMemo(() => {
+    const { thresholds } = settingOf(document, lineLength);
+    return lineLength.thresholds!.map(({ id, usual }) => thresholds[id] ?? usual);
+  }, [document]);
   const found = useMemo(
     () =>
       placedFindings(
@@ -43,22 +78,9 @@ export function SweepCharts({ sweep }: { sweep: Sweep }) {
 
   return (
     <div ref={charts} className={styles.charts} onPointerMove={onPointerMove} role="group" aria-label="Charts">
-      <LengthChart
-        title="Container and margin"
-        sweep={sweep}
-        lines={[
-          { part: 'container', name: 'container', colour: 'var(--plum)' },
-          { part: 'marginStart', name: 'start margin', colour: 'var(--amber)', dash: '5 3' },
-        ]}
-      />
-      <LengthChart
-        title="Column and gutter"
-        sweep={sweep}
-        lines={[
-          { part: 'column', name: 'column', colour: 'var(--plum)' },
-          { part: 'gutter', name: 'gutter', colour: 'var(--teal)', dash: '2 3' },
-        ]}
-      />
+      <LengthChart title="Container and margin" range={sweep} lines={outside} />
+      <LengthChart title="Column and gutter" range={sweep} lines={inside} />
+      {text.length > 0 && <LengthChart title="Characters a line" range={sweep} lines={text} bounds={bounds} />}
       <p className={styles.legend}>Where columns are whole pixels; at full height every edge is</p>
       <WholeRows sweep={sweep} />
       <div className={styles.findings} aria-label="Findings by width" role="group">

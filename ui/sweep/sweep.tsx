@@ -25,7 +25,7 @@ export function Sweep() {
   const document = useDraft((draft) => draft.document);
   const [range, setRange] = useState({ from: NARROWEST_SWEPT, to: WIDEST_SWEPT });
   const [view, setView] = useState<(typeof VIEWS)[number]['value']>('charts');
-  const sweep = useSweep(document, range.from, range.to);
+  const news = useSweep(document, range.from, range.to);
 
   const download = (): void => {
     const blob = new Blob([sweepCsv(document, range.from, range.to)], { type: 'text/csv' });
@@ -49,14 +49,14 @@ export function Sweep() {
       }
     >
       <div className={styles.body}>
-        {sweep === null ? (
+        {news === null ? (
           <p className={styles.empty} role="status">
             Sweeping…
           </p>
         ) : view === 'charts' ? (
-          <SweepCharts sweep={sweep} />
+          <SweepCharts sweep={news.sweep} characters={news.characters} />
         ) : (
-          <SweepTable sweep={sweep} />
+          <SweepTable sweep={news.sweep} />
         )}
         <aside className={styles.aside}>
           <WidthReadout />

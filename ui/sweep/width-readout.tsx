@@ -6,6 +6,7 @@ import { spansOf } from '../../core/columns/spans';
 import { decimal, numeral } from '../../core/length/present';
 import { isWhole, type Px } from '../../core/length/px';
 import { breakpointAt } from '../../core/spec/ranges';
+import { textAt } from '../../core/type/text-at';
 import { useDraft } from '../draft/draft-context';
 import { Fractions, Numeral } from '../drawing/numeral';
 import styles from './sweep.module.scss';
@@ -18,6 +19,10 @@ export function WidthReadout() {
     const applies = breakpointAt(document, viewport);
     return { breakpoint: applies, solved: columnsAt(document, applies, viewport) };
   }, [document, viewport]);
+  const text = document.type.map((style) => ({
+    name: style.name,
+    ...textAt(document, style, breakpoint, viewport, solved),
+  }));
   const parts: [string, Px][] = [
     ['Column', solved.column],
     ['Gutter', solved.gutter],
@@ -45,6 +50,20 @@ export function WidthReadout() {
           ))}
         </tbody>
       </table>
+      {text.length > 0 && (
+        <table>
+          <tbody>
+            {text.map(({ name, size, leading, characters }) => (
+              <tr key={name}>
+                <th scope="row">{name}</th>
+                <td className="number">
+                  {decimal(size)} / {decimal(leading)}, {Math.round(characters.valueOf())} characters
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
       <p className={styles.spans}>
         Spans{' '}
         <span className="number">
