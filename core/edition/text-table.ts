@@ -1,4 +1,4 @@
-import { decimal } from '../length/present';
+import { counted, decimal } from '../length/present';
 import type { Px } from '../length/px';
 import { byWidth } from '../spec/ranges';
 import type { Spec, TextStyle } from '../spec/schema';
@@ -27,10 +27,10 @@ export function textTable(spec: Spec): ReadTable {
             row(style, 'trimmed over', ({ trim }) => decimalValue(trim.over)),
             row(style, 'trimmed under', ({ trim }) => decimalValue(trim.under)),
           ]),
-      row(style, 'characters a line', ({ characters, setting }) => ({
+      row(style, 'characters a line', ({ characters, span }) => ({
         shown: String(Math.round(characters.valueOf())),
         copy: String(Math.round(characters.valueOf())),
-        note: `over ${setting.span}`,
+        note: `over ${counted(span, 'column')}`,
       })),
     ]),
   };

@@ -24,7 +24,7 @@ export function textReport(spec: Spec, breakpoint: Breakpoint, width: number) {
         line: text.width,
       }),
       pictureStart: texts(pictureStart(text)),
-      columns: Math.min(text.setting.span, 64),
+      columns: text.span,
       characters: Math.round(text.characters.valueOf()),
     };
   });

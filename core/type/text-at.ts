@@ -40,6 +40,8 @@ export type TextAt = {
   trim: Trim;
   /** Down to the next baseline line, when the box begins on one. */
   shift: Px;
+  /** How many columns the text runs over, of those that are there. */
+  span: number;
   width: Px;
   characters: Fraction;
 };
@@ -72,7 +74,8 @@ export function textAt(
   const untrimmed = { over: ZERO, under: ZERO };
   const trim = style.stands === 'line-box' ? untrimmed : trimTo(style.stands, line);
   const baseline = style.stands === 'line-box' ? firstBaseline(line) : edgeHeight(line.measures, style.stands, size);
-  const textWidth = spanWidth(solved, Math.min(setting.span, solved.count));
+  const span = Math.min(setting.span, solved.count);
+  const textWidth = spanWidth(solved, span);
   return {
     setting,
     size,
@@ -84,6 +87,7 @@ export function textAt(
     letters: letterTops(line),
     trim,
     shift: shiftToGrid(baseline, stepOf(spec, breakpoint)),
+    span,
     width: textWidth,
     characters: charactersPerLine(style.font, size, textWidth),
   };

@@ -145,7 +145,7 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
         'one column of a phone',
         withStyle({ phone: ['16px', '24px', 1], desk: ['16px', '24px', 6] }),
         [
-          'text has about 10 characters in a line of 77½ px at 390 (1 columns, 16 px); fewer than 30 break every phrase.',
+          'text has about 10 characters in a line of 77½ px at 390 (1 column, 16 px); fewer than 30 break every phrase.',
         ],
       ],
       ['a label may be short', withStyle({ phone: ['16px', '24px', 1] }, 'label'), []],

@@ -1,4 +1,4 @@
-import { numeral } from '../../length/present';
+import { counted, numeral } from '../../length/present';
 import { exactText } from '../../length/px';
 import { narrowestViewport, rangeEnd } from '../../spec/ranges';
 import { perStyle, type Rule } from '../rule';
@@ -23,12 +23,12 @@ export const lineLength: Rule = {
     const end = rangeEnd(spec, breakpoint);
     const { width: reference } = breakpoint.reference;
     for (const width of [reference, narrowestViewport(breakpoint), end === null ? reference : end - 1]) {
-      const { characters, size, setting, width: line } = text(style, breakpoint, width);
+      const { characters, size, span, width: line } = text(style, breakpoint, width);
       const isLong = characters.compare(most) > 0;
       if (!isLong && characters.compare(least) >= 0) continue;
       const count = Math.round(characters.valueOf());
       return {
-        message: `${style.name} has about ${count} characters in a line of ${numeral(line)} px at ${width} (${setting.span} columns, ${numeral(size)} px); ${isLong ? `more than ${most} tire the eye` : `fewer than ${least} break every phrase`}.`,
+        message: `${style.name} has about ${count} characters in a line of ${numeral(line)} px at ${width} (${counted(span, 'column')}, ${numeral(size)} px); ${isLong ? `more than ${most} tire the eye` : `fewer than ${least} break every phrase`}.`,
         values: { style: style.name, line: exactText(line), size: exactText(size), viewport: String(width) },
         mends: [],
       };

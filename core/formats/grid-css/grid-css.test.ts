@@ -98,11 +98,11 @@ describe('it is valid CSS (css-tree)', () => {
       ...prefixed('type', typeProperties(spec, breakpoint)),
     };
     const innermost = /var\(--([a-z-]+)(?:, ((?:[^()]|\([^()]*\))*))?\)/g;
-    const fill = (text: string): string => {
-      const filled = text.replace(innermost, (_, name: string, otherwise?: string) => properties[name] ?? otherwise!);
-      return filled === text ? text : fill(filled);
+    const resolved = (text: string): string => {
+      const once = text.replace(innermost, (_, name: string, otherwise?: string) => properties[name] ?? otherwise!);
+      return once === text ? text : resolved(once);
     };
-    return fill(gridCss(spec, origin));
+    return resolved(gridCss(spec, origin));
   }
 
   test.each(STARTING_SETS.map((set) => [set.title, set] as const))('%s', (_, set) => {
