@@ -17,6 +17,9 @@ type Props = {
   empties?: boolean;
 };
 
+/** A text of more characters gets a wider field while it is typed. */
+const LONG = 10;
+
 /** A text field that takes over at Enter or when it is left, and puts back at Esc. What is refused stays as typed. */
 export function CommitField(props: Props) {
   const { value, label, onCommit, placeholder, title, className = '', maxLength = 60, empties = false } = props;
@@ -49,6 +52,7 @@ export function CommitField(props: Props) {
         aria-invalid={problem !== null}
         aria-describedby={problem === null ? undefined : says}
         value={typed ?? value}
+        data-long={(typed ?? value).length > LONG || undefined}
         placeholder={placeholder}
         title={title}
         maxLength={maxLength}

@@ -124,7 +124,7 @@ const CROWDED = 13;
 
 /** Names and heights of letters beside the drawing; those that would lie on each other are moved apart. */
 function HeightMarks({ heights, end }: { heights: { name: string; y: number; px: string }[]; end: number }) {
-  const placed = heights.reduce<number[]>((done, { y }) => [...done, Math.max(y, (done.at(-1) ?? -99) + CROWDED)], []);
+  const placed = heights.reduce<number[]>((done, { y }) => [...done, Math.max(y, (done.at(-1) ?? 0) + CROWDED)], []);
   return (
     <g className={styles.mark}>
       {heights.map(({ name, y, px }, index) => (

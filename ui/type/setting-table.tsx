@@ -1,7 +1,7 @@
 'use client';
 
 import type { Parsed } from '../../core/length/parsed';
-import { decimal } from '../../core/length/present';
+import { counted, decimal } from '../../core/length/present';
 import { isMultipleOf, type Px, ZERO } from '../../core/length/px';
 import type { InRows } from '../../core/rows/row-sum';
 import { byWidth } from '../../core/spec/ranges';
@@ -51,13 +51,13 @@ export function SettingTable({ style, breakpoint: shown, write }: Props) {
   const worked: [string, (text: TextAt) => Px][] = [
     ['Half-leading', ({ halfLeading }) => halfLeading],
     [isTrimmed ? 'Baseline in the trimmed box' : 'First baseline', ({ baseline }) => baseline],
-    ...(isTrimmed
-      ? ([
-          ['Trim over', ({ trim }) => trim.over],
-          ['Trim under', ({ trim }) => trim.under],
-        ] as [string, (text: TextAt) => Px][])
-      : []),
     ['Move down to the grid', ({ shift }) => shift],
+    [
+      style.stands === 'x-height' ? 'Trim over, to the x-height' : 'Trim over, to the caps',
+      ({ letters }) => (style.stands === 'x-height' ? letters.xHeight : letters.caps),
+    ],
+    ['Trim under, to the baseline', ({ leading, letters }) => leading.sub(letters.baseline)],
+    ['Picture, level with ascenders', (text) => pictureStart(text).ascenders],
     ['Picture, level with caps', (text) => pictureStart(text).caps],
     ['Picture, level with x-height', (text) => pictureStart(text).xHeight],
   ];
@@ -125,7 +125,7 @@ export function SettingTable({ style, breakpoint: shown, write }: Props) {
             {each.map(({ breakpoint, text }) => {
               const { lines, height, inRows } = paragraphAt(document, breakpoint, text, PARAGRAPH);
               return (
-                <td key={breakpoint.id} className="number">
+                <td key={breakpoint.id} className="number" title={`${decimal(height)} px high`}>
                   {lines} lines
                   <small>{heightText(height, inRows)}</small>
                 </td>
@@ -142,9 +142,13 @@ function isOff(leading: Px, step: Px): boolean {
   return step.compare(ZERO) > 0 && !isMultipleOf(leading, step);
 }
 
-/** `168 px, 11 rows`; a part of a row is said too. */
+/** `11 rows + 4 px`; without rows, or in less than one, the height. */
 function heightText(height: Px, inRows: InRows | null): string {
-  if (!inRows || inRows.rows === 0) return `${decimal(height)} px`;
-  const rest = inRows.rest.equals(ZERO) ? '' : ` + ${decimal(inRows.rest)}`;
-  return `${decimal(height)} px, ${inRows.rows} rows${rest}`;
+  if (!inRows || inRows.rows === 0) return `${rounded(height)} px`;
+  const rest = inRows.rest.equals(ZERO) ? '' : ` + ${rounded(inRows.rest)} px`;
+  return `${counted(inRows.rows, 'row')}${rest}`;
+}
+
+function rounded(length: Px): string {
+  return String(Number(length.valueOf().toFixed(1)));
 }

@@ -114,14 +114,12 @@ function FontField({ team, font, fonts, onBrought, onFont }: FontProps) {
         value={font.file}
         onChange={(event) => onFont(all.find((each) => each.file === event.target.value)!)}
       >
-        <optgroup label="Ships with Ypsiline">
-          {SHIPPED_FONTS.map(({ id, build, font: shipped }) => (
-            <option key={id} value={shipped.file}>
-              {shipped.family}, {build}
-            </option>
-          ))}
-        </optgroup>
-        <optgroup label="Of the team">
+        {SHIPPED_FONTS.map(({ id, build, font: shipped }) => (
+          <optgroup key={id} label={build}>
+            <option value={shipped.file}>{shipped.family}</option>
+          </optgroup>
+        ))}
+        <optgroup label="brought by the team">
           {all
             .filter((each) => each.file.startsWith('team:'))
             .map((each) => (

@@ -21,9 +21,9 @@ export function useFontFace(team: string, font: Font | null): boolean {
   useEffect(() => {
     if (!face || !address) return;
     let isGone = false;
-    const known = [...document.fonts].some(({ family, status }) => family === face && status === 'loaded');
-    const ready = known ? Promise.resolve() : load(face, address);
-    ready.then(() => !isGone && setLoaded(face)).catch(() => {});
+    load(face, address)
+      .then(() => !isGone && setLoaded(face))
+      .catch(() => {});
     return () => {
       isGone = true;
     };
@@ -31,6 +31,16 @@ export function useFontFace(team: string, font: Font | null): boolean {
   return face !== null && loaded === face;
 }
 
-async function load(face: string, address: string): Promise<void> {
+const loading = new Map<string, Promise<void>>();
+
+/** Loads a font once, however many parts of the page ask for it; what failed may be asked for again. */
+function load(face: string, address: string): Promise<void> {
+  const begun = loading.get(face) ?? loadNow(face, address);
+  loading.set(face, begun);
+  begun.catch(() => loading.delete(face));
+  return begun;
+}
+
+async function loadNow(face: string, address: string): Promise<void> {
   document.fonts.add(await new FontFace(face, `url(${address})`).load());
 }

@@ -23,24 +23,32 @@ export function overlayCss(spec: Spec): string | null {
   background-image:
     ${list(({ image }) => image)};
   background-position: ${layers.map(({ position }) => position).join(', ')};
+  background-size: ${layers.map(({ size }) => size).join(', ')};
   background-repeat: no-repeat;
 }`;
 }
 
-type Layer = { image: string; position: string };
+type Layer = { image: string; position: string; size: string };
 
-const BASELINES = { thickness: '1px', period: 'var(--grid-baseline, 0px)', offset: 'var(--grid-baseline-offset, 0px)' };
+const BASELINES = {
+  thickness: '1px',
+  period: 'var(--grid-baseline, 0px)',
+  offset: 'var(--grid-baseline-offset, 0px)',
+  extent: '100%',
+};
 const ROWS = {
   thickness: 'var(--grid-row-height, 0px)',
   period: 'calc(var(--grid-row-height, 0px) + var(--grid-row-gap, 0px))',
   offset: 'var(--grid-row-offset, 0px)',
+  extent: 'var(--grid-row-extent, 100%)',
 };
 
-function layer(name: string, { thickness, period, offset }: typeof ROWS, ink: OverlayInk): Layer {
+function layer(name: string, { thickness, period, offset, extent }: typeof ROWS, ink: OverlayInk): Layer {
   const colour = `var(--grid-overlay-${name}, rgb(${channels(ink.colour)} / ${ink.strength}%))`;
   return {
     image: `repeating-linear-gradient(${colour} 0 ${thickness}, transparent ${thickness} ${period})`,
     position: `0 ${offset}`,
+    size: `100% ${extent}`,
   };
 }
 

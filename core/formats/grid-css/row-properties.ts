@@ -40,6 +40,8 @@ function rowSums(rows: Rows, length: Length, lines: { step: CssSum; offset: CssS
         'row-gap': gap,
         'row-offset': top,
         'row-bottom': bottom,
+        // the rows of one screen: an overlay ends with them
+        'row-extent': sub(screen, add(top, bottom)),
       };
     }
   }

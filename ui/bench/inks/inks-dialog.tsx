@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
 import { overlayContrast, type Verdict, verdictOn } from '../../../core/overlay/contrast';
 import { type Family, inkOf, USUAL_INKS, withInk } from '../../../core/overlay/inks';
@@ -7,6 +8,7 @@ import type { OverlayInk } from '../../../core/spec/schema';
 import { useDraft } from '../../draft/draft-context';
 import { GROUP_NAMES } from '../sheet/group-mark';
 import styles from './inks.module.scss';
+import { useSettled } from './use-settled';
 
 const LIGHT = { name: 'light', colours: ['#ffffff'] };
 const DARK = { name: 'dark', colours: ['#161922'] };
@@ -53,6 +55,10 @@ type FieldsProps = {
 
 function InkFields({ family, ink, under, onChange }: FieldsProps) {
   const usual = USUAL_INKS[family];
+  const [shown, setShown] = useState(ink);
+  useEffect(() => setShown(ink), [ink]);
+  // one step for each colour that is chosen, not for each that is passed on the way
+  const settled = useSettled(() => onChange(shown));
   const isUsual = ink.colour === usual.colour && ink.strength === usual.strength;
   return (
     <fieldset className={styles.ink}>
@@ -61,8 +67,9 @@ function InkFields({ family, ink, under, onChange }: FieldsProps) {
         Colour{' '}
         <input
           type="color"
-          value={ink.colour}
-          onChange={(event) => onChange({ ...ink, colour: event.target.value.toLowerCase() })}
+          ref={settled}
+          value={shown.colour}
+          onChange={(event) => setShown({ ...shown, colour: event.target.value.toLowerCase() })}
         />
       </label>
       <label>
@@ -72,17 +79,18 @@ function InkFields({ family, ink, under, onChange }: FieldsProps) {
           min={5}
           max={100}
           step={5}
-          value={ink.strength}
-          onChange={(event) => onChange({ ...ink, strength: Number(event.target.value) })}
+          ref={settled}
+          value={shown.strength}
+          onChange={(event) => setShown({ ...shown, strength: Number(event.target.value) })}
         />{' '}
-        <output className="number">{ink.strength} %</output>
+        <output className="number">{shown.strength} %</output>
       </label>
       <button type="button" className="quiet" disabled={isUsual} onClick={() => onChange(usual)}>
         As usual
       </button>
       <ul>
         {under.map(({ name, colours }) => (
-          <Hint key={name} name={name} colours={colours} family={family} ink={ink} />
+          <Hint key={name} name={name} colours={colours} family={family} ink={shown} />
         ))}
       </ul>
     </fieldset>
