@@ -18,21 +18,32 @@ export type Edition = {
   publishedAt: Date;
 };
 
+type EditionRow = Omit<Edition, 'document'> & { document: unknown };
+
+const edition = (row: EditionRow): Edition => ({ ...row, document: storedSpec(row.document) });
+
 /** Editions of a spec, the newest first. The caller has made sure that the asker may see the spec. */
 export async function editionsOf(sql: Query, specId: string): Promise<Edition[]> {
-  const rows = await sql<(Omit<Edition, 'document'> & { document: unknown })[]>`
+  const rows = await sql<EditionRow[]>`
     select version, document, sha256, revision, note, name as published_by, published_at
       from editions
       join people on people.id = editions.published_by
      where spec_id = ${specId}
      order by editions.id desc`;
-  return rows.map((row) => ({ ...row, document: storedSpec(row.document) }));
+  return rows.map(edition);
 }
 
 /** One edition by its version, or the newest for "latest". */
 export async function editionAt(sql: Query, specId: string, version: string): Promise<Edition | null> {
-  const editions = await editionsOf(sql, specId);
-  return (version === 'latest' ? editions[0] : editions.find((edition) => edition.version === version)) ?? null;
+  const [row] = await sql<EditionRow[]>`
+    select version, document, sha256, revision, note, name as published_by, published_at
+      from editions
+      join people on people.id = editions.published_by
+     where spec_id = ${specId}
+       and (version = ${version} or ${version} = 'latest')
+     order by editions.id desc
+     limit 1`;
+  return row ? edition(row) : null;
 }
 
 /** The version that is proposed: 1.0.0 first, then the least step that fits what changed. */

@@ -131,3 +131,14 @@ test('counts against each other, with the spans that all share', async ({ signed
   await page.getByLabel('Counts', { exact: true }).fill('12');
   await expect(page.getByText('Give two to 4 counts, such as 12, 16.')).toBeVisible();
 });
+
+test('a finding of columns that are not whole leads to the sweep and to the finder', async ({ signedIn: page }) => {
+  const slug = await makeSpec(page.request, spec);
+  await page.goto(`/tidewick/${slug}`);
+  const finding = page.getByRole('listitem').filter({ hasText: 'Columns are 77½ px at 390' });
+  await finding.getByRole('button', { name: 'See where it is whole' }).click();
+  await expect(page.getByRole('region', { name: 'At the viewport shown' })).toContainText('390 Phone');
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await finding.getByRole('button', { name: 'Find whole columns' }).click();
+  await expect(page.getByText('The sheet says now: 4 × 77½, gutter 16')).toBeVisible();
+});

@@ -9,9 +9,8 @@ export type DemoSignIn = { name: string; email: string; password: string; says: 
 
 /** E-mail and password. `demo` offers the demo's people, one click each. */
 export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; demo?: DemoSignIn[] }) {
-  const { register, handleSubmit, setError, setFocus, formState } = useForm<Credentials>({
-    defaultValues: { email: '', password: '' },
-  });
+  // no default values: what was typed before the page woke up is taken over, not emptied
+  const { register, handleSubmit, setError, setFocus, formState } = useForm<Credentials>();
   const { errors, isSubmitting } = formState;
 
   const signIn = async (credentials: Credentials): Promise<void> => {

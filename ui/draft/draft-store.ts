@@ -5,6 +5,7 @@ import type { CellName } from '../../core/checks/rule';
 import type { Family } from '../../core/overlay/inks';
 import { rowOf } from '../../core/sheet/quantities';
 import type { Spec } from '../../core/spec/schema';
+import { type View, WHOLE_VIEW, zoomed } from './zoomed';
 
 /** A cell of the sheet by its place: row of QUANTITIES, column of breakpoints in order of width. */
 export type Place = { row: number; column: number };
@@ -15,10 +16,6 @@ export type Previewed = 'screen' | 'all' | 'spans' | 'spacing' | 'leading';
 /** What lies under the overlays. */
 export const GROUNDS = ['plain', 'light-page', 'dark-page', 'picture'] as const;
 export type Ground = (typeof GROUNDS)[number];
-
-/** How far one has gone into the preview; the way it moved is in px of the window. */
-export type View = { zoom: number; x: number; y: number };
-export const WHOLE_VIEW: View = { zoom: 1, x: 0, y: 0 };
 
 /** The state of the bench. Only `document` can be undone; the rest is where one looks. */
 export type DraftState = {
@@ -32,6 +29,8 @@ export type DraftState = {
   ground: Ground;
   isMeasuring: boolean;
   view: View;
+  /** The middle of the preview, in px of the window from where the page begins in the whole view: what keys zoom around. */
+  middle: { x: number; y: number };
   /** Heights to which a page was dragged, by breakpoint; otherwise it is as high as the screen. */
   pageHeights: Record<string, number>;
   /** Texts that were typed and not understood, by cell; they stay until mended or put back. */
@@ -44,6 +43,9 @@ export type DraftState = {
   layOn: (ground: Ground) => void;
   measure: (isMeasuring: boolean) => void;
   look: (view: View) => void;
+  /** Zooms in or out by one step around the middle of the preview. */
+  zoom: (direction: 1 | -1) => void;
+  setMiddle: (middle: { x: number; y: number }) => void;
   setPageHeight: (breakpoint: string, height: number | null) => void;
   /** Shows the preview in another way; in the same way again, one screen. */
   showAs: (previewed: Previewed) => void;
@@ -53,6 +55,7 @@ export type DraftState = {
 export type DraftStore = ReturnType<typeof createDraftStore>;
 
 const MOST_STEPS = 200;
+const ZOOM_STEP = 1.25;
 
 export function createDraftStore(document: Spec, specId: string) {
   const first = byWidth(document.breakpoints);
@@ -70,6 +73,7 @@ export function createDraftStore(document: Spec, specId: string) {
         ground: 'plain',
         isMeasuring: false,
         view: WHOLE_VIEW,
+        middle: { x: 0, y: 0 },
         pageHeights: {},
         refused: {},
         change: (changed) => set({ document: changed }),
@@ -102,6 +106,9 @@ export function createDraftStore(document: Spec, specId: string) {
         layOn: (ground) => set({ ground }),
         measure: (isMeasuring) => set({ isMeasuring }),
         look: (view) => set({ view }),
+        zoom: (direction) =>
+          set(({ view, middle }) => ({ view: zoomed(view, direction === 1 ? ZOOM_STEP : 1 / ZOOM_STEP, middle) })),
+        setMiddle: (middle) => set({ middle }),
         setPageHeight: (id, height) =>
           set(({ pageHeights }) => {
             const { [id]: _before, ...others } = pageHeights;

@@ -2,8 +2,8 @@
 
 import { useEffect } from 'react';
 import type { Family } from '../../core/overlay/inks';
-import { type DraftStore, GROUNDS, type Previewed, WHOLE_VIEW } from './draft-store';
-import { zoomed } from './zoomed';
+import { type DraftStore, GROUNDS, type Previewed } from './draft-store';
+import { WHOLE_VIEW } from './zoomed';
 
 type Steps = { undo: () => void; redo: () => void };
 
@@ -18,7 +18,7 @@ function pressInPreview(store: DraftStore, key: string): void {
   if (way) bench.showAs(way);
   if (key === 'u') bench.layOn(GROUNDS[(GROUNDS.indexOf(bench.ground) + 1) % GROUNDS.length]!);
   if (key === 'd') bench.measure(!bench.isMeasuring);
-  if (key === '+' || key === '-') bench.look(zoomed(bench.view, key === '+' ? 1.25 : 0.8));
+  if (key === '+' || key === '-') bench.zoom(key === '+' ? 1 : -1);
   if (key === '0') bench.look(WHOLE_VIEW);
 }
 

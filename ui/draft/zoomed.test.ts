@@ -1,6 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { WHOLE_VIEW } from './draft-store';
-import { zoomed } from './zoomed';
+import { WHOLE_VIEW, zoomed } from './zoomed';
 
 describe('zooming', () => {
   test('the place that is pointed at stays where it is', () => {

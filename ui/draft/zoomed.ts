@@ -1,4 +1,6 @@
-import type { View } from './draft-store';
+/** How far one has gone into the preview; the way it moved is in px of the window. */
+export type View = { zoom: number; x: number; y: number };
+export const WHOLE_VIEW: View = { zoom: 1, x: 0, y: 0 };
 
 const [LEAST, MOST] = [0.25, 16];
 

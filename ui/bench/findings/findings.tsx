@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { type JudgedFinding, lapsedFor, lapsedWaivers } from '../../../core/checks/run';
 import { WEIGHT_NAMES } from '../../../core/checks/rule';
 import type { Waiver } from '../../../core/spec/schema';
+import { placedFindings } from '../../../core/sweep/placed-findings';
 import { applyChanges } from '../../../core/sheet/apply-changes';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
@@ -56,6 +57,17 @@ export function Findings({ person }: { person: string }) {
   );
 }
 
+/** Views in which a finding is better understood, or mended. */
+const SHOWN_IN: Record<string, { view: 'sweep' | 'finder'; title: string }[]> = {
+  'column-whole': [
+    { view: 'sweep', title: 'See where it is whole' },
+    { view: 'finder', title: 'Find whole columns' },
+  ],
+  'parts-whole': [{ view: 'finder', title: 'Find whole columns' }],
+  'content-grows': [{ view: 'sweep', title: 'See the jump' }],
+  'line-length': [{ view: 'sweep', title: 'See it at every width' }],
+};
+
 function keyOf({ rule, breakpoint, cell, values }: JudgedFinding): string {
   return [rule, breakpoint, cell, ...Object.values(values)].join(' ');
 }
@@ -74,12 +86,18 @@ function FindingRow({ finding, lapsed, name, person, isWaiving, onWaive }: RowPr
   const document = useDraft((bench) => bench.document);
   const change = useDraft((bench) => bench.change);
   const selectCell = useDraft((bench) => bench.selectCell);
+  const show = useDraft((bench) => bench.show);
   const { rule, weight, breakpoint, cell, message, values, mends, waiver, about } = finding;
   const router = useRouter();
   const pathname = usePathname();
   const showAs = useDraft((bench) => bench.showAs);
   const previewed = useDraft((bench) => bench.previewed);
 
+  const showIn = (view: 'sweep' | 'finder'): void => {
+    if (breakpoint) selectCell(breakpoint, cell ?? 'column');
+    if (view === 'sweep') show(placedFindings(document, [finding])[0]!.width);
+    router.push(`${pathname}/${view}`);
+  };
   const goTo = (): void => {
     if (about && 'style' in about) return router.push(`${pathname}/type#${about.style}`);
     if (about) return previewed === 'spacing' ? undefined : showAs('spacing');
@@ -137,6 +155,12 @@ function FindingRow({ finding, lapsed, name, person, isWaiving, onWaive }: RowPr
               onClick={() => change(applyChanges(document, mend.changes))}
             >
               <Fractions text={mend.label} />
+            </button>
+          ))}
+        {!waiver &&
+          SHOWN_IN[rule]?.map(({ view, title }) => (
+            <button key={view} type="button" className="quiet" onClick={() => showIn(view)}>
+              {title}
             </button>
           ))}
         {waiver ? (

@@ -1,7 +1,7 @@
 'use client';
 
 import { useGesture } from '@use-gesture/react';
-import { type KeyboardEvent, type PointerEvent, useMemo, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useState } from 'react';
 import { type SolvedColumns, widthSegments } from '../../../core/columns/columns-at';
 import { px } from '../../../core/length/px';
 import { inksOf } from '../../../core/overlay/inks';
@@ -49,6 +49,9 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
     left: whole.left + view.x,
     top: whole.top + view.y,
   };
+  useEffect(() => {
+    store.getState().setMiddle({ x: width / 2 - whole.left, y: height / 2 - whole.top });
+  }, [store, width, height, whole.left, whole.top]);
   const segments = useMemo(() => widthSegments(solved), [solved]);
   const inks = useMemo(() => inksOf(spec), [spec]);
   const segment = across === null ? null : segments[across];

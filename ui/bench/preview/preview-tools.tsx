@@ -4,8 +4,8 @@ import { Image as ImageIcon, Palette, Ruler, ZoomIn, ZoomOut } from 'lucide-reac
 import { type ChangeEvent, useRef } from 'react';
 import type { Family } from '../../../core/overlay/inks';
 import { useDraft } from '../../draft/draft-context';
-import { type Ground, WHOLE_VIEW } from '../../draft/draft-store';
-import { zoomed } from '../../draft/zoomed';
+import type { Ground } from '../../draft/draft-store';
+import { WHOLE_VIEW } from '../../draft/zoomed';
 import { GroupMark } from '../sheet/group-mark';
 import type { Picture } from './ground/use-picture';
 import styles from './preview.module.scss';
@@ -111,15 +111,16 @@ function GroundChoice({ picture }: { picture: Picture }) {
 function Zoom() {
   const view = useDraft((bench) => bench.view);
   const look = useDraft((bench) => bench.look);
+  const zoom = useDraft((bench) => bench.zoom);
   return (
     <>
-      <button type="button" aria-label="Zoom out" title="Zoom out (−)" onClick={() => look(zoomed(view, 0.8))}>
+      <button type="button" aria-label="Zoom out" title="Zoom out (−)" onClick={() => zoom(-1)}>
         <ZoomOut size={14} aria-hidden />
       </button>
       <button type="button" title="The whole page (0)" onClick={() => look(WHOLE_VIEW)} className="number">
         {Math.round(view.zoom * 100)} %
       </button>
-      <button type="button" aria-label="Zoom in" title="Zoom in (+)" onClick={() => look(zoomed(view, 1.25))}>
+      <button type="button" aria-label="Zoom in" title="Zoom in (+)" onClick={() => zoom(1)}>
         <ZoomIn size={14} aria-hidden />
       </button>
     </>
