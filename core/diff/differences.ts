@@ -2,7 +2,8 @@ import type { CellName } from '../checks/rule';
 import { cellOf } from '../sheet/cell-of';
 import { QUANTITIES, quantityName } from '../sheet/quantities';
 import { byWidth } from '../spec/ranges';
-import { styleText } from '../type/style-text';
+import { faceText, settingText } from '../type/style-text';
+import { settingAt } from '../type/text-at';
 import type { Breakpoint, Spec } from '../spec/schema';
 
 /** How much a difference asks of whoever builds on the edition: see `leastBump`. */
@@ -74,14 +75,22 @@ function specDifferences(before: Spec, after: Spec): Difference[] {
   return [...plain, ...styleDifferences(before, after)];
 }
 
-/** Text styles by name; a style that is gone takes its class with it. */
+/** Text styles by name, then breakpoint by breakpoint; a style that is gone takes its class with it. */
 function styleDifferences(before: Spec, after: Spec): Difference[] {
   const was = new Map(before.type.map((style) => [style.name, style]));
   const is = new Map(after.type.map((style) => [style.name, style]));
   return [...new Set([...was.keys(), ...is.keys()])].flatMap((name) => {
     const [old, now] = [was.get(name), is.get(name)];
-    const bump = old && !now ? 'major' : 'minor';
-    return compared(null, `Text style ${name}`, old ? styleText(old) : '', now ? styleText(now) : '', bump);
+    const what = `Text style ${name}`;
+    if (!now) return compared(null, what, faceText(old!), '', 'major');
+    if (!old) return compared(null, what, '', faceText(now), 'minor');
+    const settings = byWidth(after.breakpoints).flatMap((breakpoint) => {
+      const oldOne = before.breakpoints.find(({ id }) => id === breakpoint.id);
+      if (!oldOne) return [];
+      const texts = [settingAt(before, old, oldOne), settingAt(after, now, breakpoint)].map(settingText);
+      return compared(breakpoint.name, what, texts[0]!, texts[1]!, 'minor');
+    });
+    return [...compared(null, what, faceText(old), faceText(now), 'minor'), ...settings];
   });
 }
 

@@ -1,3 +1,4 @@
+import { counted } from '../length/present';
 import { sizeText } from '../length/size';
 import type { Leading, TextStyle, TypeSetting } from '../spec/schema';
 import { isTimes } from './text-at';
@@ -7,15 +8,14 @@ export function leadingText(leading: Leading): string {
   return isTimes(leading) ? `${leading.times} ×` : sizeText(leading);
 }
 
-/** Size and leading as the trade writes them: `16 / 24`. */
-export function settingText({ size, leading }: TypeSetting): string {
-  return `${sizeText(size)} / ${leadingText(leading)}`;
+/** Size and leading as the trade writes them, and the columns: `16 / 24 over 6 columns`. */
+export function settingText({ size, leading, span }: TypeSetting): string {
+  return `${sizeText(size)} / ${leadingText(leading)} over ${counted(span, 'column')}`;
 }
 
-/** A text style in words, for comparisons. */
-export function styleText({ font, role, stands, at }: TextStyle): string {
-  const settings = Object.entries(at).map(([id, setting]) => `${id} ${settingText(setting)} over ${setting.span}`);
-  return [font.family, role, `stands on its ${STANDS_WORDS[stands]}`, ...settings].join(', ');
+/** What a text style is set in, in words: `Vollkorn, body, on its line box`. */
+export function faceText({ font, role, stands }: TextStyle): string {
+  return `${font.family}, ${role}, on its ${STANDS_WORDS[stands]}`;
 }
 
 export const STANDS_WORDS = { 'line-box': 'line box', caps: 'caps', 'x-height': 'x-height' } as const;

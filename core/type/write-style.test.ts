@@ -43,7 +43,7 @@ describe('what is typed', () => {
     ['leading', '1.75rem', '16 / 1.75rem'],
     ['leading', '1024/43', '16 / 1024/43'],
   ])('%s %s', (part, text, expected) => {
-    expect(settingText(typed(part, text).value!.type[0]!.at.phone!)).toBe(expected);
+    expect(settingText(typed(part, text).value!.type[0]!.at.phone!)).toBe(`${expected} over 4 columns`);
   });
 
   test('a bare number from 4 up is a length', () => {

@@ -10,9 +10,14 @@ export async function measureKeystroke({ page, context }) {
   console.log('\nA key press in the sheet, 6 breakpoints, all rules on');
   await measurePresses(page, context);
   await everyOverlay(page);
-  console.log('\nThe same with every overlay on and 1,000 baselines in sight');
+  console.log('\nThe same with every overlay on and 1,000 baselines in sight, which run together into a tint');
   await measurePresses(page, context);
-  console.log('\nPan and zoom with every overlay on and 1,000 baselines in sight');
+  console.log('\nPan and zoom, so');
+  await measureFrames(page);
+  for (let step = 0; step < 14; step++) await page.getByRole('button', { name: 'Zoom in' }).click();
+  console.log('\nA key press with 1,000 baselines drawn as lines, zoomed in');
+  await measurePresses(page, context);
+  console.log('\nPan and zoom, so');
   await measureFrames(page);
 }
 

@@ -136,3 +136,20 @@ test('a page asked for before sign-in is gone on to', async ({ page }) => {
   await expect(page.getByRole('grid')).toBeVisible();
   await makeSpec(page.request, spec);
 });
+
+test('what is typed into the sign-in form before its scripts have come is kept', async ({ page }) => {
+  let release = (): void => {};
+  const waiting = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await waiting;
+    await route.continue();
+  });
+  await page.goto('/sign-in', { waitUntil: 'commit' });
+  await page.getByLabel('E-mail').fill('ansa@tidewick.example');
+  await page.getByLabel('Password').fill('ferry-slip-at-nine');
+  release();
+  await page.waitForLoadState('networkidle');
+  await expect(page.getByLabel('E-mail')).toHaveValue('ansa@tidewick.example');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page).toHaveURL(/\/tidewick$/);
+});

@@ -24,66 +24,94 @@ type Lines = {
   ink: OverlayInk;
   /** px of the window for each px of the screen: diagonals and lines are as thin at every zoom. */
   scale: number;
+  /** The part of the height that is looked at, in px of the screen; lines outside of it are not drawn. */
+  seenFrom?: number;
+  seenTo?: number;
 };
 
 /** The diagonals that fill a row, in px of the window; rows that are lower than the least are too low for them. */
 const HATCH = { apart: 6, thick: 1.3, least: 4.5 };
 
+/** Baselines that are nearer to each other than this, in px of the window, run together: they are drawn as one tint. */
+const TOO_DENSE = 3;
+
 /** Rows as diagonals: bands and modules for as long as the page goes on, divided rows in the first screen. */
-function RowOverlay({ spec, breakpoint, width, height, id, ink, scale }: Lines) {
-  const rows = rowsAt(spec, breakpoint);
+function RowOverlay({ spec, breakpoint, width, height, id, ink, scale, seenFrom = 0, seenTo = height }: Lines) {
+  const rows = rowsAt(spec, breakpoint, height);
   if (!rows) return null;
   const [band, gap, offset] = [rows.height.valueOf(), rows.gap.valueOf(), rows.offset.valueOf()];
-  if (band <= 0 || band + gap <= 0) return null;
+  if (band <= 0) return null;
   const apart = HATCH.apart / scale;
   const isHatched = band * scale >= HATCH.least;
-  const until = rows.rule === 'divide' ? offset + rows.count * (band + gap) - gap : height;
+  const opacity = ink.strength / 100;
+  if ((band + gap) * scale < TOO_DENSE)
+    return <Tint {...{ width, height, ink, from: offset, share: (opacity * band) / (band + gap) / 2 }} />;
+  const bands = bars(width, band, band + gap, offset, rows.count, [seenFrom, seenTo]);
   return (
-    <>
-      <pattern
-        id={`hatch-${id}`}
-        patternUnits="userSpaceOnUse"
-        width={apart}
-        height={apart}
-        patternTransform="rotate(-45)"
-      >
-        <path d={`M0 ${apart / 2}H${apart}`} stroke={ink.colour} strokeWidth={HATCH.thick / scale} />
-      </pattern>
-      <pattern id={`rows-${id}`} patternUnits="userSpaceOnUse" width={width} height={band + gap} y={offset}>
-        {isHatched && <rect width={width} height={band} fill={`url(#hatch-${id})`} />}
-        <rect width={width} height={band} fill={ink.colour} fillOpacity={isHatched ? 0.12 : 0.55} />
-      </pattern>
-      <rect
-        y={offset}
-        width={width}
-        height={Math.max(0, Math.min(until, height) - offset)}
-        fill={`url(#rows-${id})`}
-        opacity={ink.strength / 100}
-      />
-    </>
+    <g opacity={opacity}>
+      <path d={bands} fill={ink.colour} fillOpacity={isHatched ? 0.12 : 0.55} />
+      {isHatched && (
+        <>
+          <pattern
+            id={`hatch-${id}`}
+            patternUnits="userSpaceOnUse"
+            width={apart}
+            height={apart}
+            patternTransform="rotate(-45)"
+          >
+            <path d={`M0 ${apart / 2}H${apart}`} stroke={ink.colour} strokeWidth={HATCH.thick / scale} />
+          </pattern>
+          <path d={bands} fill={`url(#hatch-${id})`} />
+        </>
+      )}
+    </g>
   );
 }
 
 /** Baselines as thin lines. */
-function BaselineOverlay({ spec, breakpoint, width, height, id, ink, scale }: Lines) {
-  const baseline = baselineAt(spec, breakpoint);
+function BaselineOverlay({ spec, breakpoint, width, height, ink, scale, seenFrom = 0, seenTo = height }: Lines) {
+  const baseline = baselineAt(spec, breakpoint, height);
   if (!baseline) return null;
   const [step, offset] = [baseline.step.valueOf(), baseline.offset.valueOf()];
   if (step <= 0) return null;
+  const thick = Math.min(1 / scale, step / 4);
+  const opacity = ink.strength / 100;
+  if (step * scale < TOO_DENSE)
+    return <Tint {...{ width, height, ink, from: offset, share: (opacity * thick) / step }} />;
   return (
-    <>
-      <pattern id={`baseline-${id}`} patternUnits="userSpaceOnUse" width={width} height={step} y={offset}>
-        <rect width={width} height={Math.min(1 / scale, step / 4)} fill={ink.colour} />
-      </pattern>
-      <rect
-        y={offset}
-        width={width}
-        height={Math.max(0, height - offset)}
-        fill={`url(#baseline-${id})`}
-        opacity={ink.strength / 100}
-      />
-    </>
+    <path
+      d={bars(width, thick, step, offset, baseline.lines, [seenFrom, seenTo])}
+      fill={ink.colour}
+      opacity={opacity}
+    />
   );
+}
+
+/**
+ * Bars one under the other, as far as they are seen, as a single path: a pattern would be rounded to whole px of the
+ * window and drift.
+ */
+function bars(
+  width: number,
+  thick: number,
+  period: number,
+  from: number,
+  count: number,
+  [top, bottom]: [number, number],
+): string {
+  const first = Math.max(0, Math.floor((top - from) / period));
+  const last = Math.min(count - 1, Math.ceil((bottom - from) / period));
+  return Array.from({ length: Math.max(0, last - first + 1) }, (_, index) => {
+    const y = from + (first + index) * period;
+    return `M0 ${y}h${width}v${thick}h${-width}z`;
+  }).join('');
+}
+
+type TintProps = { width: number; height: number; ink: OverlayInk; from: number; share: number };
+
+/** What lines that are too fine to be told apart come to. */
+function Tint({ width, height, ink, from, share }: TintProps) {
+  return <rect y={from} width={width} height={Math.max(0, height - from)} fill={ink.colour} opacity={share} />;
 }
 
 type All = Omit<Lines, 'ink'> & {

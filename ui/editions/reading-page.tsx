@@ -3,10 +3,12 @@ import { columnsAt, sumLine } from '../../core/columns/columns-at';
 import { spacingTable } from '../../core/edition/spacing-table';
 import { textTable } from '../../core/edition/text-table';
 import { spanTable, valueTable } from '../../core/edition/value-table';
-import { exactText } from '../../core/length/px';
+import { exactText, px } from '../../core/length/px';
 import { numeral } from '../../core/length/present';
 import { RULES } from '../../core/checks/registry';
 import { heightBehaviour } from '../../core/rows/row-rule';
+import { rowLine, rowSum } from '../../core/rows/row-sum';
+import { rowsAt } from '../../core/rows/rows-at';
 import { byWidth, rangeText } from '../../core/spec/ranges';
 import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
@@ -14,6 +16,7 @@ import { ScreenDrawing } from '../drawing/screen-drawing';
 import { CopyArea } from './copy-area';
 import { PrintButton } from './print-button';
 import { ReadTableView } from './read-table';
+import { TypeSpecimens } from './type-specimens';
 import styles from './reading.module.scss';
 
 type Props = {
@@ -29,11 +32,12 @@ type Props = {
   /** The newest edition's version, where this is an older one. */
   newer: string | null;
   address: string;
+  team: string;
   css: string;
 };
 
 /** An edition for its readers: drawings, exact values, spans, notes, waivers, the CSS. */
-export function ReadingPage({ edition, newer, address, css }: Props) {
+export function ReadingPage({ edition, newer, address, team, css }: Props) {
   const spec = edition.document;
   return (
     <CopyArea>
@@ -82,6 +86,7 @@ export function ReadingPage({ edition, newer, address, css }: Props) {
           says="px; under it the share of the container, and of the viewport"
           table={spanTable(spec)}
         />
+        {spec.type.length > 0 && <TypeSpecimens spec={spec} team={team} />}
         {spec.type.length > 0 && (
           <ReadTableView
             id="type"
@@ -122,6 +127,8 @@ function BreakpointSection({ spec, breakpoint }: { spec: Spec; breakpoint: Break
   const { id, name, reference, notes } = breakpoint;
   const solved = columnsAt(spec, breakpoint);
   const line = sumLine(solved, numeral);
+  const rows = rowsAt(spec, breakpoint);
+  const heights = rows && rowSum(rows, px(reference.height));
   return (
     <section className={styles.breakpoint} aria-labelledby={`breakpoint-${id}`}>
       <ScreenDrawing spec={spec} breakpoint={breakpoint} />
@@ -133,6 +140,11 @@ function BreakpointSection({ spec, breakpoint }: { spec: Spec; breakpoint: Break
         <button type="button" className={styles.sum} data-copy={sumLine(solved, exactText)} title="Copy the sum">
           <Fractions text={line} />
         </button>
+        {heights && (
+          <button type="button" className={styles.sum} data-copy={rowLine(heights, exactText)} title="Copy the sum">
+            <Fractions text={rowLine(heights, numeral)} />
+          </button>
+        )}
         <ul>
           {[...behaviourText(breakpoint), ...heightBehaviour(breakpoint)].map((sentence) => (
             <li key={sentence}>{sentence}</li>

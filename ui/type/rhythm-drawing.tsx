@@ -7,7 +7,8 @@ import type { Breakpoint, Spec, TextStyle } from '../../core/spec/schema';
 import { setLines } from '../../core/type/set-lines';
 import { pictureStart, stepOf, textAt } from '../../core/type/text-at';
 import { useSize } from '../bench/preview/use-size';
-import { faceOf, useFontFace } from './use-font-face';
+import { faceOf } from './font-address';
+import { useFontFace } from './use-font-face';
 import styles from './type.module.scss';
 
 type Props = {

@@ -1,11 +1,13 @@
 'use client';
 
 import type { TextStyle } from '../../core/spec/schema';
-import { settingText } from '../../core/type/style-text';
+import { sizeText } from '../../core/length/size';
+import { leadingText } from '../../core/type/style-text';
 import { settingAt } from '../../core/type/text-at';
 import { breakpointAt } from '../../core/spec/ranges';
 import { useDraft } from '../draft/draft-context';
-import { faceOf, useFontFace } from './use-font-face';
+import { faceOf } from './font-address';
+import { useFontFace } from './use-font-face';
 import styles from './type.module.scss';
 
 type Props = { team: string; chosen: string; onChoose: (name: string) => void };
@@ -34,7 +36,9 @@ function StyleButton({ team, style, isChosen, onChoose }: ButtonProps) {
   return (
     <button type="button" aria-pressed={isChosen} onClick={() => onChoose(style.name)}>
       <span style={isLoaded ? { fontFamily: `'${faceOf(style.font)}'` } : undefined}>{style.name}</span>
-      <small className="number">{settingText(setting)}</small>
+      <small className="number">
+        {sizeText(setting.size)} / {leadingText(setting.leading)}
+      </small>
     </button>
   );
 }

@@ -2,16 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { Font } from '../../core/spec/schema';
-
-/** Where a font's file is read from. */
-export function fontAddress(team: string, { file }: Pick<Font, 'file'>): string {
-  return `/api/teams/${team}/fonts/${file.split(':')[1]}`;
-}
-
-/** The name under which this page knows a font. */
-export function faceOf({ file }: Pick<Font, 'file'>): string {
-  return `ypsiline-${file.replace(':', '-')}`;
-}
+import { faceOf, fontAddress } from './font-address';
 
 /** Loads a font of the team for this page; false until it is there, or where its file is gone. */
 export function useFontFace(team: string, font: Font | null): boolean {

@@ -18,7 +18,7 @@ import { DistanceDrawing, DistanceReadout, type Point } from './distance';
 import { Edges } from './edges';
 import { GroundDrawing } from './ground/ground';
 import { PageFoot } from './page-foot';
-import { placedPage } from './placed-page';
+import { placedPage, seenPart } from './placed-page';
 import { useDistance } from './use-distance';
 import { useSize } from './use-size';
 import styles from './preview.module.scss';
@@ -54,6 +54,7 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
   }, [store, width, height, whole.left, whole.top]);
   const segments = useMemo(() => widthSegments(solved), [solved]);
   const inks = useMemo(() => inksOf(spec), [spec]);
+  const base = useMemo(() => baseUnit(spec).valueOf(), [spec]);
   const segment = across === null ? null : segments[across];
   const rows = useMemo(
     () => (overlays.rows ? rowsAt(spec, breakpoint, page) : null),
@@ -141,52 +142,56 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
       onBlur={forget}
     >
       {width > 0 && (
-        <svg width={width} height={height} aria-hidden="true">
-          <g transform={`translate(${left} 0)`}>
-            <Dimensions solved={solved} scale={scale} y={top - 14} />
-          </g>
-          <g transform={`translate(${left} ${top}) scale(${scale})`}>
-            <svg width={viewport} height={page} viewBox={`0 0 ${viewport} ${page}`}>
-              <GroundDrawing
-                ground={ground}
-                solved={solved}
+        <>
+          {/* a layer of its own: moving it draws nothing anew */}
+          <svg
+            className={styles.page}
+            style={{ transform: `translate(${left}px, ${top}px)` }}
+            width={viewport * scale}
+            height={page * scale}
+            viewBox={`0 0 ${viewport} ${page}`}
+            data-page
+            aria-hidden="true"
+          >
+            <GroundDrawing ground={ground} solved={solved} height={page} step={base} picture={picture} />
+            <Overlays
+              {...{ spec, breakpoint, solved, scale, id: 'one' }}
+              {...seenPart({ width, height }, top, scale, page)}
+              width={viewport}
+              height={page}
+              shown={overlays}
+              inks={inks}
+            />
+            {segment && !isMeasuring && (
+              <rect
+                x={segment.start.valueOf()}
+                width={Math.max(0, segment.width.valueOf())}
                 height={page}
-                step={baseUnit(spec).valueOf()}
-                picture={picture}
+                fill="none"
+                stroke="var(--plum)"
+                strokeWidth={2 / scale}
               />
-              <Overlays
-                {...{ spec, breakpoint, solved, scale, id: 'one' }}
+            )}
+            {down && !isMeasuring && (
+              <rect
+                y={down.start.valueOf()}
                 width={viewport}
-                height={page}
-                shown={overlays}
-                inks={inks}
+                height={Math.max(0, down.end.sub(down.start).valueOf())}
+                fill="none"
+                stroke="var(--amber)"
+                strokeWidth={1.5 / scale}
               />
-              {segment && !isMeasuring && (
-                <rect
-                  x={segment.start.valueOf()}
-                  width={Math.max(0, segment.width.valueOf())}
-                  height={page}
-                  fill="none"
-                  stroke="var(--plum)"
-                  strokeWidth={2 / scale}
-                />
-              )}
-              {down && !isMeasuring && (
-                <rect
-                  y={down.start.valueOf()}
-                  width={viewport}
-                  height={Math.max(0, down.end.sub(down.start).valueOf())}
-                  fill="none"
-                  stroke="var(--amber)"
-                  strokeWidth={1.5 / scale}
-                />
-              )}
-            </svg>
+            )}
             <rect width={viewport} height={page} fill="none" stroke="var(--line)" strokeWidth={1 / scale} />
-          </g>
-          {distance.measured && isMeasuring && <DistanceDrawing {...distance.measured} place={place} />}
-          <Rulers width={width} height={height} left={left} top={top} scale={scale} />
-        </svg>
+          </svg>
+          <svg className={styles.rulers} width={width} height={height} aria-hidden="true">
+            <g transform={`translate(${left} 0)`}>
+              <Dimensions solved={solved} scale={scale} y={top - 14} />
+            </g>
+            {distance.measured && isMeasuring && <DistanceDrawing {...distance.measured} place={place} />}
+            <Rulers width={width} height={height} left={left} top={top} scale={scale} />
+          </svg>
+        </>
       )}
       {width > 0 && top + page * scale > RULER && (
         <PageFoot

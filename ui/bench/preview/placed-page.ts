@@ -8,6 +8,16 @@ const SPACE = { side: RULER + 18, top: RULER + 28, bottom: 24 };
 /** Of a page that is higher than this share of its width, only the upper part is shown in the whole view. */
 const TALLEST = 1.5;
 
+/**
+ * The part of a page's height that is looked at, in px of the page, widened so that it does not change in every frame in
+ * which the page is moved or zoomed.
+ */
+export function seenPart(box: Box, top: number, scale: number, page: number): { seenFrom: number; seenTo: number } {
+  const window = 2 ** Math.ceil(Math.log2(Math.max(1, box.height) / scale));
+  const first = Math.floor(-top / scale / window);
+  return { seenFrom: Math.max(0, first * window), seenTo: Math.min(page, (first + 2) * window) };
+}
+
 /** Where a page lies in a box, and at what scale, before anybody zooms or moves it. */
 export function placedPage(box: Box, page: Box): { scale: number; left: number; top: number } {
   const fits = Math.min(

@@ -34,6 +34,7 @@ export default async function Page({ params }: Props) {
         }}
         newer={spec.lastEdition === edition.version ? null : spec.lastEdition}
         address={`/${team}/${slug}/editions/${edition.version}`}
+        team={team}
         css={cssOf(edition)}
       />
     </>
