@@ -74,24 +74,6 @@ function accepts(waiver: Waiver, { rule, breakpoint, values }: Finding): boolean
   );
 }
 
-/** Waivers that accept nothing any more: what they were about is mended, or its numbers have changed. */
-export function lapsedWaivers(spec: Spec, judged: JudgedFinding[]): Waiver[] {
-  return spec.waivers.filter((waiver) => !judged.some((finding) => finding.waiver === waiver));
-}
-
-/** Values that say what a finding is about; the others are its numbers. */
-const SUBJECTS = ['style', 'quantity', 'part'];
-
-/** The lapsed waiver of a finding whose numbers were others when it was accepted. */
-export function lapsedFor(finding: JudgedFinding, lapsed: Waiver[]): Waiver | null {
-  if (finding.waiver) return null;
-  const isOfSame = ({ rule, breakpoint, values }: Waiver): boolean =>
-    rule === finding.rule &&
-    breakpoint === finding.breakpoint &&
-    SUBJECTS.every((name) => values[name] === finding.values[name]);
-  return lapsed.find(isOfSame) ?? null;
-}
-
 /** What holds an edition back: *must fix* findings that nobody has waived. */
 export function holdingBack(findings: JudgedFinding[]): JudgedFinding[] {
   return findings.filter(({ weight, waiver }) => weight === 'must-fix' && !waiver);

@@ -1,5 +1,6 @@
 import { STARTING_SETS } from '../../core/spec/defaults';
-import { cell, expect, openBench, saved, test, type } from './app';
+import { PASSENGER_STYLES } from '../../scripts/demo/text-styles';
+import { cell, expect, makeSpec, openBench, saved, test, type } from './app';
 
 const spec = STARTING_SETS[0]!.spec('Slips of the finger');
 
@@ -82,4 +83,21 @@ test('a request from another site changes nothing', async ({ signedIn: page }) =
     headers: { Origin: 'https://elsewhere.example' },
   });
   expect(answer.status()).toBe(403);
+});
+
+test('many breakpoints with long names push no view sideways', async ({ signedIn: page }) => {
+  const [first] = STARTING_SETS[0]!.spec('Many').breakpoints;
+  const breakpoints = Array.from({ length: 24 }, (_, index) => ({
+    ...first!,
+    id: `range-${index}`,
+    name: `Range ${index} ${'of a very long name '.repeat(3)}`.slice(0, 60),
+    from: index * 100,
+    reference: { width: index * 100 + 50, height: 900 },
+  }));
+  const slug = await makeSpec(page.request, { ...STARTING_SETS[0]!.spec('Many'), breakpoints, type: PASSENGER_STYLES });
+  for (const view of ['', '/finder', '/sweep', '/type', '/rules']) {
+    await page.goto(`/tidewick/${slug}${view}`, { waitUntil: 'networkidle' });
+    const beyond = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(beyond, view || '/bench').toBeLessThanOrEqual(0);
+  }
 });

@@ -2,6 +2,7 @@
 
 import { useForm } from 'react-hook-form';
 import { send } from '../frame/send';
+import { useAwake } from '../frame/use-awake';
 import styles from './sign-in.module.scss';
 
 type Credentials = { email: string; password: string };
@@ -12,6 +13,7 @@ export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; 
   // no default values: what was typed before the page woke up is taken over, not emptied
   const { register, handleSubmit, setError, setFocus, formState } = useForm<Credentials>();
   const { errors, isSubmitting } = formState;
+  const isAwake = useAwake();
 
   const signIn = async (credentials: Credentials): Promise<void> => {
     const answer = await send('POST', '/api/session', credentials);
@@ -52,7 +54,7 @@ export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; 
           />
           {errors.password && <p className="problem">{errors.password.message}</p>}
         </div>
-        <button className="btn btn-primary" type="submit" disabled={isSubmitting}>
+        <button className="btn btn-primary" type="submit" disabled={isSubmitting || !isAwake}>
           {isSubmitting ? 'Signing in…' : 'Sign in'}
         </button>
         {errors.root && (
@@ -61,19 +63,21 @@ export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; 
           </p>
         )}
       </form>
-      {demo.length > 0 && <DemoPeople demo={demo} onChoose={signIn} />}
+      {demo.length > 0 && <DemoPeople demo={demo} isAwake={isAwake} onChoose={signIn} />}
     </>
   );
 }
 
-function DemoPeople({ demo, onChoose }: { demo: DemoSignIn[]; onChoose: (credentials: Credentials) => Promise<void> }) {
+type DemoProps = { demo: DemoSignIn[]; isAwake: boolean; onChoose: (credentials: Credentials) => Promise<void> };
+
+function DemoPeople({ demo, isAwake, onChoose }: DemoProps) {
   return (
     <section aria-label="Demo sign-ins" className={styles.demo}>
       <p className="soft">This installation holds the demo team. Sign in as</p>
       <ul>
         {demo.map(({ name, email, password, says }) => (
           <li key={email}>
-            <button type="button" className="quiet" onClick={() => onChoose({ email, password })}>
+            <button type="button" className="quiet" disabled={!isAwake} onClick={() => onChoose({ email, password })}>
               {name}
             </button>{' '}
             <span className="soft">{says.toLowerCase()}</span>

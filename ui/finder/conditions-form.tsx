@@ -1,9 +1,9 @@
 'use client';
 
-import { useEffect, useState } from 'react';
 import { type UseFormReturn } from 'react-hook-form';
 import type { ConditionFields } from '../../core/finder/read-conditions';
 import { RATIOS } from '../../core/sweep/sweep';
+import { useAwake } from '../frame/use-awake';
 import styles from './finder.module.scss';
 
 type Props = {
@@ -35,8 +35,7 @@ const PARTS = [
 export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, onCancel }: Props) {
   const { register, watch, formState } = form;
   const { errors } = formState;
-  const [isAwake, setAwake] = useState(false);
-  useEffect(() => setAwake(true), []);
+  const isAwake = useAwake();
   const widthsAre = watch('widthsAre');
   const text = ({ name, label, hint }: (typeof TEXTS)[number]) => (
     <div className={styles.field} key={name}>

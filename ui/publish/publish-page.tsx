@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { JudgedFinding } from '../../core/checks/run';
+import { waived } from '../../core/checks/waivers';
 import type { Difference } from '../../core/diff/differences';
 import type { Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
@@ -135,11 +136,10 @@ function HeldBack({ address, person, spec, open }: HeldBackProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const names = new Map(spec.document.breakpoints.map(({ id, name }) => [id, name]));
 
-  const waive = async ({ rule, breakpoint, values }: JudgedFinding, reason: string): Promise<void> => {
-    const waivers = [...spec.document.waivers, { rule, breakpoint, values, reason, by: person }];
+  const waive = async (finding: JudgedFinding, reason: string): Promise<void> => {
     const answer = await send('PUT', `/api/specs/${spec.id}/draft`, {
       revision: spec.revision,
-      document: { ...spec.document, waivers },
+      document: waived(spec.document, finding, { reason, by: person }),
     });
     if (!answer.ok) return setProblem(answer.problem);
     setWaiving(null);

@@ -2,7 +2,7 @@
 
 import { RULES } from '../../core/checks/registry';
 import { type Rule, type Threshold, WEIGHT_NAMES, type Weight } from '../../core/checks/rule';
-import { lapsedWaivers } from '../../core/checks/run';
+import { lapsedWaivers } from '../../core/checks/waivers';
 import { settingOf, withSetting } from '../../core/checks/rule-settings';
 import type { RuleSetting } from '../../core/spec/schema';
 import { useDraft } from '../draft/draft-context';

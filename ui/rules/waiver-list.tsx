@@ -1,6 +1,7 @@
 'use client';
 
 import { RULES } from '../../core/checks/registry';
+import { withoutWaiver } from '../../core/checks/waivers';
 import type { Waiver } from '../../core/spec/schema';
 import { useDraft } from '../draft/draft-context';
 import styles from './rules.module.scss';
@@ -12,8 +13,7 @@ export function WaiverList({ waivers, lapsed }: { waivers: Waiver[]; lapsed: Wai
   const names = new Map(document.breakpoints.map(({ id, name }) => [id, name]));
   if (waivers.length === 0) return null;
 
-  const remove = (gone: Waiver): void =>
-    change({ ...document, waivers: document.waivers.filter((waiver) => waiver !== gone) });
+  const remove = (gone: Waiver): void => change(withoutWaiver(document, gone));
 
   return (
     <section className={styles.waivers} aria-labelledby="waivers">

@@ -1,0 +1,113 @@
+'use client';
+
+import { memo } from 'react';
+import { findingKey } from '../../../core/checks/finding-key';
+import type { JudgedFinding } from '../../../core/checks/run';
+import { WEIGHT_NAMES } from '../../../core/checks/rule';
+import type { Waiver } from '../../../core/spec/schema';
+import { Fractions } from '../../drawing/numeral';
+import { WaiverForm } from '../../waivers/waiver-form';
+import { useFindingActions } from './use-finding-actions';
+import styles from './findings.module.scss';
+
+/** Views in which a finding is better understood, or mended. */
+const SHOWN_IN: Record<string, { view: 'sweep' | 'finder'; title: string }[]> = {
+  'column-whole': [
+    { view: 'sweep', title: 'See where it is whole' },
+    { view: 'finder', title: 'Find whole columns' },
+  ],
+  'parts-whole': [{ view: 'finder', title: 'Find whole columns' }],
+  'content-grows': [{ view: 'sweep', title: 'See the jump' }],
+  'line-length': [{ view: 'sweep', title: 'See it at every width' }],
+};
+
+type RowProps = {
+  finding: JudgedFinding;
+  /** A waiver of it that held until its numbers changed. */
+  lapsed: Waiver | null;
+  name: string;
+  person: string;
+  isWaiving: boolean;
+  onWaive: (key: string | null) => void;
+};
+
+/** One finding: what it says, and what can be done about it. An edit that leaves it as it is does not draw it anew. */
+export const FindingRow = memo(
+  function FindingRow({ finding, lapsed, name, person, isWaiving, onWaive }: RowProps) {
+    const { rule, weight, message, mends, waiver, about } = finding;
+    const act = useFindingActions(finding, person);
+    return (
+      <li className={styles.row} data-waived={waiver ? true : undefined}>
+        <span data-weight={weight}>{waiver ? 'Waived' : WEIGHT_NAMES[weight]}</span>
+        <span>{name}</span>
+        <div>
+          <button
+            type="button"
+            className={styles.message}
+            onClick={act.goTo}
+            title={about ? ('style' in about ? 'Go to the text style' : 'Go to the scale') : 'Go to the cell'}
+          >
+            <Fractions text={message} />
+          </button>
+          {waiver && (
+            <span className="soft">
+              {' '}
+              {waiver.reason} ({waiver.by})
+            </span>
+          )}
+          {lapsed && (
+            <span className={styles.lapsed}>
+              {' '}
+              A waiver lapsed, since the numbers changed: {lapsed.reason} ({lapsed.by})
+            </span>
+          )}
+          {isWaiving && (
+            <WaiverForm
+              onWaive={(reason) => {
+                act.waive(reason);
+                onWaive(null);
+              }}
+              onCancel={() => onWaive(null)}
+            />
+          )}
+        </div>
+        <div className={styles.mends}>
+          {!waiver &&
+            mends.slice(0, 2).map(({ label }) => (
+              <button key={label} type="button" className="quiet" onClick={() => act.mend(label)}>
+                <Fractions text={label} />
+              </button>
+            ))}
+          {!waiver &&
+            SHOWN_IN[rule]?.map(({ view, title }) => (
+              <button key={view} type="button" className="quiet" onClick={() => act.showIn(view)}>
+                {title}
+              </button>
+            ))}
+          {waiver ? (
+            <button type="button" className="quiet" onClick={act.withdraw}>
+              Withdraw the waiver
+            </button>
+          ) : (
+            !isWaiving && (
+              <button type="button" className="quiet" onClick={() => onWaive(findingKey(finding))}>
+                Waive…
+              </button>
+            )
+          )}
+        </div>
+      </li>
+    );
+  },
+  (before, after) =>
+    before.name === after.name &&
+    before.person === after.person &&
+    before.isWaiving === after.isWaiving &&
+    before.lapsed === after.lapsed &&
+    before.finding.waiver === after.finding.waiver &&
+    before.finding.weight === after.finding.weight &&
+    before.finding.message === after.finding.message &&
+    findingKey(before.finding) === findingKey(after.finding) &&
+    before.finding.mends.length === after.finding.mends.length &&
+    before.finding.mends.every(({ label }, index) => label === after.finding.mends[index]!.label),
+);
