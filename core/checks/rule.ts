@@ -1,5 +1,6 @@
 import type { SolvedColumns } from '../columns/columns-at';
 import type { Px } from '../length/px';
+import type { GivenLength } from '../spacing/given-lengths';
 import type { Step, Use } from '../spacing/scale';
 import type { Breakpoint, Columns, Leading, Spec, TextStyle } from '../spec/schema';
 import type { TextAt } from '../type/text-at';
@@ -76,6 +77,8 @@ export type CheckedSpec = {
   at(breakpoint: Breakpoint, width?: Px | number): SolvedColumns;
   /** A text style at a breakpoint, by default at its reference width. */
   text(style: TextStyle, breakpoint: Breakpoint, width?: number): TextAt;
+  /** The lengths that were given for a breakpoint. */
+  given(breakpoint: Breakpoint): GivenLength[];
   /** The steps of the spacing scale, and every space that the grids use. */
   steps: Step[];
   uses: Use[];

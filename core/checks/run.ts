@@ -1,5 +1,6 @@
 import { columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { byWidth } from '../spec/ranges';
+import { type GivenLength, givenLengths } from '../spacing/given-lengths';
 import { spacesInUse, stepsOf } from '../spacing/scale';
 import type { Breakpoint, Spec, TextStyle, Waiver } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
@@ -44,7 +45,9 @@ function checkedSpec(spec: Spec): CheckedSpec {
   const threshold = (rule: string, id: string): number =>
     spec.rules?.[rule]?.thresholds?.[id] ?? usualThreshold(rule, id);
   const breakpoints = byWidth(spec.breakpoints);
-  return { spec, breakpoints, at, text, steps: stepsOf(spec), uses: spacesInUse(spec), threshold };
+  const lengths = new Map(breakpoints.map((breakpoint) => [breakpoint, givenLengths(spec, breakpoint)]));
+  const given = (breakpoint: Breakpoint): GivenLength[] => lengths.get(breakpoint) ?? givenLengths(spec, breakpoint);
+  return { spec, breakpoints, at, text, given, steps: stepsOf(spec), uses: spacesInUse(spec, given), threshold };
 }
 
 function usualThreshold(rule: string, id: string): number {

@@ -39,11 +39,14 @@ export function stepsOf(spec: Spec): Step[] {
 export type Use = { breakpoint: Breakpoint; given: GivenLength };
 
 /** Every space of every breakpoint, from the narrowest up; spaces of 0 need no name. */
-export function spacesInUse(spec: Spec): Use[] {
+export function spacesInUse(
+  spec: Spec,
+  given: (breakpoint: Breakpoint) => GivenLength[] = (breakpoint) => givenLengths(spec, breakpoint),
+): Use[] {
   return byWidth(spec.breakpoints).flatMap((breakpoint) =>
-    givenLengths(spec, breakpoint)
+    given(breakpoint)
       .filter(({ isSpace, px: width }) => isSpace && !width.equals(ZERO))
-      .map((given) => ({ breakpoint, given })),
+      .map((length) => ({ breakpoint, given: length })),
   );
 }
 

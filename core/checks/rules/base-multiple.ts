@@ -1,6 +1,6 @@
 import { exactText, isMultipleOf, type Px, ZERO } from '../../length/px';
 import { numeral } from '../../length/present';
-import { type GivenLength, givenLengths } from '../../spacing/given-lengths';
+import type { GivenLength } from '../../spacing/given-lengths';
 import { baseUnit, leastStep } from '../../spacing/scale';
 import type { Breakpoint } from '../../spec/schema';
 import { type Mend, perBreakpoint, type Rule } from '../rule';
@@ -13,10 +13,10 @@ export const baseMultiple: Rule = {
   why: 'The base unit is settled before any grid; a quantity beside it has to be nudged back again and again.',
   source: 'Common practice',
   weight: 'weigh',
-  check: perBreakpoint((breakpoint, { spec }) => {
+  check: perBreakpoint((breakpoint, { spec, given: givenFor }) => {
     const [base, step] = [baseUnit(spec), leastStep(spec)];
     if (base.equals(ZERO)) return [null];
-    return givenLengths(spec, breakpoint).map((given) => {
+    return givenFor(breakpoint).map((given) => {
       const { cell, name, px: width } = given;
       if (isMultipleOf(width, step) || dividesBase(given, base)) return null;
       const below = width.div(step).floor().mul(step);
