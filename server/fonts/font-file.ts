@@ -1,4 +1,5 @@
 import type { Parsed } from '../../core/length/parsed';
+import { unpackedSize } from './unpacked-size';
 
 /** 5 MB: the largest font file that is kept. */
 export const LARGEST_FONT = 5 * 1024 * 1024;
@@ -36,7 +37,8 @@ export function fontFormat(file: Buffer): Parsed<FontFormat> {
         : `it should have ${needed.toLocaleString('en')} bytes and has ${file.length.toLocaleString('en')}`;
     return { problem: `This font is cut short: ${says}. Copy or export it anew.` };
   }
-  const unpacked = format === 'woff' || format === 'woff2' ? file.readUInt32BE(16) : file.length;
+  const unpacked = unpackedSize(file, format);
+  if (unpacked === null) return { problem: 'This font is broken: its list of tables has no end. Export it anew.' };
   if (unpacked > LARGEST_UNPACKED)
     return {
       problem: `This font says that it unpacks to ${megabytes(unpacked)} MB; at most ${megabytes(LARGEST_UNPACKED)} MB are read.`,

@@ -134,6 +134,22 @@ describe('what is refused, with a sentence', () => {
       'This font says that it unpacks to 4096 MB; at most 60 MB are read.',
     ],
     [
+      'with a table that says that it unpacks to 4 GB, and a header that does not',
+      async () => broken(await woff(), 44 + 12, Buffer.from('ffffffff', 'hex')),
+      'This font says that it unpacks to 4096',
+    ],
+    [
+      'the same as WOFF2',
+      // the first entry of the list: flags, then the length
+      async () => broken(await woff2(), 49, Buffer.from('8fffffff7f', 'hex')),
+      'This font says that it unpacks to 4',
+    ],
+    [
+      'with a list of tables that has no end',
+      async () => broken(await woff2(), 49, Buffer.from('ffffffffffffff', 'hex')),
+      'This font is broken: its list of tables has no end. Export it anew.',
+    ],
+    [
       'with noise for its tables',
       async () => broken(await woff2(), 200, randomBytes(4000)),
       'This font c', // cannot be read, or could not be read in time
