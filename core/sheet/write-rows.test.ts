@@ -74,6 +74,14 @@ describe('the three rules', () => {
     expect(baseline!.step).toEqual({ typed: '1024/43', is: '1024/43px' });
   });
 
+  test('a base unit that was typed as arithmetic is taken for what it comes to', () => {
+    const spec = { ...specOf(start), spacing: { base: { typed: '2*4', is: '8px' }, halfSteps: true, steps: [] } };
+    const none = writeCell(spec, 'screen', 'rowRule', 'none').value!;
+    const bands = writeCell(none, 'screen', 'rowRule', 'repeat').value!;
+    expect(bands.breakpoints[0]!.rows).toMatchObject({ height: '8px', gap: '8px' });
+    expect(cellOf(bands, bands.breakpoints[0]!, 'rowCount').shown).toBe('64');
+  });
+
   test('% in rows is of the height', () => {
     const tenth = typed(['rowHeight', '10%']) as Breakpoint;
     expect(cellOf(specOf(tenth), tenth, 'rowHeight')).toMatchObject({ text: '10%', px: '102⅖' });

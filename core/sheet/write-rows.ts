@@ -1,4 +1,4 @@
-import { shown } from '../length/length';
+import { lengthText, shown } from '../length/length';
 import { lengthOf, parseLengthValue, type LengthValue } from '../length/length-value';
 import { mapped, type Parsed } from '../length/parsed';
 import { withRowRule, type RowRule } from '../rows/row-rule';
@@ -6,7 +6,6 @@ import type { Breakpoint, Rows, Spec } from '../spec/schema';
 import { ROW_WORDS } from './quantities';
 import type { BaselineQuantity, RowQuantity } from './row-cells';
 import { choose } from './choose';
-import { typedText } from '../length/length-value';
 
 const NONE = /^(none|no|=|follows?|auto|)$/i;
 
@@ -17,7 +16,7 @@ const NONE = /^(none|no|=|follows?|auto|)$/i;
  */
 export function writeRows(spec: Spec, breakpoint: Breakpoint, quantity: RowQuantity, text: string): Parsed<Breakpoint> {
   if (quantity === 'rowRule') {
-    const base = `${typedText(spec.spacing.base)}${/[\d.]$/.test(typedText(spec.spacing.base)) ? 'px' : ''}`;
+    const base = lengthText(lengthOf(spec.spacing.base));
     const rule = (choice: keyof typeof ROW_WORDS): RowRule | null => (choice === 'none' ? null : choice);
     return choose(NONE.test(text) ? 'none' : text, ROW_WORDS, (choice) => ({
       value: withRowRule(breakpoint, rule(choice), base),

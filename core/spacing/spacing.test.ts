@@ -85,6 +85,13 @@ describe('typing steps', () => {
     expect(resizeStep(spec, 0, text).problem).toBe(problem);
   });
 
+  test('a length cannot be counted in a base unit of 0', () => {
+    const none: Spec = { ...spec, spacing: { ...spec.spacing, base: '0px' } };
+    expect(addStep(none, '12px').problem).toBe(
+      'A base unit of 0 has no multiples; give the spec a base unit first, such as 8.',
+    );
+  });
+
   test('names become CSS properties', () => {
     expect(nameStep(spec, 0, 'tight').value!.spacing.steps[0]!.name).toBe('tight');
     expect(nameStep(spec, 0, '2 wide').problem).toContain('cannot name a step');

@@ -75,8 +75,11 @@ function readTimes(spec: Spec, typed: string): Parsed<string> {
     return {
       problem: `“${shown(typed)}” is not a step; type a multiple of the base unit such as 3/2, or a length such as 12px.`,
     };
+  const base = baseUnit(spec);
+  if (base.equals(ZERO))
+    return { problem: 'A base unit of 0 has no multiples; give the spec a base unit first, such as 8.' };
   const screen = screenOf(spec, byWidth(spec.breakpoints)[0]!);
-  return checked(toPx(lengthOf(length.value), screen).div(baseUnit(spec)), text);
+  return checked(toPx(lengthOf(length.value), screen).div(base), text);
 }
 
 function checked(times: Fraction, text: string): Parsed<string> {
