@@ -1,10 +1,8 @@
 import { holdingBack, judge } from '../../core/checks/run';
 import { columnsAt, sumLine } from '../../core/columns/columns-at';
 import { decimal, numeral } from '../../core/length/present';
-import { px } from '../../core/length/px';
 import { checkReport } from '../../core/report/check-report';
-import { rowLine, rowSum } from '../../core/rows/row-sum';
-import { rowsAt } from '../../core/rows/rows-at';
+import { rowLine, rowSumAt } from '../../core/rows/row-sum';
 import { breakpointAt, rangeText } from '../../core/spec/ranges';
 import type { Spec, TextStyle } from '../../core/spec/schema';
 import { type TextAt, textAt } from '../../core/type/text-at';
@@ -38,11 +36,11 @@ function textLine({ name }: TextStyle, { size, leading, shift, characters }: Tex
 function forPeople(spec: Spec, { breakpoints, findings }: ReturnType<typeof checkReport>): string {
   const sums = breakpoints.map(({ id, width, height }) => {
     const breakpoint = spec.breakpoints.find((candidate) => candidate.id === id)!;
-    const rows = rowsAt(spec, breakpoint);
+    const rows = rowSumAt(spec, breakpoint);
     return [
       `${breakpoint.name} (${rangeText(spec, breakpoint)}) at ${width} × ${height}`,
       sumLine(columnsAt(spec, breakpoint, width), numeral),
-      ...(rows ? [`rows: ${rowLine(rowSum(rows, px(height)), numeral)}`] : []),
+      ...(rows ? [`rows: ${rowLine(rows, numeral)}`] : []),
       ...spec.type.map((style) => textLine(style, textAt(spec, style, breakpoint, width))),
     ].join('\n  ');
   });

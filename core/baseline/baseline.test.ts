@@ -6,7 +6,7 @@ import { toPx } from '../length/resolve';
 import { breakpointOf, specOf } from '../spec/testing';
 import { disagreements } from './agreement';
 import { latticeCell, leadingsThatFit, nearestLines } from './leading-that-fits';
-import { writeFittingLeading } from './write-leading';
+import { writeFittingLeading } from '../sheet/write-leading';
 
 /** Every count of lines up to a thousand, and the one whose leading comes nearest; of two equally near, the more lines. */
 function bruteForce(wanted: number, height: number): number {

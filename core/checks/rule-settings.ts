@@ -11,6 +11,11 @@ export function settingOf({ rules }: Spec, { id, weight }: Pick<Rule, 'id' | 'we
   };
 }
 
+/** The thresholds of a rule by their ids, as the spec sets them or as is usual. */
+export function thresholdsOf({ rules }: Spec, { id: rule, thresholds = [] }: Rule): Record<string, number> {
+  return Object.fromEntries(thresholds.map(({ id, usual }) => [id, rules?.[rule]?.thresholds?.[id] ?? usual]));
+}
+
 /** The spec with a rule held otherwise; what is usual is not written down. */
 export function withSetting(spec: Spec, rule: Rule, { on, weight, thresholds }: Required<RuleSetting>): Spec {
   const unusual = Object.entries(thresholds).filter(

@@ -5,6 +5,7 @@ import { spacesInUse, stepsOf } from '../spacing/scale';
 import type { Breakpoint, Spec, TextStyle, Waiver } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
 import { RULES } from './registry';
+import { thresholdsOf } from './rule-settings';
 import type { CheckedSpec, Finding, Weight } from './rule';
 
 const ORDER: Record<Weight, number> = { 'must-fix': 0, weigh: 1, note: 2 };
@@ -42,18 +43,18 @@ function checkedSpec(spec: Spec): CheckedSpec {
     ofStyle.set(key, known);
     return known;
   };
-  const threshold = (rule: string, id: string): number =>
-    spec.rules?.[rule]?.thresholds?.[id] ?? usualThreshold(rule, id);
+  const threshold = (rule: string, id: string): number => {
+    const found = thresholdsOf(
+      spec,
+      RULES.find((candidate) => candidate.id === rule)!,
+    )[id];
+    if (found === undefined) throw new Error(`the rule ${rule} has no threshold ${id}`);
+    return found;
+  };
   const breakpoints = byWidth(spec.breakpoints);
   const lengths = new Map(breakpoints.map((breakpoint) => [breakpoint, givenLengths(spec, breakpoint)]));
-  const given = (breakpoint: Breakpoint): GivenLength[] => lengths.get(breakpoint) ?? givenLengths(spec, breakpoint);
+  const given = (breakpoint: Breakpoint): GivenLength[] => lengths.get(breakpoint)!;
   return { spec, breakpoints, at, text, given, steps: stepsOf(spec), uses: spacesInUse(spec, given), threshold };
-}
-
-function usualThreshold(rule: string, id: string): number {
-  const found = RULES.find((candidate) => candidate.id === rule)?.thresholds?.find((threshold) => threshold.id === id);
-  if (!found) throw new Error(`the rule ${rule} has no threshold ${id}`);
-  return found.usual;
 }
 
 /** A finding and the waiver that accepts it, if there is one. */

@@ -38,6 +38,12 @@ export function isMultipleOf(value: Fraction, base: Fraction): boolean {
   return isWhole(value.div(base));
 }
 
+/** The multiples of a step just below and just above a length that is none of them. */
+export function multiplesAround(length: Px, step: Px): [below: Px, above: Px] {
+  const below = length.div(step).floor().mul(step);
+  return [below, below.add(step)];
+}
+
 /** The smaller of two lengths. */
 export function least(a: Px, b: Px): Px {
   return a.compare(b) <= 0 ? a : b;

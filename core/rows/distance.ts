@@ -1,9 +1,7 @@
 import type Fraction from 'fraction.js';
 import { baselineAt } from '../baseline/baseline-at';
-import { lengthOf } from '../length/length-value';
 import { type Px, ZERO } from '../length/px';
-import { toPx } from '../length/resolve';
-import { screenOf } from '../spec/ranges';
+import { baseUnit } from '../spacing/scale';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { type InRows, inRows } from './row-sum';
 import { rowsAt } from './rows-at';
@@ -25,14 +23,14 @@ export function distanceDown(spec: Spec, breakpoint: Breakpoint, length: Px): Di
   const rows = rowsAt(spec, breakpoint);
   const baseline = baselineAt(spec, breakpoint);
   return {
-    ...distanceAcross(spec, breakpoint, length),
+    ...distanceAcross(spec, length),
     rows: rows && inRows(length, rows),
     baselines: baseline && baseline.step.compare(ZERO) > 0 ? length.div(baseline.step) : null,
   };
 }
 
 /** A distance across a page: px and base units. */
-export function distanceAcross(spec: Spec, breakpoint: Breakpoint, length: Px): Distance {
-  const base = toPx(lengthOf(spec.spacing.base), screenOf(spec, breakpoint));
+export function distanceAcross(spec: Spec, length: Px): Distance {
+  const base = baseUnit(spec);
   return { px: length, baseUnits: base.equals(ZERO) ? null : length.div(base), rows: null, baselines: null };
 }

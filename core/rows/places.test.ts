@@ -87,7 +87,7 @@ describe('a distance in every unit of the grids', () => {
   });
 
   test('across there are px and base units; without rows and baselines there are none', () => {
-    expect(distanceAcross(spec, breakpoint, px(12))).toMatchObject({ rows: null, baselines: null });
+    expect(distanceAcross(spec, px(12))).toMatchObject({ rows: null, baselines: null });
     const bare = { ...breakpoint, rows: null, baseline: null };
     expect(distanceDown(specOf(bare), bare, px(12))).toMatchObject({ rows: null, baselines: null });
   });

@@ -1,5 +1,6 @@
 import { type Px, px, ZERO } from '../length/px';
-import type { SolvedRows } from './rows-at';
+import type { Breakpoint, Spec } from '../spec/schema';
+import { rowsAt, type SolvedRows } from './rows-at';
 
 /** The rows of a screen or page as a sum of heights, in px, exact. */
 export type RowSum = {
@@ -27,6 +28,20 @@ export function rowSum({ rule, count, height, gap, offset, bottom }: SolvedRows,
   const whole = rule === 'divide' ? count : wholeRows(height, gap, page.sub(offset));
   const used = offset.add(stackHeight(whole, height, gap)).add(bottom);
   return { top: offset, whole, begin: count, height, gap, bottom, left: page.sub(used), page };
+}
+
+/**
+ * The rows of a breakpoint as a sum of heights, by default of its reference height; null where it has none.
+ *
+ *     rowSumAt(spec, phone)!.left   // 4 px of 844
+ */
+export function rowSumAt(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  page: number = breakpoint.reference.height,
+): RowSum | null {
+  const rows = rowsAt(spec, breakpoint, page);
+  return rows && rowSum(rows, px(page));
 }
 
 function wholeRows(height: Px, gap: Px, room: Px): number {

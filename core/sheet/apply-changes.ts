@@ -1,7 +1,7 @@
 import type { BreakpointChange, Change, StyleChange } from '../checks/rule';
 import { addStep, removeStep } from '../spacing/write-steps';
 import type { Spec } from '../spec/schema';
-import { settingAt } from '../type/text-at';
+import { withSetting } from '../type/write-style';
 import { withBreakpoint } from './breakpoints';
 
 /** The spec after the edits of a mend. */
@@ -25,12 +25,5 @@ function changeBreakpoint(spec: Spec, { breakpoint: id, columns, ...others }: Br
 function changeStyle(spec: Spec, { style: name, breakpoint: id, leading }: StyleChange): Spec {
   const breakpoint = spec.breakpoints.find((candidate) => candidate.id === id);
   if (!breakpoint) return spec;
-  return {
-    ...spec,
-    type: spec.type.map((style) =>
-      style.name === name
-        ? { ...style, at: { ...style.at, [id]: { ...settingAt(spec, style, breakpoint), leading } } }
-        : style,
-    ),
-  };
+  return withSetting(spec, name, breakpoint, { leading });
 }

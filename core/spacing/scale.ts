@@ -1,8 +1,10 @@
 import Fraction from 'fraction.js';
+import { decimalOrFraction } from '../length/length';
 import { lengthOf } from '../length/length-value';
 import { HALF, isMultipleOf, type Px, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import { byWidth, screenOf } from '../spec/ranges';
+import { freeName } from '../spec/free-name';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { type GivenLength, givenLengths } from './given-lengths';
 
@@ -70,9 +72,7 @@ export const USUAL_TIMES = ['1/2', '1', '3/2', '2', '3', '4', '6', '8'];
 
 /** The usual name of a step: `space-2`, `space-0-5`, `space-1-3`. */
 export function stepName(times: string): string {
-  const exact = new Fraction(times);
-  const text = exact.toString().includes('(') ? exact.toFraction() : exact.toString();
-  return `space-${text.replace(/[./]/g, '-')}`;
+  return `space-${decimalOrFraction(new Fraction(times)).replace(/[./]/g, '-')}`;
 }
 
 /**
@@ -93,15 +93,6 @@ export function suggestedSteps(spec: Spec): Suggestion[] {
     .filter(({ px: width }, index, all) => all.findIndex((other) => other.px.equals(width)) === index)
     .map(({ px: width, why }) => {
       const times = width.div(base).toFraction();
-      return { name: freeName(spec, stepName(times)), times, px: width, why };
+      return { name: freeName(spec.spacing.steps, stepName(times)), times, px: width, why };
     });
-}
-
-/** A name that no step has yet. */
-export function freeName({ spacing }: Spec, wanted: string): string {
-  const taken = (name: string): boolean => spacing.steps.some((step) => step.name === name);
-  if (!taken(wanted)) return wanted;
-  let number = 2;
-  while (taken(`${wanted}-${number}`)) number++;
-  return `${wanted}-${number}`;
 }

@@ -5,13 +5,23 @@ import { mapped, type Parsed } from '../length/parsed';
 import { ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import { byWidth, screenOf } from '../spec/ranges';
+import { freeName } from '../spec/free-name';
 import type { Spec } from '../spec/schema';
-import { baseUnit, freeName, stepName } from './scale';
+import { baseUnit, stepName } from './scale';
 
 const MOST_STEPS = 100;
 
 function withSteps(spec: Spec, steps: Spec['spacing']['steps']): Spec {
   return { ...spec, spacing: { ...spec.spacing, steps } };
+}
+
+type NamedStep = Spec['spacing']['steps'][number];
+
+function withStep(spec: Spec, index: number, some: Partial<NamedStep>): Spec {
+  return withSteps(
+    spec,
+    spec.spacing.steps.map((step, place) => (place === index ? { ...step, ...some } : step)),
+  );
 }
 
 /**
@@ -24,18 +34,13 @@ export function addStep(spec: Spec, text: string): Parsed<Spec> {
   if (spec.spacing.steps.length >= MOST_STEPS)
     return { problem: `A scale has at most ${MOST_STEPS} steps; remove one first.` };
   return mapped(readTimes(spec, text), (times) =>
-    withSteps(spec, [...spec.spacing.steps, { name: freeName(spec, stepName(times)), times }]),
+    withSteps(spec, [...spec.spacing.steps, { name: freeName(spec.spacing.steps, stepName(times)), times }]),
   );
 }
 
 /** The spec with a step of another size. */
 export function resizeStep(spec: Spec, index: number, text: string): Parsed<Spec> {
-  return mapped(readTimes(spec, text), (times) =>
-    withSteps(
-      spec,
-      spec.spacing.steps.map((step, place) => (place === index ? { ...step, times } : step)),
-    ),
-  );
+  return mapped(readTimes(spec, text), (times) => withStep(spec, index, { times }));
 }
 
 /** The spec with a step under another name. */
@@ -48,12 +53,7 @@ export function nameStep(spec: Spec, index: number, text: string): Parsed<Spec> 
   }
   if (spec.spacing.steps.some((step, place) => place !== index && step.name === name))
     return { problem: `Another step is named ${name} already; give each its own name.` };
-  return {
-    value: withSteps(
-      spec,
-      spec.spacing.steps.map((step, place) => (place === index ? { ...step, name } : step)),
-    ),
-  };
+  return { value: withStep(spec, index, { name }) };
 }
 
 /** The spec without a step. */

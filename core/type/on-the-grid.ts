@@ -1,4 +1,4 @@
-import { isMultipleOf, type Px, px, ZERO } from '../length/px';
+import { isMultipleOf, multiplesAround, type Px, px, ZERO } from '../length/px';
 import { counted, numeral } from '../length/present';
 
 /**
@@ -38,8 +38,7 @@ export function gridLeadings(size: Px, step: Px): GridLeading[] {
 /** The multiples of a baseline step just under and over a leading that is none; empty where it is one. */
 export function nearestLeadings(leading: Px, step: Px): Px[] {
   if (step.compare(ZERO) <= 0 || isMultipleOf(leading, step)) return [];
-  const below = leading.div(step).floor().mul(step);
-  return [below, below.add(step)].filter((choice) => choice.compare(ZERO) > 0);
+  return multiplesAround(leading, step).filter((choice) => choice.compare(ZERO) > 0);
 }
 
 /** `6 steps of 4`. */

@@ -48,10 +48,11 @@ export type TextAt = {
 
 /** The setting of a style at a breakpoint: its own, or that of the nearest narrower one, or of the narrowest that has one. */
 export function settingAt(spec: Spec, style: TextStyle, breakpoint: Breakpoint): TypeSetting {
-  const upTo = byWidth(spec.breakpoints).filter(({ from }) => from <= breakpoint.from);
-  const nearest = upTo.findLast(({ id }) => style.at[id]);
-  const first = byWidth(spec.breakpoints).find(({ id }) => style.at[id]);
-  return style.at[breakpoint.id] ?? style.at[nearest?.id ?? first?.id ?? ''] ?? Object.values(style.at)[0]!;
+  const own = style.at[breakpoint.id];
+  if (own) return own;
+  const set = byWidth(spec.breakpoints).filter(({ id }) => style.at[id]);
+  const nearest = set.findLast(({ from }) => from <= breakpoint.from) ?? set[0];
+  return (nearest && style.at[nearest.id]) ?? Object.values(style.at)[0]!;
 }
 
 /**

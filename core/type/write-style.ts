@@ -4,6 +4,7 @@ import { mapped, type Parsed } from '../length/parsed';
 import { exactText, px } from '../length/px';
 import { isGrowing } from '../length/growing';
 import { readSize, type Size, sizeAt } from '../length/size';
+import { freeName } from '../spec/free-name';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Font, Leading, Spec, TextStyle, TypeSetting } from '../spec/schema';
 import { charactersPerLine } from './characters';
@@ -31,7 +32,7 @@ export function addStyle(spec: Spec, role: TextStyle['role']): Parsed<{ spec: Sp
   if (spec.type.length >= MOST_STYLES)
     return { problem: `A specification has at most ${MOST_STYLES} text styles; remove one first.` };
   const { size, least, font } = STARTS[role];
-  const name = freeName(spec, role);
+  const name = freeName(spec.type, role);
   const at = Object.fromEntries(
     spec.breakpoints.map((breakpoint) => [
       breakpoint.id,
@@ -44,14 +45,6 @@ export function addStyle(spec: Spec, role: TextStyle['role']): Parsed<{ spec: Sp
   );
   const style: TextStyle = { name, role, font: shippedFont(font), stands: 'line-box', at };
   return { value: { spec: { ...spec, type: [...spec.type, style] }, name } };
-}
-
-function freeName({ type }: Spec, wanted: string): string {
-  const taken = (name: string): boolean => type.some((style) => style.name === name);
-  if (!taken(wanted)) return wanted;
-  let number = 2;
-  while (taken(`${wanted}-${number}`)) number++;
-  return `${wanted}-${number}`;
 }
 
 function startLeading(spec: Spec, breakpoint: Breakpoint, size: number, least: number): Leading {
@@ -71,6 +64,14 @@ function startSpan(spec: Spec, breakpoint: Breakpoint, font: Font, size: number)
 /** The spec with a text style changed. */
 export function withStyle(spec: Spec, name: string, change: (style: TextStyle) => TextStyle): Spec {
   return { ...spec, type: spec.type.map((style) => (style.name === name ? change(style) : style)) };
+}
+
+/** The spec with something of a style's setting changed at a breakpoint; what it took from a narrower one is written down. */
+export function withSetting(spec: Spec, name: string, breakpoint: Breakpoint, some: Partial<TypeSetting>): Spec {
+  return withStyle(spec, name, (style) => ({
+    ...style,
+    at: { ...style.at, [breakpoint.id]: { ...settingAt(spec, style, breakpoint), ...some } },
+  }));
 }
 
 /** The spec without a text style. */
@@ -107,12 +108,9 @@ export function writeSetting(
   part: SettingPart,
   text: string,
 ): Parsed<Spec> {
-  const style = spec.type.find((each) => each.name === name);
-  if (!style) return { problem: 'This text style is no longer in the specification.' };
-  const setting = settingAt(spec, style, breakpoint);
-  return mapped(readPart(spec, breakpoint, part, text.trim()), (value) =>
-    withStyle(spec, name, (each) => ({ ...each, at: { ...each.at, [breakpoint.id]: { ...setting, ...value } } })),
-  );
+  if (!spec.type.some((style) => style.name === name))
+    return { problem: 'This text style is no longer in the specification.' };
+  return mapped(readPart(spec, breakpoint, part, text.trim()), (some) => withSetting(spec, name, breakpoint, some));
 }
 
 function readPart(spec: Spec, breakpoint: Breakpoint, part: SettingPart, text: string): Parsed<Partial<TypeSetting>> {

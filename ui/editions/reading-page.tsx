@@ -3,12 +3,11 @@ import { columnsAt, sumLine } from '../../core/columns/columns-at';
 import { spacingTable } from '../../core/edition/spacing-table';
 import { textTable } from '../../core/edition/text-table';
 import { spanTable, valueTable } from '../../core/edition/value-table';
-import { exactText, px } from '../../core/length/px';
+import { exactText } from '../../core/length/px';
 import { numeral } from '../../core/length/present';
 import { RULES } from '../../core/checks/registry';
 import { heightBehaviour } from '../../core/rows/row-rule';
-import { rowLine, rowSum } from '../../core/rows/row-sum';
-import { rowsAt } from '../../core/rows/rows-at';
+import { rowLine, rowSumAt } from '../../core/rows/row-sum';
 import { byWidth, rangeText } from '../../core/spec/ranges';
 import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
@@ -127,8 +126,7 @@ function BreakpointSection({ spec, breakpoint }: { spec: Spec; breakpoint: Break
   const { id, name, reference, notes } = breakpoint;
   const solved = columnsAt(spec, breakpoint);
   const line = sumLine(solved, numeral);
-  const rows = rowsAt(spec, breakpoint);
-  const heights = rows && rowSum(rows, px(reference.height));
+  const heights = rowSumAt(spec, breakpoint);
   return (
     <section className={styles.breakpoint} aria-labelledby={`breakpoint-${id}`}>
       <ScreenDrawing spec={spec} breakpoint={breakpoint} />

@@ -3,7 +3,7 @@
 import { RULES } from '../../core/checks/registry';
 import { type Rule, type Threshold, WEIGHT_NAMES, type Weight } from '../../core/checks/rule';
 import { lapsedWaivers } from '../../core/checks/waivers';
-import { settingOf, withSetting } from '../../core/checks/rule-settings';
+import { settingOf, thresholdsOf, withSetting } from '../../core/checks/rule-settings';
 import type { RuleSetting } from '../../core/spec/schema';
 import { useDraft } from '../draft/draft-context';
 import { findingsOfDraft } from '../draft/findings-of-draft';
@@ -50,6 +50,7 @@ export function Rules() {
                 key={rule.id}
                 rule={rule}
                 setting={settingOf(document, rule)}
+                thresholds={thresholdsOf(document, rule)}
                 findings={counts.get(rule.id) ?? 0}
                 onChange={(setting) => change(withSetting(document, rule, setting))}
               />
@@ -62,10 +63,16 @@ export function Rules() {
 }
 
 type Full = Required<RuleSetting>;
-type RowProps = { rule: Rule; setting: Full; findings: number; onChange: (setting: Full) => void };
+type RowProps = {
+  rule: Rule;
+  setting: Full;
+  thresholds: Record<string, number>;
+  findings: number;
+  onChange: (setting: Full) => void;
+};
 
-function RuleRow({ rule, setting, findings, onChange }: RowProps) {
-  const { id, title, asks, why, source, weight, thresholds = [] } = rule;
+function RuleRow({ rule, setting, thresholds, findings, onChange }: RowProps) {
+  const { id, title, asks, why, source, weight } = rule;
   return (
     <tr data-off={!setting.on || undefined}>
       <td>
@@ -99,11 +106,11 @@ function RuleRow({ rule, setting, findings, onChange }: RowProps) {
         </select>
       </td>
       <td>
-        {thresholds.map((threshold) => (
+        {rule.thresholds?.map((threshold) => (
           <ThresholdField
             key={threshold.id}
             threshold={threshold}
-            value={setting.thresholds[threshold.id] ?? threshold.usual}
+            value={thresholds[threshold.id]!}
             onChange={(value) => onChange({ ...setting, thresholds: { ...setting.thresholds, [threshold.id]: value } })}
           />
         ))}

@@ -2,7 +2,7 @@
 
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
 import { WEIGHT_NAMES } from '../../core/checks/rule';
-import { settingOf } from '../../core/checks/rule-settings';
+import { thresholdsOf } from '../../core/checks/rule-settings';
 import { lineLength } from '../../core/checks/rules/line-length';
 import { corners } from '../../core/sweep/corners';
 import type { CharacterLine } from '../../core/sweep/swept-text';
@@ -48,10 +48,7 @@ export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: C
     () => characters.map((line, index) => ({ ...line, ...LOOKS[index % LOOKS.length]! })),
     [characters],
   );
-  const bounds = useMemo(() => {
-    const { thresholds } = settingOf(document, lineLength);
-    return lineLength.thresholds!.map(({ id, usual }) => thresholds[id] ?? usual);
-  }, [document]);
+  const bounds = useMemo(() => Object.values(thresholdsOf(document, lineLength)), [document]);
   const found = useMemo(
     () =>
       placedFindings(

@@ -1,4 +1,4 @@
-import { exactText, isMultipleOf, type Px, ZERO } from '../../length/px';
+import { exactText, isMultipleOf, multiplesAround, type Px, ZERO } from '../../length/px';
 import { numeral } from '../../length/present';
 import type { GivenLength } from '../../spacing/given-lengths';
 import { baseUnit, leastStep } from '../../spacing/scale';
@@ -19,12 +19,11 @@ export const baseMultiple: Rule = {
     return givenFor(breakpoint).map((given) => {
       const { cell, name, px: width } = given;
       if (isMultipleOf(width, step) || dividesBase(given, base)) return null;
-      const below = width.div(step).floor().mul(step);
       const allowed = spec.spacing.halfSteps ? `${numeral(base)} px or half of it` : `${numeral(base)} px`;
-      const choices = [below, below.add(step)];
+      const choices = multiplesAround(width, step);
       return {
         cell,
-        message: `The ${name} of ${numeral(width)} px is not a multiple of ${allowed}; ${numeral(choices[0]!)} and ${numeral(choices[1]!)} are.`,
+        message: `The ${name} of ${numeral(width)} px is not a multiple of ${allowed}; ${numeral(choices[0])} and ${numeral(choices[1])} are.`,
         values: { quantity: name, width: exactText(width), base: exactText(base), step: exactText(step) },
         mends: choices.filter((choice) => choice.compare(ZERO) > 0).map((choice) => mendTo(breakpoint, given, choice)),
       };

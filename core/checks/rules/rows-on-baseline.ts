@@ -1,6 +1,6 @@
 import { disagreements } from '../../baseline/agreement';
 import { baselineAt } from '../../baseline/baseline-at';
-import { exactText } from '../../length/px';
+import { exactText, multiplesAround } from '../../length/px';
 import { numeral } from '../../length/present';
 import { rowsAt } from '../../rows/rows-at';
 import { perBreakpoint, type Rule } from '../rule';
@@ -18,7 +18,7 @@ export const rowsOnBaseline: Rule = {
     if (!rows || !baseline || rows.rule === 'modules') return [null];
     return disagreements(rows, baseline).map(({ part, length }) => {
       const { step } = baseline;
-      const [below, above] = [length.div(step).floor().mul(step), length.div(step).ceil().mul(step)];
+      const [below, above] = multiplesAround(length, step);
       const choices = below.compare(0) > 0 ? `${numeral(below)} and ${numeral(above)} are` : `${numeral(above)} is`;
       return {
         cell: part === 'first row' ? ('rowTop' as const) : ('rowHeight' as const),

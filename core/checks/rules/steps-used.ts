@@ -1,5 +1,6 @@
 import { counted } from '../../length/present';
 import { type Step, usesOf } from '../../spacing/scale';
+import { leadingsInUse } from '../../type/text-spaces';
 import type { Rule } from '../rule';
 
 /** Every step of the spacing scale stands for a space of the grids. */
@@ -10,10 +11,10 @@ export const stepsUsed: Rule = {
   why: 'A step that no grid uses may still serve inside components; one that nobody uses only lengthens the list.',
   source: 'Common practice',
   weight: 'note',
-  check({ spec, breakpoints, steps, uses, text }) {
-    const leadings = spec.type.flatMap((style) => breakpoints.map((breakpoint) => text(style, breakpoint).leading));
+  check({ spec, steps, uses, text }) {
+    const leadings = leadingsInUse(spec, text);
     const isUsed = (step: Step): boolean =>
-      usesOf(step, uses).length > 0 || leadings.some((leading) => leading.equals(step.px));
+      usesOf(step, uses).length > 0 || leadings.some(({ leading }) => leading.equals(step.px));
     const unused = steps.filter((step) => !isUsed(step));
     if (unused.length === 0) return [];
     const names = unused.map(({ name }) => name);

@@ -1,10 +1,8 @@
 import { columnsAt, sumLine } from '../../columns/columns-at';
 import { MOST_COLUMNS } from '../../columns/solve';
 import { numeral } from '../../length/present';
-import { px } from '../../length/px';
 import { baselineBehaviour } from '../../rows/row-rule';
-import { rowLine, rowSum } from '../../rows/row-sum';
-import { rowsAt } from '../../rows/rows-at';
+import { rowLine, rowSumAt } from '../../rows/row-sum';
 import { byWidth, rangeEnd, rangeText } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import { overlayCss } from './overlay-css';
@@ -71,12 +69,9 @@ function headComment(spec: Spec, breakpoints: Breakpoint[], { version, published
 
 /** Rows and baselines of a breakpoint in words, for the head comment. */
 function heightLines(spec: Spec, breakpoint: Breakpoint): string[] {
-  const rows = rowsAt(spec, breakpoint);
-  const { baseline, reference } = breakpoint;
-  return [
-    ...(rows ? [`rows: ${rowLine(rowSum(rows, px(reference.height)), numeral)}`] : []),
-    ...(baseline ? [baselineBehaviour(baseline)] : []),
-  ];
+  const rows = rowSumAt(spec, breakpoint);
+  const { baseline } = breakpoint;
+  return [...(rows ? [`rows: ${rowLine(rows, numeral)}`] : []), ...(baseline ? [baselineBehaviour(baseline)] : [])];
 }
 
 /** A name that a person typed must not end the comment. */

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { type FittingLeading, leadingsThatFit, nearestLines } from '../../../core/baseline/leading-that-fits';
-import { writeFittingLeading } from '../../../core/baseline/write-leading';
+import { writeFittingLeading } from '../../../core/sheet/write-leading';
 import { lengthOf, parseLengthValue } from '../../../core/length/length-value';
 import { numeral } from '../../../core/length/present';
 import { isWhole, px, type Px, ZERO } from '../../../core/length/px';

@@ -35,7 +35,7 @@ type Props = Measured & { spec: Spec; breakpoint: Breakpoint };
 
 /** What the distance comes to: px, base units, rows and gaps, baselines. */
 export function DistanceReadout({ spec, breakpoint, from, to }: Props) {
-  const across = distanceAcross(spec, breakpoint, to.x.sub(from.x).abs());
+  const across = distanceAcross(spec, to.x.sub(from.x).abs());
   const down = distanceDown(spec, breakpoint, to.y.sub(from.y).abs());
   return (
     <div className={styles.distance} role="status" aria-label="Distance">

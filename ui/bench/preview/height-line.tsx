@@ -1,18 +1,16 @@
 'use client';
 
 import { numeral, spoken } from '../../../core/length/present';
-import { isWhole, px, ZERO } from '../../../core/length/px';
-import { type RowSum, rowLine, rowSum } from '../../../core/rows/row-sum';
-import { rowsAt } from '../../../core/rows/rows-at';
+import { isWhole, ZERO } from '../../../core/length/px';
+import { type RowSum, rowLine, rowSumAt } from '../../../core/rows/row-sum';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
 import styles from './preview.module.scss';
 
 /** The sum of heights as a bar and as an equation: how many rows fit into the page, and what is left over. */
 export function HeightLine({ spec, breakpoint, page }: { spec: Spec; breakpoint: Breakpoint; page: number }) {
-  const rows = rowsAt(spec, breakpoint, page);
-  if (!rows) return null;
-  const sum = rowSum(rows, px(page));
+  const sum = rowSumAt(spec, breakpoint, page);
+  if (!sum) return null;
   return (
     <div className={styles.sumPart} role="group" aria-label="Sum of heights">
       <HeightBar sum={sum} />

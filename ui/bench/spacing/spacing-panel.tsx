@@ -14,7 +14,7 @@ import {
 } from '../../../core/spacing/scale';
 import { addStep, nameStep, removeStep, resizeStep } from '../../../core/spacing/write-steps';
 import type { Spec } from '../../../core/spec/schema';
-import { leadingUses } from '../../../core/type/text-spaces';
+import { type LeadingUse, leadingsInUse } from '../../../core/type/text-spaces';
 import { useDraft } from '../../draft/draft-context';
 import { Fractions, Numeral } from '../../drawing/numeral';
 import { CommitField } from '../../frame/commit-field';
@@ -26,6 +26,7 @@ export function SpacingPanel() {
   const change = useDraft((bench) => bench.change);
   const steps = stepsOf(document);
   const uses = spacesInUse(document);
+  const leadings = leadingsInUse(document);
   const outside = offScale(document, steps, uses);
   const largest = steps.at(-1)?.px.valueOf() ?? 1;
 
@@ -75,7 +76,7 @@ export function SpacingPanel() {
               <td>
                 <Bar px={step.px.valueOf()} largest={largest} />
               </td>
-              <td className="soft">{usedBy(document, step, uses)}</td>
+              <td className="soft">{usedBy(document, step, uses, leadings)}</td>
               <td>
                 <button
                   type="button"
@@ -116,15 +117,15 @@ function Bar({ px, largest }: { px: number; largest: number }) {
 }
 
 /** `gutter (Phone, Tablet), leading of body`, or a word that nothing does. */
-function usedBy(spec: Spec, step: Step, uses: Use[]): string {
+function usedBy(spec: Spec, step: Step, uses: Use[], leadings: LeadingUse[]): string {
   const names = new Map<string, string[]>();
   for (const { breakpoint, given } of usesOf(step, uses))
     names.set(given.name, [...(names.get(given.name) ?? []), breakpoint.name]);
   const spaces = [...names].map(([name, breakpoints]) =>
     breakpoints.length === spec.breakpoints.length ? name : `${name} (${breakpoints.join(', ')})`,
   );
-  const leadings = leadingUses(spec, step.px).map((style) => `leading of ${style}`);
-  return [...spaces, ...leadings].join(', ') || 'no grid';
+  const set = leadings.filter(({ leading }) => leading.equals(step.px)).map(({ style }) => `leading of ${style}`);
+  return [...spaces, ...new Set(set)].join(', ') || 'no grid';
 }
 
 function Suggestions({ spec, onAdd }: { spec: Spec; onAdd: (times: string) => void }) {

@@ -1,5 +1,6 @@
 import { parseLengthValue } from '../length/length-value';
 import type { Breakpoint, Spec } from '../spec/schema';
+import { withBreakpoint } from './breakpoints';
 
 /**
  * The spec with a baseline step that divides a page into whole lines. Where that is no whole number of px, the division
@@ -11,8 +12,5 @@ export function writeFittingLeading(spec: Spec, breakpoint: Breakpoint, page: nu
   const text = page % lines === 0 ? String(page / lines) : `${page}/${lines}`;
   const step = parseLengthValue(text).value!;
   const baseline = { offset: '0px', ...breakpoint.baseline, step };
-  return {
-    ...spec,
-    breakpoints: spec.breakpoints.map((each) => (each.id === breakpoint.id ? { ...each, baseline } : each)),
-  };
+  return withBreakpoint(spec, { ...breakpoint, baseline });
 }
