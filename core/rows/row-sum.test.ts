@@ -3,20 +3,12 @@ import { describe, expect, test } from 'vitest';
 import { numeral } from '../length/present';
 import { exactText, px } from '../length/px';
 import type { Breakpoint, Rows } from '../spec/schema';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, dividedRows, specOf } from '../spec/testing';
 import { inRows, rowLine, rowSum } from './row-sum';
 import { rowEdges, rowsAt } from './rows-at';
 
 const bands: Rows = { rule: 'repeat', height: '8px', gap: '8px', offset: '0px' };
-const divided: Rows = {
-  rule: 'divide',
-  count: 6,
-  gap: '20px',
-  marginTop: '20px',
-  marginBottom: '20px',
-  minHeight: '600px',
-  maxHeight: '1200px',
-};
+const divided = dividedRows();
 
 function withRows(rows: Rows, step = '4px', offset = '0px'): Breakpoint {
   return { ...breakpointOf({}, 1440, { height: 1024 }), rows, baseline: { step, offset } };

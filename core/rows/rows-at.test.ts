@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Rows } from '../spec/schema';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, dividedRows, specOf } from '../spec/testing';
 import { baselineAt } from '../baseline/baseline-at';
 import { rowEdges, rowsAt } from './rows-at';
 
@@ -16,15 +16,7 @@ test('bands of 8 with gaps of 8 go on for as long as the screen does', () => {
 });
 
 test('six rows divide one screen', () => {
-  const rows: Rows = {
-    rule: 'divide',
-    count: 6,
-    gap: '20px',
-    marginTop: '20px',
-    marginBottom: '20px',
-    minHeight: '600px',
-    maxHeight: '1200px',
-  };
+  const rows = dividedRows();
   expect(at(rows, 1024).height.toFraction()).toBe('442/3');
   expect(at(rows, 300).height.toFraction()).toBe('230/3'); // held at 600
   expect(at(rows, 2000).height.toFraction()).toBe('530/3'); // held at 1200

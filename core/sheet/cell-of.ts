@@ -8,12 +8,14 @@ import { type Size, sizeText } from '../length/size';
 import { numeral } from '../length/present';
 import type { Breakpoint, Columns, Spec } from '../spec/schema';
 import { ALIGN_WORDS, OUTER_WORDS, WHOLE_WORDS } from './quantities';
-import { baselineCell, rowCell } from './row-cells';
+import { baselineCell, isBaselineQuantity, isRowQuantity, rowCell } from './row-cells';
 import { said, type SheetCell, worked } from './sheet-cell';
 
 /** The cell of a quantity at a breakpoint, solved at its reference width. */
 export function cellOf(spec: Spec, breakpoint: Breakpoint, quantity: CellName): SheetCell {
   const { columns, reference } = breakpoint;
+  if (isRowQuantity(quantity)) return rowCell(spec, breakpoint, quantity);
+  if (isBaselineQuantity(quantity)) return baselineCell(spec, breakpoint, quantity);
   switch (quantity) {
     case 'name':
       return said(breakpoint.name);
@@ -29,19 +31,6 @@ export function cellOf(spec: Spec, breakpoint: Breakpoint, quantity: CellName): 
       return said(ALIGN_WORDS[columns.align]);
     case 'whole':
       return said(WHOLE_WORDS[columns.whole]);
-    case 'rowRule':
-    case 'rowCount':
-    case 'rowHeight':
-    case 'rowGap':
-    case 'rowTop':
-    case 'rowBottom':
-    case 'rowLeast':
-    case 'rowMost':
-      return rowCell(spec, breakpoint, quantity);
-    case 'step':
-    case 'baselineOffset':
-    case 'lines':
-      return baselineCell(spec, breakpoint, quantity);
     case 'count':
       return columns.count === 'auto' ? countCell(spec, breakpoint) : said(String(columns.count));
     default:

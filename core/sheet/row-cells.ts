@@ -1,3 +1,4 @@
+import type { CellName } from '../checks/rule';
 import { baselineAt } from '../baseline/baseline-at';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { counted, numeral } from '../length/present';
@@ -11,9 +12,28 @@ import type { Breakpoint, Spec } from '../spec/schema';
 import { ROW_WORDS } from './quantities';
 import { IDLE, said, type SheetCell, worked } from './sheet-cell';
 
-export type RowQuantity =
-  'rowRule' | 'rowCount' | 'rowHeight' | 'rowGap' | 'rowTop' | 'rowBottom' | 'rowLeast' | 'rowMost';
-export type BaselineQuantity = 'step' | 'baselineOffset' | 'lines';
+const ROW_QUANTITIES = [
+  'rowRule',
+  'rowCount',
+  'rowHeight',
+  'rowGap',
+  'rowTop',
+  'rowBottom',
+  'rowLeast',
+  'rowMost',
+] as const satisfies CellName[];
+const BASELINE_QUANTITIES = ['step', 'baselineOffset', 'lines'] as const satisfies CellName[];
+
+export type RowQuantity = (typeof ROW_QUANTITIES)[number];
+export type BaselineQuantity = (typeof BASELINE_QUANTITIES)[number];
+
+export function isRowQuantity(quantity: CellName): quantity is RowQuantity {
+  return (ROW_QUANTITIES as readonly CellName[]).includes(quantity);
+}
+
+export function isBaselineQuantity(quantity: CellName): quantity is BaselineQuantity {
+  return (BASELINE_QUANTITIES as readonly CellName[]).includes(quantity);
+}
 
 /** The cell of a quantity of the rows, solved at the reference height. */
 export function rowCell(spec: Spec, breakpoint: Breakpoint, quantity: RowQuantity): SheetCell {

@@ -10,6 +10,7 @@ import { nameBreakpoint, withBreakpoint } from './breakpoints';
 import { choose } from './choose';
 import { cellOf } from './cell-of';
 import { ALIGN_WORDS, OUTER_WORDS, WHOLE_WORDS } from './quantities';
+import { isBaselineQuantity, isRowQuantity } from './row-cells';
 import { writeBaseline, writeRows } from './write-rows';
 
 /**
@@ -39,6 +40,8 @@ function writeTo(
   const put = (columns: Partial<Columns>): Parsed<Breakpoint> => ({
     value: { ...breakpoint, columns: { ...breakpoint.columns, ...columns } },
   });
+  if (isRowQuantity(quantity)) return writeRows(spec, breakpoint, quantity, text);
+  if (isBaselineQuantity(quantity)) return writeBaseline(breakpoint, quantity, text);
   switch (quantity) {
     case 'from': {
       const from = readWidth(text);
@@ -60,19 +63,6 @@ function writeTo(
       return choose(text, ALIGN_WORDS, (align) => put({ align }));
     case 'whole':
       return choose(text, WHOLE_WORDS, (whole) => put({ whole }));
-    case 'rowRule':
-    case 'rowCount':
-    case 'rowHeight':
-    case 'rowGap':
-    case 'rowTop':
-    case 'rowBottom':
-    case 'rowLeast':
-    case 'rowMost':
-      return writeRows(spec, breakpoint, quantity, text);
-    case 'step':
-    case 'baselineOffset':
-    case 'lines':
-      return writeBaseline(breakpoint, quantity, text);
     default: {
       if (isFollow(text)) return put(letFollow(breakpoint.columns, columnsAt(spec, breakpoint), quantity));
       const columns = readColumnQuantity(quantity, text.replace(/^=\s*/, ''));

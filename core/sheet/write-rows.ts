@@ -27,62 +27,54 @@ export function writeRows(spec: Spec, breakpoint: Breakpoint, quantity: RowQuant
   return mapped(writeTo(rows, quantity, text), (changed) => ({ ...breakpoint, rows: changed }));
 }
 
-function writeTo(rows: Rows, quantity: Exclude<RowQuantity, 'rowRule'>, text: string): Parsed<Rows> {
-  const put = (value: Parsed<object>): Parsed<Rows> => mapped(value, (some) => ({ ...rows, ...some }) as Rows);
-  switch (rows.rule) {
-    case 'repeat':
-      switch (quantity) {
-        case 'rowHeight':
-          return put(mapped(readHeight(text, 'A band'), (height) => ({ height })));
-        case 'rowGap':
-          return put(mapped(readRowLength(text), (gap) => ({ gap })));
-        case 'rowTop':
-          return put(mapped(readRowLength(text), (offset) => ({ offset })));
-        case 'rowCount':
-          return {
-            problem: 'Bands go on for as long as the page does and need no count; choose divide to share one screen.',
-          };
-        case 'rowBottom':
-          return { problem: 'This is what is left over; change the height, the gap or the start.' };
-      }
-      return { problem: ONLY_DIVIDED };
-    case 'modules':
-      switch (quantity) {
-        case 'rowHeight':
-          return put(mapped(readLines(text, 1), (lines) => ({ lines })));
-        case 'rowGap':
-          return put(mapped(readLines(text, 0), (between) => ({ between })));
-        case 'rowTop':
-          return { problem: 'Modules start at the first baseline; change the offset of the baseline.' };
-        case 'rowCount':
-          return {
-            problem: 'Modules go on for as long as the page does and need no count; choose divide to share one screen.',
-          };
-        case 'rowBottom':
-          return { problem: 'This is what is left over; change the lines of a module or the baseline.' };
-      }
-      return { problem: ONLY_DIVIDED };
-    case 'divide':
-      switch (quantity) {
-        case 'rowCount':
-          return put(mapped(readRowCount(text), (count) => ({ count })));
-        case 'rowGap':
-          return put(mapped(readRowLength(text), (gap) => ({ gap })));
-        case 'rowTop':
-          return put(mapped(readRowLength(text), (marginTop) => ({ marginTop })));
-        case 'rowBottom':
-          return put(mapped(readRowLength(text), (marginBottom) => ({ marginBottom })));
-        case 'rowLeast':
-          return put(mapped(readHeight(text, 'A screen'), (minHeight) => ({ minHeight })));
-        case 'rowMost':
-          return put(mapped(readHeight(text, 'A screen'), (maxHeight) => ({ maxHeight })));
-        case 'rowHeight':
-          return NONE.test(text)
-            ? { value: rows }
-            : { problem: 'A divided row follows from the screen; change the count, the gap or the margins.' };
-      }
-  }
+function writeTo(rows: Rows, quantity: WrittenQuantity, text: string): Parsed<Rows> {
+  const read = READERS[rows.rule][quantity];
+  return read ? mapped(read(text), (some) => ({ ...rows, ...some }) as Rows) : { problem: ONLY_DIVIDED };
 }
+
+type WrittenQuantity = Exclude<RowQuantity, 'rowRule'>;
+type Reader = (text: string) => Parsed<object>;
+
+/** Reads a text as the value of a key of the rows. */
+function as(key: string, read: (text: string) => Parsed<unknown>): Reader {
+  return (text) => mapped(read(text), (value) => ({ [key]: value }));
+}
+
+const refused =
+  (problem: string): Reader =>
+  () => ({ problem });
+
+/** What each rule takes of the quantities; what is not named here, only divided rows have. */
+const READERS: Record<RowRule, Partial<Record<WrittenQuantity, Reader>>> = {
+  repeat: {
+    rowHeight: as('height', (text) => readHeight(text, 'A band')),
+    rowGap: as('gap', readRowLength),
+    rowTop: as('offset', readRowLength),
+    rowCount: refused('Bands go on for as long as the page does and need no count; choose divide to share one screen.'),
+    rowBottom: refused('This is what is left over; change the height, the gap or the start.'),
+  },
+  modules: {
+    rowHeight: as('lines', (text) => readLines(text, 1)),
+    rowGap: as('between', (text) => readLines(text, 0)),
+    rowTop: refused('Modules start at the first baseline; change the offset of the baseline.'),
+    rowCount: refused(
+      'Modules go on for as long as the page does and need no count; choose divide to share one screen.',
+    ),
+    rowBottom: refused('This is what is left over; change the lines of a module or the baseline.'),
+  },
+  divide: {
+    rowCount: as('count', readRowCount),
+    rowGap: as('gap', readRowLength),
+    rowTop: as('marginTop', readRowLength),
+    rowBottom: as('marginBottom', readRowLength),
+    rowLeast: as('minHeight', (text) => readHeight(text, 'A screen')),
+    rowMost: as('maxHeight', (text) => readHeight(text, 'A screen')),
+    rowHeight: (text) =>
+      NONE.test(text)
+        ? { value: {} }
+        : { problem: 'A divided row follows from the screen; change the count, the gap or the margins.' },
+  },
+};
 
 const ONLY_DIVIDED = 'A least and a greatest height are for rows that share one screen; choose divide first.';
 

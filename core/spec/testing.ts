@@ -1,7 +1,7 @@
 import { columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { exactText } from '../length/px';
 import { fluidColumns, newBreakpoint, newSpec } from './defaults';
-import type { Breakpoint, Columns, Spec } from './schema';
+import type { Breakpoint, Columns, Rows, Spec } from './schema';
 
 /** What the tests build their specs from. */
 
@@ -21,6 +21,22 @@ export function breakpointOf(
 export function specOf(...breakpoints: Breakpoint[]): Spec {
   return newSpec('Trial', breakpoints);
 }
+
+/** Six rows in one screen of 600 to 1200 px, with 20 px between, above and below; or others. */
+export function dividedRows(some: Partial<DividedRows> = {}): DividedRows {
+  return {
+    rule: 'divide',
+    count: 6,
+    gap: '20px',
+    marginTop: '20px',
+    marginBottom: '20px',
+    minHeight: '600px',
+    maxHeight: '1200px',
+    ...some,
+  };
+}
+
+type DividedRows = Extract<Rows, { rule: 'divide' }>;
 
 /** The columns of one breakpoint at a viewport width. */
 export function solvedAt(width: number, some: Partial<Columns>): SolvedColumns {

@@ -28,9 +28,8 @@ export type Trim = { over: Px; under: Px };
  *
  *     trimTo('caps', { measures: workSans, size: px(16), leading: px(24) })   // over 6.972, under 6.504
  */
-export function trimTo(edge: Edge, line: Line): Trim {
-  const baseline = firstBaseline(line);
-  return { over: baseline.sub(edgeHeight(line.measures, edge, line.size)), under: line.leading.sub(baseline) };
+export function trimTo(edge: Edge, line: Line, tops = letterTops(line)): Trim {
+  return { over: edge === 'caps' ? tops.caps : tops.xHeight, under: line.leading.sub(tops.baseline) };
 }
 
 /** Heights of a line's letters below the top of its line box: where a picture beside the text lines up with them. */

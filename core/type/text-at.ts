@@ -8,18 +8,8 @@ import { rowsAt } from '../rows/rows-at';
 import { byWidth, screenOf } from '../spec/ranges';
 import type { Breakpoint, Leading, Spec, TextStyle, TypeSetting } from '../spec/schema';
 import { charactersPerLine, linesOfParagraph } from './characters';
-import {
-  browserBaseline,
-  firstBaseline,
-  halfLeading,
-  type LetterTops,
-  letterTops,
-  type Line,
-  timesSize,
-  type Trim,
-  trimTo,
-} from './line-box';
-import { edgeHeight, measuresOf } from './measures';
+import { halfLeading, type LetterTops, letterTops, type Line, timesSize, type Trim, trimTo } from './line-box';
+import { measuresOf } from './measures';
 import { shiftToGrid } from './on-the-grid';
 
 /** A text style at one breakpoint and viewport width; lengths in px, exact. */
@@ -32,10 +22,10 @@ export type TextAt = {
   halfLeading: Px;
   /** Below the top of the box that stands on the grid: the line box, or the text trimmed to its caps or x-height. */
   baseline: Px;
-  /** Where Chromium draws it, in whole px for line boxes. */
-  browserBaseline: Px;
   /** From the top of the line box. */
   letters: LetterTops;
+  /** What lies over the caps (or the x-height, where that stands on the grid) and under the baseline of a line box. */
+  edgeTrim: Trim;
   /** What is cut from the line box; nothing where the line box stands on the grid. */
   trim: Trim;
   /** Down to the next baseline line, when the box begins on one. */
@@ -72,9 +62,11 @@ export function textAt(
   const size = sizeAt(setting.size, screen);
   const leading = leadingAt(setting.leading, size, (value) => sizeAt(value, screen));
   const line: Line = { measures: measuresOf(style.font), size, leading };
-  const untrimmed = { over: ZERO, under: ZERO };
-  const trim = style.stands === 'line-box' ? untrimmed : trimTo(style.stands, line);
-  const baseline = style.stands === 'line-box' ? firstBaseline(line) : edgeHeight(line.measures, style.stands, size);
+  const letters = letterTops(line);
+  const isTrimmed = style.stands !== 'line-box';
+  const edgeTrim = trimTo(style.stands === 'x-height' ? 'x-height' : 'caps', line, letters);
+  const trim = isTrimmed ? edgeTrim : { over: ZERO, under: ZERO };
+  const baseline = letters.baseline.sub(trim.over);
   const span = Math.min(setting.span, solved.count);
   const textWidth = spanWidth(solved, span);
   return {
@@ -84,8 +76,8 @@ export function textAt(
     ratio: size.equals(ZERO) ? ZERO : leading.div(size),
     halfLeading: halfLeading(line),
     baseline,
-    browserBaseline: style.stands === 'line-box' ? browserBaseline(line) : baseline,
-    letters: letterTops(line),
+    letters,
+    edgeTrim,
     trim,
     shift: shiftToGrid(baseline, stepOf(spec, breakpoint)),
     span,

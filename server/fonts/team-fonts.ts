@@ -43,10 +43,8 @@ export async function keepFont(
   if (kept) return { value: fontOf(kept) };
   const measures = await measureFont(file);
   if (measures.problem !== undefined) return measures;
-  const [{ count }] = (await sql`select count(*)::int from fonts where team_id = ${teamId}`) as unknown as [
-    { count: number },
-  ];
-  if (count >= MOST_FONTS) return { problem: `The team keeps ${MOST_FONTS} fonts already; that is the most.` };
+  const [held] = await sql<{ count: number }[]>`select count(*)::int from fonts where team_id = ${teamId}`;
+  if (held!.count >= MOST_FONTS) return { problem: `The team keeps ${MOST_FONTS} fonts already; that is the most.` };
   await sql`
     insert into fonts (team_id, sha256, format, measures, file, uploaded_by)
     values (${teamId}, ${sha256}, ${format.value}, ${sql.json(measures.value)}, ${file}, ${personId})

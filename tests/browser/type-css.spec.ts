@@ -3,6 +3,8 @@ import { expect, test } from '@playwright/test';
 import { gridCss } from '../../core/formats/grid-css/grid-css';
 import type { Spec, TextStyle } from '../../core/spec/schema';
 import { breakpointOf, specOf } from '../../core/spec/testing';
+import { browserBaseline } from '../../core/type/line-box';
+import { measuresOf } from '../../core/type/measures';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
 import { textAt } from '../../core/type/text-at';
 import { shippedPath } from '../../server/fonts/shipped-files';
@@ -65,7 +67,12 @@ for (const { id, font } of SHIPPED_FONTS) {
             isExact ? TICK : 1,
           );
           if (stands === 'line-box') {
-            const snapped = box + text.browserBaseline.add(text.shift).valueOf();
+            const { size, leading, shift } = text;
+            const snapped =
+              box +
+              browserBaseline({ measures: measuresOf(font), size, leading })
+                .add(shift)
+                .valueOf();
             expect(Math.abs(drawn[0]! - snapped), `${name}: snapped as foreseen`).toBeLessThanOrEqual(TICK);
           }
           const between = drawn[1]! - drawn[0]!;

@@ -1,19 +1,21 @@
 'use client';
 
 import { useEffect } from 'react';
-import type { Family } from '../../core/overlay/inks';
-import { type DraftStore, GROUNDS, type Previewed } from './draft-store';
+import { type DraftStore, GROUNDS } from './draft-store';
+import { OVERLAY_KEYS, WAY_KEYS } from './preview-keys';
 import { WHOLE_VIEW } from './zoomed';
 
 type Steps = { undo: () => void; redo: () => void };
 
-const OVERLAY_KEYS: Record<string, Family> = { c: 'columns', r: 'rows', b: 'baseline' };
-const WAY_KEYS: Record<string, Previewed> = { s: 'all', w: 'spans', n: 'spacing', l: 'leading' };
+/** What a key stands for. */
+function named<T extends string>(keys: Record<T, string>, pressed: string): T | undefined {
+  return (Object.keys(keys) as T[]).find((name) => keys[name] === pressed);
+}
 
 /** Keys of the preview: overlays, ways to look, what lies under, distances, zoom. */
 function pressInPreview(store: DraftStore, key: string): void {
   const bench = store.getState();
-  const [overlay, way] = [OVERLAY_KEYS[key], WAY_KEYS[key]];
+  const [overlay, way] = [named(OVERLAY_KEYS, key), named(WAY_KEYS, key)];
   if (overlay) bench.toggle(overlay);
   if (way) bench.showAs(way);
   if (key === 'u') bench.layOn(GROUNDS[(GROUNDS.indexOf(bench.ground) + 1) % GROUNDS.length]!);

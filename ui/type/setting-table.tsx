@@ -54,9 +54,9 @@ export function SettingTable({ style, breakpoint: shown, write }: Props) {
     ['Move down to the grid', ({ shift }) => shift],
     [
       style.stands === 'x-height' ? 'Trim over, to the x-height' : 'Trim over, to the caps',
-      ({ letters }) => (style.stands === 'x-height' ? letters.xHeight : letters.caps),
+      ({ edgeTrim }) => edgeTrim.over,
     ],
-    ['Trim under, to the baseline', ({ leading, letters }) => leading.sub(letters.baseline)],
+    ['Trim under, to the baseline', ({ edgeTrim }) => edgeTrim.under],
     ['Picture, level with ascenders', (text) => pictureStart(text).ascenders],
     ['Picture, level with caps', (text) => pictureStart(text).caps],
     ['Picture, level with x-height', (text) => pictureStart(text).xHeight],

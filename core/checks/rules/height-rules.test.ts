@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { applyChanges } from '../../sheet/apply-changes';
-import type { Breakpoint, Rows, Spec, TextStyle, TypeSetting } from '../../spec/schema';
-import { breakpointOf, specOf } from '../../spec/testing';
+import type { Breakpoint, Spec, TextStyle, TypeSetting } from '../../spec/schema';
+import { breakpointOf, dividedRows, specOf } from '../../spec/testing';
 import { shippedFont } from '../../type/shipped-fonts';
 import type { Rule } from '../rule';
 import { findingsOf } from '../run';
@@ -19,15 +19,7 @@ import { stepsDiffer } from './steps-differ';
 import { stepsUsed } from './steps-used';
 import { typeShrinks } from './type-shrinks';
 
-const divided: Rows = {
-  rule: 'divide',
-  count: 6,
-  gap: '20px',
-  marginTop: '20px',
-  marginBottom: '20px',
-  minHeight: '600px',
-  maxHeight: '1200px',
-};
+const divided = dividedRows();
 
 function withRows(rows: Breakpoint['rows'], baseline: Breakpoint['baseline'] = { step: '4px', offset: '0px' }): Spec {
   return specOf({ ...breakpointOf({ margin: '16px', gutter: '16px' }, 1440, { height: 1024 }), rows, baseline });

@@ -4,7 +4,7 @@ import { numeral, spoken } from '../../../core/length/present';
 import { isWhole, ZERO } from '../../../core/length/px';
 import { type RowSum, rowLine, rowSumAt } from '../../../core/rows/row-sum';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
-import { Fractions } from '../../drawing/numeral';
+import { SumPart } from './sum-part';
 import styles from './preview.module.scss';
 
 /** The sum of heights as a bar and as an equation: how many rows fit into the page, and what is left over. */
@@ -12,15 +12,13 @@ export function HeightLine({ spec, breakpoint, page }: { spec: Spec; breakpoint:
   const sum = rowSumAt(spec, breakpoint, page);
   if (!sum) return null;
   return (
-    <div className={styles.sumPart} role="group" aria-label="Sum of heights">
-      <HeightBar sum={sum} />
-      <div className={styles.equation}>
-        <output className="number">
-          <Fractions text={rowLine(sum, numeral)} />
-        </output>
-        <span data-verdict={isFine(sum) ? 'fine' : 'off'}>{verdict(sum)}</span>
-      </div>
-    </div>
+    <SumPart
+      label="Sum of heights"
+      bar={<HeightBar sum={sum} />}
+      line={rowLine(sum, numeral)}
+      isFine={isFine(sum)}
+      verdict={verdict(sum)}
+    />
   );
 }
 

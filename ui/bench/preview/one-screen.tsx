@@ -14,6 +14,7 @@ import { Overlays } from '../../drawing/overlays';
 import { RULER, Rulers } from '../../drawing/rulers';
 import { useDraft, useDraftStore } from '../../draft/draft-context';
 import { zoomed } from '../../draft/zoomed';
+import { ARROWS } from './arrows';
 import { DistanceDrawing, DistanceReadout, type Point } from './distance';
 import { Edges } from './edges';
 import { GroundDrawing } from './ground/ground';
@@ -44,11 +45,8 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
 
   const viewport = solved.viewport.valueOf();
   const whole = placedPage({ width, height }, { width: viewport, height: page });
-  const { scale, left, top } = {
-    scale: whole.scale * view.zoom,
-    left: whole.left + view.x,
-    top: whole.top + view.y,
-  };
+  const scale = whole.scale * view.zoom;
+  const [left, top] = [whole.left + view.x, whole.top + view.y];
   useEffect(() => {
     store.getState().setMiddle({ x: width / 2 - whole.left, y: height / 2 - whole.top });
   }, [store, width, height, whole.left, whole.top]);
@@ -220,10 +218,3 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
     </div>
   );
 }
-
-const ARROWS: Record<string, [number, number]> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};

@@ -5,16 +5,13 @@ import { type ChangeEvent, useRef } from 'react';
 import type { Family } from '../../../core/overlay/inks';
 import { useDraft } from '../../draft/draft-context';
 import type { Ground } from '../../draft/draft-store';
+import { OVERLAY_KEYS } from '../../draft/preview-keys';
 import { WHOLE_VIEW } from '../../draft/zoomed';
-import { GroupMark } from '../sheet/group-mark';
+import { GROUP_NAMES, GroupMark } from '../sheet/group-mark';
 import type { Picture } from './ground/use-picture';
 import styles from './preview.module.scss';
 
-const OVERLAYS: { id: Family; title: string; key: string }[] = [
-  { id: 'columns', title: 'Columns', key: 'c' },
-  { id: 'rows', title: 'Rows', key: 'r' },
-  { id: 'baseline', title: 'Baseline', key: 'b' },
-];
+const OVERLAYS: Family[] = ['columns', 'rows', 'baseline'];
 
 const GROUND_NAMES: Record<Ground, string> = {
   plain: 'nothing',
@@ -34,15 +31,15 @@ export function PreviewTools({ picture, onInks }: { picture: Picture; onInks: ()
   return (
     <div className={styles.tools}>
       <span className={styles.toggles}>
-        {OVERLAYS.map(({ id, title, key }) => (
+        {OVERLAYS.map((id) => (
           <button
             key={id}
             type="button"
             aria-pressed={overlays[id]}
             onClick={() => toggle(id)}
-            title={`${title} on or off (${key})`}
+            title={`${GROUP_NAMES[id]} on or off (${OVERLAY_KEYS[id]})`}
           >
-            <GroupMark group={id} /> {title}
+            <GroupMark group={id} /> {GROUP_NAMES[id]}
           </button>
         ))}
         <button type="button" onClick={onInks} title="Colours and strengths of the overlays" aria-label="Colours…">

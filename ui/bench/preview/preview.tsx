@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { columnsAt } from '../../../core/columns/columns-at';
 import { breakpointAt } from '../../../core/spec/ranges';
 import { useDraft } from '../../draft/draft-context';
+import { WAY_KEYS } from '../../draft/preview-keys';
 import { InksDialog } from '../inks/inks-dialog';
 import { LeadingPanel } from '../leading/leading-panel';
 import { SpacingPanel } from '../spacing/spacing-panel';
@@ -17,10 +18,10 @@ import { usePicture } from './ground/use-picture';
 import styles from './preview.module.scss';
 
 const WAYS = [
-  { way: 'all', title: 'All screens', key: 's', says: 'All breakpoints side by side' },
-  { way: 'spans', title: 'Spans', key: 'w', says: 'Widths of 1 column, 2 columns and so on' },
-  { way: 'spacing', title: 'Spacing', key: 'n', says: 'Named spacing steps and what uses them' },
-  { way: 'leading', title: 'Leading', key: 'l', says: 'Leadings that divide the page' },
+  { way: 'all', title: 'All screens', says: 'All breakpoints side by side' },
+  { way: 'spans', title: 'Spans', says: 'Widths of 1 column, 2 columns and so on' },
+  { way: 'spacing', title: 'Spacing', says: 'Named spacing steps and what uses them' },
+  { way: 'leading', title: 'Leading', says: 'Leadings that divide the page' },
 ] as const;
 
 /** The screen at the viewport marker, or every breakpoint at one scale; the sums of its widths and heights under it. */
@@ -44,13 +45,13 @@ export function Preview() {
         </span>
         <span className="soft">{breakpoint.name}</span>
         <span className={styles.toggles}>
-          {WAYS.map(({ way, title, key, says }) => (
+          {WAYS.map(({ way, title, says }) => (
             <button
               key={way}
               type="button"
               aria-pressed={previewed === way}
               onClick={() => showAs(way)}
-              title={`${says} (${key})`}
+              title={`${says} (${WAY_KEYS[way]})`}
             >
               {title}
             </button>

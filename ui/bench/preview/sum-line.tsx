@@ -5,10 +5,10 @@ import { isWhole, ZERO } from '../../../core/length/px';
 import { numeral, spoken } from '../../../core/length/present';
 import { applyChanges } from '../../../core/sheet/apply-changes';
 import type { Breakpoint } from '../../../core/spec/schema';
-import { Fractions } from '../../drawing/numeral';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
 import { HeightLine } from './height-line';
+import { SumPart } from './sum-part';
 import styles from './preview.module.scss';
 
 type Props = { breakpoint: Breakpoint; solved: SolvedColumns; page: number };
@@ -24,15 +24,13 @@ export function SumLine({ breakpoint, solved, page }: Props) {
     : [];
   return (
     <div className={styles.sum}>
-      <div className={styles.sumPart} role="group" aria-label="Sum of widths">
-        <SumBar solved={solved} />
-        <div className={styles.equation}>
-          <output className="number">
-            <Fractions text={sumLine(solved, numeral)} />
-          </output>
-          <span data-verdict={off ? 'off' : 'fine'}>{verdict(solved)}</span>
-        </div>
-      </div>
+      <SumPart
+        label="Sum of widths"
+        bar={<SumBar solved={solved} />}
+        line={sumLine(solved, numeral)}
+        isFine={!off}
+        verdict={verdict(solved)}
+      />
       {mends.length > 0 && (
         <div className={styles.mends}>
           {mends.map(({ label, changes }) => (

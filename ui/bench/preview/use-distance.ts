@@ -8,17 +8,11 @@ import { rowsAt } from '../../../core/rows/rows-at';
 import { snapAcross, snapDown } from '../../../core/rows/snap';
 import { baseUnit } from '../../../core/spacing/scale';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
+import { ARROWS } from './arrows';
 import type { Measured, Point } from './distance';
 
 /** How near an edge draws a point to itself, in px of the window. */
 const REACH = 6;
-
-const ARROWS: Record<string, [number, number]> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 
 /** The distance tool: two points, set by dragging or with the keys, drawn to the edges of the grids. */
 export function useDistance(spec: Spec, breakpoint: Breakpoint, solved: SolvedColumns, page: number) {

@@ -26,11 +26,11 @@ export function usePicture(): Picture {
 
   const show = async (picture: Blob): Promise<void> => {
     setGrounds(await sampledColours(picture));
-    setUrl((before) => {
-      if (before) URL.revokeObjectURL(before);
-      return URL.createObjectURL(picture);
-    });
+    setUrl(URL.createObjectURL(picture));
   };
+  useEffect(() => {
+    if (url) return () => URL.revokeObjectURL(url);
+  }, [url]);
 
   useEffect(() => {
     let isGone = false;
