@@ -93,7 +93,7 @@ export function SpacingPanel() {
         </tbody>
       </table>
       <div className={styles.add}>
-        <Plus size={13} aria-hidden />
+        <Plus size={13} aria-hidden /> Add a step
         <CommitField
           label="Add a step"
           value=""
