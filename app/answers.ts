@@ -42,7 +42,7 @@ export async function readBody<T>(
   }
   const parsed = schema.safeParse(json);
   if (parsed.success) return { body: parsed.data };
-  return { refusal: refuse(400, problemOf(parsed.error)) };
+  return { refusal: refuse(400, problemOf(parsed.error, json)) };
 }
 
 /** So much more than the most is still read, and thrown away, so that the sender hears why it is refused. */

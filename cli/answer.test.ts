@@ -11,6 +11,13 @@ const files: Record<string, string> = {
   'phone.json': JSON.stringify(specOf(phone)),
   'site.json': JSON.stringify(specOf(phone, laptop)),
   '-': JSON.stringify(specOf(phone)),
+  'fluid-rows.json': JSON.stringify(
+    specOf({
+      ...phone,
+      rows: { rule: 'repeat', height: '1vw', gap: '0.5vw', offset: '0px' },
+      baseline: { step: '0.5vw', offset: '0px' },
+    }),
+  ),
   'broken.json': '{',
   'future.json': '{ "ypsiline": 99 }',
 };
@@ -46,9 +53,9 @@ describe('check', () => {
       ['16', '187/2'],
       ['219/2', '187'],
     ]);
-    expect(findings[0]).toMatchObject({
+    expect(findings.find(({ rule }: { rule: string }) => rule === 'column-whole')).toMatchObject({
       rule: 'column-whole',
-      weight: 'weigh',
+      weight: 'note',
       breakpoint: 'phone',
       values: { column: '155/2', viewport: '390' },
     });
@@ -58,6 +65,12 @@ describe('check', () => {
     const { breakpoints } = json('check site.json --width 1366 --json');
     expect(breakpoints.map(({ id, width }: { id: string; width: number }) => [id, width])).toEqual([['laptop', 1366]]);
     expect(breakpoints[0].columns.marginStart).toBe('113');
+  });
+
+  test('rows and baselines in vw are those of the width that was asked for', () => {
+    const { rows, baseline } = json('check fluid-rows.json --width 1000 --json').breakpoints[0];
+    expect(rows).toMatchObject({ height: '10', gap: '5' });
+    expect(baseline).toMatchObject({ step: '5' });
   });
 
   test('status 1 with must-fix findings, 0 without', () => {

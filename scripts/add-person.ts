@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { parseArgs } from 'node:util';
 import { z } from 'zod';
-import { slug } from '../core/sheet/breakpoints';
+import { slug } from '../core/spec/slug';
 import { connect } from '../server/database';
 import { migrate } from '../server/migrate';
 import { addPerson, addTeam } from '../server/people';

@@ -1,6 +1,6 @@
 import type { Spec } from '../core/spec/schema';
 import { readSpec } from '../core/spec/read';
-import { slug } from '../core/sheet/breakpoints';
+import { slug } from '../core/spec/slug';
 import type { Query } from './database';
 
 /** A specification in its team, with its newest draft. */

@@ -36,7 +36,7 @@ function textLine({ name }: TextStyle, { size, leading, shift, characters }: Tex
 function forPeople(spec: Spec, { breakpoints, findings }: ReturnType<typeof checkReport>): string {
   const sums = breakpoints.map(({ id, width, height }) => {
     const breakpoint = spec.breakpoints.find((candidate) => candidate.id === id)!;
-    const rows = rowSumAt(spec, breakpoint);
+    const rows = rowSumAt(spec, breakpoint, height, width);
     return [
       `${breakpoint.name} (${rangeText(spec, breakpoint)}) at ${width} × ${height}`,
       sumLine(columnsAt(spec, breakpoint, width), numeral),

@@ -8,7 +8,7 @@ import type { Breakpoint, Spec } from '../spec/schema';
 export type SolvedBaseline = { step: Px; offset: Px; lines: number };
 
 /**
- * The baselines of a breakpoint at a height, by default its reference height; null where it has none.
+ * The baselines of a breakpoint at a height and a viewport width, by default its reference size; null where it has none.
  *
  *     baselineAt(spec, phone)!.lines   // 211 lines of 4 px begin in 844
  */
@@ -16,9 +16,10 @@ export function baselineAt(
   spec: Spec,
   breakpoint: Breakpoint,
   height: Px | number = breakpoint.reference.height,
+  width: Px | number = breakpoint.reference.width,
 ): SolvedBaseline | null {
   if (breakpoint.baseline === null) return null;
-  const screen = { ...screenOf(spec, breakpoint), height: px(height) };
+  const screen = { ...screenOf(spec, breakpoint, width), height: px(height) };
   const [step, offset] = [breakpoint.baseline.step, breakpoint.baseline.offset].map((value) =>
     toPx(lengthOf(value), screen, 'height'),
   ) as [Px, Px];

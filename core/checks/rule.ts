@@ -51,7 +51,10 @@ export type StyleChange = { style: string; breakpoint: string; leading: Leading 
 /** One edit that a mend makes to the spacing scale. */
 export type StepChange = { addStep: string } | { removeStep: string };
 
-export type Change = BreakpointChange | StyleChange | StepChange;
+/** Breakpoints are put in order of their widths. */
+export type OrderChange = { order: 'by width' };
+
+export type Change = BreakpointChange | StyleChange | StepChange | OrderChange;
 
 /** A way to mend a finding: what the button says, and the edits behind it. */
 export type Mend = { label: string; changes: Change[] };
@@ -89,6 +92,9 @@ export type CheckedSpec = {
 /** A number that a rule goes by, which a spec may set otherwise. */
 export type Threshold = { id: string; title: string; unit: string; usual: number };
 
+/** What a rule finds; its weight where that is another than the rule's. */
+export type Found = Omit<Finding, 'rule' | 'weight'> & { weight?: Weight };
+
 /** What a rule says of itself; the list of rules for people is made from this. */
 export type Rule = {
   id: string;
@@ -99,12 +105,12 @@ export type Rule = {
   source: string;
   weight: Weight;
   thresholds?: readonly Threshold[];
-  check(checked: CheckedSpec): Omit<Finding, 'rule' | 'weight'>[];
+  check(checked: CheckedSpec): Found[];
 };
 
 /** A rule that looks at one breakpoint at a time. */
 export function perBreakpoint(
-  look: (breakpoint: Breakpoint, checked: CheckedSpec) => (Omit<Finding, 'rule' | 'weight' | 'breakpoint'> | null)[],
+  look: (breakpoint: Breakpoint, checked: CheckedSpec) => (Omit<Found, 'breakpoint'> | null)[],
 ): Rule['check'] {
   return (checked) =>
     checked.breakpoints.flatMap((breakpoint) =>

@@ -18,8 +18,9 @@ export function findingsOf(spec: Spec): Finding[] {
   return RULES.flatMap((rule) => {
     const setting = spec.rules?.[rule.id];
     if (setting?.on === false) return [];
-    const weight = setting?.weight ?? rule.weight;
-    return rule.check(checked).map((found) => ({ rule: rule.id, weight, ...found }));
+    return rule
+      .check(checked)
+      .map((found) => ({ rule: rule.id, ...found, weight: setting?.weight ?? found.weight ?? rule.weight }));
   }).sort((a, b) => ORDER[a.weight] - ORDER[b.weight] || placeOf(a) - placeOf(b));
 }
 
@@ -62,10 +63,16 @@ export type JudgedFinding = Finding & { waiver: Waiver | null };
 
 /** Findings beside their waivers. A waiver lapses when the numbers behind it change. */
 export function judge(spec: Spec, findings: Finding[] = findingsOf(spec)): JudgedFinding[] {
+  const waivers = new Map<string, Waiver[]>();
+  for (const waiver of spec.waivers) waivers.set(placeKey(waiver), [...(waivers.get(placeKey(waiver)) ?? []), waiver]);
   return findings.map((finding) => ({
     ...finding,
-    waiver: spec.waivers.find((waiver) => accepts(waiver, finding)) ?? null,
+    waiver: waivers.get(placeKey(finding))?.find((waiver) => accepts(waiver, finding)) ?? null,
   }));
+}
+
+function placeKey({ rule, breakpoint }: { rule: string; breakpoint: string | null }): string {
+  return `${rule} ${breakpoint}`;
 }
 
 function accepts(waiver: Waiver, { rule, breakpoint, values }: Finding): boolean {

@@ -294,3 +294,32 @@ describe('laws', () => {
     expect(exactText(columnsAt(spec, breakpoint, px(1440)).column)).toBe('103');
   });
 });
+
+describe('columns rounded down to whole px', () => {
+  const capped: Partial<Columns> = {
+    count: 12,
+    gutter: '32px',
+    margin: '48px',
+    container: { upTo: '1536px' },
+    whole: 'margins',
+  };
+
+  test.each([
+    ['start', '52', '340'],
+    ['centre', '196', '196'],
+    ['end', '340', '52'],
+  ] as const)('what a cap leaves stands where the container does not: at the %s', (align, marginStart, marginEnd) => {
+    expect(texts(solvedAt(1920, { ...capped, align }))).toMatchObject({ column: '98', marginStart, marginEnd });
+  });
+
+  test.each<[string, Partial<Columns>, string]>([
+    ['without rounding', { whole: 'no' }, '-856'],
+    ['rounded down', { whole: 'margins' }, '-856'],
+    ['rounded', { whole: 'container' }, '-856'],
+    ['counted', { count: 'auto', column: '80px' }, '-856'],
+  ])('one quantity too many is told: %s', (_, some, excess) => {
+    const solved = solvedAt(2256, { count: 12, gutter: '24px', margin: '50px', container: '1300px', ...some });
+    expect(solved.overheld).toBe(true);
+    expect(solved.excess.toFraction()).toBe(excess);
+  });
+});

@@ -1,5 +1,5 @@
 import type Fraction from 'fraction.js';
-import { greatest, least, type Px, roundHalfUp } from '../length/px';
+import { greatest, least, type Px, px, roundHalfUp } from '../length/px';
 
 /**
  * The sums that the column equation is made of. The equation is written once, over these, and so gives exact fractions
@@ -15,8 +15,22 @@ export interface Numbers<T> {
   greatest(a: T, b: T): T;
   floor(a: T): T;
   roundHalfUp(a: T): T;
-  /** How often `each` fits into `space`, or null where only the browser can say. */
-  howMany(space: T, each: T): number | null;
+  /** How often `each` fits into `space`, at least once and at most so often, and what that comes to. */
+  fitted(space: T, each: T, most: number): Fitted<T>;
+}
+
+/** Parts of one width that fit into a space; how many they are only the browser may know. */
+export type Fitted<T> = { count: number | null; together: T };
+
+/** Parts that fit, where the numbers can count them. */
+export function countedFit<T>(
+  { times }: Pick<Numbers<T>, 'times'>,
+  each: T,
+  fits: number | null,
+  most: number,
+): Fitted<T> {
+  const count = Math.min(most, Math.max(1, fits ?? 1));
+  return { count, together: times(each, px(count)) };
 }
 
 /** Exact fractions of a px. */
@@ -29,5 +43,6 @@ export const exactNumbers: Numbers<Px> = {
   greatest,
   floor: (a) => a.floor(),
   roundHalfUp,
-  howMany: (space, each) => (each.compare(0) <= 0 ? null : space.div(each).floor().valueOf()),
+  fitted: (space, each, most) =>
+    countedFit(exactNumbers, each, each.compare(0) <= 0 ? null : space.div(each).floor().valueOf(), most),
 };

@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js';
 import { HALF, px, ZERO } from '../length/px';
+import { LIMITS } from '../spec/limits';
 import type { ColumnRule } from './column-rule';
 import type { Numbers } from './numbers';
 
@@ -26,7 +27,7 @@ export type ColumnSolution<T> = {
   undetermined: Undetermined | null;
 };
 
-export const MOST_COLUMNS = 64;
+export const MOST_COLUMNS = LIMITS.columns;
 
 /**
  * Solves a breakpoint's columns for what follows.
@@ -34,19 +35,18 @@ export const MOST_COLUMNS = 64;
  *     viewport  = marginStart + container + marginEnd
  *     container = inset + count · column + (count − 1) · gutter + inset
  *
- * With 1440, container 1152, 12 columns and gutter 24: margins 144, column 74.
+ * With 1512, container 1296, 12 columns and gutter 24: margins 108, column 86.
  * Negative where the held quantities leave no room; the checks report that.
  */
 export function solveColumns<T>(numbers: Numbers<T>, rule: ColumnRule<T>): ColumnSolution<T> {
   const wanted = wantedContainer(numbers, rule);
   const inner = solveInside(numbers, rule, wanted.width);
-  const inside = insideWidth(numbers, rule, inner);
+  const inside = inner.together;
   const resized = inner.rounded || rule.count === 'auto';
   const container = resized ? inside : wanted.width;
   const { marginStart, marginEnd } = solveMargins(numbers, rule, {
     container,
     wanted: wanted.width,
-    flexible: resized || rule.container.is === 'upTo',
     oddPixel: inner.rounded && rule.whole === 'margins',
   });
   const total = numbers.add(numbers.add(marginStart, inside), marginEnd);
@@ -65,7 +65,16 @@ export function solveColumns<T>(numbers: Numbers<T>, rule: ColumnRule<T>): Colum
   };
 }
 
-type Inside<T> = { count: number; column: T; gutter: T; inset: T; rounded: boolean; undetermined: Undetermined | null };
+type Inside<T> = {
+  count: number;
+  column: T;
+  gutter: T;
+  inset: T;
+  /** Columns and gutters together, insets included. */
+  together: T;
+  rounded: boolean;
+  undetermined: Undetermined | null;
+};
 
 /** Gutters inside the container: between the columns, and with outer half-gutters one more, split over both sides. */
 export function guttersInside(count: number, outer: ColumnRule<unknown>['outer']): number {
@@ -100,13 +109,17 @@ function wantedContainer<T>(numbers: Numbers<T>, rule: ColumnRule<T>): { width: 
   if (container.is === 'upTo') return { width: numbers.least(container.width, room), undetermined: false };
   const marginFollows = marginStart === null || marginEnd === null;
   if (allHeldInside(rule) && (marginFollows || container.is === 'follows')) {
-    return { width: insideWidth(numbers, rule, solveInside(numbers, rule, room)), undetermined: false };
+    return { width: solveInside(numbers, rule, room).together, undetermined: false };
   }
   return { width: room, undetermined: marginFollows };
 }
 
 /** count · column + gutters, insets included. */
-function insideWidth<T>(numbers: Numbers<T>, { outer }: ColumnRule<T>, { count, column, gutter }: Inside<T>): T {
+function insideWidth<T>(
+  numbers: Numbers<T>,
+  { outer }: ColumnRule<T>,
+  { count, column, gutter }: Pick<Inside<T>, 'count' | 'column' | 'gutter'>,
+): T {
   const columns = numbers.times(column, px(count));
   return numbers.add(columns, numbers.times(gutter, px(guttersInside(count, outer))));
 }
@@ -116,7 +129,9 @@ function solveInside<T>(numbers: Numbers<T>, rule: ColumnRule<T>, container: T):
   if (rule.whole === 'no' || rule.column.is === 'held') return exactly;
   const column = rule.whole === 'margins' ? numbers.floor(exactly.column) : numbers.roundHalfUp(exactly.column);
   const gutter = rule.gutter.is === 'ofColumn' ? numbers.times(column, rule.gutter.share) : exactly.gutter;
-  return { ...exactly, column, gutter, inset: insetOf(numbers, rule, gutter), rounded: true };
+  const { count } = exactly;
+  const together = insideWidth(numbers, rule, { count, column, gutter });
+  return { ...exactly, column, gutter, inset: insetOf(numbers, rule, gutter), together, rounded: true };
 }
 
 function solveInsideExactly<T>(numbers: Numbers<T>, rule: ColumnRule<T>, container: T): Inside<T> {
@@ -127,6 +142,7 @@ function solveInsideExactly<T>(numbers: Numbers<T>, rule: ColumnRule<T>, contain
     column,
     gutter,
     inset: insetOf(numbers, rule, gutter),
+    together: insideWidth(numbers, rule, { count, column, gutter }),
     rounded: false,
     undetermined,
   });
@@ -143,8 +159,9 @@ function solveInsideExactly<T>(numbers: Numbers<T>, rule: ColumnRule<T>, contain
       return done(count, column, gutters === 0 ? zero : numbers.times(left, new Fraction(1n, BigInt(gutters))), null);
     }
     const gutter = gutterRule.is === 'held' ? gutterRule.width : numbers.times(column, gutterRule.share);
-    const count = rule.count === 'auto' ? countThatFits(numbers, rule, container, column, gutter) : rule.count;
-    return done(count, column, gutter, null);
+    if (rule.count !== 'auto') return done(rule.count, column, gutter, null);
+    const { count, together } = columnsThatFit(numbers, rule, container, column, gutter);
+    return { ...done(count, column, gutter, null), together };
   }
   const count = rule.count as number;
   const gutters = px(guttersInside(count, outer));
@@ -161,36 +178,55 @@ function insetOf<T>(numbers: Numbers<T>, { outer }: ColumnRule<T>, gutter: T): T
   return outer === 'half' ? numbers.times(gutter, HALF) : numbers.exact(ZERO);
 }
 
-/** The greatest whole number of columns that fits, at least 1: ⌊(container − inset·2 + gutter) / (column + gutter)⌋. */
-function countThatFits<T>(numbers: Numbers<T>, { outer }: ColumnRule<T>, container: T, column: T, gutter: T): number {
+/**
+ * The greatest whole number of columns that fits, at least 1: ⌊(container − inset·2 + gutter) / (column + gutter)⌋, and
+ * what they come to. Where only the browser can count, the count is given as 1.
+ */
+function columnsThatFit<T>(
+  numbers: Numbers<T>,
+  { outer }: ColumnRule<T>,
+  container: T,
+  column: T,
+  gutter: T,
+): { count: number; together: T } {
   const space = outer === 'half' ? container : numbers.add(container, gutter);
-  const fits = numbers.howMany(space, numbers.add(column, gutter)) ?? 1;
-  return Math.min(MOST_COLUMNS, Math.max(1, fits));
+  const { count, together } = numbers.fitted(space, numbers.add(column, gutter), MOST_COLUMNS);
+  return { count: count ?? 1, together: outer === 'half' ? together : numbers.sub(together, gutter) };
 }
 
+/**
+ * The margins beside a container. What a greatest width leaves stands where the container does not; what rounding or
+ * counting leaves of the wanted container goes half and half (the odd pixel at the end), or where the container does not
+ * stand. Margins that are held beside a container that is held too stay as they are: the sum then tells.
+ */
 function solveMargins<T>(
   numbers: Numbers<T>,
   rule: ColumnRule<T>,
-  { container, wanted, flexible, oddPixel }: { container: T; wanted: T; flexible: boolean; oddPixel: boolean },
+  { container, wanted, oddPixel }: { container: T; wanted: T; oddPixel: boolean },
 ): { marginStart: T; marginEnd: T } {
   const { viewport, marginStart, marginEnd, align } = rule;
-  const rest = (margin: T, width = container): T => numbers.sub(numbers.sub(viewport, width), margin);
+  const rest = (margin: T): T => numbers.sub(numbers.sub(viewport, container), margin);
+  const left = numbers.sub(wanted, container);
   if (marginStart !== null && marginEnd !== null) {
-    if (!flexible) return { marginStart, marginEnd };
-    const held = numbers.add(marginStart, marginEnd);
-    const start = numbers.add(marginStart, startShare(numbers, rest(held), oddPixel ? 'whole' : align));
-    return { marginStart: start, marginEnd: rest(start) };
+    const capped =
+      rule.container.is === 'upTo'
+        ? numbers.sub(numbers.sub(numbers.sub(viewport, wanted), marginStart), marginEnd)
+        : numbers.exact(ZERO);
+    const before = numbers.add(
+      startShare(numbers, capped, align),
+      startShare(numbers, left, oddPixel ? 'whole' : align),
+    );
+    const after = numbers.sub(numbers.add(capped, left), before);
+    return { marginStart: numbers.add(marginStart, before), marginEnd: numbers.add(marginEnd, after) };
   }
   if (marginStart !== null) return { marginStart, marginEnd: rest(marginStart) };
   if (marginEnd !== null) return { marginStart: rest(marginEnd), marginEnd };
-  const free = numbers.sub(viewport, container);
   if (!oddPixel) {
-    const start = startShare(numbers, free, align);
+    const start = startShare(numbers, numbers.sub(viewport, container), align);
     return { marginStart: start, marginEnd: rest(start) };
   }
   const unrounded = startShare(numbers, numbers.sub(viewport, wanted), align);
-  const left = numbers.times(numbers.sub(wanted, container), HALF);
-  const start = numbers.floor(numbers.add(unrounded, left));
+  const start = numbers.floor(numbers.add(unrounded, numbers.times(left, HALF)));
   return { marginStart: start, marginEnd: rest(start) };
 }
 

@@ -17,6 +17,9 @@ describe('typed arithmetic comes out exactly', () => {
     ['10 - 2 - 3', '5px'],
     ['2+3*4', '14px'],
     ['0.1+0.2', '0.3px'],
+    ['10 px + 5 px', '15px'],
+    ['1/4 rem', '0.25rem'],
+    ['1000/2029', '1000/2029px'],
   ])('%s = %s', (text, expected) => {
     const { value, problem } = evaluateArithmetic(text);
     expect(problem).toBeUndefined();
@@ -37,15 +40,19 @@ describe('typed arithmetic comes out exactly', () => {
 describe('a sum that does not work out says why', () => {
   test.each([
     ['(1440-1152', 'A bracket is not closed in “(1440-1152”.'],
-    ['1440-', '“1440-” is not a finished sum; write it like (1440-1152)/2.'],
-    ['8)', '“8)” is not a finished sum; write it like (1440-1152)/2.'],
+    ['1440-', '“1440-” is not a finished sum; write it like (1512-1296)/2.'],
+    ['8)', '“8)” is not a finished sum; write it like (1512-1296)/2.'],
     ['1/(3-3)', 'This sum divides by zero.'],
     ['1rem+4px', 'rem and px cannot be added; write the sum in one unit.'],
     ['2px*3px', 'A length times a length is no length; multiply by a plain number.'],
-    ['3/1rem', 'Divide a length by a plain number.'],
+    ['3rem/1px', 'Divide a length by a plain number.'],
+    [
+      '1/7/11/13/17/19/23/29/31',
+      '1/7/11/13/17/19/23/29/31 comes to a number that is not kept: “1/6685349671” has more digits than are kept; the most is 15, and 9 in a divisor.',
+    ],
     ['8-32', '8-32 comes to -24; a length here is 0 or more.'],
     ['400*400', '400*400 comes to more than any screen; the most is 100,000.'],
-    ['2^3', '“^3” is not understood in this sum; use numbers, + − × ÷ and brackets, such as (1440-1152)/2.'],
+    ['2^3', '“^3” is not understood in this sum; use numbers, + − × ÷ and brackets, such as (1512-1296)/2.'],
   ])('%s', (text, problem) => {
     expect(evaluateArithmetic(text)).toEqual({ problem });
   });

@@ -1,18 +1,18 @@
 import Fraction from 'fraction.js';
-import { decimalOrFraction, LARGEST, type Length, shown, type Unit } from './length';
+import { decimalOrFraction, LARGEST, type Length, parseLength, shown, type Unit } from './length';
 import type { Parsed } from './parsed';
 
 /** A value inside a sum: with a unit it is a length, without one a plain number. */
 type Term = { amount: Fraction; unit: Unit | null };
 
 const LONGEST = 200;
-const TOKEN = /\s*(?:(\d+(?:\.\d+)?|\.\d+)(px|rem|%|vw|pt|mm|in)?|([-+*/()−×÷·]))/iy;
+const TOKEN = /\s*(?:(\d+(?:\.\d+)?|\.\d+)(?:\s*(px|rem|%|vw|pt|mm|in))?|([-+*/()−×÷·]))/iy;
 
 /**
  * Works out typed arithmetic exactly: + − × ÷ and brackets over lengths of one unit and plain numbers. A result
  * without a unit is px. Exact and with units, which is why no general expression library serves here.
  *
- *     evaluateArithmetic('(1440-1152)/2')   // 144 px
+ *     evaluateArithmetic('(1512-1296)/2')   // 108 px
  *     evaluateArithmetic('2 * 1.5rem')      // 3 rem
  *     evaluateArithmetic('1rem + 4px')      // a problem: the units differ
  */
@@ -26,6 +26,8 @@ export function evaluateArithmetic(text: string): Parsed<Length> {
       return { problem: `${shown(text)} comes to ${decimalOrFraction(amount)}; a length here is 0 or more.` };
     if (amount.compare(LARGEST) > 0)
       return { problem: `${shown(text)} comes to more than any screen; the most is 100,000.` };
+    const { problem } = parseLength(decimalOrFraction(amount));
+    if (problem) return { problem: `${shown(text)} comes to a number that is not kept: ${problem}` };
     return { value: { amount, unit: unit ?? 'px' } };
   } catch (error) {
     if (error instanceof Unreadable) return { problem: error.message };
@@ -46,7 +48,7 @@ function tokenise(text: string): Parsed<Token[]> {
     const match = TOKEN.exec(source);
     if (!match)
       return {
-        problem: `“${shown(source.slice(at).trim())}” is not understood in this sum; use numbers, + − × ÷ and brackets, such as (1440-1152)/2.`,
+        problem: `“${shown(source.slice(at).trim())}” is not understood in this sum; use numbers, + − × ÷ and brackets, such as (1512-1296)/2.`,
       };
     const [, digits, unit, sign] = match;
     tokens.push(
@@ -120,7 +122,7 @@ class Reader {
   }
 
   private stopped(): Unreadable {
-    return new Unreadable(`“${shown(this.text)}” is not a finished sum; write it like (1440-1152)/2.`);
+    return new Unreadable(`“${shown(this.text)}” is not a finished sum; write it like (1512-1296)/2.`);
   }
 }
 
@@ -139,6 +141,8 @@ function multiply(left: Term, right: Term): Term {
 
 function divide(left: Term, right: Term): Term {
   if (right.amount.equals(0)) throw new Unreadable('This sum divides by zero.');
+  // a unit behind a fraction is the whole fraction's: 1/4 rem
+  if (right.unit && !left.unit) return { amount: left.amount.div(right.amount), unit: right.unit };
   if (right.unit && right.unit !== left.unit) throw new Unreadable('Divide a length by a plain number.');
   return { amount: left.amount.div(right.amount), unit: right.unit ? null : left.unit };
 }

@@ -1,5 +1,5 @@
 import { evaluateArithmetic } from './arithmetic';
-import { type Length, lengthText, parseLength } from './length';
+import { exactLength, type Length, lengthText, parseLength, shown } from './length';
 import type { Parsed } from './parsed';
 
 /** A length as a document holds it: text, a bare number of px, or typed arithmetic with what it comes to. */
@@ -7,14 +7,31 @@ export type LengthValue = string | number | { typed: string; is: string };
 
 const SIGNS = /[-+*/()−×÷·]/;
 
+/** A comma between digits. Before three digits it may as well mark thousands. */
+const COMMA = /(\d),(\d+)/g;
+
+/** Decimal commas as points; what could be read either way is refused. */
+function withPoints(text: string): Parsed<string> {
+  for (const [written, before, after] of text.matchAll(COMMA))
+    if (after!.length === 3)
+      return {
+        problem: `“${shown(written)}” can be read as ${before}.${after} or ${before}${after}; write a point, or leave the comma out.`,
+      };
+  return { value: text.replace(COMMA, '$1.$2') };
+}
+
 /**
- * Reads what a person typed as a length. Arithmetic is kept beside its result.
+ * Reads what a person typed as a length. Arithmetic is kept beside its result; a decimal comma is taken where it can be
+ * nothing else.
  *
  *     parseLengthValue('24')             // "24px"
- *     parseLengthValue('(1440-1152)/2')  // { typed: "(1440-1152)/2", is: "144px" }
+ *     parseLengthValue('1,5rem')         // "1.5rem"
+ *     parseLengthValue('(1512-1296)/2')  // { typed: "(1512-1296)/2", is: "108px" }
  */
 export function parseLengthValue(text: string): Parsed<LengthValue> {
-  const trimmed = text.trim();
+  const pointed = withPoints(text);
+  if (pointed.problem !== undefined) return pointed;
+  const trimmed = pointed.value.trim();
   const plain = parseLength(trimmed);
   if (plain.value && !trimmed.includes('/')) return { value: lengthText(plain.value) };
   const isSum = SIGNS.test(trimmed.slice(1)) || trimmed.startsWith('(');
@@ -36,11 +53,12 @@ export function lengthOf(value: LengthValue): Length {
   const text = String(typeof value === 'object' ? value.is : value);
   const read = known.get(text);
   if (read) return read;
-  const parsed = parseLength(text);
-  if (!parsed.value) throw new Error(parsed.problem);
+  // a value that was worked out and is tried, such as that of a mend, may be more than a document keeps
+  const length = exactLength(text);
+  if (!length) throw new Error(parseLength(text).problem);
   if (known.size >= MOST_KNOWN) known.clear();
-  known.set(text, parsed.value);
-  return parsed.value;
+  known.set(text, length);
+  return length;
 }
 
 /** The value as a person typed it, px without the unit: "24", "1.5rem", "(1440-1152)/2". */

@@ -44,8 +44,8 @@ export function checkReport(spec: Spec, width?: number): CheckReport {
 function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint.reference.width) {
   const solved = columnsAt(spec, breakpoint, width);
   const { count, column, gutter, marginStart, marginEnd, container, inset, viewport, excess } = solved;
-  const rows = rowsAt(spec, breakpoint);
-  const baseline = baselineAt(spec, breakpoint);
+  const rows = rowsAt(spec, breakpoint, breakpoint.reference.height, width);
+  const baseline = baselineAt(spec, breakpoint, breakpoint.reference.height, width);
   return {
     id: breakpoint.id,
     width,

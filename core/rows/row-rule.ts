@@ -41,7 +41,7 @@ function rowBehaviour({ rows, baseline }: Breakpoint): string | null {
       return `Rows are bands of ${px(rows.height)} with gaps of ${px(rows.gap)}, ${offset}, for as long as the page goes on.`;
     }
     case 'divide':
-      return `${rows.count} rows share one screen of ${px(rows.minHeight)} to ${px(rows.maxHeight)}, with gaps of ${px(rows.gap)} between them, ${px(rows.marginTop)} above and ${px(rows.marginBottom)} below.`;
+      return `${rows.count} rows share one screen${heightWords(rows)}, with gaps of ${px(rows.gap)} between them, ${px(rows.marginTop)} above and ${px(rows.marginBottom)} below.`;
     case 'modules':
       return `Rows are fields of ${rows.lines} baselines, ${rows.between} from one field to the next${baseline ? `, on a baseline of ${px(baseline.step)}` : ''}.`;
   }
@@ -57,6 +57,12 @@ export function heightBehaviour(breakpoint: Breakpoint): string[] {
 export function baselineBehaviour({ step, offset }: Baseline): string {
   const from = sizeText(offset) === '0' ? 'from the top' : `from ${px(offset)} below the top`;
   return `Baselines lie every ${px(step)}, ${from}.`;
+}
+
+/** ` of 600 px to 1200 px`, ` of at least 600 px`, or nothing. */
+function heightWords({ minHeight, maxHeight }: Extract<Rows, { rule: 'divide' }>): string {
+  if (minHeight === undefined) return maxHeight === undefined ? '' : ` of at most ${px(maxHeight)}`;
+  return maxHeight === undefined ? ` of at least ${px(minHeight)}` : ` of ${px(minHeight)} to ${px(maxHeight)}`;
 }
 
 /** `8 px`, `1.5rem`. */

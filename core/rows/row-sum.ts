@@ -39,8 +39,9 @@ export function rowSumAt(
   spec: Spec,
   breakpoint: Breakpoint,
   page: number = breakpoint.reference.height,
+  width: number = breakpoint.reference.width,
 ): RowSum | null {
-  const rows = rowsAt(spec, breakpoint, page);
+  const rows = rowsAt(spec, breakpoint, page, width);
   return rows && rowSum(rows, px(page));
 }
 

@@ -18,7 +18,7 @@ export type SolvedRows = {
 };
 
 /**
- * The rows of a breakpoint at a height, by default its reference height; null where it has none.
+ * The rows of a breakpoint at a height and a viewport width, by default its reference size; null where it has none.
  *
  * - `repeat`: bands from the top without end; ⌈(H − offset) / (height + gap)⌉ of them begin within H
  * - `divide`: height = (H − marginTop − marginBottom − (count − 1) · gap) / count, H held between the least and the greatest height
@@ -30,10 +30,11 @@ export function rowsAt(
   spec: Spec,
   breakpoint: Breakpoint,
   height: Px | number = breakpoint.reference.height,
+  width: Px | number = breakpoint.reference.width,
 ): SolvedRows | null {
   const { rows, baseline } = breakpoint;
   if (rows === null) return null;
-  const screen = { ...screenOf(spec, breakpoint), height: px(height) };
+  const screen = { ...screenOf(spec, breakpoint, width), height: px(height) };
   const length = (value: LengthValue): Px => toPx(lengthOf(value), screen, 'height');
   switch (rows.rule) {
     case 'repeat':
@@ -45,7 +46,8 @@ export function rowsAt(
     }
     case 'divide': {
       const [gap, top, bottom] = [length(rows.gap), length(rows.marginTop), length(rows.marginBottom)];
-      const held = greatest(least(screen.height, length(rows.maxHeight)), length(rows.minHeight));
+      const most = rows.maxHeight === undefined ? screen.height : least(screen.height, length(rows.maxHeight));
+      const held = rows.minHeight === undefined ? most : greatest(most, length(rows.minHeight));
       const row = held
         .sub(top)
         .sub(bottom)

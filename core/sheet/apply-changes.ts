@@ -1,5 +1,6 @@
 import type { BreakpointChange, Change, StyleChange } from '../checks/rule';
 import { addStep, removeStep } from '../spacing/write-steps';
+import { byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
 import { withSetting } from '../type/write-style';
 import { withBreakpoint } from './breakpoints';
@@ -7,6 +8,7 @@ import { withBreakpoint } from './breakpoints';
 /** The spec after the edits of a mend. */
 export function applyChanges(spec: Spec, changes: Change[]): Spec {
   return changes.reduce((changed, change) => {
+    if ('order' in change) return { ...changed, breakpoints: byWidth(changed.breakpoints) };
     if ('addStep' in change) return addStep(changed, change.addStep).value ?? changed;
     if ('removeStep' in change) {
       const index = changed.spacing.steps.findLastIndex(({ name }) => name === change.removeStep);

@@ -1,8 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import type { Spec } from '../spec/schema';
 import { shippedFont } from '../type/shipped-fonts';
+import { slug } from '../spec/slug';
 import { breakpointOf, specOf } from '../spec/testing';
-import { addBreakpoint, moveBoundary, nameBreakpoint, removeBreakpoint, roomForBreakpoint, slug } from './breakpoints';
+import { addBreakpoint, moveBoundary, nameBreakpoint, removeBreakpoint, roomForBreakpoint } from './breakpoints';
 import { allowHalfSteps, writeBase, writeUnits } from './rhythm';
 import { writeCell } from './write-cell';
 
@@ -66,13 +67,17 @@ describe('text styles follow their breakpoints', () => {
     expect(Object.keys(nameBreakpoint(styled, id, 'Wide').value!.type[0]!.at)).toEqual(['phone', 'wide']);
   });
 
+  test('what a wider breakpoint took from one that is removed stays as it was', () => {
+    const wide = { ...setting, size: '20px' };
+    const left = removeBreakpoint(withStyle({ phone: setting, tablet: wide }), 'tablet').value!;
+    expect(left.type[0]!.at).toEqual({ phone: setting, desktop: wide });
+  });
+
   test('a breakpoint that is removed takes its settings along, unless there are no others', () => {
     const [first, second] = spec.breakpoints.map(({ id }) => id) as [string, string];
     const both = withStyle({ [first]: setting, [second]: setting });
     expect(Object.keys(removeBreakpoint(both, second).value!.type[0]!.at)).toEqual([first]);
-    expect(Object.keys(removeBreakpoint(withStyle({ [second]: setting }), second).value!.type[0]!.at)).toEqual([
-      second,
-    ]);
+    expect(Object.keys(removeBreakpoint(withStyle({ [second]: setting }), second).value!.type[0]!.at)).toEqual([first]);
   });
 });
 

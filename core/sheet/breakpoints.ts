@@ -1,8 +1,11 @@
 import type { Parsed } from '../length/parsed';
 import { breakpointAt, byWidth, rangeEnd } from '../spec/ranges';
+import { slug } from '../spec/slug';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
+import { settingAt } from '../type/text-at';
+import { LIMITS } from '../spec/limits';
 
-export const MOST_BREAKPOINTS = 24;
+export const MOST_BREAKPOINTS = LIMITS.breakpoints;
 
 /** The spec with one breakpoint replaced, in order of width. */
 export function withBreakpoint(spec: Spec, changed: Breakpoint): Spec {
@@ -58,13 +61,19 @@ export function removeBreakpoint(spec: Spec, id: string): Parsed<Spec> {
   const [first, ...others] = byWidth(spec.breakpoints.filter((breakpoint) => breakpoint.id !== id));
   const wasFirst = byWidth(spec.breakpoints)[0]!.id === id;
   const breakpoints = [wasFirst ? { ...first!, from: 0 } : first!, ...others];
-  return { value: { ...spec, breakpoints, type: spec.type.map((style) => withoutSetting(style, id)) } };
+  const without: Spec = { ...spec, breakpoints };
+  return { value: { ...without, type: spec.type.map((style) => withoutSetting(spec, without, style, id)) } };
 }
 
-/** A text style without its setting at a breakpoint, unless it has no other. */
-function withoutSetting(style: TextStyle, id: string): TextStyle {
-  const { [id]: _gone, ...others } = style.at;
-  return Object.keys(others).length > 0 ? { ...style, at: others } : style;
+/** A text style without its setting at a breakpoint; the others keep what they took from it. */
+function withoutSetting(before: Spec, after: Spec, style: TextStyle, id: string): TextStyle {
+  const { [id]: _gone, ...at } = style.at;
+  for (const breakpoint of after.breakpoints) {
+    const had = settingAt(before, style, breakpoint);
+    const has = Object.keys(at).length > 0 ? settingAt(after, { ...style, at }, breakpoint) : null;
+    if (has !== had) at[breakpoint.id] = had;
+  }
+  return { ...style, at };
 }
 
 /**
@@ -94,23 +103,11 @@ function freeId({ breakpoints }: Spec, name: string, current: string): string {
   return /^[a-z]/.test(id) && !breakpoints.some((breakpoint) => breakpoint.id === id) ? id : current;
 }
 
-/** Lower-case letters, digits and hyphens, at most 40: "Crew tablet, wide" → "crew-tablet-wide". */
-export function slug(name: string): string {
-  return name
-    .normalize('NFKD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+/, '')
-    .slice(0, 40)
-    .replace(/-+$/, '');
-}
-
 /** Moves the start of a breakpoint, kept between its neighbours. */
 export function moveBoundary(spec: Spec, id: string, from: number): Spec {
   const sorted = byWidth(spec.breakpoints);
   const index = sorted.findIndex((breakpoint) => breakpoint.id === id);
   const lowest = (sorted[index - 1]?.from ?? -1) + 1;
-  const highest = (sorted[index + 1]?.from ?? 100_001) - 1;
+  const highest = (sorted[index + 1]?.from ?? LIMITS.from + 1) - 1;
   return withBreakpoint(spec, { ...sorted[index]!, from: Math.min(highest, Math.max(lowest, Math.round(from))) });
 }

@@ -15,13 +15,24 @@ const all = { top: count, left: 0, bottom: column, right: 1 };
 
 describe('copying', () => {
   test('a range is tab-separated text; what follows says so and shows its value', () => {
-    expect(copyRange(spec, all)).toBe(['4\t12', 'fills\t1152', '16\t= 144', '16\t24', '= 77½\t= 74'].join('\n'));
+    expect(copyRange(spec, all)).toBe(['4\t12', 'fills\t1152', '16\t= 144', '16\t24', '= 77.5\t= 74'].join('\n'));
   });
 });
 
 describe('pasting', () => {
   test('what was copied changes nothing where it came from', () => {
     expect(pasteRange(spec, count, 0, copyRange(spec, all)).value!.spec).toEqual(spec);
+  });
+
+  test('what follows stays so, also as a spreadsheet gives it back, and where two margins follow', () => {
+    const thirds = specOf(breakpointOf({ margin: '20px', count: 3, gutter: '16px' }, 412));
+    expect(pasteRange(thirds, column, 0, '113.3333').value!.spec).toEqual(thirds);
+    const uneven = specOf(breakpointOf({ margin: 'auto', container: '400px', whole: 'margins', count: 3 }, 412));
+    const copied = copyRange(uneven, { top: count + 2, left: 0, bottom: count + 2, right: 0 });
+    expect(copied).toBe('= 6 | 7');
+    expect(pasteRange(uneven, count + 2, 0, copied).value!.spec.breakpoints[0]!.columns.margin).toBe('auto');
+    const given = specOf(breakpointOf({ margin: '20px', container: '372px', count: 3 }, 412));
+    expect(pasteRange(given, count + 2, 0, '= 20 | 21').value!.spec.breakpoints[0]!.columns.margin).toBe('auto');
   });
 
   test('numbers from a spreadsheet', () => {

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import type { CellName } from '../checks/rule';
 import { shown } from '../length/length';
+import { decimal } from '../length/present';
 import type { Parsed } from '../length/parsed';
 import { byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
@@ -22,14 +23,16 @@ export function copyRange(spec: Spec, { top, left, bottom, right }: SheetRange):
   const breakpoints = byWidth(spec.breakpoints).slice(left, right + 1);
   const rows = QUANTITIES.slice(top, bottom + 1).map(({ id }) =>
     breakpoints.map((breakpoint) => {
-      const { text, shown: value } = cellOf(spec, breakpoint, id);
-      return text === '=' ? `= ${value}` : text;
+      const { text, shown: value, exact, follows } = cellOf(spec, breakpoint, id);
+      if (text !== '=') return text;
+      return follows && exact && !/\|/.test(value) ? `= ${decimal(exact)}` : `= ${value}`;
     }),
   );
   return Papa.unparse(rows, { delimiter: '\t', newline: '\n' });
 }
 
-const COPIED_FOLLOWER = /^= \S+$/;
+/** A value that was copied behind an equals sign: a number, or two margins. */
+const COPIED_FOLLOWER = /^=\s*[−≈\d.⁰¹²³⁴⁵⁶⁷⁸⁹⁄₀₁₂₃₄₅₆₇₈₉½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]+( \| \S+)?$/;
 
 /**
  * The spec after tab-separated text was pasted with its first cell at a place. All of it is taken or, when one cell is
@@ -78,8 +81,9 @@ function pasteCell(spec: Spec, id: string, quantity: CellName, text: string): Pa
   const trimmed = text.trim();
   const breakpoint = spec.breakpoints.find((candidate) => candidate.id === id)!;
   const cell = cellOf(spec, breakpoint, quantity);
-  const unchanged = cell.follows && trimmed === cell.shown;
-  if (unchanged) return { value: spec };
+  // a spreadsheet gives back the value alone
+  const isValue = cell.exact !== null && trimmed === decimal(cell.exact);
+  if (cell.follows && (trimmed === cell.shown || isValue)) return { value: spec };
   return writeCell(spec, id, quantity, COPIED_FOLLOWER.test(trimmed) ? '=' : trimmed);
 }
 

@@ -57,10 +57,15 @@ export function rowCell(spec: Spec, breakpoint: Breakpoint, quantity: RowQuantit
     case 'rowBottom':
       return rows.rule === 'divide' ? given(rows.marginBottom) : worked(numeral(sum.left), sum.left);
     case 'rowLeast':
-      return rows.rule === 'divide' ? given(rows.minHeight) : IDLE;
+      return rows.rule === 'divide' ? heightCell(rows.minHeight, given) : IDLE;
     case 'rowMost':
-      return rows.rule === 'divide' ? given(rows.maxHeight) : IDLE;
+      return rows.rule === 'divide' ? heightCell(rows.maxHeight, given) : IDLE;
   }
+}
+
+/** A least or greatest height, which divided rows may do without. */
+function heightCell(value: LengthValue | undefined, given: (value: LengthValue) => SheetCell): SheetCell {
+  return value === undefined ? said('none') : given(value);
 }
 
 /** The cell of a quantity of the baseline. */

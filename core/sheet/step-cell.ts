@@ -22,6 +22,7 @@ const COUNTED: readonly CellName[] = ['count', 'rowCount'];
  * choices to the next one. What follows, or is no single number, stays as it is.
  *
  *     stepCell(spec, 'desktop', 'gutter', 1, false)   // 24 → 32 on a base of 8
+ *     stepCell(spec, 'desktop', 'gutter', 1, false)   // 1rem → 13/9rem, 26 px, on a base of 8 and a root of 18
  */
 export function stepCell(
   spec: Spec,
@@ -32,6 +33,7 @@ export function stepCell(
 ): Parsed<Spec> {
   const breakpoint = spec.breakpoints.find(({ id }) => id === breakpointId);
   if (!breakpoint) return { problem: 'This breakpoint is no longer in the sheet.' };
+  if (quantity === 'name' || quantity === 'notes') return { problem: 'Words do not step; type the new ones.' };
   const { text, follows, idle } = cellOf(spec, breakpoint, quantity);
   if (idle) return { problem: 'Nothing can stand here as long as the rows have another rule.' };
   const choices = QUANTITIES.find(({ id }) => id === quantity)?.choices;
@@ -47,7 +49,7 @@ export function stepCell(
   const base = toPx(lengthOf(spec.spacing.base), screen)
     .mul(half ? HALF : px(1))
     .mul(direction);
-  const [, before, number, after] = /^(up to )?([\d.]+[a-z]*)( %.*|%| × .*)?$/.exec(text) ?? [];
+  const [, before, number, after] = /^(up to )?([\d./]+[a-z]*)( %.*|%| × .*)?$/.exec(text) ?? [];
   if (number === undefined) return { problem: 'Only a single number steps; type the new value.' };
   const { amount, unit } = lengthOf(parseLengthValue(number).value ?? '0');
   const isShare = unit === '%' || after?.includes('%') === true;

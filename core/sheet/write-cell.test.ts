@@ -59,7 +59,7 @@ describe('what a cell takes', () => {
 describe('what it does not take, and what would be right', () => {
   test.each<[CellName, string, string]>([
     ['gutter', 'abc', '“abc” is not a length; type a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.'],
-    ['gutter', '1e9', '“1e9” is not a length; write the digits out, such as 1440.'],
+    ['gutter', '1e9', '“1e9” is not a length; write the digits out, such as 1512.'],
     ['gutter', '-5', '“-5” is below zero; a length here is 0 or more.'],
     [
       'gutter',
@@ -88,10 +88,10 @@ describe('what it does not take, and what would be right', () => {
     ['count', 'abc', '“abc” is not a count; type a whole number from 1 to 64, such as 12.'],
     ['container', '120%', 'A container of 120 % is not possible; type more than 0 and at most 100 % of the screen.'],
     ['margin', '1|2|3', '“1|2|3” names more than two margins; type start | end, such as 16 | 24.'],
-    ['from', '12.5', '“12.5” is not a whole number of px; type a width such as 1200.'],
-    ['from', '2rem', '“2rem” is not a whole number of px; type a width such as 1200.'],
-    ['reference', '1440', '“1440” is not a size; type width × height, such as 1440 × 1024.'],
-    ['reference', '0 × 800', '“0 × 800” is not a size; type width × height, such as 1440 × 1024.'],
+    ['from', '12.5', '“12.5” is not a whole number of px; type a width such as 1000.'],
+    ['from', '2rem', '“2rem” is not a whole number of px; type a width such as 1000.'],
+    ['reference', '1440', '“1440” is not a size; type width × height, such as 1512 × 982.'],
+    ['reference', '0 × 800', '“0 × 800” is not a size; type width × height, such as 1512 × 982.'],
     ['name', ' ', 'A breakpoint needs a name, such as Tablet.'],
     ['align', 'left', '“left” is no choice here; choose start, centre, end.'],
   ])('%s: %s', (quantity, text, problem) => {

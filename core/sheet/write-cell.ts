@@ -2,9 +2,10 @@ import type { CellName } from '../checks/rule';
 import { columnsAt } from '../columns/columns-at';
 import { letFollow } from '../columns/let-follow';
 import { parseLength, shown } from '../length/length';
-import { parseLengthValue, type LengthValue } from '../length/length-value';
+import { parseLengthValue } from '../length/length-value';
 import { mapped, type Parsed } from '../length/parsed';
 import { readSize, type Size } from '../length/size';
+import { LIMITS } from '../spec/limits';
 import type { Breakpoint, Columns, Spec } from '../spec/schema';
 import { nameBreakpoint, withBreakpoint } from './breakpoints';
 import { choose } from './choose';
@@ -17,7 +18,7 @@ import { writeBaseline, writeRows } from './write-rows';
  * The spec after a person typed a text into a cell. Nothing is changed where the text is not understood.
  *
  *     writeCell(spec, 'desktop', 'gutter', '32')
- *     writeCell(spec, 'desktop', 'container', 'up to 1536')
+ *     writeCell(spec, 'desktop', 'container', 'up to 1696')
  *     writeCell(spec, 'desktop', 'margin', '=')            // lets the margin follow
  *     writeCell(spec, 'desktop', 'count', '65')            // problem: "65 columns are too many; …"
  */
@@ -101,7 +102,11 @@ function readWidth(text: string): Parsed<number> {
   if (parsed.problem !== undefined) return parsed;
   const { value: length } = parseLength(String(typeof parsed.value === 'object' ? parsed.value.is : parsed.value));
   if (!length || length.unit !== 'px' || length.amount.d !== 1n)
-    return { problem: `“${shown(text)}” is not a whole number of px; type a width such as 1200.` };
+    return { problem: `“${shown(text)}” is not a whole number of px; type a width such as 1000.` };
+  if (length.amount.compare(LIMITS.from) > 0)
+    return {
+      problem: `No breakpoint starts at ${length.amount.valueOf()}; the most is ${LIMITS.from.toLocaleString('en')}.`,
+    };
   return { value: length.amount.valueOf() };
 }
 
@@ -111,9 +116,15 @@ function readScreen(text: string): Parsed<Breakpoint['reference']> {
   const match = SCREEN.exec(text);
   const [width, height] = [Number(match?.[1]), Number(match?.[2])];
   if (!match || width === 0 || height === 0)
-    return { problem: `“${shown(text)}” is not a size; type width × height, such as 1440 × 1024.` };
-  if (width > 100_000 || height > 100_000)
-    return { problem: `“${shown(text)}” is larger than any screen; the most is 100,000.` };
+    return { problem: `“${shown(text)}” is not a size; type width × height, such as 1512 × 982.` };
+  const { least, most, places } = LIMITS.screen;
+  if (Math.max(width, height) > most)
+    return { problem: `“${shown(text)}” is larger than any screen; the most is ${most.toLocaleString('en')}.` };
+  if (
+    Math.min(width, height) < least ||
+    [match[1]!, match[2]!].some((side) => (side.split('.')[1] ?? '').length > places)
+  )
+    return { problem: `“${shown(text)}” is not a size; type width × height in px, such as 1512 × 982.` };
   return { value: { width, height } };
 }
 
@@ -135,7 +146,7 @@ function readCount(text: string): Parsed<number> {
 function readContainer(text: string): Parsed<Columns['container']> {
   if (/^fill?s?$/i.test(text)) return { value: 'fill' };
   const upTo = /^(?:up ?to|max(?:imum)?|≤|<=)\s*(.+)$/i.exec(text);
-  if (upTo) return mapped(parseLengthValue(upTo[1]!), (width) => ({ upTo: width as Exclude<LengthValue, number> }));
+  if (upTo) return mapped(parseLengthValue(upTo[1]!), (width) => ({ upTo: width }));
   const share = /^(\d+(?:\.\d+)?)\s*%(?:\s+of\s+(?:the\s+)?(?:screen|viewport))?$/i.exec(text);
   if (!share) return readSize(text);
   if (Number(share[1]) === 0 || Number(share[1]) > 100)

@@ -29,7 +29,14 @@ export function writeRows(spec: Spec, breakpoint: Breakpoint, quantity: RowQuant
 
 function writeTo(rows: Rows, quantity: WrittenQuantity, text: string): Parsed<Rows> {
   const read = READERS[rows.rule][quantity];
-  return read ? mapped(read(text), (some) => ({ ...rows, ...some }) as Rows) : { problem: ONLY_DIVIDED };
+  return read
+    ? mapped(read(text), (some) => withoutUndefined({ ...rows, ...some }) as Rows)
+    : { problem: ONLY_DIVIDED };
+}
+
+/** The same, without keys that say nothing. */
+function withoutUndefined(rows: object): object {
+  return Object.fromEntries(Object.entries(rows).filter(([, value]) => value !== undefined));
 }
 
 type WrittenQuantity = Exclude<RowQuantity, 'rowRule'>;
@@ -67,14 +74,19 @@ const READERS: Record<RowRule, Partial<Record<WrittenQuantity, Reader>>> = {
     rowGap: as('gap', readRowLength),
     rowTop: as('marginTop', readRowLength),
     rowBottom: as('marginBottom', readRowLength),
-    rowLeast: as('minHeight', (text) => readHeight(text, 'A screen')),
-    rowMost: as('maxHeight', (text) => readHeight(text, 'A screen')),
+    rowLeast: as('minHeight', readBound),
+    rowMost: as('maxHeight', readBound),
     rowHeight: (text) =>
       NONE.test(text)
         ? { value: {} }
         : { problem: 'A divided row follows from the screen; change the count, the gap or the margins.' },
   },
 };
+
+/** A least or greatest height; none is undefined, which a document leaves out. */
+function readBound(text: string): Parsed<LengthValue | undefined> {
+  return NONE.test(text) ? { value: undefined } : readHeight(text, 'A screen');
+}
 
 const ONLY_DIVIDED = 'A least and a greatest height are for rows that share one screen; choose divide first.';
 

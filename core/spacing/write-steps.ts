@@ -6,10 +6,12 @@ import { ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import { byWidth, screenOf } from '../spec/ranges';
 import { freeName } from '../spec/free-name';
+import { LIMITS } from '../spec/limits';
 import type { Spec } from '../spec/schema';
+import { cssNameOf } from './css-name';
 import { baseUnit, stepName } from './scale';
 
-const MOST_STEPS = 100;
+const MOST_STEPS = LIMITS.steps;
 
 function withSteps(spec: Spec, steps: Spec['spacing']['steps']): Spec {
   return { ...spec, spacing: { ...spec.spacing, steps } };
@@ -51,8 +53,12 @@ export function nameStep(spec: Spec, index: number, text: string): Parsed<Spec> 
       problem: `“${shown(name)}” cannot name a step, since a CSS property is made from it; use letters, digits and hyphens, such as space-2.`,
     };
   }
-  if (spec.spacing.steps.some((step, place) => place !== index && step.name === name))
-    return { problem: `Another step is named ${name} already; give each its own name.` };
+  const other = spec.spacing.steps.find((step, place) => place !== index && cssNameOf(step.name) === cssNameOf(name));
+  if (other?.name === name) return { problem: `Another step is named ${name} already; give each its own name.` };
+  if (other)
+    return {
+      problem: `${name} and ${other.name} become one CSS property, --${cssNameOf(name)}; give each its own name.`,
+    };
   return { value: withStep(spec, index, { name }) };
 }
 

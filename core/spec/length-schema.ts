@@ -1,8 +1,25 @@
 import { z } from 'zod';
 import { evaluateArithmetic } from '../length/arithmetic';
 import { lengthText, parseLength } from '../length/length';
+import { LIMITS } from './limits';
 
-/** Zod schemas of the lengths in a document. */
+/** Zod schemas of the lengths and other numbers in a document. */
+
+/** A number that is written out in few digits: 1e-7 and 0.1 + 0.2 are none. */
+export function plainNumber({ least, most, places = 0 }: { least: number; most: number; places?: number }) {
+  return z
+    .number()
+    .min(least, `The least is ${least}.`)
+    .max(most, `The most is ${most.toLocaleString('en')}.`)
+    .refine(
+      (value) =>
+        new RegExp(`^\\d+(\\.\\d{1,${Math.max(places, 1)}})?$`).test(String(value)) &&
+        (places > 0 || Number.isInteger(value)),
+      {
+        message: places > 0 ? `A number has at most ${places} decimal places here.` : 'This is a whole number.',
+      },
+    );
+}
 
 export const lengthString = z.string().superRefine((text, context) => {
   const { problem } = parseLength(text);
@@ -24,7 +41,11 @@ export const typedLength = z
     }
   });
 
-export const length = z.union([lengthString, z.number().min(0).max(100_000), typedLength]);
+export const length = z.union([
+  lengthString,
+  plainNumber({ least: 0, most: LIMITS.length, places: LIMITS.lengthPlaces }),
+  typedLength,
+]);
 
 /** What a growing length begins and ends with does not itself change with the screen. */
 const fixedLength = lengthString.refine((text) => !/(%|vw)\s*$/i.test(text), {
@@ -34,12 +55,26 @@ const fixedLength = lengthString.refine((text) => !/(%|vw)\s*$/i.test(text), {
 export const growing = z
   .strictObject({
     between: z.tuple([fixedLength, fixedLength]),
-    over: z.tuple([z.number().min(0), z.number().positive()]),
+    over: z.tuple([plainNumber({ least: 0, most: LIMITS.from }), plainNumber({ least: 1, most: LIMITS.from })]),
   })
   .refine(({ over }) => over[0] < over[1], {
     message: 'A growing length needs two widths, the smaller first, such as [600, 1440].',
     path: ['over'],
   });
 
-/** A plain number or fraction such as "3/2". */
-export const RATIO = /^(\d+(?:\.\d+)?)(?:\/([1-9]\d*))?$/;
+/** A plain number or fraction such as "3/2", of no more digits than are kept. */
+export const RATIO = /^(\d{1,6}(?:\.\d{1,6})?)(?:\/([1-9]\d{0,5}))?$/;
+
+/** What a ratio comes to. */
+function ratioOf(text: string): number {
+  const [numerator, divisor = '1'] = text.split('/');
+  return Number(numerator) / Number(divisor);
+}
+
+/** A ratio of more than 0 and at most so much, with what to say of others. */
+export function ratioUpTo(most: number, message: string) {
+  return z
+    .string()
+    .regex(RATIO, message)
+    .refine((text) => ratioOf(text) > 0 && ratioOf(text) <= most, { message });
+}

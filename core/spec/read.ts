@@ -1,11 +1,13 @@
 import type { Parsed } from '../length/parsed';
+import { brokenInvariant } from './invariants';
+import { LIMITS } from './limits';
 import { problemOf } from './problem';
 import { type Spec, specSchema } from './schema';
 
 export const NEWEST_VERSION = 1;
 
 /** The largest document that is taken, in characters; the richest demo spec has about 8,000. */
-export const LARGEST_DOCUMENT = 1_000_000;
+export const LARGEST_DOCUMENT = LIMITS.documentCharacters;
 
 /**
  * Reads a spec document from what JSON gave, bringing older versions up to date.
@@ -24,9 +26,21 @@ export function readSpec(document: unknown): Parsed<Spec> {
       problem: `This document is of version ${version}; this Ypsiline reads versions up to ${NEWEST_VERSION}. Open it with a newer one.`,
     };
   }
+  if (depthOf(document, LIMITS.documentDepth) > LIMITS.documentDepth)
+    return { problem: `This document is nested more than ${LIMITS.documentDepth} deep; a spec needs far less.` };
   const result = specSchema.safeParse(document);
-  if (result.success) return { value: result.data };
-  return { problem: problemOf(result.error) };
+  if (!result.success) return { problem: problemOf(result.error, document) };
+  const broken = brokenInvariant(result.data);
+  return broken === null ? { value: result.data } : { problem: broken };
+}
+
+/** How deep lists and objects stand in each other, looked at no deeper than one more than the most. */
+function depthOf(value: unknown, most: number): number {
+  if (typeof value !== 'object' || value === null) return 0;
+  if (most < 0) return 1;
+  let deepest = 0;
+  for (const inner of Object.values(value)) deepest = Math.max(deepest, depthOf(inner, most - 1));
+  return deepest + 1;
 }
 
 /** Reads a spec document from JSON text. */

@@ -1,28 +1,25 @@
 import { z } from 'zod';
-import { growing, length, lengthString, RATIO, typedLength } from './length-schema';
+import { growing, length, plainNumber, ratioUpTo } from './length-schema';
+import { LIMITS } from './limits';
+import { idText, plainText } from './text-schema';
 import { textStyles } from './type-schema';
 
 /** Zod schema of the spec document, version 1. Unknown keys are refused with their path. */
 
 const share = z.strictObject({
-  ofColumn: z
-    .string()
-    .regex(RATIO, 'A share of a column is a fraction such as "1/4".')
-    .refine((text) => !/^0+(\.0+)?(\/|$)/.test(text) && ratio(text) <= 10, {
-      message: 'A gutter is more than 0 and at most 10 columns wide, such as "1/4".',
-    }),
+  ofColumn: ratioUpTo(
+    LIMITS.gutterOfColumn,
+    `A gutter is more than 0 and at most ${LIMITS.gutterOfColumn} columns wide, such as "1/4".`,
+  ),
 });
-
-function ratio(text: string): number {
-  const [numerator, denominator] = text.split('/');
-  return Number(numerator) / Number(denominator ?? 1);
-}
 
 const margin = z.union([length, growing, z.literal('auto')]);
 
+const SHARE = 'A share of the screen is a percentage of more than 0 and at most 100, such as "90%".';
+
 const columns = z.strictObject({
   count: z.union([
-    z.number().int().min(1, 'A grid has at least 1 column.').max(64, 'A grid has at most 64 columns.'),
+    z.number().int().min(1, 'A grid has at least 1 column.').max(LIMITS.columns, 'A grid has at most 64 columns.'),
     z.literal('auto'),
   ]),
   gutter: z.union([z.literal('auto'), length, growing, share]),
@@ -31,9 +28,12 @@ const columns = z.strictObject({
     z.enum(['fill', 'auto']),
     length,
     growing,
-    z.strictObject({ upTo: z.union([lengthString, typedLength]) }),
+    z.strictObject({ upTo: length }),
     z.strictObject({
-      share: z.string().regex(/^\d+(\.\d+)?%$/, 'A share of the screen is a percentage such as "90%".'),
+      share: z
+        .string()
+        .regex(/^\d{1,3}(\.\d{1,6})?%$/, SHARE)
+        .refine((text) => Number.parseFloat(text) > 0 && Number.parseFloat(text) <= 100, { message: SHARE }),
     }),
   ]),
   column: z.union([z.literal('auto'), length]),
@@ -46,41 +46,44 @@ const rows = z.discriminatedUnion('rule', [
   z.strictObject({ rule: z.literal('repeat'), height: length, gap: length, offset: length }),
   z.strictObject({
     rule: z.literal('divide'),
-    count: z.number().int().min(1).max(500),
+    count: z.number().int().min(1).max(LIMITS.dividedRows),
     gap: length,
     marginTop: length,
     marginBottom: length,
-    minHeight: length,
-    maxHeight: length,
+    /** The least and the greatest height that the rows share; without them, it is the screen’s, whatever that is. */
+    minHeight: length.optional(),
+    maxHeight: length.optional(),
   }),
   z.strictObject({
     rule: z.literal('modules'),
-    lines: z.number().int().min(1).max(1000),
-    between: z.number().int().min(0).max(1000),
+    lines: z.number().int().min(1).max(LIMITS.moduleLines),
+    between: z.number().int().min(0).max(LIMITS.moduleLines),
   }),
 ]);
 
-const screenSize = z.number().positive().max(100_000);
+const screenSize = plainNumber(LIMITS.screen);
 
 const breakpoint = z.strictObject({
-  id: z.string().regex(/^[a-z][a-z0-9-]{0,39}$/, 'An id is lower-case letters, digits and hyphens, such as "phone".'),
-  name: z.string().min(1).max(60),
-  from: z.number().int('A breakpoint starts at a whole px.').min(0).max(100_000),
+  id: idText('An id is lower-case letters, digits and hyphens, such as "phone".'),
+  name: plainText(LIMITS.breakpointName, 'A breakpoint needs a name.'),
+  from: z.number().int('A breakpoint starts at a whole px.').min(0).max(LIMITS.from),
   reference: z.strictObject({ width: screenSize, height: screenSize }),
   columns,
   rows: rows.nullable(),
   baseline: z.strictObject({ step: length, offset: length }).nullable(),
-  notes: z.string().max(5000),
+  notes: plainText(LIMITS.notes),
 });
 
-const open = z.array(z.record(z.string(), z.json())).max(500);
+const open = z.array(z.record(z.string(), z.json())).max(LIMITS.layouts);
 
 const waiver = z.strictObject({
   rule: z.string().max(80),
-  breakpoint: z.string().nullable(),
-  values: z.record(z.string(), z.string()),
-  reason: z.string().min(1).max(1000),
-  by: z.string().max(120),
+  breakpoint: z.string().max(40).nullable(),
+  values: z
+    .record(z.string().max(40), plainText(20_000))
+    .refine((values) => Object.keys(values).length <= LIMITS.thresholds, 'A waiver holds at most 20 numbers.'),
+  reason: plainText(LIMITS.reason, 'A waiver needs a reason.'),
+  by: plainText(LIMITS.name),
 });
 
 const overlay = z.strictObject({
@@ -93,23 +96,41 @@ const overlay = z.strictObject({
 const ruleSetting = z.strictObject({
   on: z.boolean().optional(),
   weight: z.enum(['must-fix', 'weigh', 'note']).optional(),
-  thresholds: z.record(z.string().max(40), z.number().min(0).max(100_000)).optional(),
+  thresholds: z.record(z.string().max(40), plainNumber({ least: 0, most: LIMITS.length, places: 3 })).optional(),
 });
+
+/** The name of a spec, as documents and forms take it. */
+export const specName = z
+  .string()
+  .trim()
+  .min(1, 'A specification needs a name.')
+  .max(LIMITS.name, `A name has at most ${LIMITS.name} characters.`)
+  .pipe(plainText(LIMITS.name));
 
 export const specSchema = z.strictObject({
   ypsiline: z.literal(1),
-  name: z.string().trim().min(1, 'A specification needs a name.').max(120, 'A name has at most 120 characters.'),
-  rootFontSize: z.number().positive().max(200),
+  name: specName,
+  rootFontSize: plainNumber(LIMITS.rootFontSize),
   pixelsPerInch: z.union([z.literal(72), z.literal(96)]),
   spacing: z.strictObject({
     base: length,
     halfSteps: z.boolean(),
-    steps: z.array(z.strictObject({ name: z.string().min(1).max(60), times: z.string().regex(RATIO) })).max(100),
+    steps: z
+      .array(
+        z.strictObject({
+          name: plainText(60, 'A spacing step needs a name.'),
+          times: ratioUpTo(
+            LIMITS.stepTimes,
+            `A step is a multiple of the base unit: more than 0 and at most ${LIMITS.stepTimes}, such as "3/2".`,
+          ),
+        }),
+      )
+      .max(LIMITS.steps),
   }),
   breakpoints: z
     .array(breakpoint)
     .min(1, 'A specification has at least one breakpoint.')
-    .max(24, 'A specification has at most 24 breakpoints.')
+    .max(LIMITS.breakpoints, `A specification has at most ${LIMITS.breakpoints} breakpoints.`)
     .superRefine((breakpoints, context) => {
       const ids = breakpoints.map(({ id }) => id);
       const twice = ids.find((id, index) => ids.indexOf(id) !== index);
@@ -118,7 +139,7 @@ export const specSchema = z.strictObject({
     }),
   type: textStyles,
   layouts: open,
-  waivers: z.array(waiver).max(500),
+  waivers: z.array(waiver).max(LIMITS.waivers),
   /** Colours of the overlays that differ from the usual ones. */
   overlays: z
     .strictObject({ columns: overlay.optional(), rows: overlay.optional(), baseline: overlay.optional() })

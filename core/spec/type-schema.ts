@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { growing, length, RATIO } from './length-schema';
+import { growing, length, ratioUpTo } from './length-schema';
+import { LIMITS } from './limits';
+import { idText, plainText } from './text-schema';
 
 /** Zod schemas of the text styles in a document. */
 
@@ -12,7 +14,7 @@ const units = z.number().int().max(100_000);
 export const font = z.strictObject({
   /** `shipped:source-serif-4` or, for a font that a team brought, `team:` and the SHA-256 of its file. */
   file: z.string().regex(/^(shipped:[a-z0-9-]+|team:[0-9a-f]{64})$/, 'A font is "shipped:name" or "team:SHA-256".'),
-  family: z.string().min(1).max(120),
+  family: plainText(LIMITS.name, 'A font has a family name.'),
   unitsPerEm: units.min(16),
   ascent: units.min(0),
   descent: units.min(0),
@@ -30,27 +32,29 @@ const setting = z.strictObject({
   /** A length, one that grows, or a multiple of the size. */
   leading: z.union([
     size,
-    z.strictObject({ times: z.string().regex(RATIO, 'A leading in sizes is a number such as "1.5".') }),
+    z.strictObject({
+      times: ratioUpTo(LIMITS.leadingTimes, 'A leading in sizes is a number of more than 0, such as "1.5".'),
+    }),
   ]),
   /** How many columns the text runs over. */
-  span: z.number().int().min(1).max(64),
+  span: z.number().int().min(1).max(LIMITS.columns),
 });
 
 const textStyle = z.strictObject({
-  name: z
-    .string()
-    .regex(/^[a-z][a-z0-9-]{0,39}$/, 'A style is named in lower-case letters, digits and hyphens, such as "body".'),
+  name: idText('A style is named in lower-case letters, digits and hyphens, such as "body".'),
   role: z.enum(['body', 'heading', 'label']),
   font,
   /** What of a line stands on the grid: its line box, or the text trimmed to its caps or its x-height. */
   stands: z.enum(['line-box', 'caps', 'x-height']),
   /** By breakpoint id; a breakpoint that is not named takes the nearest narrower one that is. */
-  at: z.record(z.string(), setting).refine((at) => Object.keys(at).length > 0, 'A style needs a size somewhere.'),
+  at: z
+    .record(idText('Settings stand under the ids of breakpoints.'), setting)
+    .refine((at) => Object.keys(at).length > 0, 'A style needs a size somewhere.'),
 });
 
 export const textStyles = z
   .array(textStyle)
-  .max(60, 'A specification has at most 60 text styles.')
+  .max(LIMITS.textStyles, `A specification has at most ${LIMITS.textStyles} text styles.`)
   .superRefine((styles, context) => {
     const names = styles.map(({ name }) => name);
     const twice = names.find((name, index) => names.indexOf(name) !== index);

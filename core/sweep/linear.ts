@@ -41,7 +41,7 @@ export function linearNumbers(from: number, to: number): Numbers<Linear> {
     greatest: (a, b) => (lesser(a, b) === a ? b : a),
     floor: unsupported,
     roundHalfUp: unsupported,
-    howMany: unsupported,
+    fitted: unsupported,
   };
 }
 

@@ -1,7 +1,8 @@
 import type Fraction from 'fraction.js';
 import type { ColumnRule } from '../columns/column-rule';
-import type { Numbers } from '../columns/numbers';
+import { countedFit, type Numbers } from '../columns/numbers';
 import { guttersInside } from '../columns/solve';
+import { leastCommonMultiple } from '../length/common-multiple';
 import type { Linear } from './linear';
 
 /** Integers over one common denominator, for loops over thousands of widths. */
@@ -12,7 +13,7 @@ export class NotExact extends Error {}
 
 /** The column equation over integers that count 1/denominator px. */
 export function scaledNumbers(denominator: number): Numbers<Scaled> {
-  return {
+  const numbers: Numbers<Scaled> = {
     exact: (value) => scale(value, denominator),
     add: (a, b) => a + b,
     sub: (a, b) => a - b,
@@ -21,8 +22,9 @@ export function scaledNumbers(denominator: number): Numbers<Scaled> {
     greatest: Math.max,
     floor: (a) => Math.floor(a / denominator) * denominator,
     roundHalfUp: (a) => Math.floor((2 * a + denominator) / (2 * denominator)) * denominator,
-    howMany: (space, each) => (each <= 0 ? null : Math.floor(space / each)),
+    fitted: (space, each, most) => countedFit(numbers, each, each <= 0 ? null : Math.floor(space / each), most),
   };
+  return numbers;
 }
 
 /** A fraction as a count of 1/denominator. */
@@ -39,9 +41,9 @@ function exactProduct(a: number, factor: Fraction): number {
   return product;
 }
 
-export function leastCommonMultiple(numbers: bigint[]): number {
-  const divisor = (a: bigint, b: bigint): bigint => (b === 0n ? a : divisor(b, a % b));
-  return Number(numbers.reduce((common, number) => (common / divisor(common, number)) * number, 1n));
+/** A denominator over which all of these are whole counts. */
+export function sharedDenominator(denominators: bigint[]): number {
+  return Number(denominators.reduce(leastCommonMultiple, 1n));
 }
 
 /** A denominator over which every step of the equation is a whole count. */
@@ -54,7 +56,7 @@ export function commonDenominator(rule: ColumnRule<Linear>): number {
     widthOf(rule.column),
     widthOf(rule.container),
   ];
-  const lengths = leastCommonMultiple(held.flatMap((length) => (length ? [length.slope.d, length.base.d] : [])));
+  const lengths = sharedDenominator(held.flatMap((length) => (length ? [length.slope.d, length.base.d] : [])));
   const count = rule.count === 'auto' ? 1 : rule.count;
   const gutters = Math.max(1, guttersInside(count, rule.outer));
   const share = rule.gutter.is === 'ofColumn' ? rule.gutter.share : null;

@@ -5,7 +5,7 @@ import { byWidth, rangeEnd } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { type Linear } from './linear';
 import { evenPieces, heldPieces, isEven, type Piece } from './pieces';
-import { commonDenominator, leastCommonMultiple, NotExact, scale, scaledNumbers, scaledRule } from './scaled';
+import { commonDenominator, NotExact, scale, scaledNumbers, scaledRule, sharedDenominator } from './scaled';
 
 /** Device pixels to a CSS px that screens have; each is a fraction p / q. */
 export const RATIOS = [
@@ -100,7 +100,7 @@ type Parts<T> = Record<(typeof PARTS)[number], T> & { count: number };
 
 /** Every part is slope · width + base: two additions a width. */
 function sweepEvenly(sweep: Sweep, spec: Spec, breakpoint: Breakpoint, { from, to, solution }: Piece): void {
-  const denominator = leastCommonMultiple(PARTS.flatMap((part) => [solution[part].slope.d, solution[part].base.d]));
+  const denominator = sharedDenominator(PARTS.flatMap((part) => [solution[part].slope.d, solution[part].base.d]));
   if (denominator > MOST_DENOMINATOR) return sweepExactly(sweep, spec, breakpoint, from, to);
   const scaled = (length: Linear): [number, number] => [
     scale(length.slope, denominator),

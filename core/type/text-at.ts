@@ -40,7 +40,7 @@ export type TextAt = {
 export function settingAt(spec: Spec, style: TextStyle, breakpoint: Breakpoint): TypeSetting {
   const own = style.at[breakpoint.id];
   if (own) return own;
-  const set = byWidth(spec.breakpoints).filter(({ id }) => style.at[id]);
+  const set = byWidth(spec.breakpoints).filter(({ id }) => Object.hasOwn(style.at, id));
   const nearest = set.findLast(({ from }) => from <= breakpoint.from) ?? set[0];
   return (nearest && style.at[nearest.id]) ?? Object.values(style.at)[0]!;
 }
@@ -79,7 +79,7 @@ export function textAt(
     letters,
     edgeTrim,
     trim,
-    shift: shiftToGrid(baseline, stepOf(spec, breakpoint)),
+    shift: shiftToGrid(baseline, stepOf(spec, breakpoint, width)),
     span,
     width: textWidth,
     characters: charactersPerLine(style.font, size, textWidth),
@@ -95,8 +95,8 @@ export function isTimes(leading: Leading): leading is { times: string } {
 }
 
 /** The baseline step of a breakpoint in px; 0 where it has none. */
-export function stepOf(spec: Spec, breakpoint: Breakpoint): Px {
-  return baselineAt(spec, breakpoint)?.step ?? ZERO;
+export function stepOf(spec: Spec, breakpoint: Breakpoint, width: Px | number = breakpoint.reference.width): Px {
+  return baselineAt(spec, breakpoint, breakpoint.reference.height, width)?.step ?? ZERO;
 }
 
 /** Where a picture beside a text begins, below the top of the box in which the text was laid, by what it lines up with. */

@@ -13,7 +13,7 @@ test('each wrong text gets its sentence, stays in its cell, and changes nothing'
       'wide',
       '“wide” is not a length; type a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.',
     ],
-    ['Margin', '1e9', '“1e9” is not a length; write the digits out, such as 1440.'],
+    ['Margin', '1e9', '“1e9” is not a length; write the digits out, such as 1512.'],
     ['Column', '-5', '“-5” is below zero; a length here is 0 or more.'],
     ['Count', '0', 'A grid has at least 1 column; type a number from 1 to 64, such as 12.'],
     ['Count', '65', '65 columns are too many; the most is 64.'],

@@ -8,11 +8,10 @@ export const breakpointsInOrder: Rule = {
   why: 'Of two breakpoints at one width only one can ever apply, and below the first one nothing is specified.',
   source: 'Arithmetic: a range reaches from its width up to the next one',
   weight: 'must-fix',
-  check({ spec }) {
-    const { breakpoints } = spec;
+  check({ spec, breakpoints }) {
     const first = breakpoints[0]!;
     const gap =
-      Math.min(...breakpoints.map(({ from }) => from)) > 0
+      first.from > 0
         ? [
             {
               breakpoint: first.id,
@@ -23,8 +22,8 @@ export const breakpointsInOrder: Rule = {
             },
           ]
         : [];
-    const clashes = breakpoints.slice(1).flatMap((breakpoint, index) => {
-      const before = breakpoints[index]!;
+    const clashes = spec.breakpoints.slice(1).flatMap((breakpoint, index) => {
+      const before = spec.breakpoints[index]!;
       if (breakpoint.from > before.from) return [];
       const equal = breakpoint.from === before.from;
       return [
@@ -35,7 +34,7 @@ export const breakpointsInOrder: Rule = {
             ? `${before.name} and ${breakpoint.name} both start at ${breakpoint.from} px; only one of them can apply. Give one another width.`
             : `${breakpoint.name} starts at ${breakpoint.from} px, below ${before.name} at ${before.from}, which stands before it.`,
           values: { from: String(breakpoint.from), before: String(before.from) },
-          mends: [],
+          mends: equal ? [] : [{ label: 'Put them in order', changes: [{ order: 'by width' as const }] }],
         },
       ];
     });

@@ -33,6 +33,8 @@ export const columnWhole: Rule = {
       : containerMends(breakpoint, solved);
     return [
       {
+        // a column that flows is whole at some widths and not at others, whatever is done
+        ...(isFluid(breakpoint, checked, solved) ? { weight: 'note' as const } : {}),
         cell: 'column',
         message,
         values: { column: exactText(solved.column), viewport: String(width) },
@@ -48,13 +50,22 @@ function dividedSentence({ count, gutter, inset, container }: SolvedColumns): st
   return `the container of ${spoken(container)} px less ${counted(gutters, 'gutter')} of ${numeral(gutter)} leaves ${spoken(left)} for ${counted(count, 'column')}.`;
 }
 
+/** By how much the column grows with each px of the viewport. */
+function slopeOf(breakpoint: Breakpoint, at: CheckedSpec['at'], { column }: SolvedColumns): Px {
+  return at(breakpoint, breakpoint.reference.width + 1).column.sub(column);
+}
+
+function isFluid(breakpoint: Breakpoint, { at }: CheckedSpec, solved: SolvedColumns): boolean {
+  return !slopeOf(breakpoint, at, solved).equals(ZERO);
+}
+
 /** For a column that grows evenly with the viewport: the nearest whole width at or below the reference, and how often it recurs. */
 function wholeWidths(
   breakpoint: Breakpoint,
   { at }: CheckedSpec,
   solved: SolvedColumns,
 ): { nearest: Px; every: number } | null {
-  const slope = at(breakpoint, breakpoint.reference.width + 1).column.sub(solved.column);
+  const slope = slopeOf(breakpoint, at, solved);
   if (slope.equals(ZERO)) return null;
   const every = Number(slope.d);
   for (let down = 1; down <= Math.min(every, breakpoint.reference.width - breakpoint.from); down++) {

@@ -1,4 +1,5 @@
-import { exactText } from '../../length/px';
+import type { SolvedColumns } from '../../columns/columns-at';
+import { exactText, type Px } from '../../length/px';
 import { spoken } from '../../length/present';
 import type { Rule } from '../rule';
 
@@ -14,10 +15,15 @@ export const contentGrows: Rule = {
     return breakpoints.slice(1).flatMap((breakpoint, index) => {
       const before = breakpoints[index]!;
       if (breakpoint.from <= before.from) return [];
-      const [wide, narrow] = [at(before, breakpoint.from - 1).container, at(breakpoint, breakpoint.from).container];
+      const [last, first] = [at(before, breakpoint.from - 1), at(breakpoint, breakpoint.from)];
+      const [wide, narrow] = [last.container, first.container];
       if (narrow.compare(wide) >= 0) return [];
+      const margins = (solved: SolvedColumns): Px => solved.marginStart.add(solved.marginEnd);
+      const intoMargins = wide.sub(narrow).compare(margins(first).sub(margins(last))) <= 0;
       return [
         {
+          // wider margins that begin at a breakpoint are meant
+          ...(intoMargins ? { weight: 'note' as const } : {}),
           breakpoint: breakpoint.id,
           cell: 'container' as const,
           message: `At ${spoken(at(breakpoint, breakpoint.from).viewport)} px the container falls from ${spoken(wide)} px (${before.name}) to ${spoken(narrow)}, though the screen grows.`,

@@ -1,8 +1,5 @@
+import { greatestCommonDivisor } from '../../length/common-multiple';
 import type { Rule } from '../rule';
-
-function greatestCommonDivisor(a: number, b: number): number {
-  return b === 0 ? a : greatestCommonDivisor(b, a % b);
-}
 
 /** Column counts of neighbouring breakpoints share a divisor. */
 export const countsShareDivisor: Rule = {
@@ -16,7 +13,7 @@ export const countsShareDivisor: Rule = {
     return breakpoints.slice(1).flatMap((breakpoint, index) => {
       const before = breakpoints[index]!;
       const [narrow, wide] = [at(before).count, at(breakpoint).count];
-      if (narrow === 1 || wide === 1 || greatestCommonDivisor(narrow, wide) > 1) return [];
+      if (narrow === 1 || wide === 1 || greatestCommonDivisor(BigInt(narrow), BigInt(wide)) > 1n) return [];
       return [
         {
           breakpoint: breakpoint.id,

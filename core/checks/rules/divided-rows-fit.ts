@@ -1,4 +1,4 @@
-import { exactText, ZERO } from '../../length/px';
+import { exactText } from '../../length/px';
 import { counted, spoken } from '../../length/present';
 import { rowsAt } from '../../rows/rows-at';
 import { givenHeights } from '../../rows/divided';
@@ -16,7 +16,7 @@ export const dividedRowsFit: Rule = {
     const heights = givenHeights(spec, breakpoint);
     if (!heights) return [null];
     const { least, most } = heights;
-    if (least.compare(most) > 0) {
+    if (least && most && least.compare(most) > 0) {
       return [
         {
           cell: 'rowLeast',
@@ -26,15 +26,16 @@ export const dividedRowsFit: Rule = {
         },
       ];
     }
-    const rows = rowsAt(spec, breakpoint, ZERO)!;
-    if (rows.height.compare(ZERO) > 0) return [null];
-    const { count, gap } = rows;
-    const taken = least.sub(rows.height.mul(count));
+    const { count, gap, offset, bottom, screen } = rowsAt(spec, breakpoint)!;
+    const shared = least ?? screen;
+    const taken = offset.add(bottom).add(gap.mul(count - 1));
+    if (taken.compare(shared) < 0) return [null];
+    const has = least ? `the least height is ${spoken(least)}` : `the screen has ${spoken(screen)}`;
     return [
       {
         cell: 'rowGap',
-        message: `Margins and ${counted(count - 1, 'gap')} of ${spoken(gap)} px take ${spoken(taken)} px; the least height is ${spoken(least)}, so nothing is left for ${counted(count, 'row')}.`,
-        values: { taken: exactText(taken), least: exactText(least), count: String(count) },
+        message: `Margins and ${counted(count - 1, 'gap')} of ${spoken(gap)} px take ${spoken(taken)} px; ${has}, so nothing is left for ${counted(count, 'row')}.`,
+        values: { taken: exactText(taken), least: exactText(shared), count: String(count) },
         mends: [],
       },
     ];

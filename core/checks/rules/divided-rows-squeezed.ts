@@ -19,13 +19,14 @@ export const dividedRowsSqueezed: Rule = {
     const heights = givenHeights(spec, breakpoint);
     const lowest = px(threshold(ID, 'lowest'));
     const { rows } = breakpoint;
-    if (!heights || rows?.rule !== 'divide' || heights.least.compare(lowest) <= 0) return [null];
+    const least = heights?.least;
+    if (!least || rows?.rule !== 'divide' || least.compare(lowest) <= 0) return [null];
     const { height, count } = rowsAt(spec, breakpoint, lowest)!;
     return [
       {
         cell: 'rowLeast',
-        message: `At their least height of ${spoken(heights.least)} px, the ${count} rows are ${numeral(height)} each; a screen of ${spoken(lowest)} is ${spoken(heights.least.sub(lowest))} px too low for them.`,
-        values: { least: exactText(heights.least), lowest: exactText(lowest) },
+        message: `At their least height of ${spoken(least)} px, the ${count} rows are ${numeral(height)} each; a screen of ${spoken(lowest)} is ${spoken(least.sub(lowest))} px too low for them.`,
+        values: { least: exactText(least), lowest: exactText(lowest) },
         mends: [
           {
             label: `Make the least height ${numeral(lowest)}`,

@@ -1,5 +1,8 @@
-import { exactText, isWhole, px } from '../../length/px';
+import { columnRule } from '../../columns/column-rule';
+import { exactReader } from '../../columns/columns-at';
+import { exactText, isWhole, px, type Px } from '../../length/px';
 import { numeral, spoken } from '../../length/present';
+import { screenOf } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
 
 /** What is left for the margins divides into whole px on both sides. */
@@ -10,10 +13,12 @@ export const halfPixelMargins: Rule = {
   why: 'An odd number of px left over puts the whole grid between two pixels: every edge in it is blurred.',
   source: 'Common practice',
   weight: 'weigh',
-  check: perBreakpoint((breakpoint, { at }) => {
+  check: perBreakpoint((breakpoint, { spec, at }) => {
     const { marginStart, marginEnd, container, viewport, excess } = at(breakpoint);
-    if (!excess.equals(0) || breakpoint.columns.margin !== 'auto') return [null];
-    if (isWhole(marginStart) && isWhole(marginEnd)) return [null];
+    const rule = columnRule(breakpoint.columns, exactReader(screenOf(spec, breakpoint)));
+    const isTaken = (margin: Px, held: Px | null): boolean => !held?.equals(margin) && !isWhole(margin);
+    if (!excess.equals(0)) return [null];
+    if (!isTaken(marginStart, rule.marginStart) && !isTaken(marginEnd, rule.marginEnd)) return [null];
     const odd = isWhole(container) && marginStart.mul(2).d === 1n && marginStart.equals(marginEnd);
     const mends = odd
       ? [px(-1), px(1)].map((change) => ({

@@ -185,9 +185,10 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
       ['one is not', withSteps(['a', '1'], ['c', '5']), ['1 spacing step of 2 is used by no grid: c.']],
       [
         'many are not',
-        withSteps(['a', '4'], ['b', '5'], ['c', '6'], ['d', '7'], ['e', '9']),
-        ['5 spacing steps of 5 are used by no grid: a, b, c, d and 1 more.'],
+        withSteps(['used', '1'], ['a', '4'], ['b', '5'], ['c', '6'], ['d', '7'], ['e', '9']),
+        ['5 spacing steps of 6 are used by no grid: a, b, c, d and 1 more.'],
       ],
+      ['none is: the scale is for something else', withSteps(['a', '4'], ['b', '5']), []],
     ],
   ],
   [

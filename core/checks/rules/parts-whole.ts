@@ -20,7 +20,7 @@ export const partsWhole: Rule = {
   check: perBreakpoint((breakpoint, { at }) => {
     const solved = at(breakpoint);
     const { count, viewport, column } = solved;
-    if (column.compare(0) <= 0 || isWhole(column)) return [null];
+    if (column.compare(0) <= 0) return [null];
     const parts = PARTS.filter(({ into }) => count > into && count % into === 0).map(({ into, name }) => ({
       name,
       width: spanWidth(solved, count / into),

@@ -11,7 +11,8 @@ export const roundingMovesContainer: Rule = {
   source: 'Arithmetic: container = count · round(column) + gutters',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { at }) => {
-    if (breakpoint.columns.whole !== 'container') return [null];
+    const { whole, column } = breakpoint.columns;
+    if (whole !== 'container' || column !== 'auto') return [null];
     const { container, wantedContainer, viewport } = at(breakpoint);
     if (container.equals(wantedContainer)) return [null];
     const difference = container.sub(wantedContainer);

@@ -1,5 +1,6 @@
 import { exactText } from '../../length/px';
 import { numeral } from '../../length/present';
+import { cssNameOf } from '../../spacing/css-name';
 import type { Rule } from '../rule';
 
 /** No two steps of the spacing scale are the same. */
@@ -12,9 +13,15 @@ export const stepsDiffer: Rule = {
   weight: 'weigh',
   check({ steps }) {
     return steps.flatMap((step, place) => {
-      const other = steps.slice(0, place).find(({ px, name }) => px.equals(step.px) || name === step.name);
+      const other = steps
+        .slice(0, place)
+        .find(({ px, name }) => px.equals(step.px) || cssNameOf(name) === cssNameOf(step.name));
       if (!other) return [];
       const sameSize = other.px.equals(step.px);
+      const clash =
+        other.name === step.name
+          ? `Two steps are named ${step.name}: ${numeral(other.px)} and ${numeral(step.px)} px.`
+          : `${other.name} and ${step.name} become one CSS property, --${cssNameOf(step.name)}, so that only one of ${numeral(other.px)} and ${numeral(step.px)} px arrives; give one another name.`;
       return [
         {
           breakpoint: null,
@@ -22,7 +29,7 @@ export const stepsDiffer: Rule = {
           about: { step: step.name },
           message: sameSize
             ? `${other.name} and ${step.name} are both ${numeral(step.px)} px; one of them says it all.`
-            : `Two steps are named ${step.name}: ${numeral(other.px)} and ${numeral(step.px)} px.`,
+            : clash,
           values: { first: other.name, second: step.name, px: exactText(step.px) },
           mends:
             sameSize && other.name !== step.name

@@ -16,7 +16,8 @@ export const stepsUsed: Rule = {
     const isUsed = (step: Step): boolean =>
       usesOf(step, uses).length > 0 || leadings.some(({ leading }) => leading.equals(step.px));
     const unused = steps.filter((step) => !isUsed(step));
-    if (unused.length === 0) return [];
+    // a scale that no grid uses at all was not meant for these grids
+    if (unused.length === 0 || unused.length === steps.length) return [];
     const names = unused.map(({ name }) => name);
     const listed = names.length > 4 ? `${names.slice(0, 4).join(', ')} and ${names.length - 4} more` : names.join(', ');
     return [

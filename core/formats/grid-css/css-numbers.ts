@@ -1,42 +1,54 @@
 import Fraction from 'fraction.js';
 import type { LengthReader } from '../../columns/column-rule';
-import type { Numbers } from '../../columns/numbers';
+import { exactNumbers, type Numbers } from '../../columns/numbers';
+import { leastCommonMultiple } from '../../length/common-multiple';
 import { lengthOf } from '../../length/length-value';
-import { type Px, ZERO } from '../../length/px';
+import { greatest, least, type Px, ZERO } from '../../length/px';
 import { type Screen, toPx } from '../../length/resolve';
 
-/** A sum that the browser works out: px, a share of the viewport, and multiples of other terms such as `1rem` or `min(…)`. */
-export type CssSum = ReadonlyMap<string, Fraction>;
+/**
+ * A sum that the browser works out: px, a share of the viewport, and multiples of other terms such as `1rem` or `min(…)`.
+ * At every whole viewport width it comes to a multiple of 1/grain px.
+ */
+export type CssSum = { terms: ReadonlyMap<string, Fraction>; grain: bigint };
 
 const PX = 'px';
 
 /** How a share of the viewport is written: in margins and padding of a full-width element `%`, in gaps `vw`, in heights `vh`. */
 export type ViewportUnit = '%' | 'vw' | 'vh';
 
-function term(name: string, amount: Fraction): CssSum {
-  return new Map(amount.equals(0) ? [] : [[name, amount]]);
+/** One term; `each` is what one of its unit comes to in px, for a share of the viewport its hundredth. */
+function term(name: string, amount: Fraction, each = new Fraction(1)): CssSum {
+  return { terms: new Map(amount.equals(0) ? [] : [[name, amount]]), grain: amount.mul(each).d };
 }
 
+export const NOTHING: CssSum = { terms: new Map(), grain: 1n };
+
 function combine(a: CssSum, b: CssSum, sign: 1 | -1): CssSum {
-  const sum = new Map(a);
-  for (const [name, amount] of b) {
-    const total = (sum.get(name) ?? ZERO).add(amount.mul(sign));
-    if (total.equals(0)) sum.delete(name);
-    else sum.set(name, total);
+  const terms = new Map(a.terms);
+  for (const [name, amount] of b.terms) {
+    const total = (terms.get(name) ?? ZERO).add(amount.mul(sign));
+    if (total.equals(0)) terms.delete(name);
+    else terms.set(name, total);
   }
-  return sum;
+  return { terms, grain: leastCommonMultiple(a.grain, b.grain) };
 }
 
 /** A function of sums, as one term of a further sum. Constants inside are worked out at once. */
 function call(name: string, sums: CssSum[], exactly: (values: Px[]) => Px, extra: string[] = []): CssSum {
-  if (sums.every(isConstant)) return term(PX, exactly(sums.map((sum) => sum.get(PX) ?? ZERO)));
+  if (sums.every(isConstant)) return term(PX, exactly(sums.map(constantOf)));
   const [before, after] = name.split(',') as [string, string?];
   const inside = [...(after ? [after] : []), ...sums.map(expression), ...extra].join(', ');
-  return term(`${before}(${inside})`, new Fraction(1));
+  const grain = sums.reduce((common, sum) => leastCommonMultiple(common, sum.grain), 1n);
+  return { terms: new Map([[`${before}(${inside})`, new Fraction(1)]]), grain };
 }
 
-function isConstant(sum: CssSum): boolean {
-  return [...sum.keys()].every((name) => name === PX);
+function isConstant({ terms }: CssSum): boolean {
+  return [...terms.keys()].every((name) => name === PX);
+}
+
+function constantOf({ terms }: CssSum): Px {
+  return terms.get(PX) ?? ZERO;
 }
 
 /** The column equation over `calc()` text. */
@@ -44,40 +56,64 @@ export const cssNumbers: Numbers<CssSum> = {
   exact: (value) => term(PX, value),
   add: (a, b) => combine(a, b, 1),
   sub: (a, b) => combine(a, b, -1),
-  times: (a, factor) => new Map([...a].map(([name, amount]) => [name, amount.mul(factor)])),
+  times: ({ terms, grain }, factor) => ({
+    terms: new Map([...terms].map(([name, amount]) => [name, amount.mul(factor)])),
+    grain: grain * factor.d,
+  }),
   least: (a, b) => call('min', [a, b], ([x, y]) => (x!.compare(y!) < 0 ? x! : y!)),
   greatest: (a, b) => call('max', [a, b], ([x, y]) => (x!.compare(y!) > 0 ? x! : y!)),
-  floor: (a) => call('round,down', [nudged(a)], ([x]) => x!.floor(), ['1px']),
-  roundHalfUp: (a) => call('round,nearest', [nudged(a)], ([x]) => x!.add(new Fraction(1, 2)).floor(), ['1px']),
-  howMany: () => null,
+  floor: (a) => whole(call('round,down', [nudged(a)], ([x]) => x!.floor(), ['1px'])),
+  roundHalfUp: (a) => whole(call('round,nearest', [nudged(a)], ([x]) => x!.add(new Fraction(1, 2)).floor(), ['1px'])),
+  // how often is counted by the browser: what it comes to is the space rounded down to a multiple
+  fitted: (space, each, most) => {
+    if (isConstant(space) && isConstant(each)) {
+      const fit = exactNumbers.fitted(constantOf(space), constantOf(each), most);
+      return { count: fit.count, together: term(PX, fit.together) };
+    }
+    const fits = call('round,down', [nudged(space, each.grain), each], ([x]) => x!);
+    const { least, greatest, times } = cssNumbers;
+    return { count: null, together: greatest(each, least(fits, times(each, new Fraction(most)))) };
+  },
 };
+
+function whole(sum: CssSum): CssSum {
+  return { ...sum, grain: 1n };
+}
 
 /** The next multiple of a step at or above a sum. */
 export function roundedUp(sum: CssSum, step: CssSum): CssSum {
-  const below = isConstant(sum) ? sum : combine(sum, term(PX, NUDGE), -1);
+  const below = isConstant(sum) ? sum : combine(sum, term(PX, nudgeFor(sum.grain)), -1);
   return call('round,up', [below, step], ([x, s]) => (s!.compare(0) <= 0 ? x! : x!.div(s!).ceil().mul(s!)));
 }
 
-/** Less than any browser draws, and more than floating point loses. */
-const NUDGE = new Fraction(1, 1000);
+/** Less than any browser draws; and the least that is more than floating point loses. */
+const [MOST_NUDGE, LEAST_NUDGE] = [new Fraction(1, 1000), new Fraction(1, 200_000)];
+
+/** Half of the smallest difference between two values of a sum, kept between what is drawn and what is lost. */
+function nudgeFor(grain: bigint): Fraction {
+  return greatest(LEAST_NUDGE, least(MOST_NUDGE, new Fraction(1n, grain * 2n)));
+}
 
 /**
- * Browsers multiply `(25% - 78px) / 3` out in floating point, where a whole 49 becomes 48.99999; a thousandth of a px
- * lifts it over the edge and is less than any fraction of a column.
+ * Browsers multiply `(25% - 78px) / 3` out in floating point, where a whole 49 becomes 48.99999: a nudge lifts it over
+ * the edge. It is less than what any other value of the sum lacks of a whole.
  */
-function nudged(sum: CssSum): CssSum {
-  return isConstant(sum) ? sum : combine(sum, term(PX, NUDGE), 1);
+function nudged(sum: CssSum, grain = 1n): CssSum {
+  if (isConstant(sum)) return sum;
+  return combine(sum, term(PX, nudgeFor(leastCommonMultiple(sum.grain, grain))), 1);
 }
 
 /** Reads a document's lengths as CSS. Absolute units become px, since drawings may be at 72 px per inch. */
 export function cssReader(screen: Screen, unit: ViewportUnit): LengthReader<CssSum> {
-  const viewport = (share: Fraction): CssSum => term(unit, share.mul(100));
+  const hundredth = new Fraction(1, 100);
+  const viewport = (share: Fraction): CssSum => term(unit, share.mul(100), hundredth);
   const length: LengthReader<CssSum>['length'] = (value) => {
     const parsed = lengthOf(value);
     switch (parsed.unit) {
       case 'rem':
+        return term('rem', parsed.amount, screen.rootFontSize);
       case 'vw':
-        return term(parsed.unit, parsed.amount);
+        return term('vw', parsed.amount, hundredth);
       case '%':
         return viewport(parsed.amount.div(100));
       default:
@@ -94,7 +130,9 @@ export function cssReader(screen: Screen, unit: ViewportUnit): LengthReader<CssS
       const perPx = new Fraction(1).div(new Fraction(end).sub(start));
       const rise = combine(most, least, -1);
       // least + (most − least) · (viewport − start) / (end − start), which CSS can multiply only where the rise is in px
-      const slope = (rise.get(PX) ?? ZERO).add((rise.get('rem') ?? ZERO).mul(screen.rootFontSize)).mul(perPx);
+      const slope = constantOf(rise)
+        .add((rise.terms.get('rem') ?? ZERO).mul(screen.rootFontSize))
+        .mul(perPx);
       const grown = combine(combine(least, viewport(slope), 1), term(PX, slope.mul(start)), -1);
       return slope.compare(0) < 0
         ? call('clamp', [most, grown, least], ([, x]) => x!)
@@ -110,12 +148,13 @@ export function cssReader(screen: Screen, unit: ViewportUnit): LengthReader<CssS
  */
 export function cssText(sum: CssSum): string {
   const text = expression(sum);
-  const isCall = sum.size === 1 && [...sum].every(([name, amount]) => name.includes('(') && amount.equals(1));
+  const isCall =
+    sum.terms.size === 1 && [...sum.terms].every(([name, amount]) => name.includes('(') && amount.equals(1));
   return isCall || /^-?[\d.]+[a-z%]+$/.test(text) ? text : `calc(${text})`;
 }
 
 function expression(sum: CssSum): string {
-  const terms = [...sum].sort(([a], [b]) => rank(a) - rank(b));
+  const terms = [...sum.terms].sort(([a], [b]) => rank(a) - rank(b));
   if (terms.length === 0) return '0px';
   const divisor = terms.reduce((common, [, amount]) => leastCommonMultiple(common, notDecimal(amount)), 1n);
   const text = terms
@@ -147,9 +186,4 @@ function notDecimal(amount: Fraction): bigint {
   let rest = amount.d;
   for (const prime of [2n, 5n]) while (rest % prime === 0n) rest /= prime;
   return rest === 1n ? 1n : amount.d;
-}
-
-function leastCommonMultiple(a: bigint, b: bigint): bigint {
-  const divisor = (x: bigint, y: bigint): bigint => (y === 0n ? x : divisor(y, x % y));
-  return (a / divisor(a, b)) * b;
 }

@@ -62,7 +62,12 @@ describe('what it says', () => {
     [
       'count auto',
       { count: 'auto', column: '72px', gutter: '24px', margin: '16px' },
-      { columns: 'auto-fill', track: '72px', justify: 'center' },
+      {
+        columns: 'auto-fill',
+        track: '72px',
+        justify: 'start',
+        'margin-start': 'calc(50% - 0.5 * max(96px, min(round(down, 100% - 7.999px, 96px), 6144px)) + 12px)',
+      },
     ],
   ])('%s', (_, columns, properties) => {
     const breakpoint = breakpointOf(columns);

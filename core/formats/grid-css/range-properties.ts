@@ -30,6 +30,7 @@ export function rangeProperties(spec: Spec, breakpoint: Breakpoint): RangeProper
   const { columns } = breakpoint;
   const columnHeld = columns.column !== 'auto';
   return {
+    // between margins that leave just the room for them, the browser counts the same
     columns: columns.count === 'auto' ? 'auto-fill' : String(inMargins.count),
     track: columnHeld ? cssText(inGaps.column) : 'minmax(0, 1fr)',
     gutter: cssText(inGaps.gutter),
@@ -39,20 +40,10 @@ export function rangeProperties(spec: Spec, breakpoint: Breakpoint): RangeProper
     container: cssText(inMargins.container),
     column: cssText(inMargins.column),
     width: inMargins.overheld ? cssText(inMargins.container) : 'auto',
-    justify: columns.count === 'auto' ? { start: 'start', centre: 'center', end: 'end' }[columns.align] : 'start',
+    justify: 'start',
   };
 }
 
 function solved(spec: Spec, breakpoint: Breakpoint, unit: ViewportUnit) {
-  const rule = columnRule(breakpoint.columns, cssReader(screenOf(spec, breakpoint), unit));
-  if (rule.count !== 'auto') return solveColumns(cssNumbers, rule);
-  // the browser counts (auto-fill): margins are those of the container before counting, and what is left is aligned
-  const counted = solveColumns(cssNumbers, rule);
-  const uncounted = solveColumns(cssNumbers, { ...rule, count: 1, column: { is: 'follows' }, whole: 'no' });
-  return {
-    ...counted,
-    container: uncounted.container,
-    marginStart: uncounted.marginStart,
-    marginEnd: uncounted.marginEnd,
-  };
+  return solveColumns(cssNumbers, columnRule(breakpoint.columns, cssReader(screenOf(spec, breakpoint), unit)));
 }

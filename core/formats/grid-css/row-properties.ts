@@ -32,7 +32,8 @@ function rowSums(rows: Rows, length: Length, lines: { step: CssSum; offset: CssS
       };
     case 'divide': {
       const [gap, top, bottom] = [length(rows.gap), length(rows.marginTop), length(rows.marginBottom)];
-      const screen = greatest(least(length('100%'), length(rows.maxHeight)), length(rows.minHeight));
+      const most = rows.maxHeight === undefined ? length('100%') : least(length('100%'), length(rows.maxHeight));
+      const screen = rows.minHeight === undefined ? most : greatest(most, length(rows.minHeight));
       const taken = add(add(top, bottom), times(gap, px(rows.count - 1)));
       return {
         screen,

@@ -1,6 +1,6 @@
 import { sizeText } from '../../length/size';
 import { numeral } from '../../length/present';
-import { slug } from '../../sheet/breakpoints';
+import { cssNameOf } from '../../spacing/css-name';
 import { screenOf } from '../../spec/ranges';
 import { stepsOf } from '../../spacing/scale';
 import type { Spec } from '../../spec/schema';
@@ -13,7 +13,7 @@ export function spacingCss(spec: Spec): string | null {
   const base = cssReader(screenOf(spec, spec.breakpoints[0]!), 'vw').length(spec.spacing.base);
   const properties = new Map(
     steps.map(({ name, times, rem }) => [
-      `--${slug(name) || 'space'}`,
+      `--${cssNameOf(name)}`,
       `${cssText(cssNumbers.times(base, times))}; /* ${numeral(times)} × ${sizeText(spec.spacing.base)}, ${numeral(rem)} rem */`,
     ]),
   );

@@ -6,7 +6,7 @@ import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec, TextStyle } from '../../spec/schema';
 import { measuresOf } from '../../type/measures';
 import { isTimes, settingAt } from '../../type/text-at';
-import { cssNumbers, cssReader, type CssSum, cssText, roundedUp } from './css-numbers';
+import { cssNumbers, cssReader, type CssSum, cssText, NOTHING, roundedUp } from './css-numbers';
 
 /** Custom properties of every text style in one range, by name without `--type-`. */
 export function typeProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
@@ -37,7 +37,7 @@ function styleSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): Record
   return {
     size,
     leading,
-    shift: step ? sub(roundedUp(standing, step), standing) : new Map(),
+    shift: step ? sub(roundedUp(standing, step), standing) : NOTHING,
     ...(isTrimmed ? { 'trim-over': sub(baseline, edge), 'trim-under': sub(leading, baseline) } : {}),
   };
 }

@@ -1,0 +1,44 @@
+/**
+ * What a document may hold at most, and at least. The schema, the sentences that refuse, and docs/document-format.md are
+ * made from this one table, so that everything worked out from the largest document that is taken ends in good time.
+ */
+export const LIMITS = {
+  /** A document as JSON text, in characters, and how deep its lists and objects may stand in each other. */
+  documentCharacters: 1_000_000,
+  documentDepth: 40,
+  /** A length in its own unit, and any width or height that is worked out. */
+  length: 100_000,
+  /** The text of a length, its digits in all, behind the point, and of the divisor of a fraction. */
+  lengthCharacters: 80,
+  lengthDigits: 15,
+  lengthPlaces: 6,
+  divisorDigits: 9,
+  /** Width and height at which a breakpoint is drawn, in px. */
+  screen: { least: 1, most: 20_000, places: 3 },
+  /** The viewport width at which a breakpoint starts. */
+  from: 20_000,
+  rootFontSize: { least: 1, most: 200, places: 3 },
+  breakpoints: 24,
+  columns: 64,
+  /** A gutter as a share of a column. */
+  gutterOfColumn: 10,
+  dividedRows: 500,
+  moduleLines: 1000,
+  /** Row and gap together, and a baseline step, at the drawn size, in px. */
+  leastRow: 1,
+  leastStep: 0.25,
+  steps: 100,
+  /** A spacing step, in base units. */
+  stepTimes: 1000,
+  textStyles: 60,
+  /** A leading as a multiple of its size. */
+  leadingTimes: 20,
+  waivers: 500,
+  layouts: 500,
+  thresholds: 20,
+  /** Texts, in characters. */
+  name: 120,
+  breakpointName: 60,
+  notes: 5000,
+  reason: 1000,
+} as const;
