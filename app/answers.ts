@@ -1,39 +1,54 @@
 import type { z } from 'zod';
+import { LIMITS } from '../core/spec/limits';
 import { problemOf } from '../core/spec/problem';
-import { LARGEST_DOCUMENT } from '../core/spec/read';
+import { isPlainText } from '../core/spec/text-schema';
 import { database } from '../server/database';
-import type { Person } from '../server/sessions';
+import { DatabaseAway, isLostConnection, tookTooLong } from '../server/database-away';
+import { TooBusy } from '../server/sign-in/passwords';
+import type { Person } from '../server/sign-in/sessions';
 import { type SpecRecord, specById } from '../server/specs';
+import { UnreadableDocument } from '../server/stored-spec';
 import { currentPerson } from './asker';
 
 /** An answer that refuses, with one sentence for the person. */
-export function refuse(status: number, problem: string, more: object = {}): Response {
-  return Response.json({ problem, ...more }, { status });
+export function refuse(status: number, problem: string, more: object = {}, headers: HeadersInit = {}): Response {
+  return Response.json({ problem, ...more }, { status, headers: { 'Cache-Control': 'no-store', ...headers } });
 }
 
 export const signedOut = (): Response =>
   refuse(401, 'You are signed out; sign in again. What you typed is kept in this window.');
 export const nothingHere = (): Response =>
   refuse(404, 'There is nothing here, or it belongs to a team that you are not in.');
+const foreign = (): Response => refuse(403, 'This request comes from another site.');
 
 /** A request that changes something must come from a page of this application. */
 export function isForeign(request: Request): boolean {
   const origin = request.headers.get('origin');
-  return origin !== null && new URL(origin).host !== request.headers.get('host');
+  if (origin === null) return ['cross-site', 'same-site'].includes(request.headers.get('sec-fetch-site') ?? '');
+  return !URL.canParse(origin) || new URL(origin).host !== request.headers.get('host');
 }
 
-/** Reads a JSON body, checked; or the answer that refuses it. */
+/** A body of JSON has at most so many bytes: a document, in the fullest of characters, and what stands around it. */
+const LARGEST_BODY = LIMITS.documentCharacters * 1.5;
+
+/** JSON may be nested so deep before it is read any further. */
+const DEEPEST = 64;
+
+/** Reads a JSON body of at most so many bytes, checked; or the answer that refuses it. */
 export async function readBody<T>(
   request: Request,
   schema: z.ZodType<T>,
+  most = LARGEST_BODY,
 ): Promise<{ body: T } | { refusal: Response }> {
-  if (isForeign(request)) return { refusal: refuse(403, 'This request comes from another site.') };
-  const text = await request.text();
-  if (text.length > LARGEST_DOCUMENT * 1.5) {
-    return {
-      refusal: refuse(413, `This is too large (${text.length} characters); the most is ${LARGEST_DOCUMENT * 1.5}.`),
-    };
+  if (isForeign(request)) return { refusal: foreign() };
+  const { bytes, length } = await readBytes(request, most);
+  if (!bytes) {
+    const problem = `This is too large (${length.toLocaleString('en')} bytes or more); the most is ${most.toLocaleString('en')}.`;
+    return { refusal: refuse(413, problem, {}, { Connection: 'close' }) };
   }
+  const text = bytes.toString('utf8');
+  if (nesting(text) > DEEPEST)
+    return { refusal: refuse(400, `The body of this request is nested more than ${DEEPEST} deep.`) };
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -45,35 +60,72 @@ export async function readBody<T>(
   return { refusal: refuse(400, problemOf(parsed.error, json)) };
 }
 
-/** So much more than the most is still read, and thrown away, so that the sender hears why it is refused. */
-const PATIENCE = 20;
+/** How deep brackets stand in each other in a JSON text, those in strings aside. */
+function nesting(text: string): number {
+  let [depth, deepest, isString] = [0, 0, false];
+  for (let at = 0; at < text.length; at++) {
+    const letter = text[at];
+    if (isString) {
+      if (letter === '\\') at++;
+      else if (letter === '"') isString = false;
+    } else if (letter === '"') isString = true;
+    else if (letter === '{' || letter === '[') deepest = Math.max(deepest, ++depth);
+    else if (letter === '}' || letter === ']') depth--;
+  }
+  return deepest;
+}
 
-/** Reads a body of bytes up to the most that is taken; beyond it, only its length. */
+/** Reads a body of bytes up to the most that is taken; beyond it, it is cut off, and only its length so far is known. */
 export async function readBytes(request: Request, most: number): Promise<{ bytes: Buffer | null; length: number }> {
+  const stated = Number(request.headers.get('content-length') ?? 0);
   const chunks: Uint8Array[] = [];
   let length = 0;
   const reader = request.body?.getReader();
   for (let next = await reader?.read(); next && !next.done; next = await reader?.read()) {
     length += next.value.length;
-    if (length <= most) chunks.push(next.value);
-    else chunks.length = 0;
-    if (length > most * PATIENCE) {
-      await reader?.cancel();
-      break;
+    if (length > most) {
+      chunks.length = 0;
+      void reader?.cancel().catch(() => {});
+      return { bytes: null, length: Math.max(length, stated) };
     }
+    chunks.push(next.value);
   }
-  const stated = Number(request.headers.get('content-length') ?? 0);
-  return length > most ? { bytes: null, length: Math.max(length, stated) } : { bytes: Buffer.concat(chunks), length };
+  return { bytes: Buffer.concat(chunks), length };
+}
+
+/** What went wrong on the server, as an answer; what is not known here goes on. */
+function failure(error: unknown): Response {
+  if (error instanceof DatabaseAway || isLostConnection(error) || tookTooLong(error))
+    return refuse(503, 'The database does not answer. Try again in a moment.', {}, { 'Retry-After': '2' });
+  if (error instanceof TooBusy)
+    return refuse(503, 'Many people are signing in at once. Try again in a moment.', {}, { 'Retry-After': '2' });
+  if (error instanceof UnreadableDocument)
+    return refuse(422, `What is stored here cannot be read by this version: ${error.problem}`);
+  throw error;
 }
 
 type WithParams<P> = { params: Promise<P> };
 
+/** A route for anybody. */
+export function forAnybody<P>(answer: (request: Request, params: P) => Promise<Response>) {
+  return async (request: Request, { params }: WithParams<P>): Promise<Response> => {
+    try {
+      return await answer(request, await params);
+    } catch (error) {
+      return failure(error);
+    }
+  };
+}
+
 /** A route for people who are signed in. */
 export function forPeople<P>(answer: (person: Person, request: Request, params: P) => Promise<Response>) {
-  return async (request: Request, { params }: WithParams<P>): Promise<Response> => {
+  return forAnybody<P>(async (request, params) => {
+    // what changes something is asked for from here before anything is looked up
+    if (request.method !== 'GET' && isForeign(request)) return foreign();
+    if (Object.values(params ?? {}).some((part) => !isPlain(String(part)))) return nothingHere();
     const person = await currentPerson();
-    return person ? answer(person, request, await params) : signedOut();
-  };
+    return person ? answer(person, request, params) : signedOut();
+  });
 }
 
 /** A route of one spec, for members of its team. */
@@ -84,4 +136,9 @@ export function forSpec<P extends { id: string }>(
     const spec = await specById(database(), person.id, params.id);
     return spec ? answer(spec, person, request, params) : nothingHere();
   });
+}
+
+/** A part of an address that a database can be asked for. */
+export function isPlain(part: string): boolean {
+  return part.length <= 200 && isPlainText(part);
 }

@@ -2,10 +2,13 @@ import { cookies, headers } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { cache } from 'react';
 import { database } from '../server/database';
-import { type Person, personOfToken, SESSION_DAYS } from '../server/sessions';
+import { type Person, personOfToken, SESSION_DAYS } from '../server/sign-in/sessions';
 import { type SpecRecord, specAt } from '../server/specs';
+import { KNOWN_DAYS } from '../server/sign-in/known-browsers';
+import { UnreadableDocument } from '../server/stored-spec';
 
 const COOKIE = 'ypsiline_session';
+const BROWSER_COOKIE = 'ypsiline_browser';
 
 export async function sessionToken(): Promise<string | null> {
   return (await cookies()).get(COOKIE)?.value ?? null;
@@ -25,12 +28,31 @@ export async function signedInPerson(here: string): Promise<Person> {
 /** The spec of a page, for members of its team; anybody else is told that there is no such page. */
 export const specOfPage = cache(async (team: string, spec: string, view = ''): Promise<SpecRecord> => {
   const person = await signedInPerson(`/${team}/${spec}${view}`);
-  return (await specAt(database(), person.id, team, spec)) ?? notFound();
+  try {
+    return (await specAt(database(), person.id, team, spec)) ?? notFound();
+  } catch (error) {
+    if (error instanceof UnreadableDocument) redirect(`/${team}/${spec}/unreadable`);
+    throw error;
+  }
 });
 
 /** HttpOnly and SameSite=Lax always, Secure behind https. */
 export async function setSessionCookie(token: string): Promise<void> {
   (await cookies()).set(COOKIE, token, { ...(await cookieOptions()), maxAge: SESSION_DAYS * 86_400 });
+}
+
+/** The token by which this browser is known; it outlives sessions. */
+export async function browserToken(): Promise<string | null> {
+  return (await cookies()).get(BROWSER_COOKIE)?.value ?? null;
+}
+
+export async function setBrowserCookie(token: string): Promise<void> {
+  (await cookies()).set(BROWSER_COOKIE, token, { ...(await cookieOptions()), maxAge: KNOWN_DAYS * 86_400 });
+}
+
+/** The network address that asks, as the server in front of the application has seen it. */
+export async function clientAddress(): Promise<string> {
+  return (await headers()).get('x-ypsiline-address') ?? 'unknown';
 }
 
 export async function clearSessionCookie(): Promise<void> {

@@ -2,6 +2,7 @@ import { connect } from '../server/database';
 import { readEnvironment } from '../server/environment';
 import { migrate } from '../server/migrate';
 import { isDemo } from '../server/people';
+import { fillSummaries } from '../server/summaries';
 import { DEMO_PEOPLE } from '../server/demo-people';
 import { seedDemo } from './demo/seed';
 
@@ -11,6 +12,8 @@ async function prepare(): Promise<void> {
   const sql = connect(DATABASE_URL, 1);
   try {
     await migrate(sql);
+    const counted = await fillSummaries(sql);
+    if (counted > 0) console.log(`· counted the findings of ${counted} drafts`);
     const [{ teams }] = (await sql`select count(*)::int as teams from teams`) as unknown as [{ teams: number }];
     if (teams === 0 && YPSILINE_DEMO === '1') {
       console.log('· making the demo team, Tidewick Ferries');

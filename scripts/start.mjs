@@ -50,11 +50,10 @@ await run(async () => {
  */
 function serve(env, host, port) {
   return new Promise((resolve, reject) => {
-    const server = spawn(
-      process.execPath,
-      ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', host],
-      { env, stdio: ['ignore', 'pipe', 'inherit'] },
-    );
+    const server = spawn(process.execPath, ['server/http/serve.mjs'], {
+      env: { ...env, PORT: String(port), HOST: host },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
     let stopping = false;
     server.stdout.on('data', (chunk) => {
       if (!String(chunk).includes('Ready')) return;

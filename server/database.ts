@@ -1,24 +1,152 @@
 import postgres from 'postgres';
+import { DatabaseAway, isLostConnection } from './database-away';
 import { readEnvironment } from './environment';
 
 export type Sql = postgres.Sql<Record<string, never>>;
 export type Transaction = postgres.TransactionSql<Record<string, never>>;
 export type Query = Sql | Transaction;
 
-const kept = globalThis as typeof globalThis & { ypsilineSql?: Sql };
+/** A question that is not answered within this time, in ms, counts as lost: whoever asked is told, and may ask again. */
+const PATIENCE_MS = 8_000;
 
-/** The pool of this process. It is made at the first question, so that a build needs no database. */
+/** How long the database itself goes on with a statement, waits for a lock, or keeps a transaction that says nothing. */
+const TIME_LIMITS = {
+  statement_timeout: 10_000,
+  lock_timeout: 5_000,
+  idle_in_transaction_session_timeout: 10_000,
+};
+
+const kept = globalThis as typeof globalThis & { ypsilineSql?: Sql; ypsilineAwayAt?: number };
+
+/**
+ * The pool of this process, made at the first question, so that a build needs no database. When a connection is lost,
+ * the pool makes way for a fresh one; a question that only reads is asked once more, anything else ends with
+ * `DatabaseAway`.
+ */
 export function database(): Sql {
-  kept.ypsilineSql ??= connect(readEnvironment().DATABASE_URL);
-  return kept.ypsilineSql;
+  return guarded;
 }
 
 export function connect(url: string, max = 10): Sql {
   return postgres(url, {
     max,
     idle_timeout: 30,
+    // nothing here is an array, and a question of the driver's own would fail unheard
+    fetch_types: false,
     connect_timeout: 5,
+    backoff: () => 0.2,
+    connection: TIME_LIMITS,
     onnotice: () => {},
     transform: { column: { from: postgres.toCamel } },
   }) as Sql;
+}
+
+function pool(): Sql {
+  kept.ypsilineSql ??= connect(readEnvironment().DATABASE_URL);
+  return kept.ypsilineSql;
+}
+
+/**
+ * Connections of this driver that were cut in the middle of an answer may go on with that answer's state, and answer the
+ * next question with nothing: none of a pool that has lost one is used again.
+ */
+function replace(spoilt: Sql): void {
+  kept.ypsilineAwayAt = Date.now();
+  if (kept.ypsilineSql === spoilt) delete kept.ypsilineSql;
+  void spoilt.end({ timeout: 5 }).catch(() => {});
+}
+
+type Ask = (sql: Sql) => PromiseLike<unknown>;
+
+/** Asks on the pool as it is now; what is safe to ask twice is asked again after a loss. */
+async function ask(question: Ask, isSafeTwice: boolean): Promise<unknown> {
+  const asked = pool();
+  try {
+    return await withinPatience(question(asked));
+  } catch (error) {
+    if (!isLostConnection(error)) throw error;
+    replace(asked);
+    if (!isSafeTwice || error instanceof DatabaseAway) throw new DatabaseAway(error);
+    return ask(question, false);
+  }
+}
+
+async function withinPatience(answer: PromiseLike<unknown>): Promise<unknown> {
+  let timer: NodeJS.Timeout | undefined;
+  const late = new Promise((_, reject) => {
+    timer = setTimeout(() => reject(new DatabaseAway(new Error(`no answer within ${PATIENCE_MS} ms`))), PATIENCE_MS);
+  });
+  try {
+    return complete(await Promise.race([answer, late]));
+  } finally {
+    clearTimeout(timer);
+  }
+}
+
+/** An answer to a statement carries the command that was carried out; one without was cut off. */
+function complete(answer: unknown): unknown {
+  const cutOff = Array.isArray(answer) && 'command' in answer && !answer.command && answer.length === 0;
+  if (cutOff) throw Object.assign(new Error('the answer was cut off'), { code: 'CONNECTION_CLOSED' });
+  return answer;
+}
+
+/** A query that is asked, under guard, when somebody waits for it; until then it can stand inside another. */
+function waited<Q extends PromiseLike<unknown>>(query: Q, again: Ask): Q {
+  const plain = query.then.bind(query);
+  let answer: Promise<unknown> | null = null;
+  const first: Ask = () => ({ then: plain }) as PromiseLike<unknown>;
+  const asked = (): Promise<unknown> => {
+    let turn = 0;
+    answer ??= ask((sql) => (turn++ === 0 ? first(sql) : again(sql)), readsOnly(query));
+    return answer;
+  };
+  return Object.assign(query, {
+    then: (done?: never, failed?: never) => asked().then(done, failed),
+    catch: (failed?: never) => asked().catch(failed),
+    finally: (done?: never) => asked().finally(done),
+  });
+}
+
+function readsOnly(query: unknown): boolean {
+  const { strings } = query as { strings?: TemplateStringsArray };
+  return /^\s*select\b/i.test(strings?.[0] ?? '');
+}
+
+const guarded = new Proxy(function () {} as unknown as Sql, {
+  apply: (_, _this, [strings, ...args]: [TemplateStringsArray, ...unknown[]]) => {
+    const ofPool = pool() as unknown as (strings: TemplateStringsArray, ...args: unknown[]) => PromiseLike<unknown>;
+    const query = ofPool(strings, ...args);
+    // names and lists of values are no queries
+    if (!Array.isArray(strings) || !('raw' in strings)) return query;
+    return waited(query, (sql) => (sql as unknown as typeof ofPool)(strings, ...args));
+  },
+  get: (_, name: keyof Sql) => {
+    if (name === 'begin') return begin;
+    const value = pool()[name] as unknown;
+    return typeof value === 'function' ? (value as () => unknown).bind(pool()) : value;
+  },
+});
+
+/** A transaction is never begun again by itself: whether it was carried out is not known. */
+function begin<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
+  return ask((sql) => sql.begin((transaction) => work(checked(transaction))) as Promise<unknown>, false) as Promise<T>;
+}
+
+/** The transaction, with every answer held to be whole. */
+function checked(transaction: Transaction): Transaction {
+  return new Proxy(transaction, {
+    apply: (target, self, args: [TemplateStringsArray, ...unknown[]]) => {
+      const query = Reflect.apply(target as never, self, args) as PromiseLike<unknown>;
+      if (!Array.isArray(args[0]) || !('raw' in args[0])) return query;
+      const plain = query.then.bind(query);
+      return Object.assign(query, {
+        then: (done?: (answer: unknown) => unknown, failed?: never) => plain(complete).then(done, failed),
+      });
+    },
+  });
+}
+
+/** Was the database lost within the last so many ms? Whoever answers for a page asks, to say so. */
+export function wasAwayWithin(ms: number): boolean {
+  return kept.ypsilineAwayAt !== undefined && Date.now() - kept.ypsilineAwayAt < ms;
 }

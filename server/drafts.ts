@@ -1,6 +1,7 @@
 import type { Spec } from '../core/spec/schema';
 import type { Query, Sql } from './database';
-import { storedSpec } from './specs';
+import { storedSpec } from './stored-spec';
+import { keepSummary, summaryOf } from './summaries';
 
 /** One saved state of a draft. */
 export type Draft = { revision: number; document: Spec; changedBy: string; changedAt: Date };
@@ -15,6 +16,7 @@ export async function saveDraft(
   sql: Sql,
   { specId, personId, basedOn, document }: { specId: string; personId: string; basedOn: number; document: Spec },
 ): Promise<Saved> {
+  const summary = summaryOf(document);
   return sql.begin(async (transaction) => {
     const [spec] = await transaction<
       { revision: number }[]
@@ -27,6 +29,7 @@ export async function saveDraft(
       values (${specId}, ${revision}, ${transaction.json(document)}, ${personId})
       returning made_at`;
     await transaction`update specs set revision = ${revision} where id = ${specId}`;
+    await keepSummary(transaction, specId, summary, personId);
     return { saved: true as const, revision, changedAt: saved!.madeAt };
   });
 }

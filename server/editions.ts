@@ -1,11 +1,11 @@
-import { createHash } from 'node:crypto';
 import semver from 'semver';
 import { findingsOf, holdingBack, judge } from '../core/checks/run';
 import type { Bump } from '../core/diff/differences';
 import { canonicalJson } from '../core/edition/canonical';
 import type { Spec } from '../core/spec/schema';
 import type { Query, Sql } from './database';
-import { storedSpec } from './specs';
+import { storedSpec } from './stored-spec';
+import { sha256 } from './summaries';
 
 /** A published version of a spec; it never changes. */
 export type Edition = {
@@ -103,8 +103,4 @@ export async function publishEdition(
       values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId})`;
     return { published: true as const, version };
   });
-}
-
-function sha256(text: string): string {
-  return createHash('sha256').update(text).digest('hex');
 }

@@ -15,6 +15,7 @@ export async function migrate(sql: Sql): Promise<string[]> {
   for (const name of files) {
     const text = await readFile(new URL(name, FOLDER), 'utf8');
     await sql.begin(async (transaction) => {
+      await transaction`set local statement_timeout = 0`;
       await transaction`select pg_advisory_xact_lock(7974, 1)`;
       await transaction`create table if not exists migrations (name text primary key, ran_at timestamptz not null default now())`;
       const [done] = await transaction`select 1 from migrations where name = ${name}`;

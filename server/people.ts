@@ -1,5 +1,5 @@
 import type { Query } from './database';
-import { hashPassword } from './passwords';
+import { hashPassword } from './sign-in/passwords';
 
 export type Team = { id: string; slug: string; name: string };
 export type Member = { name: string; email: string; says: string };
@@ -60,7 +60,8 @@ export async function addPerson(
   { email, name, password, says }: NewPerson,
 ): Promise<{ id: string; isNew: boolean }> {
   const [added] = await sql<{ id: string }[]>`
-    insert into people (email, name, password_hash) values (${email.trim().toLowerCase()}, ${name}, ${await hashPassword(password)})
+    insert into people (email, name, password_hash, demo)
+    select ${email.trim().toLowerCase()}, ${name}, ${await hashPassword(password)}, demo from teams where id = ${teamId}
     on conflict (email) do nothing
     returning id`;
   const [person] = added

@@ -1,53 +1,57 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { holdingBack, judge } from '../../core/checks/run';
-import { byWidth } from '../../core/spec/ranges';
+import { z } from 'zod';
+import { readSpec } from '../../core/spec/read';
 import { database } from '../../server/database';
 import { membersOf, teamOf } from '../../server/people';
-import { type SpecRecord, specsOf } from '../../server/specs';
+import { type ListedRecord, SORTS, specPage } from '../../server/spec-list';
 import { SpecStrip } from '../../ui/drawing/spec-strip';
 import { TopBar } from '../../ui/frame/top-bar';
 import { SpecList, type ListedSpec } from '../../ui/specs/spec-list';
 import { signedInPerson } from '../asker';
 
-type Props = { params: Promise<{ team: string }> };
+type Props = { params: Promise<{ team: string }>; searchParams: Promise<Record<string, unknown>> };
 
 export const metadata: Metadata = { title: 'Specifications' };
 
-/** The specifications of a team. */
-export default async function Page({ params }: Props) {
+/** What an address asks of the list; what makes no sense there is left aside. */
+const question = z.object({
+  q: z.string().max(120).catch(''),
+  sort: z.enum(SORTS).catch('changed'),
+  page: z.coerce.number().int().min(1).max(100_000).catch(1),
+  archived: z.literal('1').optional().catch(undefined),
+});
+
+/** The specifications of a team, a page at a time. */
+export default async function Page({ params, searchParams }: Props) {
   const { team: slug } = await params;
   const person = await signedInPerson(`/${slug}`);
   const team = (await teamOf(database(), person.id, slug)) ?? notFound();
-  const [specs, members] = await Promise.all([specsOf(database(), person.id, slug), membersOf(database(), team.id)]);
+  const { q, sort, page, archived } = question.parse(await searchParams);
+  const asked = { sought: q.replaceAll('\u0000', ''), sort, page, archived: archived === '1' };
+  const [list, members] = await Promise.all([specPage(database(), team.id, asked), membersOf(database(), team.id)]);
   return (
     <>
       <TopBar person={person.name} place={{ team }} />
       <main className="page">
-        <SpecList team={team} specs={specs.map(listed)} members={members.map(({ name, says }) => ({ name, says }))} />
+        <SpecList
+          team={team}
+          list={{ ...list, specs: list.specs.map(listed) }}
+          asked={asked}
+          members={members.map(({ name, says }) => ({ name, says }))}
+        />
       </main>
     </>
   );
 }
 
-function listed(record: SpecRecord): ListedSpec {
-  const { document } = record;
-  const findings = judge(document).filter(({ waiver }) => !waiver);
+function listed({ document, changedAt, archivedAt, ...record }: ListedRecord): ListedSpec {
+  const read = readSpec(document);
   return {
-    id: record.id,
-    slug: record.slug,
-    name: document.name,
-    breakpoints: byWidth(document.breakpoints)
-      .map(({ columns }) => columns.count)
-      .join(' · '),
-    drawing: <SpecStrip spec={document} />,
-    mustFix: holdingBack(findings).length,
-    weigh: findings.filter(({ weight }) => weight === 'weigh').length,
-    revision: record.revision,
-    lastEdition: record.lastEdition,
-    ahead: record.lastEditionRevision === null ? null : record.revision - record.lastEditionRevision,
-    changedBy: record.changedBy,
-    changedAt: record.changedAt.toISOString(),
-    archived: record.archivedAt !== null,
+    ...record,
+    drawing: read.value ? <SpecStrip spec={read.value} /> : null,
+    problem: read.problem ?? null,
+    changedAt: changedAt.toISOString(),
+    archived: archivedAt !== null,
   };
 }

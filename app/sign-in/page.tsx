@@ -8,11 +8,14 @@ import { currentPerson } from '../asker';
 
 export const metadata: Metadata = { title: 'Sign in' };
 
-type Props = { searchParams: Promise<{ to?: string }> };
+type Props = { searchParams: Promise<{ to?: string | string[] }> };
 
-/** Only addresses of this application are gone on to. */
-function ownAddress(to: string | undefined): string {
-  return to && /^\/(?![/\\])/.test(to) ? to : '/';
+/** Only addresses of this application are gone on to: what the address means is asked of the one who will follow it. */
+function ownAddress(to: string | string[] | undefined): string {
+  const base = 'http://own.invalid';
+  if (typeof to !== 'string' || !to.startsWith('/') || !URL.canParse(to, base)) return '/';
+  const { origin, pathname, search, hash } = new URL(to, base);
+  return origin === base && !pathname.startsWith('//') ? `${pathname}${search}${hash}` : '/';
 }
 
 export default async function Page({ searchParams }: Props) {

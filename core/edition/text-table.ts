@@ -2,6 +2,7 @@ import { counted, decimal } from '../length/present';
 import type { Px } from '../length/px';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
+import { fontName } from '../type/style-text';
 import { type TextAt, textAt } from '../type/text-at';
 import type { ReadTable, ReadValue } from './read-table';
 
@@ -25,7 +26,7 @@ function styleRows(spec: Spec, breakpoints: Breakpoint[], style: TextStyle): Rea
     row('trimmed under', ({ trim }) => decimalValue(trim.under)),
   ];
   return [
-    row(`size / leading, in ${style.font.family}`, ({ size, leading }) => ({
+    row(`size / leading, in ${fontName(style.font)}`, ({ size, leading }) => ({
       shown: `${decimal(size)} / ${decimal(leading)}`,
       copy: `${decimal(size)}/${decimal(leading)}`,
     })),

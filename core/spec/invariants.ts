@@ -67,7 +67,7 @@ function stepProblem(spec: Spec, breakpoint: Breakpoint, place: string): string 
     : null;
 }
 
-/** Browsers round what differs by more than this from what it is taken for; see \`roundedGrain\`. */
+/** Browsers round what differs by more than this from what it is taken for; see `roundedGrain`. */
 const FINEST_PER_COLUMN = 1000n;
 
 function grainProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {

@@ -30,9 +30,14 @@ export function readSpec(document: unknown): Parsed<Spec> {
     return { problem: `This document is nested more than ${LIMITS.documentDepth} deep; a spec needs far less.` };
   const result = specSchema.safeParse(document);
   if (!result.success) return { problem: problemOf(result.error, document) };
+  if (HALF_CHARACTER.test(JSON.stringify(document)))
+    return { problem: 'This document holds a text with a NUL or half of a character, which no database keeps.' };
   const broken = brokenInvariant(result.data);
   return broken === null ? { value: result.data } : { problem: broken };
 }
+
+/** How JSON writes a NUL or a lone surrogate, wherever it stands. */
+const HALF_CHARACTER = /(?<!\\)(?:\\\\)*\\u(?:0000|d[89a-f][0-9a-f]{2})/;
 
 /** How deep lists and objects stand in each other, looked at no deeper than one more than the most. */
 function depthOf(value: unknown, most: number): number {

@@ -16,6 +16,11 @@ export function plainText(most: number, needed?: string) {
     .refine(isWellFormed, { message: 'This text holds half of a character; type it anew.' });
 }
 
+/** Can any database and any file hold this text? */
+export function isPlainText(text: string): boolean {
+  return !CONTROL.test(text) && isWellFormed(text);
+}
+
 /** Is every surrogate one of a pair? A lone one is half of a character. */
 function isWellFormed(text: string): boolean {
   return !/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(text);

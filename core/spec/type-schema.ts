@@ -23,6 +23,9 @@ export const font = z.strictObject({
   xHeight: units.min(1),
   /** Advance of a letter of English text, spaces included, on average. */
   averageWidth: units.min(1),
+  /** The cut: weight from 1 to 1000 where it is not 400, and whether it is italic. */
+  weight: z.number().int().min(1).max(1000).optional(),
+  italic: z.literal(true).optional(),
 });
 
 const size = z.union([length, growing]);

@@ -1,11 +1,16 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
+import pLimit from 'p-limit';
 import { z } from 'zod';
 import type { Parsed } from '../../core/length/parsed';
 import { font, type Font } from '../../core/spec/type-schema';
 
 const PATIENCE_MS = 8000;
 const MEMORY_MB = 256;
+
+/** Each reading is a process with its own memory. */
+const twoAtATime = pLimit(2);
+const MOST_WAITING = 20;
 
 export type FontMeasures = Omit<Font, 'file'>;
 
@@ -16,7 +21,9 @@ const answer = z.union([z.object({ measured: z.unknown() }), z.object({ problem:
  * a broken or hostile file ends there.
  */
 export async function measureFont(file: Buffer): Promise<Parsed<FontMeasures>> {
-  const text = await inProcess(file);
+  if (twoAtATime.pendingCount >= MOST_WAITING)
+    return { problem: 'Many fonts are being read at once; bring this one again in a moment.' };
+  const text = await twoAtATime(() => inProcess(file));
   if (text === null)
     return {
       problem:

@@ -2,7 +2,7 @@ import * as fontkit from 'fontkit';
 
 /**
  * @typedef {{ family: string, unitsPerEm: number, ascent: number, descent: number, lineGap: number,
- *   capHeight: number, xHeight: number, averageWidth: number }} Measured
+ *   capHeight: number, xHeight: number, averageWidth: number, weight?: number, italic?: boolean }} Measured
  */
 
 /** English as it is written, from which the average advance of a letter is taken. */
@@ -41,8 +41,18 @@ export function measuresOfFile(file) {
     capHeight: os2?.capHeight > 0 ? os2.capHeight : Math.round(H.bbox.maxY),
     xHeight: os2?.xHeight > 0 ? os2.xHeight : Math.round(x.bbox.maxY),
     averageWidth: averageWidth(font),
+    ...cutOf(os2),
   };
   return { measured };
+}
+
+/** The cut where it is not the upright of weight 400 (OpenType, OS/2). @param {any} os2 */
+function cutOf(os2) {
+  const weight = os2?.usWeightClass;
+  return {
+    ...(Number.isInteger(weight) && weight > 0 && weight <= 1000 && weight !== 400 ? { weight } : {}),
+    ...(os2?.fsSelection?.italic || os2?.fsSelection?.oblique ? { italic: true } : {}),
+  };
 }
 
 /** @param {any} font */

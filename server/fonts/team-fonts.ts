@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import type { Parsed } from '../../core/length/parsed';
 import type { Font } from '../../core/spec/type-schema';
-import type { Query } from '../database';
+import type { Spec } from '../../core/spec/schema';
+import type { Query, Sql } from '../database';
 import { fontFormat, type FontFormat } from './font-file';
 import { type FontMeasures, measureFont } from './measure-font';
 
@@ -41,10 +42,11 @@ export async function keepFont(
   const sha256 = createHash('sha256').update(file).digest('hex');
   const [kept] = await sql<Row[]>`select sha256, measures from fonts where team_id = ${teamId} and sha256 = ${sha256}`;
   if (kept) return { value: fontOf(kept) };
+  const [held] = await sql<{ count: number }[]>`select count(*)::int from fonts where team_id = ${teamId}`;
+  if (held!.count >= MOST_FONTS)
+    return { problem: `The team keeps ${MOST_FONTS} fonts already; that is the most. Remove one that is not used.` };
   const measures = await measureFont(file);
   if (measures.problem !== undefined) return measures;
-  const [held] = await sql<{ count: number }[]>`select count(*)::int from fonts where team_id = ${teamId}`;
-  if (held!.count >= MOST_FONTS) return { problem: `The team keeps ${MOST_FONTS} fonts already; that is the most.` };
   await sql`
     insert into fonts (team_id, sha256, format, measures, file, uploaded_by)
     values (${teamId}, ${sha256}, ${format.value}, ${sql.json(measures.value)}, ${file}, ${personId})
@@ -61,4 +63,60 @@ export async function fontFile(
   const [row] = await sql<{ file: Buffer; format: FontFormat }[]>`
     select file, format from fonts where team_id = ${teamId} and sha256 = ${sha256}`;
   return row ?? null;
+}
+
+/**
+ * The font files of a team that some draft or edition names, by SHA-256, with the specifications. Documents name a font
+ * as `"team:…"`.
+ */
+export async function fontUses(sql: Query, teamId: string): Promise<Map<string, string[]>> {
+  const rows = await sql<{ file: string; name: string }[]>`
+    with documents as (
+      select name, document
+        from specs
+        join revisions on spec_id = specs.id and revisions.revision = specs.revision
+       where team_id = ${teamId}
+       union all
+      select name, document from specs join editions on spec_id = specs.id where team_id = ${teamId})
+    select distinct style->'font'->>'file' as file, name
+      from documents, jsonb_path_query(document, '$.type[*]') as style
+     where style->'font'->>'file' like 'team:%'
+     order by name`;
+  const uses = new Map<string, string[]>();
+  for (const { file, name } of rows) uses.set(file, [...(uses.get(file) ?? []), name]);
+  return uses;
+}
+
+/** Removes a font of a team that no draft and no edition names; else the sentence that says where it is used. */
+export async function removeFont(sql: Sql, teamId: string, sha256: string): Promise<Parsed<true>> {
+  return sql.begin(async (transaction) => {
+    const used = (await fontUses(transaction, teamId)).get(`team:${sha256}`);
+    if (used) return { problem: `This font is used by ${used.join(', ')}; choose another there first.` };
+    await transaction`delete from fonts where team_id = ${teamId} and sha256 = ${sha256}`;
+    return { value: true as const };
+  });
+}
+
+/**
+ * Brings the fonts that a document names from another team of the person's, and answers with the families that are
+ * nowhere to be had.
+ */
+export async function bringFonts(
+  sql: Query,
+  { teamId, personId, document }: { teamId: string; personId: string; document: Spec },
+): Promise<string[]> {
+  const named = new Map(document.type.map(({ font }) => [font.file, font.family]));
+  const wanted = [...named.keys()].filter((file) => file.startsWith('team:')).map((file) => file.slice('team:'.length));
+  if (wanted.length === 0) return [];
+  await sql`
+    insert into fonts (team_id, sha256, format, measures, file, uploaded_by)
+    select distinct on (sha256) ${teamId}::bigint, sha256, format, measures, file, ${personId}::bigint
+      from fonts
+      join members on members.team_id = fonts.team_id and members.person_id = ${personId}
+     where sha256 in ${sql(wanted)}
+    on conflict (team_id, sha256) do nothing`;
+  const there = await sql<{ sha256: string }[]>`
+    select sha256 from fonts where team_id = ${teamId} and sha256 in ${sql(wanted)}`;
+  const kept = new Set(there.map(({ sha256 }) => sha256));
+  return wanted.filter((sha256) => !kept.has(sha256)).map((sha256) => named.get(`team:${sha256}`)!);
 }

@@ -49,12 +49,14 @@ function serve(port: number, databaseUrl: string): Omit<App, 'sql'> {
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | null = null;
   const start = async (): Promise<void> => {
-    const env = { ...process.env, DATABASE_URL: databaseUrl, NODE_ENV: 'production' as const };
-    server = spawn(
-      process.execPath,
-      ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
-      { env, stdio: 'ignore' },
-    );
+    const env = {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      NODE_ENV: 'production' as const,
+      PORT: String(port),
+      HOST: '127.0.0.1',
+    };
+    server = spawn(process.execPath, ['server/http/serve.mjs'], { env, stdio: 'ignore' });
     for (let attempt = 0; attempt < 300; attempt++) {
       const answers = await fetch(`${url}/sign-in`)
         .then((response) => response.ok)

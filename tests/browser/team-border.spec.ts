@@ -12,7 +12,15 @@ function addresses(folder = 'app', address = ''): string[] {
 }
 
 /** What needs no team: the way in, the way out, one's own teams. */
-const OPEN = ['/', '/sign-in', '/api/session', '/api/session/end'];
+const OPEN = [
+  '/',
+  '/sign-in',
+  '/account',
+  '/api/session',
+  '/api/session/end',
+  '/api/account/password',
+  '/api/account/sessions',
+];
 
 test('somebody of another team gets nothing from any route', async ({ page, app }) => {
   const email = 'guest@elsewhere.example';

@@ -1,8 +1,10 @@
 import { expect, test } from 'vitest';
 import { seedDemo } from '../../scripts/demo/seed';
 import { DEMO_PEOPLE, DEMO_TEAM } from '../../server/demo-people';
-import { signIn } from '../../server/sessions';
-import { specsOf } from '../../server/specs';
+import { signIn } from '../../server/sign-in/sessions';
+import { teamOf } from '../../server/people';
+import { specPage } from '../../server/spec-list';
+import { storedSpec } from '../../server/stored-spec';
 import { holdingBack, judge } from '../../core/checks/run';
 import { testDatabase } from './test-database';
 
@@ -12,8 +14,9 @@ test('the demo: five specs, two of them published, mistakes to find', async () =
   await seedDemo(sql());
   const ansa = await signIn(sql(), { ...DEMO_PEOPLE[0], address: '127.0.0.1' });
   if (!ansa.signedIn) throw new Error(ansa.reason);
-  const specs = await specsOf(sql(), ansa.person.id, DEMO_TEAM.slug);
-  expect(specs.map(({ document }) => document.name).sort()).toEqual([
+  const team = await teamOf(sql(), ansa.person.id, DEMO_TEAM.slug);
+  const { specs } = await specPage(sql(), team!.id, { sought: '', sort: 'changed', archived: false, page: 1 });
+  expect(specs.map(({ name }) => name).sort()).toEqual([
     'Crew tablet',
     'Departure board',
     'E-mail timetable',
@@ -22,7 +25,7 @@ test('the demo: five specs, two of them published, mistakes to find', async () =
   ]);
   expect(specs.filter(({ lastEdition }) => lastEdition === '1.0.0')).toHaveLength(2);
   const passenger = specs.find(({ slug }) => slug === 'passenger-site')!;
-  expect(holdingBack(judge(passenger.document)).map(({ rule }) => rule)).toEqual([
+  expect(holdingBack(judge(storedSpec(passenger.document))).map(({ rule }) => rule)).toEqual([
     'container-overflows',
     'reference-in-range',
   ]);

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { MOST_PER_ACCOUNT, MOST_PER_ADDRESS, personOfToken, signIn, signOut } from '../../server/sessions';
+import { changePassword, personOfToken, signIn, signOut } from '../../server/sign-in/sessions';
 import { addPerson, addTeam, isDemo, membersOf } from '../../server/people';
 import { teamWithMember, testDatabase } from './test-database';
 
@@ -31,9 +31,8 @@ describe('signing in', () => {
   });
 });
 
-describe('attempts are limited', () => {
+describe('failures make wait', () => {
   const wrong = { signedIn: false, reason: 'wrong' };
-  const tooMany = { signedIn: false, reason: 'too-many' };
 
   test('an unknown address and a wrong password get the same answer', async () => {
     const { email } = await teamWithMember(sql(), 'three');
@@ -41,19 +40,90 @@ describe('attempts are limited', () => {
     expect(await signIn(sql(), { email: 'nobody@example.test', password: 'no', address: '10.0.0.1' })).toEqual(wrong);
   });
 
-  test('per account, also with the right password, from wherever', async () => {
+  test('an account, the longer the more there are, also with the right password; not for good', async () => {
     const { email, password } = await teamWithMember(sql(), 'four');
-    for (let attempt = 0; attempt < MOST_PER_ACCOUNT; attempt++) {
-      expect(await signIn(sql(), { email, password: 'no', address: `10.0.1.${attempt}` })).toEqual(wrong);
+    const attempt = (secret: string) => signIn(sql(), { email, password: secret, address: '10.0.2.1' });
+    for (let failure = 0; failure < 5; failure++) expect(await attempt('no')).toEqual(wrong);
+    expect(await attempt(password)).toEqual({ signedIn: false, reason: 'too-many', wait: 1 });
+    // tries that had to wait count for nothing: the wait grows with failures alone
+    for (let refused = 0; refused < 20; refused++) await attempt('no');
+    const waits: number[] = [];
+    for (let failure = 0; failure < 4; failure++) {
+      await sql()`update sign_in_delays set last_at = last_at - interval '301 seconds'`;
+      expect(await attempt('no')).toEqual(wrong);
+      const held = await attempt('no');
+      waits.push('wait' in held ? held.wait : 0);
     }
-    expect(await signIn(sql(), { email, password, address: '10.0.2.1' })).toEqual(tooMany);
-    await sql()`update sign_in_attempts set at = at - interval '16 minutes' where email = ${email}`;
-    expect((await signIn(sql(), { email, password, address: '10.0.2.1' })).signedIn).toBe(true);
+    expect(waits).toEqual([2, 4, 8, 16]);
+    await sql()`update sign_in_delays set last_at = last_at - interval '17 seconds'`;
+    expect((await attempt(password)).signedIn).toBe(true);
   });
 
-  test('per network address, whichever account', async () => {
-    await sql()`insert into sign_in_attempts (email, address) select 'a' || n, '10.0.3.1' from generate_series(1, ${MOST_PER_ADDRESS}) n`;
-    expect(await signIn(sql(), { email: 'fresh@example.test', password: 'no', address: '10.0.3.1' })).toEqual(tooMany);
+  test('not somebody on a browser that is known', async () => {
+    const { email, password } = await teamWithMember(sql(), 'known');
+    const first = await signIn(sql(), { email, password, address: '10.0.5.1' });
+    if (!first.signedIn) throw new Error(first.reason);
+    for (let failure = 0; failure < 8; failure++) await signIn(sql(), { email, password: 'no', address: '10.9.9.9' });
+    expect((await signIn(sql(), { email, password, address: '10.0.5.1' })).signedIn).toBe(false);
+    const again = await signIn(sql(), { email, password, address: '10.0.5.1', browser: first.browser });
+    expect(again).toMatchObject({ signedIn: true, browser: first.browser });
+    // a browser is known for one person only
+    const { email: other } = await teamWithMember(sql(), 'unknown');
+    for (let failure = 0; failure < 5; failure++)
+      await signIn(sql(), { email: other, password: 'no', address: '10.0.5.1' });
+    expect(
+      await signIn(sql(), { email: other, password: 'no', address: '10.0.5.1', browser: first.browser }),
+    ).toMatchObject({ reason: 'too-many' });
+  });
+
+  test('an office behind one address signs in, however many do', async () => {
+    const { email, password } = await teamWithMember(sql(), 'office');
+    for (let person = 0; person < 100; person++) {
+      const signedIn = await signIn(sql(), { email, password, address: '10.0.6.1' });
+      expect(signedIn.signedIn).toBe(true);
+    }
+  });
+
+  test('guesses at once are held back like guesses one after the other', async () => {
+    const { email } = await teamWithMember(sql(), 'guessed');
+    const guesses = Array.from({ length: 30 }, (_, guess) =>
+      signIn(sql(), { email, password: `guess ${guess}`, address: '10.0.7.1' }),
+    );
+    const checked = (await Promise.all(guesses)).filter((answer) => !answer.signedIn && answer.reason === 'wrong');
+    expect(checked).toHaveLength(5);
+  });
+});
+
+describe('one’s own account', () => {
+  test('a new password, and the other sessions end', async () => {
+    const { email, password } = await teamWithMember(sql(), 'changer');
+    const [here, there] = [
+      await signIn(sql(), { email, password, address: '1' }),
+      await signIn(sql(), { email, password, address: '1' }),
+    ];
+    if (!here.signedIn || !there.signedIn) throw new Error('not signed in');
+    const change = (now: string, next: string) => changePassword(sql(), here.person, { now, next, token: here.token });
+    expect(await change('not it', 'quite a new one')).toMatchObject({
+      field: 'now',
+      problem: 'This is not the password that you have now.',
+    });
+    expect(await change(password, 'short')).toMatchObject({
+      problem: 'A password has at least 10 characters; this one has 5.',
+    });
+    expect(await change(password, password)).toMatchObject({ field: 'next' });
+    expect(await change(password, 'quite a new one')).toEqual({ changed: true });
+    expect(await personOfToken(sql(), here.token)).not.toBeNull();
+    expect(await personOfToken(sql(), there.token)).toBeNull();
+    expect((await signIn(sql(), { email, password: 'quite a new one', address: '1' })).signedIn).toBe(true);
+  });
+});
+
+test("the demo's passwords open nothing once there is a team of one's own", async () => {
+  const team = await addTeam(sql(), { slug: 'a-demo', name: 'Demo', demo: true });
+  await addPerson(sql(), team.id, { email: 'demo@example.test', name: 'Demo', password: 'known to all', says: '' });
+  expect(await signIn(sql(), { email: 'demo@example.test', password: 'known to all', address: '2' })).toEqual({
+    signedIn: false,
+    reason: 'wrong',
   });
 });
 

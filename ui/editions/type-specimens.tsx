@@ -4,7 +4,7 @@ import { exactText, type Px, ZERO } from '../../core/length/px';
 import { inkOf } from '../../core/overlay/inks';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Font, Spec, TextStyle } from '../../core/spec/schema';
-import { STANDS_WORDS } from '../../core/type/style-text';
+import { fontName, STANDS_WORDS } from '../../core/type/style-text';
 import { stepOf, type TextAt, textAt } from '../../core/type/text-at';
 import { faceOf, fontAddress } from '../type/font-address';
 import styles from './reading.module.scss';
@@ -43,7 +43,7 @@ function Specimen({ spec, style, breakpoint }: { spec: Spec; style: TextStyle; b
           {decimal(text.size)} / {decimal(text.leading)}
         </span>
         <span className="soft">
-          {style.font.family}, on its {STANDS_WORDS[style.stands]}
+          {fontName(style.font)}, on its {STANDS_WORDS[style.stands]}
         </span>
       </figcaption>
       <div style={ground(spec, stepOf(spec, breakpoint))}>

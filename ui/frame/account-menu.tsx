@@ -36,6 +36,7 @@ export function AccountMenu({ person }: { person: string }) {
             {title}
           </button>
         ))}
+        <a href="/account">Account…</a>
         <form action="/api/session/end" method="post">
           <button type="submit">Sign out</button>
         </form>

@@ -7,15 +7,25 @@ export const NO_ANSWER = 0;
 /** Browsers finish a request after its page is left only up to 64 kB. */
 const MOST_KEPT_ALIVE = 60_000;
 
-/** Sends JSON and reads JSON. A server that does not answer gives status 0, not an exception. */
+/** How long an answer may take, in ms; a file takes longer to send. */
+const [PATIENCE, PATIENCE_FOR_FILES] = [15_000, 60_000];
+
+/**
+ * Sends JSON or a file, and reads JSON: the one way in which the interface asks its own server. A server that does not
+ * answer in time gives status 0, not an exception.
+ */
 export async function send<T>(
-  method: 'POST' | 'PUT' | 'PATCH' | 'GET',
+  method: 'POST' | 'PUT' | 'PATCH' | 'GET' | 'DELETE',
   path: string,
   body?: unknown,
 ): Promise<Answer<T>> {
+  const isFile = body instanceof Blob;
   try {
-    const init: RequestInit = { method, signal: AbortSignal.timeout(15_000) };
-    if (body !== undefined) {
+    const init: RequestInit = { method, signal: AbortSignal.timeout(isFile ? PATIENCE_FOR_FILES : PATIENCE) };
+    if (isFile) {
+      init.body = body;
+      init.headers = { 'Content-Type': 'application/octet-stream' };
+    } else if (body !== undefined) {
       init.body = JSON.stringify(body);
       init.keepalive = init.body.length < MOST_KEPT_ALIVE;
       init.headers = { 'Content-Type': 'application/json' };

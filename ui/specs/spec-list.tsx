@@ -4,6 +4,8 @@ import { Plus } from 'lucide-react';
 import Link from 'next/link';
 import { type ReactNode, useState } from 'react';
 import { Moment } from '../frame/moment';
+import { type Asked, listAddress } from './list-address';
+import { ListQuestion } from './list-question';
 import { NewSpecDialog } from './new-spec-dialog';
 import { RenameDialog } from './rename-dialog';
 import { SpecMenu } from './spec-menu';
@@ -13,59 +15,60 @@ export type ListedSpec = {
   id: string;
   slug: string;
   name: string;
-  breakpoints: string;
+  counts: string;
   drawing: ReactNode;
-  mustFix: number;
-  weigh: number;
+  /** Why the stored document cannot be read; null where it can. */
+  problem: string | null;
+  mustFix: number | null;
+  weigh: number | null;
   revision: number;
   lastEdition: string | null;
-  /** Revisions since the last edition. */
-  ahead: number | null;
+  /** Does the draft say something else than the last edition? */
+  differs: boolean;
   changedBy: string;
   changedAt: string;
   archived: boolean;
 };
 
-type Props = { team: { slug: string; name: string }; specs: ListedSpec[]; members: { name: string; says: string }[] };
+type ListedPage = { specs: ListedSpec[]; page: number; pages: number; found: number; archived: number; all: number };
+
+type Props = {
+  team: { slug: string; name: string };
+  list: ListedPage;
+  asked: Asked;
+  members: { name: string; says: string }[];
+};
 
 type Open = { dialog: 'new' } | { dialog: 'copy' | 'rename'; spec: ListedSpec } | null;
 
-/** Every specification of a team: searched by name, opened, made, copied, renamed, archived. */
-export function SpecList({ team, specs, members }: Props) {
-  const [sought, setSought] = useState('');
-  const [archived, setArchived] = useState(false);
+/** The specifications of a team, a page at a time: searched and sorted by the server, opened, made, copied, renamed, archived. */
+export function SpecList({ team, list, asked, members }: Props) {
   const [open, setOpen] = useState<Open>(null);
   const close = (): void => setOpen(null);
-  const inView = specs.filter((spec) => spec.archived === archived);
-  const shown = inView.filter(({ name }) => name.toLowerCase().includes(sought.trim().toLowerCase()));
-  const archivedCount = specs.filter((spec) => spec.archived).length;
+  const { specs, page, pages, found, archived: archivedCount, all } = list;
+  const address = (change: Partial<Asked>): string => listAddress(team.slug, { ...asked, page: 1, ...change });
 
   return (
     <>
       <div className={styles.head}>
-        <h1>{archived ? 'Archived specifications' : 'Specifications'}</h1>
-        <input
-          className="form-control"
-          type="search"
-          placeholder="Search by name"
-          aria-label="Search by name"
-          value={sought}
-          onChange={(event) => setSought(event.target.value)}
-        />
+        <h1>{asked.archived ? 'Archived specifications' : 'Specifications'}</h1>
+        <ListQuestion key={String(asked.archived)} asked={asked} address={address} />
         <button type="button" className="btn btn-primary" onClick={() => setOpen({ dialog: 'new' })}>
           <Plus size={15} aria-hidden /> New specification
         </button>
       </div>
-      {shown.length === 0 ? (
-        <p className={styles.empty}>{emptySentence(inView.length, archived, sought)}</p>
+      {specs.length === 0 ? (
+        <p className={styles.empty}>{emptySentence(all, asked.archived, asked.sought)}</p>
       ) : (
         <ul className={styles.list}>
-          {shown.map((spec) => (
+          {specs.map((spec) => (
             <li key={spec.id} className={styles.row}>
               <span className={styles.drawing}>{spec.drawing}</span>
               <div className={styles.name}>
-                <Link href={`/${team.slug}/${spec.slug}`}>{spec.name}</Link>
-                <span className="number soft">{spec.breakpoints}</span>
+                <Link prefetch={false} href={`/${team.slug}/${spec.slug}`}>
+                  {spec.name}
+                </Link>
+                <span className="number soft">{spec.counts}</span>
               </div>
               <Edition team={team.slug} spec={spec} />
               <Findings spec={spec} />
@@ -83,12 +86,21 @@ export function SpecList({ team, specs, members }: Props) {
           ))}
         </ul>
       )}
+      {pages > 1 && (
+        <nav className={styles.pages} aria-label="Pages of the list">
+          <PageLink href={page > 1 ? address({ page: page - 1 }) : null}>Earlier page</PageLink>
+          <span className="number">
+            Page {page} of {pages}, {found} specifications
+          </span>
+          <PageLink href={page < pages ? address({ page: page + 1 }) : null}>Next page</PageLink>
+        </nav>
+      )}
       <footer className={styles.foot}>
         <p className="soft">{members.map(({ name, says }) => `${name} (${says.toLowerCase()})`).join(', ')}</p>
-        {(archivedCount > 0 || archived) && (
-          <button type="button" className="quiet" onClick={() => setArchived(!archived)}>
-            {archived ? 'Back to the specifications' : `Archived: ${archivedCount}`}
-          </button>
+        {(archivedCount > 0 || asked.archived) && (
+          <Link href={listAddress(team.slug, { sought: '', sort: asked.sort, page: 1, archived: !asked.archived })}>
+            {asked.archived ? 'Back to the specifications' : `Archived: ${archivedCount}`}
+          </Link>
         )}
       </footer>
       {open?.dialog === 'new' && <NewSpecDialog team={team.slug} onClose={close} />}
@@ -98,8 +110,12 @@ export function SpecList({ team, specs, members }: Props) {
   );
 }
 
-function emptySentence(inView: number, archived: boolean, sought: string): string {
-  if (inView > 0) return `No specification has “${sought.trim()}” in its name. Clear the search to see all ${inView}.`;
+function PageLink({ href, children }: { href: string | null; children: ReactNode }) {
+  return href ? <Link href={href}>{children}</Link> : <span className="soft">{children}</span>;
+}
+
+function emptySentence(all: number, archived: boolean, sought: string): string {
+  if (all > 0) return `No specification has “${sought.trim()}” in its name. Clear the search to see all ${all}.`;
   return archived
     ? 'Nothing is archived.'
     : 'No specification yet. Make the first one: a starting set gives you phone, tablet and desktop at once.';
@@ -111,14 +127,18 @@ function Edition({ team, spec }: { team: string; spec: ListedSpec }) {
     <div>
       <Link href={`/${team}/${spec.slug}/editions/${spec.lastEdition}`}>Edition {spec.lastEdition}</Link>
       <br />
-      <span className="soft">
-        {spec.ahead ? `draft is ${spec.ahead} ${spec.ahead === 1 ? 'save' : 'saves'} ahead` : 'draft is the same'}
-      </span>
+      <span className="soft">{spec.differs ? 'the draft differs' : 'the draft is the same'}</span>
     </div>
   );
 }
 
-function Findings({ spec: { mustFix, weigh } }: { spec: ListedSpec }) {
+function Findings({ spec: { mustFix, weigh, problem } }: { spec: ListedSpec }) {
+  if (problem !== null || mustFix === null || weigh === null)
+    return (
+      <div className={styles.must} title={problem ?? undefined}>
+        cannot be read
+      </div>
+    );
   if (mustFix + weigh === 0) return <div className={styles.fine}>adds up</div>;
   return (
     <div>

@@ -1,4 +1,5 @@
 import type { Font } from '../../core/spec/schema';
+import { send } from '../frame/send';
 
 const LARGEST = 5 * 1024 * 1024;
 
@@ -6,11 +7,6 @@ const LARGEST = 5 * 1024 * 1024;
 export async function bringFont(team: string, file: File): Promise<{ font: Font } | { problem: string }> {
   if (file.size > LARGEST)
     return { problem: `${file.name} has ${(file.size / 1024 / 1024).toFixed(1)} MB; a font has at most 5 MB here.` };
-  try {
-    const response = await fetch(`/api/teams/${team}/fonts`, { method: 'POST', body: file });
-    const answer = (await response.json()) as { font: Font } | { problem: string };
-    return 'problem' in answer ? { problem: `${file.name}: ${answer.problem}` } : answer;
-  } catch {
-    return { problem: 'The server does not answer. Check the connection and bring the font again.' };
-  }
+  const answer = await send<{ font: Font }>('POST', `/api/teams/${team}/fonts`, file);
+  return answer.ok ? answer.body : { problem: `${file.name}: ${answer.problem}` };
 }

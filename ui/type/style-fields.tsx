@@ -5,11 +5,12 @@ import { type ChangeEvent, useRef, useState } from 'react';
 import type { Parsed } from '../../core/length/parsed';
 import type { Font, Spec, TextStyle } from '../../core/spec/schema';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
-import { STANDS_WORDS } from '../../core/type/style-text';
+import { fontName, STANDS_WORDS } from '../../core/type/style-text';
 import { nameStyle, removeStyle, withStyle } from '../../core/type/write-style';
 import { useDraft } from '../draft/draft-context';
 import { CommitField } from '../frame/commit-field';
 import { bringFont } from './bring-font';
+import { TeamFontsDialog } from './team-fonts-dialog';
 import styles from './type.module.scss';
 
 type Props = {
@@ -17,6 +18,7 @@ type Props = {
   style: TextStyle;
   fonts: Font[];
   onBrought: (font: Font) => void;
+  onRemoved: (file: string) => void;
   onRenamed: (name: string) => void;
   write: (written: Parsed<Spec>) => string | null;
 };
@@ -24,7 +26,7 @@ type Props = {
 const ROLES: Record<TextStyle['role'], string> = { body: 'body text', heading: 'heading', label: 'label' };
 
 /** A style's name, use, font, and what of it stands on the grid. */
-export function StyleFields({ team, style, fonts, onBrought, onRenamed, write }: Props) {
+export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRenamed, write }: Props) {
   const document = useDraft((draft) => draft.document);
   const { name, role, stands, font } = style;
   const put = (some: Partial<TextStyle>): string | null =>
@@ -52,6 +54,7 @@ export function StyleFields({ team, style, fonts, onBrought, onRenamed, write }:
         font={font}
         fonts={fonts}
         onBrought={onBrought}
+        onRemoved={onRemoved}
         onFont={(chosen) => put({ font: chosen })}
       />
       <label htmlFor="style-stands">Stands on</label>
@@ -85,12 +88,14 @@ type FontProps = {
   font: Font;
   fonts: Font[];
   onBrought: (font: Font) => void;
+  onRemoved: (file: string) => void;
   onFont: (font: Font) => void;
 };
 
-function FontField({ team, font, fonts, onBrought, onFont }: FontProps) {
+function FontField({ team, font, fonts, onBrought, onRemoved, onFont }: FontProps) {
   const file = useRef<HTMLInputElement>(null);
   const [says, setSays] = useState<{ problem: boolean; text: string } | null>(null);
+  const [isListing, setListing] = useState(false);
   const known = [...SHIPPED_FONTS.map((shipped) => shipped.font), ...fonts];
   const all = known.some((each) => each.file === font.file) ? known : [...known, font];
 
@@ -101,7 +106,7 @@ function FontField({ team, font, fonts, onBrought, onFont }: FontProps) {
     setSays({ problem: false, text: `Reading ${chosen.name}…` });
     const answer = await bringFont(team, chosen);
     if ('problem' in answer) return setSays({ problem: true, text: answer.problem });
-    setSays({ problem: false, text: `${answer.font.family} is kept for the team.` });
+    setSays({ problem: false, text: `${fontName(answer.font)} is kept for the team.` });
     onBrought(answer.font);
     onFont(answer.font);
   };
@@ -124,7 +129,7 @@ function FontField({ team, font, fonts, onBrought, onFont }: FontProps) {
             .filter((each) => each.file.startsWith('team:'))
             .map((each) => (
               <option key={each.file} value={each.file}>
-                {each.family}
+                {fontName(each)}
               </option>
             ))}
         </optgroup>
@@ -138,6 +143,11 @@ function FontField({ team, font, fonts, onBrought, onFont }: FontProps) {
       >
         <Upload size={13} aria-hidden /> Bring a font file…
       </button>
+      <span />
+      <button type="button" className="quiet" onClick={() => setListing(true)}>
+        Fonts of the team…
+      </button>
+      {isListing && <TeamFontsDialog team={team} onRemoved={onRemoved} onClose={() => setListing(false)} />}
       <input ref={file} type="file" accept=".ttf,.otf,.woff,.woff2" hidden aria-label="Font file" onChange={onFile} />
       {says && (
         <p className={says.problem ? 'problem' : 'soft'} role={says.problem ? 'alert' : 'status'}>
@@ -160,7 +170,7 @@ function Measures({ font }: { font: Font }) {
   return (
     <table className={styles.measures}>
       <caption>
-        Measures of {font.family}, of {font.unitsPerEm} units
+        Measures of {fontName(font)}, of {font.unitsPerEm} units
       </caption>
       <tbody>
         {rows.map(([title, units]) => (

@@ -96,6 +96,7 @@ export function TypeRhythm({ team, teamFonts }: Props) {
               style={style}
               fonts={brought}
               onBrought={(font) => setBrought((before) => [...before.filter(({ file }) => file !== font.file), font])}
+              onRemoved={(file) => setBrought((before) => before.filter((font) => font.file !== file))}
               onRenamed={setName}
               write={write}
             />

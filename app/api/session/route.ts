@@ -1,23 +1,42 @@
 import { z } from 'zod';
 import { database } from '../../../server/database';
-import { signIn } from '../../../server/sessions';
-import { readBody, refuse } from '../../answers';
-import { setSessionCookie } from '../../asker';
+import { signIn } from '../../../server/sign-in/sessions';
+import { forAnybody, readBody, refuse } from '../../answers';
+import { browserToken, clientAddress, setBrowserCookie, setSessionCookie } from '../../asker';
 
 const credentials = z.object({ email: z.string().trim().min(1).max(254), password: z.string().min(1).max(1000) });
 
+/** An e-mail and a password take no more bytes than this. */
+const LARGEST = 4096;
+
 /** Signs in. */
-export async function POST(request: Request): Promise<Response> {
-  const read = await readBody(request, credentials);
+export const POST = forAnybody(async (request) => {
+  const read = await readBody(request, credentials, LARGEST);
   if ('refusal' in read) return read.refusal;
-  // behind a balancer the last entry is the one that it wrote itself
-  const address = request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim() ?? 'unknown';
-  const result = await signIn(database(), { ...read.body, address });
+  const result = await signIn(database(), {
+    ...read.body,
+    email: read.body.email.replaceAll('\u0000', ''),
+    address: await clientAddress(),
+    browser: await browserToken(),
+  });
   if (result.signedIn) {
     await setSessionCookie(result.token);
+    await setBrowserCookie(result.browser);
     return Response.json({ name: result.person.name });
   }
-  return result.reason === 'too-many'
-    ? refuse(429, 'Too many attempts. Wait a quarter of an hour, then try again.')
-    : refuse(401, 'This e-mail and password do not fit together. Check both and try again.');
+  if (result.reason === 'wrong')
+    return refuse(401, 'This e-mail and password do not fit together. Check both and try again.');
+  return refuse(
+    429,
+    `Too many attempts. Wait ${waitWords(result.wait)}, then try again.`,
+    {},
+    {
+      'Retry-After': String(result.wait),
+    },
+  );
+});
+
+function waitWords(seconds: number): string {
+  if (seconds === 1) return 'a second';
+  return seconds < 90 ? `${seconds} seconds` : `${Math.ceil(seconds / 60)} minutes`;
 }

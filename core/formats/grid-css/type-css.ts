@@ -3,8 +3,10 @@ import { HALF } from '../../length/px';
 import type { Size } from '../../length/size';
 import { isGrowing } from '../../length/growing';
 import { screenOf } from '../../spec/ranges';
-import type { Breakpoint, Spec, TextStyle } from '../../spec/schema';
+import type { Breakpoint, Font, Spec, TextStyle } from '../../spec/schema';
 import { measuresOf } from '../../type/measures';
+import { adjusted, standInFor } from '../../type/stand-ins';
+import { fontName } from '../../type/style-text';
 import { isTimes, settingAt } from '../../type/text-at';
 import { cssNumbers, cssReader, type CssSum, cssText, NOTHING, roundedUp } from './css-numbers';
 
@@ -47,14 +49,42 @@ export function typeCss(spec: Spec): string | null {
   if (spec.type.length === 0) return null;
   const note =
     '/* Text styles. Their first baseline lies on a baseline of the grid when their box begins on one. Bring the fonts yourself. */';
-  return [note, ...spec.type.map(styleClass)].join('\n');
+  return [note, ...standIns(spec), ...spec.type.map(styleClass)].join('\n');
+}
+
+/** A stand-in for each family, so that lines keep their height and their baselines until the font has come. */
+function standIns(spec: Spec): string[] {
+  const fonts = new Map(spec.type.map(({ font }) => [standInName(font), font]));
+  return [...fonts].map(([name, font]) => {
+    const { sizeAdjust, ascent, descent, lineGap } = adjusted(font);
+    const percent = (share: Fraction): string => `${Number((share.valueOf() * 100).toFixed(4))}%`;
+    return `@font-face {
+  font-family: '${name}';
+  src: ${standInFor(font)
+    .local.map((local) => `local('${local}')`)
+    .join(', ')};
+  size-adjust: ${percent(sizeAdjust)};
+  ascent-override: ${percent(ascent)};
+  descent-override: ${percent(descent)};
+  line-gap-override: ${percent(lineGap)};
+}`;
+  });
+}
+
+function standInName(font: Font): string {
+  return `${cssName(fontName(font))} stand-in`;
+}
+
+/** Weight and slant of a font, where they are not the usual ones. */
+function cut({ weight, italic }: Font): string {
+  return `${weight ? `\n  font-weight: ${weight};` : ''}${italic ? '\n  font-style: italic;' : ''}`;
 }
 
 function styleClass({ name, font, stands }: TextStyle): string {
   const shared = `.type-${name} {
   margin-block: 0;
   padding-block-start: var(--type-${name}-shift);
-  font-family: ${cssString(font.family)};
+  font-family: '${cssName(font.family)}', '${standInName(font)}', ${standInFor(font).generic};${cut(font)}
   font-size: var(--type-${name}-size);
   line-height: var(--type-${name}-leading);`;
   if (stands === 'line-box') return `${shared}\n  margin-block-end: calc(-1 * var(--type-${name}-shift));\n}`;
@@ -86,7 +116,7 @@ function styleClass({ name, font, stands }: TextStyle): string {
 }`;
 }
 
-/** A family's name as a CSS string; what could end it is left out. */
-function cssString(text: string): string {
-  return `'${text.replace(/[^\p{L}\p{N} ._-]/gu, '')}'`;
+/** A family's name as it stands in a CSS string; what could end it is left out. */
+function cssName(text: string): string {
+  return text.replace(/[^\p{L}\p{N} ._-]/gu, '');
 }

@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { specSchema } from '../../../../core/spec/schema';
+import { specName } from '../../../../core/spec/schema';
 import { database } from '../../../../server/database';
 import { saveDraft } from '../../../../server/drafts';
 import { setArchived } from '../../../../server/specs';
 import { forSpec, readBody, refuse } from '../../../answers';
 
-const change = z.union([z.object({ name: specSchema.shape.name }), z.object({ archived: z.boolean() })]);
+const change = z.union([z.object({ name: specName }), z.object({ archived: z.boolean() })]);
 
 /** Renames a spec (a revision of its draft like any other), archives it or brings it back. */
 export const PATCH = forSpec(async (spec, person, request) => {

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { LIMITS } from '../../../../../core/spec/limits';
+import { plainText } from '../../../../../core/spec/text-schema';
 import { database } from '../../../../../server/database';
 import { publishEdition } from '../../../../../server/editions';
 import { forSpec, readBody, refuse } from '../../../../answers';
@@ -6,7 +8,7 @@ import { forSpec, readBody, refuse } from '../../../../answers';
 const publication = z.object({
   revision: z.number().int().positive(),
   version: z.string().max(80),
-  note: z.string().max(5000),
+  note: plainText(LIMITS.notes),
 });
 
 /** Publishes the draft at a revision as an edition. */

@@ -1,15 +1,16 @@
 import { z } from 'zod';
 import { STARTING_SETS } from '../../../../../core/spec/defaults';
 import { readSpec } from '../../../../../core/spec/read';
-import { specSchema } from '../../../../../core/spec/schema';
+import { specName } from '../../../../../core/spec/schema';
 import { database } from '../../../../../server/database';
+import { bringFonts } from '../../../../../server/fonts/team-fonts';
 import { teamOf } from '../../../../../server/people';
 import { createSpec, specById } from '../../../../../server/specs';
 import { forPeople, nothingHere, readBody, refuse } from '../../../../answers';
 
 const wanted = z.union([
-  z.object({ name: specSchema.shape.name, start: z.string() }),
-  z.object({ name: specSchema.shape.name, copyOf: z.string() }),
+  z.object({ name: specName, start: z.string() }),
+  z.object({ name: specName, copyOf: z.string() }),
   z.object({ document: z.unknown() }),
 ]);
 
@@ -28,7 +29,8 @@ export const POST = forPeople<{ team: string }>(async (person, request, { team: 
     personId: person.id,
     document: parsed.value,
   });
-  return Response.json({ slug: specSlug }, { status: 201 });
+  const missingFonts = await bringFonts(database(), { teamId: team.id, personId: person.id, document: parsed.value });
+  return Response.json({ slug: specSlug, ...(missingFonts.length > 0 ? { missingFonts } : {}) }, { status: 201 });
 });
 
 async function documentFor(body: z.infer<typeof wanted>, personId: string): Promise<unknown> {

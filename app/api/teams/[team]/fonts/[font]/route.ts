@@ -1,8 +1,16 @@
 import { database } from '../../../../../../server/database';
 import { shippedFile } from '../../../../../../server/fonts/shipped-files';
-import { fontFile } from '../../../../../../server/fonts/team-fonts';
+import { fontFile, removeFont } from '../../../../../../server/fonts/team-fonts';
 import { teamOf } from '../../../../../../server/people';
-import { forPeople, nothingHere } from '../../../../../answers';
+import { forPeople, nothingHere, refuse } from '../../../../../answers';
+
+/** Removes a font that the team brought and uses nowhere. */
+export const DELETE = forPeople<{ team: string; font: string }>(async (person, _request, { team: slug, font }) => {
+  const team = await teamOf(database(), person.id, slug);
+  if (!team) return nothingHere();
+  const removed = await removeFont(database(), team.id, font);
+  return removed.problem === undefined ? Response.json({}) : refuse(409, removed.problem);
+});
 
 /** The file of a font, by the name of a shipped one or the SHA-256 of one that the team brought. It never changes. */
 export const GET = forPeople<{ team: string; font: string }>(async (person, _request, { team: slug, font }) => {

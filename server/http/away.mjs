@@ -1,0 +1,52 @@
+/** How long after the last loss of a connection a page that fails is taken to have failed by it, in ms. */
+const RECENT_MS = 12_000;
+
+/**
+ * Watches an answer: a page that fails while the database is away becomes one that says so, with 503 and when to ask
+ * again (RFC 9110, sections 15.6.4 and 10.2.3). Answers true where nothing else is to be done.
+ * @param {import('node:http').IncomingMessage} request
+ * @param {import('node:http').ServerResponse} response
+ */
+export function answerAway(request, response) {
+  if (request.url?.startsWith('/_next/')) return false;
+  const began = Date.now();
+  const write = response.writeHead.bind(response);
+  const end = response.end.bind(response);
+  let isReplaced = false;
+  /** @type {any} */ (response).writeHead = (/** @type {number} */ status, /** @type {any[]} */ ...rest) => {
+    if (status !== 500 || !wasAwaySince(began)) return write(status, ...rest);
+    isReplaced = true;
+    for (const name of ['Content-Length', 'Transfer-Encoding', 'Content-Encoding', 'ETag', 'Link'])
+      response.removeHeader(name);
+    write(503, { 'Content-Type': 'text/html; charset=utf-8', 'Retry-After': '2', 'Cache-Control': 'no-store' });
+    end(request.method === 'HEAD' ? undefined : PAGE);
+    return response;
+  };
+  const after =
+    (/** @type {(...args: any[]) => any} */ go) =>
+    (/** @type {any[]} */ ...args) => {
+      if (!isReplaced && !response.headersSent) response.writeHead(response.statusCode);
+      if (!isReplaced) return go(...args);
+      const done = args.findLast((each) => typeof each === 'function');
+      done?.();
+      return go === end ? response : true;
+    };
+  /** @type {any} */ (response).write = after(response.write.bind(response));
+  /** @type {any} */ (response).end = after(end);
+  return false;
+}
+
+/** @param {number} began */
+function wasAwaySince(began) {
+  const at = /** @type {{ ypsilineAwayAt?: number }} */ (globalThis).ypsilineAwayAt;
+  return at !== undefined && (at >= began || Date.now() - at < RECENT_MS);
+}
+
+const PAGE = `<!doctype html>
+<html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><meta http-equiv="refresh" content="3">
+<title>In a moment · Ypsiline</title>
+<style>:root{color-scheme:light dark}body{font:16px/1.5 sans-serif;max-width:34em;margin:12vh auto;padding:0 1.5em}</style>
+<h1>The database does not answer</h1>
+<p>This page comes back by itself as soon as it does. What was saved is safe; what you typed in an open window is kept there.</p>
+<p><a href="">Try now</a></p></html>
+`;

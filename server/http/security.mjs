@@ -1,0 +1,55 @@
+import { randomBytes } from 'node:crypto';
+
+const YEAR = 31_536_000;
+
+const PERMISSIONS = ['camera', 'geolocation', 'microphone', 'payment', 'usb', 'browsing-topics']
+  .map((feature) => `${feature}=()`)
+  .join(', ');
+
+/**
+ * Puts the security headers on an answer. Scripts run only with the nonce of this very answer; Next reads it from the
+ * policy in the request and puts it on its own.
+ * @param {import('node:http').IncomingMessage} request
+ * @param {import('node:http').ServerResponse} response
+ * @param {boolean} isSecure
+ */
+export function secure(request, response, isSecure) {
+  const nonce = randomBytes(16).toString('base64');
+  const policy = [
+    "default-src 'none'",
+    `script-src 'self' 'nonce-${nonce}'`,
+    "style-src 'self' 'unsafe-inline'",
+    "img-src 'self' data: blob:",
+    "font-src 'self'",
+    "connect-src 'self'",
+    "worker-src 'self'",
+    "manifest-src 'self'",
+    "form-action 'self'",
+    "frame-ancestors 'none'",
+    "base-uri 'none'",
+  ].join('; ');
+  request.headers['content-security-policy'] = policy;
+  request.headers['x-nonce'] = nonce;
+  const headers = {
+    'Content-Security-Policy': policy,
+    'X-Content-Type-Options': 'nosniff',
+    'X-Frame-Options': 'DENY',
+    'Referrer-Policy': 'same-origin',
+    'Permissions-Policy': PERMISSIONS,
+    'Cross-Origin-Opener-Policy': 'same-origin',
+    'Cross-Origin-Resource-Policy': 'same-origin',
+    ...(isSecure ? { 'Strict-Transport-Security': `max-age=${YEAR}; includeSubDomains` } : {}),
+  };
+  for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
+}
+
+/** Can an address be read as text that a database can be asked for? @param {string} url */
+export function isReadable(url) {
+  try {
+    const path = decodeURIComponent(url.split('?')[0] ?? '');
+    // eslint-disable-next-line no-control-regex
+    return !/[\u0000-\u001f\u007f]/.test(path) && url.length <= 4000;
+  } catch {
+    return false;
+  }
+}

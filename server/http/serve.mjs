@@ -1,0 +1,54 @@
+// Serves the built application. What every answer has in common stands here, around Next's own handler: who asks from
+// where, security headers, addresses that no page has, a database that is away, an orderly end.
+import { createServer } from 'node:http';
+import next from 'next';
+import { answerAway } from './away.mjs';
+import { clientOf, readTrustedProxies } from './client-address.mjs';
+import { isReadable, secure } from './security.mjs';
+
+/** How long requests that are running may go on after SIGTERM, in ms. */
+const DRAIN_MS = 10_000;
+
+const { PORT = '4410', HOST = '127.0.0.1', YPSILINE_TRUSTED_PROXIES = '' } = process.env;
+const trusted = readTrustedProxies(YPSILINE_TRUSTED_PROXIES);
+const app = next({ dev: false, hostname: HOST, port: Number(PORT) });
+const handle = app.getRequestHandler();
+await app.prepare();
+
+const server = createServer({ requestTimeout: 60_000, headersTimeout: 20_000 }, (request, response) => {
+  const { address, isSecure } = clientOf(request, trusted);
+  request.headers['x-ypsiline-address'] = address;
+  // Next and the cookies go by these; what a stranger wrote there is not believed
+  request.headers['x-forwarded-for'] = address;
+  request.headers['x-forwarded-proto'] = isSecure ? 'https' : 'http';
+  secure(request, response, isSecure);
+  if (!isReadable(request.url ?? '/')) {
+    response.writeHead(400, { 'Content-Type': 'text/plain; charset=utf-8' });
+    return response.end('This address cannot be read; check it and try again.\n');
+  }
+  if (answerAway(request, response)) return undefined;
+  return handle(request, response).catch((/** @type {unknown} */ error) => {
+    console.error(error);
+    if (!response.headersSent) response.writeHead(500);
+    response.end();
+  });
+});
+
+// a connection that was cut may tell so outside of any request; whoever asked on it hears of it there
+for (const event of /** @type {const} */ (['uncaughtException', 'unhandledRejection'])) {
+  process.on(event, (/** @type {unknown} */ error) => console.error(`${event}:`, error));
+}
+
+for (const signal of /** @type {const} */ (['SIGTERM', 'SIGINT'])) {
+  process.once(signal, () => {
+    server.close(() => process.exit(0));
+    server.closeIdleConnections();
+    setTimeout(() => process.exit(0), DRAIN_MS).unref();
+  });
+}
+
+server.on('error', (error) => {
+  console.error(`✗ ${error.message}`);
+  process.exit(1);
+});
+server.listen(Number(PORT), HOST, () => console.log('Ready'));

@@ -1,0 +1,76 @@
+import type { Query } from './database';
+
+/** A specification as a list shows it. */
+export type ListedRecord = {
+  id: string;
+  slug: string;
+  name: string;
+  counts: string;
+  /** Findings that nobody has waived; null where the document cannot be read. */
+  mustFix: number | null;
+  weigh: number | null;
+  revision: number;
+  lastEdition: string | null;
+  /** Does the draft say something else than the last edition? */
+  differs: boolean;
+  changedBy: string;
+  changedAt: Date;
+  archivedAt: Date | null;
+  /** The newest document, for its small drawing. */
+  document: unknown;
+};
+
+export const SORTS = ['changed', 'name', 'must-fix'] as const;
+export type Sort = (typeof SORTS)[number];
+
+export const PAGE_SIZE = 25;
+
+export type ListQuestion = { sought: string; sort: Sort; archived: boolean; page: number };
+
+export type SpecPage = {
+  specs: ListedRecord[];
+  page: number;
+  pages: number;
+  found: number;
+  archived: number;
+  all: number;
+};
+
+/**
+ * One page of a team's specifications, searched by name and sorted. Reads as many documents as the page has rows. The
+ * caller has made sure that the asker is a member of the team.
+ */
+export async function specPage(
+  sql: Query,
+  teamId: string,
+  { sought, sort, archived, page }: ListQuestion,
+): Promise<SpecPage> {
+  const pattern = `%${sought
+    .trim()
+    .toLowerCase()
+    .replace(/[\\%_]/g, '\\$&')}%`;
+  const inView = sql`
+    team_id = ${teamId} and (archived_at is null) = ${!archived}
+    ${sought.trim() ? sql`and lower(name) like ${pattern}` : sql``}`;
+  const [counts] = await sql<{ found: number; archived: number; all: number }[]>`
+    select (select count(*)::int from specs where ${inView}) as found,
+           (select count(*)::int from specs where team_id = ${teamId} and archived_at is not null) as archived,
+           (select count(*)::int from specs where team_id = ${teamId} and (archived_at is null) = ${!archived}) as all`;
+  const pages = Math.max(1, Math.ceil(counts!.found / PAGE_SIZE));
+  const wanted = Math.min(Math.max(1, page), pages);
+  const order = {
+    changed: sql`changed_at desc, slug`,
+    name: sql`lower(name), slug`,
+    'must-fix': sql`must_fix desc nulls first, weigh desc, slug`,
+  }[sort];
+  const specs = await sql<ListedRecord[]>`
+    select listed.id, listed.slug, listed.name, counts, must_fix, weigh, listed.revision, archived_at, changed_at,
+           people.name as changed_by, newest.version as last_edition,
+           coalesce(newest.sha256 is distinct from draft_hash, true) as differs, document
+      from (select *, row_number() over (order by ${order}) as place from specs where ${inView} order by ${order} limit ${PAGE_SIZE} offset ${(wanted - 1) * PAGE_SIZE}) listed
+      join revisions on revisions.spec_id = listed.id and revisions.revision = listed.revision
+      join people    on people.id = listed.changed_by
+      left join lateral (select version, sha256 from editions where spec_id = listed.id order by id desc limit 1) newest on true
+     order by place`;
+  return { specs, page: wanted, pages, ...counts! };
+}

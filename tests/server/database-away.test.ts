@@ -1,0 +1,70 @@
+import { expect, test } from 'vitest';
+import { connect, database } from '../../server/database';
+import { DatabaseAway } from '../../server/database-away';
+import { testDatabase } from './test-database';
+
+const { sql, url } = testDatabase();
+
+/** Cuts every connection to the test's database but the one that asks. */
+async function cut(): Promise<void> {
+  await sql()`select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid() and application_name <> 'tester'`;
+}
+
+test('questions go on right after their connections were cut, fifty times under load', async () => {
+  process.env.DATABASE_URL = url();
+  const pool = database();
+  await pool`create table numbers (number int)`;
+  await pool`insert into numbers select * from generate_series(1, 1000)`;
+  let isOver = false;
+  const wrong: unknown[] = [];
+  let answered = 0;
+  const reader = async (): Promise<void> => {
+    while (!isOver) {
+      try {
+        const [row] = await pool<{ sum: string }[]>`select sum(number) from numbers where number <= ${1000}`;
+        if (row?.sum !== '500500') wrong.push(row);
+        answered++;
+      } catch (error) {
+        if (!(error instanceof DatabaseAway)) wrong.push(error);
+      }
+    }
+  };
+  const readers = Array.from({ length: 12 }, reader);
+  for (let round = 0; round < 50; round++) {
+    await cut();
+    await new Promise((resolve) => setTimeout(resolve, 40));
+  }
+  const before = answered;
+  await new Promise((resolve) => setTimeout(resolve, 500));
+  isOver = true;
+  await Promise.all(readers);
+  expect(wrong).toEqual([]);
+  // and at once: a dozen readers answer far more than this in half a second
+  expect(answered - before).toBeGreaterThan(50);
+}, 30_000);
+
+test('a transaction that was cut off is told as such, and what it wrote is whole or not there', async () => {
+  const pool = database();
+  await pool`create table pairs (number int)`;
+  const outcomes = await Promise.allSettled(
+    Array.from({ length: 40 }, async (_, number) => {
+      await new Promise((resolve) => setTimeout(resolve, number * 10));
+      return pool.begin(async (transaction) => {
+        await transaction`insert into pairs values (${number})`;
+        if (number % 5 === 0) await cut().catch(() => {});
+        await transaction`insert into pairs values (${number})`;
+      });
+    }),
+  );
+  const away = outcomes.filter((outcome) => outcome.status === 'rejected');
+  expect(away.length).toBeGreaterThan(0);
+  for (const { reason } of away as PromiseRejectedResult[]) expect(reason).toBeInstanceOf(DatabaseAway);
+  const odd = await sql()`select number from pairs group by number having count(*) <> 2`;
+  expect(odd).toHaveLength(0);
+});
+
+test('an address where nobody answers is told at once', async () => {
+  const nobody = connect('postgres://nobody@127.0.0.1:9/none', 1);
+  await expect(nobody`select 1`).rejects.toMatchObject({ code: 'ECONNREFUSED' });
+  await nobody.end();
+});

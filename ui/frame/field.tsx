@@ -1,0 +1,32 @@
+import { type InputHTMLAttributes, type Ref, useId } from 'react';
+
+type Props = InputHTMLAttributes<HTMLInputElement> & {
+  label: string;
+  error?: string | undefined;
+  ref?: Ref<HTMLInputElement>;
+};
+
+/** A labelled text field of a form, with what is wrong with it under it. Required fields are marked. */
+export function Field({ label, error, className = '', required = true, ...input }: Props) {
+  const id = useId();
+  return (
+    <div className="field">
+      <label className="form-label" htmlFor={id}>
+        {label} {!required && <span className="soft">(may be left empty)</span>}
+      </label>
+      <input
+        {...input}
+        id={id}
+        className={`form-control ${className}`}
+        aria-required={required}
+        aria-invalid={Boolean(error)}
+        aria-describedby={error ? `${id}-says` : undefined}
+      />
+      {error && (
+        <p id={`${id}-says`} className="problem" role="alert">
+          {error}
+        </p>
+      )}
+    </div>
+  );
+}

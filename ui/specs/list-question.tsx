@@ -1,0 +1,57 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import type { Asked } from './list-address';
+import styles from './spec-list.module.scss';
+
+type Props = { asked: Asked; address: (change: Partial<Asked>) => string };
+
+const SORTS: { value: Asked['sort']; title: string }[] = [
+  { value: 'changed', title: 'last changed first' },
+  { value: 'name', title: 'by name' },
+  { value: 'must-fix', title: 'most to fix first' },
+];
+
+const PAUSE_MS = 200;
+
+/** The search by name, a moment after each letter, and the order. */
+export function ListQuestion({ asked, address }: Props) {
+  const router = useRouter();
+  const [sought, setSought] = useState(asked.sought);
+  const newest = useRef(address);
+  useEffect(() => {
+    newest.current = address;
+  });
+  useEffect(() => {
+    if (sought.trim() === asked.sought.trim()) return;
+    const timer = setTimeout(() => router.replace(newest.current({ sought }), { scroll: false }), PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [sought, asked.sought, router]);
+
+  return (
+    <>
+      <select
+        className={`form-select ${styles.sort}`}
+        aria-label="Order of the list"
+        value={asked.sort}
+        onChange={(event) => router.replace(address({ sort: event.target.value as Asked['sort'] }))}
+      >
+        {SORTS.map(({ value, title }) => (
+          <option key={value} value={value}>
+            {title}
+          </option>
+        ))}
+      </select>
+      <input
+        className="form-control"
+        type="search"
+        placeholder="Search by name"
+        aria-label="Search by name"
+        maxLength={120}
+        value={sought}
+        onChange={(event) => setSought(event.target.value)}
+      />
+    </>
+  );
+}

@@ -1,0 +1,22 @@
+import Link from 'next/link';
+
+type Props = { team: string; problem: string; document: unknown };
+
+/** A document that was stored and cannot be read: it is shown as it is, so that nothing of it is lost. */
+export function Unreadable({ team, problem, document }: Props) {
+  return (
+    <main className="page">
+      <h1>This draft cannot be read</h1>
+      <p className="problem">{problem}</p>
+      <p>
+        It was stored by another version, or changed outside of Ypsiline. Nothing of it is lost: this is what is kept.
+        Its editions go on being served as they were published. Mend the place that is named above in a copy of the
+        document and make a new specification of it, or ask whoever runs Ypsiline to bring back an earlier revision.
+      </p>
+      <pre className="document" tabIndex={0}>
+        {JSON.stringify(document, null, 2)}
+      </pre>
+      <Link href={`/${team}`}>To the specifications</Link>
+    </main>
+  );
+}
