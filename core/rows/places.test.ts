@@ -5,7 +5,7 @@ import { breakpointOf, specOf } from '../spec/testing';
 import { distanceAcross, distanceDown } from './distance';
 import { heightSegmentAt, nextHeightSegment } from './height-segments';
 import { rowsAt } from './rows-at';
-import { snapAcross, snapDown } from './snap';
+import { edgeAcross, edgeDown, snapped } from './snap';
 import { baselineAt } from '../baseline/baseline-at';
 
 const breakpoint = breakpointOf({ margin: '144px', gutter: '24px' }, 1440, { height: 100 });
@@ -60,6 +60,8 @@ describe('the piece of a page at a height', () => {
 describe('points are drawn to edges', () => {
   const solved = columnsAt(spec, breakpoint); // columns of 74 from 144
   const grids = { rows, baseline: null, page };
+  const down = (at: string, among: Parameters<typeof edgeDown>[1], reach: string) =>
+    snapped(px(at), edgeDown(px(at), among), px(reach));
 
   test.each([
     [147, '144'],
@@ -67,16 +69,21 @@ describe('points are drawn to edges', () => {
     [180, '180'],
     [2, '0'],
   ])('across, from %i', (at, edge) => {
-    expect(exactText(snapAcross(px(at), solved, px(4)))).toBe(edge);
+    expect(exactText(snapped(px(at), edgeAcross(px(at), solved), px(4)))).toBe(edge);
+  });
+
+  test('each edge has a name', () => {
+    expect(edgeAcross(px(147), solved).name).toBe('the start of column 1');
+    expect(edgeAcross(px(215), solved).name).toBe('the end of column 1');
+    expect(edgeAcross(px(2), solved).name).toBe('the screen’s start');
+    expect(edgeDown(px(23), grids).name).toBe('the foot of row 2');
   });
 
   test('down, to rows, to baselines, to the foot of the page', () => {
-    expect(exactText(snapDown(px(23), grids, px(4)))).toBe('24');
-    expect(
-      exactText(snapDown(px('21.4'), { ...grids, rows: null, baseline: baselineAt(spec, breakpoint) }, px(2))),
-    ).toBe('20');
-    expect(exactText(snapDown(px(98), { ...grids, rows: null }, px(4)))).toBe('100');
-    expect(exactText(snapDown(px('50.6'), { ...grids, rows: null }, px(4)))).toBe('51');
+    expect(exactText(down('23', grids, '4'))).toBe('24');
+    expect(exactText(down('21.4', { ...grids, rows: null, baseline: baselineAt(spec, breakpoint) }, '2'))).toBe('20');
+    expect(exactText(down('98', { ...grids, rows: null }, '4'))).toBe('100');
+    expect(exactText(down('50.6', { ...grids, rows: null }, '4'))).toBe('51');
   });
 });
 

@@ -1,40 +1,63 @@
 import type { SolvedBaseline } from '../baseline/baseline-at';
-import { columnEdges, type SolvedColumns } from '../columns/columns-at';
+import { type SolvedColumns, widthSegments } from '../columns/columns-at';
 import { type Px, px, roundHalfUp, ZERO } from '../length/px';
 import type { SolvedRows } from './rows-at';
 
-/** The nearest of some edges to a length, if one lies within reach; otherwise the nearest whole px. */
-function nearest(at: Px, edges: Px[], reach: Px): Px {
-  const found = edges.reduce<Px | null>(
-    (best, edge) => (best === null || edge.sub(at).abs().compare(best.sub(at).abs()) < 0 ? edge : best),
+/** An edge of a grid by its name, such as "the start of column 3". */
+export type NamedEdge = { at: Px; name: string };
+
+/** The nearest of some edges; null where there are none. */
+function nearest(at: Px, edges: NamedEdge[]): NamedEdge | null {
+  return edges.reduce<NamedEdge | null>(
+    (best, edge) => (best === null || away(edge, at).compare(away(best, at)) < 0 ? edge : best),
     null,
   );
-  return found && found.sub(at).abs().compare(reach) <= 0 ? found : roundHalfUp(at);
 }
 
-/** A place across the screen, drawn to the nearest column edge or screen edge within reach. */
-export function snapAcross(at: Px, columns: SolvedColumns, reach: Px): Px {
-  return nearest(at, [ZERO, columns.viewport, ...columnEdges(columns).flat()], reach);
+function away(edge: NamedEdge, at: Px): Px {
+  return edge.at.sub(at).abs();
 }
+
+/** The column or screen edge nearest to a place across the screen. */
+export function edgeAcross(at: Px, columns: SolvedColumns): NamedEdge {
+  const edges = widthSegments(columns)
+    .filter(({ part }) => part === 'column')
+    .flatMap(({ number, start, end }) => [
+      { at: start, name: `the start of column ${number}` },
+      { at: end, name: `the end of column ${number}` },
+    ]);
+  const screen = [
+    { at: ZERO, name: 'the screen’s start' },
+    { at: columns.viewport, name: 'the screen’s end' },
+  ];
+  return nearest(at, [...edges, ...screen])!;
+}
+
+type Grids = { rows: SolvedRows | null; baseline: SolvedBaseline | null; page: Px };
 
 /**
- * A place down the page, drawn to the nearest row edge, baseline or page edge within reach.
+ * The row edge, baseline or page edge nearest to a place down the page.
  *
- *     snapDown(px(23), { rows: bands, baseline: null, page: px(844) }, px(4))   // 24
+ *     edgeDown(px(23), { rows: bands, baseline: null, page: px(844) })   // { at: 24, name: "the foot of row 2" }
  */
-export function snapDown(
-  at: Px,
-  { rows, baseline, page }: { rows: SolvedRows | null; baseline: SolvedBaseline | null; page: Px },
-  reach: Px,
-): Px {
-  return nearest(
-    at,
-    [ZERO, page, ...(rows ? rowEdgesAround(rows, at) : []), ...(baseline ? linesAround(baseline, at) : [])],
-    reach,
-  );
+export function edgeDown(at: Px, { rows, baseline, page }: Grids): NamedEdge {
+  const ends = [
+    { at: ZERO, name: 'the top' },
+    { at: page, name: 'the foot of the page' },
+  ];
+  return nearest(at, [
+    ...(rows ? rowEdgesAround(rows, at) : []),
+    ...ends,
+    ...(baseline ? linesAround(baseline, at) : []),
+  ])!;
 }
 
-function rowEdgesAround({ height, gap, offset, count }: SolvedRows, at: Px): Px[] {
+/** A place, drawn to an edge within reach; otherwise the nearest whole px. */
+export function snapped(at: Px, edge: NamedEdge, reach: Px): Px {
+  return away(edge, at).compare(reach) <= 0 ? edge.at : roundHalfUp(at);
+}
+
+function rowEdgesAround({ height, gap, offset, count }: SolvedRows, at: Px): NamedEdge[] {
   const step = height.add(gap);
   if (step.compare(ZERO) <= 0) return [];
   const index = Math.min(count - 1, Math.max(0, at.sub(offset).div(step).floor().valueOf()));
@@ -42,12 +65,16 @@ function rowEdgesAround({ height, gap, offset, count }: SolvedRows, at: Px): Px[
     .filter((row) => row < count)
     .flatMap((row) => {
       const top = offset.add(step.mul(row));
-      return [top, top.add(height)];
+      return [
+        { at: top, name: `the head of row ${row + 1}` },
+        { at: top.add(height), name: `the foot of row ${row + 1}` },
+      ];
     });
 }
 
-function linesAround({ step, offset }: SolvedBaseline, at: Px): Px[] {
+function linesAround({ step, offset }: SolvedBaseline, at: Px): NamedEdge[] {
   if (step.compare(ZERO) <= 0) return [];
-  const line = offset.add(step.mul(roundHalfUp(at.sub(offset).div(step))));
-  return line.compare(px(0)) < 0 ? [] : [line];
+  const number = roundHalfUp(at.sub(offset).div(step));
+  const line = offset.add(step.mul(number));
+  return line.compare(px(0)) < 0 ? [] : [{ at: line, name: `baseline ${number.valueOf() + 1}` }];
 }

@@ -12,11 +12,12 @@ import { viewAt } from '../frame/views';
 import barStyles from '../frame/top-bar.module.scss';
 import { DraftProvider, useDraft, useDraftStore } from './draft-context';
 import styles from './draft-frame.module.scss';
-import { createDraftStore } from './draft-store';
+import { createDraftStore, type LastEdition } from './draft-store';
 import { findingsOfDraft } from './findings-of-draft';
 import { dropUnsaved, leftBehind, type Unsaved } from './kept-drafts';
 import { CollisionDialog, timeOf } from './saving/collision-dialog';
-import { SaveNotice } from './saving/save-notice';
+import { AfterEdition } from './after-edition';
+import { NotTaken, SaveNotice } from './saving/save-notice';
 import { SaveStatus } from './saving/save-status';
 import { ShortcutsDialog } from './shortcuts-dialog';
 import { useDraftKeys } from './use-draft-keys';
@@ -27,12 +28,13 @@ type Props = {
   person: string;
   team: { slug: string; name: string };
   spec: { id: string; slug: string; revision: number; document: Spec; changedAt: string };
+  edition: LastEdition | null;
   children: ReactNode;
 };
 
 /** What every view of a draft stands in: one document with its undo steps, saved by itself; the bar; what went wrong. */
-export function DraftFrame({ person, team, spec, children }: Props) {
-  const [store] = useState(() => createDraftStore(spec.document, spec.id));
+export function DraftFrame({ person, team, spec, edition, children }: Props) {
+  const [store] = useState(() => createDraftStore(spec.document, spec.id, edition));
   const saving = useSaving(store, spec);
   const steps = useSteps(store, spec.id);
   const [help, setHelp] = useState(false);
@@ -61,6 +63,8 @@ export function DraftFrame({ person, team, spec, children }: Props) {
           <SaveStatus state={saving.state} />
         </DraftBar>
         <SaveNotice state={saving.state} onRetry={saving.retry} />
+        <NotTaken />
+        <AfterEdition address={`/${team.slug}/${spec.slug}`} />
         {children}
       </div>
       {help && <ShortcutsDialog onClose={() => setHelp(false)} />}

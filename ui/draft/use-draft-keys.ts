@@ -22,6 +22,8 @@ function pressInPreview(store: DraftStore, key: string): void {
   if (key === 'd') bench.measure(!bench.isMeasuring);
   if (key === '+' || key === '-') bench.zoom(key === '+' ? 1 : -1);
   if (key === '0') bench.look(WHOLE_VIEW);
+  if (key === '1') bench.zoom('1:1');
+  if (key === 'e') bench.snap(!bench.isSnapping);
 }
 
 /** Keys that work everywhere on the bench. Single letters are left to the sheet and to fields. */

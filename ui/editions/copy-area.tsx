@@ -1,11 +1,13 @@
 'use client';
 
 import { type MouseEvent, type ReactNode, useState } from 'react';
+import { useAtEdition } from '../draft/came-from-edition';
 import styles from './reading.module.scss';
 
 /** Everything in it that carries `data-copy` copies that text when it is chosen; what was copied is said at the foot. */
 export function CopyArea({ children }: { children: ReactNode }) {
   const [said, setSaid] = useState('');
+  useAtEdition();
 
   const onClick = async (event: MouseEvent): Promise<void> => {
     const text = (event.target as HTMLElement).closest<HTMLElement>('[data-copy]')?.dataset.copy;

@@ -26,7 +26,7 @@ const PLACED = [
 /** Text styles against the baselines, with real fonts and real measures. */
 export function TypeRhythm({ team, teamFonts }: Props) {
   const document = useDraft((draft) => draft.document);
-  const change = useDraft((draft) => draft.change);
+  const tryChange = useDraft((draft) => draft.tryChange);
   const viewport = useDraft((draft) => draft.viewport);
   const show = useDraft((draft) => draft.show);
   const [name, setName] = useState('');
@@ -38,16 +38,13 @@ export function TypeRhythm({ team, teamFonts }: Props) {
   const style = document.type.find((each) => each.name === name) ?? document.type[0] ?? null;
   const breakpoint = breakpointAt(document, viewport);
   const write = (written: Parsed<Spec>): string | null => {
-    if (written.problem !== undefined) return written.problem;
-    change(written.value);
-    return null;
+    return written.problem ?? tryChange(written.value!);
   };
   const add = (role: TextStyle['role']): void => {
     const added = addStyle(document, role);
-    setProblem(added.problem ?? null);
-    if (added.value === undefined) return;
-    change(added.value.spec);
-    setName(added.value.name);
+    const refused = added.value ? tryChange(added.value.spec) : added.problem!;
+    setProblem(refused);
+    if (added.value && !refused) setName(added.value.name);
   };
 
   return (

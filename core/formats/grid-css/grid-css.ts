@@ -20,18 +20,8 @@ export type Origin = { version: string; published: string; sha256: string };
  */
 export function gridCss(spec: Spec, origin: Origin): string {
   const breakpoints = byWidth(spec.breakpoints);
-  return (
-    [
-      headComment(spec, breakpoints, origin),
-      spacingCss(spec),
-      CONTAINER,
-      typeCss(spec),
-      overlayCss(spec),
-      ...breakpoints.map((breakpoint) => range(spec, breakpoint)),
-    ]
-      .filter((part) => part !== null)
-      .join('\n\n') + '\n'
-  );
+  const parts = gridCssParts(spec);
+  return [headComment(spec, breakpoints, origin), parts.shared, ...parts.ranges.values()].join('\n\n') + '\n';
 }
 
 const CONTAINER = `.grid {
@@ -77,6 +67,13 @@ function heightLines(spec: Spec, breakpoint: Breakpoint): string[] {
 /** A name that a person typed must not end the comment. */
 function inComment(text: string): string {
   return text.replaceAll('*/', '* /');
+}
+
+/** The style sheet in its parts, without the head comment: what holds everywhere, and each range by its breakpoint's id. */
+export function gridCssParts(spec: Spec): { shared: string; ranges: Map<string, string> } {
+  const shared = [spacingCss(spec), CONTAINER, typeCss(spec), overlayCss(spec)].filter((part) => part !== null);
+  const ranges = byWidth(spec.breakpoints).map((breakpoint) => [breakpoint.id, range(spec, breakpoint)] as const);
+  return { shared: shared.join('\n\n'), ranges: new Map(ranges) };
 }
 
 function range(spec: Spec, breakpoint: Breakpoint): string {

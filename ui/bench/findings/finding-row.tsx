@@ -27,20 +27,28 @@ type RowProps = {
   lapsed: Waiver | null;
   name: string;
   person: string;
+  /** Was it not there in the last edition? */
+  isNew: boolean;
+  isSelected: boolean;
   isWaiving: boolean;
   onWaive: (key: string | null) => void;
 };
 
 /** One finding: what it says, and what can be done about it. An edit that leaves it as it is does not draw it anew. */
 export const FindingRow = memo(
-  function FindingRow({ finding, lapsed, name, person, isWaiving, onWaive }: RowProps) {
+  function FindingRow({ finding, lapsed, name, person, isNew, isSelected, isWaiving, onWaive }: RowProps) {
     const { rule, weight, message, mends, waiver, about } = finding;
     const act = useFindingActions(finding, person);
     return (
-      <li className={styles.row} data-waived={waiver ? true : undefined}>
+      <li className={styles.row} data-waived={waiver ? true : undefined} data-selected={isSelected || undefined}>
         <span data-weight={weight}>{waiver ? 'Waived' : WEIGHT_NAMES[weight]}</span>
         <span>{name}</span>
         <div>
+          {isNew && (
+            <span className={styles.new} title="Not there in the last edition">
+              new
+            </span>
+          )}
           <button
             type="button"
             className={styles.message}
@@ -103,6 +111,8 @@ export const FindingRow = memo(
     before.name === after.name &&
     before.person === after.person &&
     before.isWaiving === after.isWaiving &&
+    before.isNew === after.isNew &&
+    before.isSelected === after.isSelected &&
     before.lapsed === after.lapsed &&
     before.finding.waiver === after.finding.waiver &&
     before.finding.weight === after.finding.weight &&

@@ -1,54 +1,93 @@
 'use client';
 
 import { findingKey } from '../../../core/checks/finding-key';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { judge, type JudgedFinding } from '../../../core/checks/run';
+import type { Place } from '../../../core/sheet/place';
 import { lapsedFor, lapsedWaivers } from '../../../core/checks/waivers';
-import { WEIGHT_NAMES } from '../../../core/checks/rule';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
+import { EVERYTHING, type FindingFilter, FindingFilters } from './finding-filters';
 import { FindingRow } from './finding-row';
 import styles from './findings.module.scss';
 
-/** What the checks report, the weightiest first: gone to, mended, or waived with a reason. */
+/** What the checks report, those of the selected cell and breakpoint first: gone to, mended, or waived with a reason. */
 export function Findings({ person }: { person: string }) {
   const document = useDraft((bench) => bench.document);
+  const selected = useDraft((bench) => bench.selected);
+  const edition = useDraft((bench) => bench.edition);
   const findings = findingsOfDraft(document);
+  const known = useMemo(() => (edition ? new Set(judge(edition.document).map(sameness)) : null), [edition]);
+  const isNew = (finding: JudgedFinding): boolean => known !== null && !known.has(sameness(finding));
   const [waiving, setWaiving] = useState<string | null>(null);
+  const [filter, setFilter] = useState<FindingFilter>(EVERYTHING);
   const open = findings.filter(({ waiver }) => !waiver);
-  const waived = findings.filter(({ waiver }) => waiver);
   const lapsed = lapsedWaivers(document, findings);
   const names = new Map(document.breakpoints.map(({ id, name }) => [id, name]));
+  const breakpoint = filter.breakpoint !== null && names.has(filter.breakpoint) ? filter.breakpoint : null;
+  const shown = findings.filter(
+    (finding) =>
+      (breakpoint === null || finding.breakpoint === breakpoint) &&
+      (filter.weight === null || finding.weight === filter.weight) &&
+      (!filter.isNew || isNew(finding)),
+  );
 
   return (
     <section className={styles.panel} aria-label="Findings">
       <div className={styles.head}>
         <h2>Findings</h2>
-        {(['must-fix', 'weigh', 'note'] as const).map((weight) => {
-          const count = open.filter((finding) => finding.weight === weight).length;
-          return (
-            count > 0 && (
-              <span key={weight} data-weight={weight}>
-                {count} {weight === 'note' ? (count === 1 ? 'note' : 'notes') : WEIGHT_NAMES[weight].toLowerCase()}
-              </span>
-            )
-          );
-        })}
-        {waived.length > 0 && <span className="soft">{waived.length} waived</span>}
+        <FindingFilters
+          open={open}
+          names={names}
+          filter={{ ...filter, breakpoint }}
+          fresh={edition ? { version: edition.version, count: findings.filter(isNew).length } : null}
+          onFilter={setFilter}
+        />
+        {findings.length > open.length && <span className="soft">{findings.length - open.length} waived</span>}
         {open.length === 0 && <span className={styles.fine}>Nothing to report: every sum comes out.</span>}
       </div>
       <ul className={styles.list}>
-        {[...open, ...waived].map((finding) => (
+        {inOrder(shown, selected).map((finding) => (
           <FindingRow
             key={findingKey(finding)}
             finding={finding}
             lapsed={lapsedFor(finding, lapsed)}
             name={finding.breakpoint === null ? '' : (names.get(finding.breakpoint) ?? '')}
             person={person}
+            isNew={isNew(finding)}
+            isSelected={isOf(finding, selected)}
             isWaiving={waiving === findingKey(finding)}
             onWaive={setWaiving}
           />
         ))}
+        {shown.length === 0 && findings.length > 0 && (
+          <li className={styles.none}>
+            None of the {findings.length} is shown with these filters.{' '}
+            <button type="button" className="quiet" onClick={() => setFilter(EVERYTHING)}>
+              Show all
+            </button>
+          </li>
+        )}
       </ul>
     </section>
   );
+}
+
+/** What makes a finding the same as one of an edition, whatever its numbers. */
+function sameness({ rule, breakpoint, cell, about }: JudgedFinding): string {
+  return [rule, breakpoint, cell, JSON.stringify(about ?? null)].join(' ');
+}
+
+function isOf(finding: JudgedFinding, { breakpoint, quantity }: Place): boolean {
+  return finding.breakpoint === breakpoint && finding.cell === quantity;
+}
+
+/** Waived ones last; those of the selected cell first, then those of its breakpoint, each by weight. */
+function inOrder(findings: JudgedFinding[], selected: Place): JudgedFinding[] {
+  const rank = (finding: JudgedFinding): number => {
+    if (finding.waiver) return 3;
+    if (isOf(finding, selected)) return 0;
+    return finding.breakpoint === selected.breakpoint ? 1 : 2;
+  };
+  return findings.toSorted((a, b) => rank(a) - rank(b));
 }

@@ -1,7 +1,11 @@
+import { baselineAt } from '../../../core/baseline/baseline-at';
+import type { SolvedColumns } from '../../../core/columns/columns-at';
 import { numeral, spoken } from '../../../core/length/present';
 import { px, type Px } from '../../../core/length/px';
 import { type Distance, distanceAcross, distanceDown } from '../../../core/rows/distance';
 import type { InRows } from '../../../core/rows/row-sum';
+import { rowsAt } from '../../../core/rows/rows-at';
+import { edgeAcross, edgeDown, type NamedEdge } from '../../../core/rows/snap';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
 import styles from './preview.module.scss';
@@ -31,21 +35,44 @@ export function DistanceDrawing({ from, to, place }: Measured & { place: (point:
   );
 }
 
-type Props = Measured & { spec: Spec; breakpoint: Breakpoint };
+type Props = Measured & { spec: Spec; breakpoint: Breakpoint; solved: SolvedColumns; page: number };
 
 /** What the distance comes to: px, base units, rows and gaps, baselines. */
-export function DistanceReadout({ spec, breakpoint, from, to }: Props) {
+export function DistanceReadout({ spec, breakpoint, solved, page, from, to }: Props) {
   const across = distanceAcross(spec, to.x.sub(from.x).abs());
   const down = distanceDown(spec, breakpoint, to.y.sub(from.y).abs());
+  const grids = {
+    rows: rowsAt(spec, breakpoint, page, solved.viewport),
+    baseline: baselineAt(spec, breakpoint, page, solved.viewport),
+    page: px(page),
+  };
+  const ends = (at: (point: Point) => Px, edge: (at: Px) => NamedEdge): string =>
+    [from, to].map((point) => endText(at(point), edge(at(point)))).join(', to ');
   return (
     <div className={styles.distance} role="status" aria-label="Distance">
-      <Way name="across" distance={across} />
-      <Way name="down" distance={down} />
+      <Way
+        name="across"
+        distance={across}
+        ends={ends(
+          ({ x }) => x,
+          (at) => edgeAcross(at, solved),
+        )}
+      />
+      <Way
+        name="down"
+        distance={down}
+        ends={ends(
+          ({ y }) => y,
+          (at) => edgeDown(at, grids),
+        )}
+      />
     </div>
   );
 }
 
-function Way({ name, distance: { px: length, baseUnits, rows, baselines } }: { name: string; distance: Distance }) {
+type WayProps = { name: string; distance: Distance; ends: string };
+
+function Way({ name, ends, distance: { px: length, baseUnits, rows, baselines } }: WayProps) {
   const parts = [
     `${spoken(length)} px`,
     ...(baseUnits ? [`${numeral(baseUnits)} base`] : []),
@@ -55,8 +82,18 @@ function Way({ name, distance: { px: length, baseUnits, rows, baselines } }: { n
   return (
     <p>
       <span>{name}</span> <Fractions text={parts.join(' · ')} />
+      {!length.equals(px(0)) && (
+        <small>
+          <Fractions text={ends} />
+        </small>
+      )}
     </p>
   );
+}
+
+/** `the start of column 3`, or `3 px off the end of column 4`. */
+function endText(at: Px, { at: edge, name }: NamedEdge): string {
+  return edge.equals(at) ? name : `${numeral(at.sub(edge).abs())} px off ${name}`;
 }
 
 /** `2 rows + 1 gap + 3 px` */

@@ -4,7 +4,7 @@ import { numeral, spoken } from '../../../core/length/present';
 import { isWhole, ZERO } from '../../../core/length/px';
 import { type RowSum, rowLine, rowSumAt } from '../../../core/rows/row-sum';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
-import { SumPart } from './sum-part';
+import { type Stands, SumPart } from './sum-part';
 import styles from './preview.module.scss';
 
 /** The sum of heights as a bar and as an equation: how many rows fit into the page, and what is left over. */
@@ -16,14 +16,15 @@ export function HeightLine({ spec, breakpoint, page }: { spec: Spec; breakpoint:
       label="Sum of heights"
       bar={<HeightBar sum={sum} />}
       line={rowLine(sum, numeral)}
-      isFine={isFine(sum)}
+      stands={stands(sum)}
       verdict={verdict(sum)}
     />
   );
 }
 
-function isFine({ left, height }: RowSum): boolean {
-  return left.compare(ZERO) >= 0 && height.compare(ZERO) > 0;
+function stands({ left, height }: RowSum): Stands {
+  if (left.compare(ZERO) < 0 || height.compare(ZERO) <= 0) return 'off';
+  return isWhole(height) ? 'fine' : 'between';
 }
 
 function verdict({ whole, begin, left, height }: RowSum): string {

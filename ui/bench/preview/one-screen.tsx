@@ -18,13 +18,14 @@ import { ARROWS } from './arrows';
 import { DistanceDrawing, DistanceReadout, type Point } from './distance';
 import { Edges } from './edges';
 import { GroundDrawing } from './ground/ground';
+import type { Picture } from './ground/kept-picture';
 import { PageFoot } from './page-foot';
 import { placedPage, seenPart } from './placed-page';
 import { useDistance } from './use-distance';
 import { useSize } from './use-size';
 import styles from './preview.module.scss';
 
-type Props = { spec: Spec; breakpoint: Breakpoint; solved: SolvedColumns; page: number; picture: string | null };
+type Props = { spec: Spec; breakpoint: Breakpoint; solved: SolvedColumns; page: number; picture: Picture | null };
 
 const MOVE = 40;
 
@@ -41,26 +42,26 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
   const [box, { width, height }] = useSize<HTMLDivElement>();
   const [across, setAcross] = useState<number | null>(null);
   const [down, setDown] = useState<HeightSegment | null>(null);
-  const distance = useDistance(spec, breakpoint, solved, page);
+  const distance = useDistance({ spec, breakpoint, solved, page, picture: ground === 'picture' ? picture : null });
 
   const viewport = solved.viewport.valueOf();
   const whole = placedPage({ width, height }, { width: viewport, height: page });
-  const scale = whole.scale * view.zoom;
+  const scale = view.zoom === 'whole' ? whole.scale : view.zoom;
   const [left, top] = [whole.left + view.x, whole.top + view.y];
   useEffect(() => {
-    store.getState().setMiddle({ x: width / 2 - whole.left, y: height / 2 - whole.top });
-  }, [store, width, height, whole.left, whole.top]);
+    store.getState().setMiddle({ x: width / 2 - whole.left, y: height / 2 - whole.top, whole: whole.scale });
+  }, [store, width, height, whole.left, whole.top, whole.scale]);
   const segments = useMemo(() => widthSegments(solved), [solved]);
   const inks = useMemo(() => inksOf(spec), [spec]);
   const base = useMemo(() => baseUnit(spec).valueOf(), [spec]);
   const segment = across === null ? null : segments[across];
   const rows = useMemo(
-    () => (overlays.rows ? rowsAt(spec, breakpoint, page) : null),
-    [overlays.rows, spec, breakpoint, page],
+    () => (overlays.rows ? rowsAt(spec, breakpoint, page, viewport) : null),
+    [overlays.rows, spec, breakpoint, page, viewport],
   );
-  const onPage = ({ clientX, clientY }: { clientX: number; clientY: number }): { x: number; y: number } => {
+  const onPage = (clientX: number, clientY: number): [number, number] => {
     const frame = box.current!.getBoundingClientRect();
-    return { x: (clientX - frame.left - left) / scale, y: (clientY - frame.top - top) / scale };
+    return [(clientX - frame.left - left) / scale, (clientY - frame.top - top) / scale];
   };
 
   useGesture(
@@ -76,14 +77,12 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
         const frame = box.current!.getBoundingClientRect();
         const around = { x: x - frame.left - whole.left, y: y - frame.top - whole.top };
         const { view: now, look } = store.getState();
-        look(zoomed(now, Math.exp(by), around));
+        look(zoomed(now, Math.exp(by), whole.scale, around));
       },
-      onDrag: ({ first, tap, delta: [x, y], event, target }) => {
+      onDrag: ({ tap, initial, xy, delta: [x, y], target }) => {
         if (tap || (target as HTMLElement).closest('[role=slider]')) return;
-        if (isMeasuring) {
-          const at = onPage(event as unknown as { clientX: number; clientY: number });
-          return first ? distance.start(at.x, at.y, scale) : distance.stretch(at.x, at.y, scale);
-        }
+        // from where it was pressed, however late the drag is told from a click
+        if (isMeasuring) return distance.stretch(onPage(...initial), onPage(...xy), scale);
         const { view: now, look } = store.getState();
         look({ ...now, x: now.x + x, y: now.y + y });
       },
@@ -98,10 +97,10 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
 
   const onPointerMove = (event: PointerEvent<HTMLDivElement>): void => {
     if (event.buttons !== 0) return;
-    const at = onPage(event);
-    const index = segments.findIndex(({ start, end }) => start.valueOf() <= at.x && at.x < end.valueOf());
-    setAcross(index < 0 || at.y < 0 || at.y > page ? null : index);
-    setDown(rows && index >= 0 ? heightSegmentAt(rows, px(page), px(Math.floor(at.y * 64)).div(64)) : null);
+    const [x, y] = onPage(event.clientX, event.clientY);
+    const index = segments.findIndex(({ start, end }) => start.valueOf() <= x && x < end.valueOf());
+    setAcross(index < 0 || y < 0 || y > page ? null : index);
+    setDown(rows && index >= 0 ? heightSegmentAt(rows, px(page), px(Math.floor(y * 64)).div(64)) : null);
   };
   const forget = (): void => {
     setAcross(null);
@@ -211,7 +210,7 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
       )}
       {isMeasuring &&
         (distance.measured ? (
-          <DistanceReadout spec={spec} breakpoint={breakpoint} {...distance.measured} />
+          <DistanceReadout {...{ spec, breakpoint, solved, page }} {...distance.measured} />
         ) : (
           <p className={styles.distance}>Drag from one edge to another, or use the arrow keys.</p>
         ))}

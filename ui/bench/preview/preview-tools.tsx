@@ -8,7 +8,8 @@ import type { Ground } from '../../draft/draft-store';
 import { OVERLAY_KEYS } from '../../draft/preview-keys';
 import { WHOLE_VIEW } from '../../draft/zoomed';
 import { GROUP_NAMES, GroupMark } from '../sheet/group-mark';
-import type { Picture } from './ground/use-picture';
+import { PicturePlacement } from './ground/picture-placement';
+import type { Pictures } from './ground/use-pictures';
 import styles from './preview.module.scss';
 
 const OVERLAYS: Family[] = ['columns', 'rows', 'baseline'];
@@ -20,12 +21,16 @@ const GROUND_NAMES: Record<Ground, string> = {
   picture: 'my picture',
 };
 
+type Props = { pictures: Pictures; breakpoint: string; onInks: () => void };
+
 /** Overlays on and off, their colours, what lies under them, distances, zoom. */
-export function PreviewTools({ picture, onInks }: { picture: Picture; onInks: () => void }) {
+export function PreviewTools({ pictures, breakpoint, onInks }: Props) {
   const overlays = useDraft((bench) => bench.overlays);
   const toggle = useDraft((bench) => bench.toggle);
   const isMeasuring = useDraft((bench) => bench.isMeasuring);
   const measure = useDraft((bench) => bench.measure);
+  const isSnapping = useDraft((bench) => bench.isSnapping);
+  const snap = useDraft((bench) => bench.snap);
   const isOneScreen = useDraft((bench) => bench.previewed === 'screen');
 
   return (
@@ -46,9 +51,9 @@ export function PreviewTools({ picture, onInks }: { picture: Picture; onInks: ()
           <Palette size={14} aria-hidden />
         </button>
       </span>
+      <GroundChoice pictures={pictures} breakpoint={breakpoint} />
       {isOneScreen && (
         <>
-          <GroundChoice picture={picture} />
           <span className={styles.toggles}>
             <button
               type="button"
@@ -59,6 +64,16 @@ export function PreviewTools({ picture, onInks }: { picture: Picture; onInks: ()
             >
               <Ruler size={14} aria-hidden />
             </button>
+            {isMeasuring && (
+              <button
+                type="button"
+                aria-pressed={isSnapping}
+                onClick={() => snap(!isSnapping)}
+                title="Draw the ends to edges, of the picture first (e)"
+              >
+                To edges
+              </button>
+            )}
             <Zoom />
           </span>
         </>
@@ -67,20 +82,21 @@ export function PreviewTools({ picture, onInks }: { picture: Picture; onInks: ()
   );
 }
 
-function GroundChoice({ picture }: { picture: Picture }) {
+function GroundChoice({ pictures, breakpoint }: Omit<Props, 'onInks'>) {
   const ground = useDraft((bench) => bench.ground);
   const layOn = useDraft((bench) => bench.layOn);
   const file = useRef<HTMLInputElement>(null);
+  const picture = pictures.shown[breakpoint] ?? null;
 
   const choose = (event: ChangeEvent<HTMLSelectElement>): void => {
     const wanted = event.target.value as Ground;
     layOn(wanted);
-    if (wanted === 'picture' && !picture.url) file.current?.click();
+    if (wanted === 'picture' && !picture) file.current?.click();
   };
   const onFile = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
     const [chosen] = event.target.files ?? [];
     event.target.value = '';
-    if (chosen && (await picture.bring(chosen))) layOn('picture');
+    if (chosen && (await pictures.bring(breakpoint, chosen))) layOn('picture');
   };
 
   return (
@@ -97,8 +113,14 @@ function GroundChoice({ picture }: { picture: Picture }) {
       </label>
       {ground === 'picture' && (
         <button type="button" onClick={() => file.current?.click()} title="Another picture; it stays in this browser">
-          <ImageIcon size={14} aria-hidden /> {picture.url ? 'Another…' : 'Choose…'}
+          <ImageIcon size={14} aria-hidden /> {picture ? 'Another…' : 'Choose…'}
         </button>
+      )}
+      {ground === 'picture' && picture && (
+        <PicturePlacement
+          placement={picture.placement}
+          onPlace={(placement) => pictures.place(breakpoint, placement)}
+        />
       )}
       <input ref={file} type="file" accept="image/*" hidden onChange={onFile} aria-label="Picture to lay under" />
     </span>
@@ -106,7 +128,8 @@ function GroundChoice({ picture }: { picture: Picture }) {
 }
 
 function Zoom() {
-  const view = useDraft((bench) => bench.view);
+  const scale = useDraft(({ view, middle }) => (view.zoom === 'whole' ? middle.whole : view.zoom));
+  const isWhole = useDraft(({ view }) => view.zoom === 'whole');
   const look = useDraft((bench) => bench.look);
   const zoom = useDraft((bench) => bench.zoom);
   return (
@@ -114,11 +137,22 @@ function Zoom() {
       <button type="button" aria-label="Zoom out" title="Zoom out (−)" onClick={() => zoom(-1)}>
         <ZoomOut size={14} aria-hidden />
       </button>
-      <button type="button" title="The whole page (0)" onClick={() => look(WHOLE_VIEW)} className="number">
-        {Math.round(view.zoom * 100)} %
-      </button>
+      <output className="number" aria-label="Zoom" title="Of the size in CSS px">
+        {Math.round(scale * 100)} %
+      </output>
       <button type="button" aria-label="Zoom in" title="Zoom in (+)" onClick={() => zoom(1)}>
         <ZoomIn size={14} aria-hidden />
+      </button>
+      <button type="button" aria-pressed={isWhole} title="The whole page (0)" onClick={() => look(WHOLE_VIEW)}>
+        Whole
+      </button>
+      <button
+        type="button"
+        aria-pressed={!isWhole && Math.abs(scale - 1) < 0.001}
+        title="One px for each px (1)"
+        onClick={() => zoom('1:1')}
+      >
+        1:1
       </button>
     </>
   );

@@ -14,7 +14,9 @@ import { PreviewTools } from './preview-tools';
 import { SideBySide } from './side-by-side';
 import { SpanTable } from './span-table';
 import { SumLine } from './sum-line';
-import { usePicture } from './ground/use-picture';
+import { usePictures } from './ground/use-pictures';
+import { footOf } from './ground/foot-of';
+import { ViewportWidth } from './viewport-width';
 import styles from './preview.module.scss';
 
 const WAYS = [
@@ -31,9 +33,14 @@ export function Preview() {
   const previewed = useDraft((bench) => bench.previewed);
   const showAs = useDraft((bench) => bench.showAs);
   const breakpoint = breakpointAt(document, viewport);
-  const page = useDraft((bench) => bench.pageHeights[breakpoint.id] ?? breakpoint.reference.height);
   const solved = useMemo(() => columnsAt(document, breakpoint, viewport), [document, breakpoint, viewport]);
-  const picture = usePicture();
+  const pictures = usePictures();
+  const ground = useDraft((bench) => bench.ground);
+  const picture = pictures.shown[breakpoint.id] ?? null;
+  const given = useDraft((bench) => bench.pageHeights[breakpoint.id]);
+  // a picture under the grid is seen down to its foot
+  const page =
+    given ?? Math.max(breakpoint.reference.height, ground === 'picture' && picture ? footOf(picture, solved) : 0);
   const [inks, setInks] = useState(false);
   const drawn = previewed === 'screen' || previewed === 'all';
 
@@ -41,7 +48,8 @@ export function Preview() {
     <section className={styles.panel} aria-label="Preview">
       <div className={styles.head}>
         <span>
-          Viewport <strong className="number">{viewport} ×</strong> <PageHeight breakpoint={breakpoint} height={page} />
+          Viewport <ViewportWidth /> <span className="number">×</span>{' '}
+          <PageHeight breakpoint={breakpoint} height={page} />
         </span>
         <span className="soft">{breakpoint.name}</span>
         <span className={styles.toggles}>
@@ -58,21 +66,21 @@ export function Preview() {
           ))}
         </span>
       </div>
-      {drawn && <PreviewTools picture={picture} onInks={() => setInks(true)} />}
-      {picture.problem && (
+      {drawn && <PreviewTools pictures={pictures} breakpoint={breakpoint.id} onInks={() => setInks(true)} />}
+      {pictures.problem && (
         <p className={`problem ${styles.problem}`} role="alert">
-          {picture.problem}
+          {pictures.problem}
         </p>
       )}
-      {previewed === 'all' && <SideBySide />}
+      {previewed === 'all' && <SideBySide pictures={pictures.shown} />}
       {previewed === 'spans' && <SpanTable name={breakpoint.name} solved={solved} />}
       {previewed === 'spacing' && <SpacingPanel />}
       {previewed === 'leading' && <LeadingPanel breakpoint={breakpoint} viewport={viewport} page={page} />}
       {previewed === 'screen' && (
-        <OneScreen spec={document} breakpoint={breakpoint} solved={solved} page={page} picture={picture.url} />
+        <OneScreen spec={document} breakpoint={breakpoint} solved={solved} page={page} picture={picture} />
       )}
       <SumLine breakpoint={breakpoint} solved={solved} page={page} />
-      {inks && <InksDialog grounds={picture.grounds} onClose={() => setInks(false)} />}
+      {inks && <InksDialog grounds={picture?.grounds ?? []} onClose={() => setInks(false)} />}
     </section>
   );
 }

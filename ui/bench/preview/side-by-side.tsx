@@ -7,6 +7,9 @@ import { inksOf } from '../../../core/overlay/inks';
 import { Overlays } from '../../drawing/overlays';
 import { Fractions } from '../../drawing/numeral';
 import { useDraft } from '../../draft/draft-context';
+import { baseUnit } from '../../../core/spacing/scale';
+import { GroundDrawing } from './ground/ground';
+import type { Picture } from './ground/kept-picture';
 import { packScreens } from './pack-screens';
 import { useSize } from './use-size';
 import styles from './preview.module.scss';
@@ -16,13 +19,15 @@ const PAD = 16;
 const LABEL = 44;
 
 /** Every breakpoint at its reference size, all at one scale. Choosing one shows it alone. */
-export function SideBySide() {
+export function SideBySide({ pictures }: { pictures: Readonly<Record<string, Picture>> }) {
+  const ground = useDraft((bench) => bench.ground);
   const spec = useDraft((bench) => bench.document);
   const overlays = useDraft((bench) => bench.overlays);
   const show = useDraft((bench) => bench.show);
   const showAs = useDraft((bench) => bench.showAs);
   const [box, { width, height }] = useSize<HTMLDivElement>();
   const screens = byWidth(spec.breakpoints);
+  const step = baseUnit(spec).valueOf();
   const inside = { width: width - PAD * 2, height: height - PAD * 2 };
   const scale = packScreens(
     screens.map(({ reference }) => reference),
@@ -53,7 +58,11 @@ export function SideBySide() {
                   viewBox={`0 0 ${reference.width} ${reference.height}`}
                   aria-hidden="true"
                 >
-                  <rect {...reference} fill="var(--paper)" />
+                  <GroundDrawing
+                    {...{ ground, solved, step }}
+                    height={reference.height}
+                    picture={pictures[id] ?? null}
+                  />
                   <Overlays
                     {...{ spec, breakpoint, solved, scale, id }}
                     {...reference}

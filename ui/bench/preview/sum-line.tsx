@@ -1,14 +1,14 @@
 'use client';
 
 import { type SolvedColumns, sumLine, widthSegments } from '../../../core/columns/columns-at';
-import { isWhole, ZERO } from '../../../core/length/px';
+import { isWhole, least, ZERO } from '../../../core/length/px';
 import { numeral, spoken } from '../../../core/length/present';
 import { applyChanges } from '../../../core/sheet/apply-changes';
 import type { Breakpoint } from '../../../core/spec/schema';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
 import { HeightLine } from './height-line';
-import { SumPart } from './sum-part';
+import { type Stands, SumPart } from './sum-part';
 import styles from './preview.module.scss';
 
 type Props = { breakpoint: Breakpoint; solved: SolvedColumns; page: number };
@@ -28,8 +28,7 @@ export function SumLine({ breakpoint, solved, page }: Props) {
         label="Sum of widths"
         bar={<SumBar solved={solved} />}
         line={sumLine(solved, numeral)}
-        isFine={!off}
-        verdict={verdict(solved)}
+        {...verdictOf(solved)}
       />
       {mends.length > 0 && (
         <div className={styles.mends}>
@@ -45,13 +44,18 @@ export function SumLine({ breakpoint, solved, page }: Props) {
   );
 }
 
-function verdict(solved: SolvedColumns): string {
-  const { excess } = solved;
-  if (!excess.equals(ZERO)) return `${spoken(excess.abs())} px too ${excess.compare(0) > 0 ? 'many' : 'few'}`;
+/** The verdict before its numbers; green only where nothing is off. */
+function verdictOf(solved: SolvedColumns): { stands: Stands; verdict: string } {
+  const { excess, column, gutter, marginStart, marginEnd } = solved;
+  if (!excess.equals(ZERO))
+    return { stands: 'off', verdict: `${spoken(excess.abs())} px too ${excess.compare(0) > 0 ? 'many' : 'few'}` };
+  const parts = { columns: column, gutters: gutter, margins: least(marginStart, marginEnd) };
+  const below = Object.entries(parts).find(([, width]) => width.compare(ZERO) < 0);
+  if (below) return { stands: 'off', verdict: `adds up only with ${below[0]} below zero` };
   const edges = widthSegments(solved).filter(({ part }) => part === 'column');
   const broken = edges.filter(({ start, end }) => !isWhole(start) || !isWhole(end)).length;
-  if (broken === 0) return 'adds up, every edge whole';
-  return `adds up, ${broken} of ${edges.length} columns have edges between pixels`;
+  if (broken === 0) return { stands: 'fine', verdict: 'adds up, every edge whole' };
+  return { stands: 'between', verdict: `adds up, ${broken} of ${edges.length} columns have edges between pixels` };
 }
 
 /** Each piece of the width, as wide as it is. */

@@ -3,25 +3,36 @@
 import { type KeyboardEvent, useState } from 'react';
 import { baselineAt } from '../../../core/baseline/baseline-at';
 import type { SolvedColumns } from '../../../core/columns/columns-at';
-import { type Px, px } from '../../../core/length/px';
+import { type Px, px, roundHalfUp } from '../../../core/length/px';
+import { edgeNear } from '../../../core/picture/edges';
+import { inPicture, placedPicture } from '../../../core/picture/placed-picture';
 import { rowsAt } from '../../../core/rows/rows-at';
-import { snapAcross, snapDown } from '../../../core/rows/snap';
+import { edgeAcross, edgeDown, snapped } from '../../../core/rows/snap';
 import { baseUnit } from '../../../core/spacing/scale';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
+import { useDraft } from '../../draft/draft-context';
 import { ARROWS } from './arrows';
 import type { Measured, Point } from './distance';
+import type { Picture } from './ground/kept-picture';
 
 /** How near an edge draws a point to itself, in px of the window. */
 const REACH = 6;
 
-/** The distance tool: two points, set by dragging or with the keys, drawn to the edges of the grids. */
-export function useDistance(spec: Spec, breakpoint: Breakpoint, solved: SolvedColumns, page: number) {
+type Screen = { spec: Spec; breakpoint: Breakpoint; solved: SolvedColumns; page: number; picture: Picture | null };
+
+/**
+ * The distance tool: two points, set by dragging or with the keys. Where that is wanted, they are drawn to the edges of
+ * the picture that lies under the grid, else to those of the grid.
+ */
+export function useDistance(screen: Screen) {
+  const { spec } = screen;
+  const isSnapping = useDraft((bench) => bench.isSnapping);
   const [measured, setMeasured] = useState<Measured | null>(null);
 
-  const snapped = (x: number, y: number, scale: number): Point => {
-    const reach = px(Math.round((REACH / scale) * 64)).div(64);
-    const grids = { rows: rowsAt(spec, breakpoint, page), baseline: baselineAt(spec, breakpoint), page: px(page) };
-    return { x: snapAcross(exact(x), solved, reach), y: snapDown(exact(y), grids, reach) };
+  const placed = (x: number, y: number, scale: number): Point => {
+    const at = { x: exact(x), y: exact(y) };
+    if (!isSnapping) return { x: roundHalfUp(at.x), y: roundHalfUp(at.y) };
+    return drawnToEdges(screen, at, px(Math.round((REACH / scale) * 64)).div(64));
   };
 
   const onKeyDown = (event: KeyboardEvent): boolean => {
@@ -45,19 +56,38 @@ export function useDistance(spec: Spec, breakpoint: Breakpoint, solved: SolvedCo
 
   return {
     measured,
-    start: (x: number, y: number, scale: number): void => {
-      const point = snapped(x, y, scale);
-      setMeasured({ from: point, to: point });
-    },
-    stretch: (x: number, y: number, scale: number): void => {
-      const to = snapped(x, y, scale);
-      setMeasured((before) => before && { from: before.from, to });
-    },
+    /** From where the pointer was pressed to where it is now, in px of the page. */
+    stretch: (from: [number, number], to: [number, number], scale: number): void =>
+      setMeasured({ from: placed(...from, scale), to: placed(...to, scale) }),
     onKeyDown,
   };
 }
 
 const ORIGIN: Point = { x: px(0), y: px(0) };
+
+function drawnToEdges({ spec, breakpoint, solved, page, picture }: Screen, at: Point, reach: Px): Point {
+  const width = solved.viewport;
+  const grids = {
+    rows: rowsAt(spec, breakpoint, page, width),
+    baseline: baselineAt(spec, breakpoint, page, width),
+    page: px(page),
+  };
+  const inside = picture?.pixels ? edgesOfPicture(picture, width, at, reach) : { x: null, y: null };
+  return {
+    x: inside.x ?? snapped(at.x, edgeAcross(at.x, solved), reach),
+    y: inside.y ?? snapped(at.y, edgeDown(at.y, grids), reach),
+  };
+}
+
+function edgesOfPicture(picture: Picture, viewport: Px, at: Point, reach: Px): { x: Px | null; y: Px | null } {
+  const place = placedPicture(picture.width, viewport, picture.placement);
+  const inside = inPicture(place, at);
+  const within = reach.div(place.factor).valueOf();
+  const [across, down] = (['across', 'down'] as const).map((way) => edgeNear(picture.pixels!, way, inside, within));
+  const onPage = (edge: number | null | undefined, shift: Px): Px | null =>
+    edge === null || edge === undefined ? null : place.factor.mul(edge).add(shift);
+  return { x: onPage(across, place.across), y: onPage(down, place.down) };
+}
 
 function moved(at: Px, by: Px): Px {
   const next = at.add(by);

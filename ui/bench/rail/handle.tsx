@@ -10,6 +10,9 @@ type Props = {
   most: number;
   /** What Shift+arrow moves by; the arrow alone moves by 1. */
   step: number;
+  /** What a drag lands on multiples of, unless Alt is held. */
+  snap?: number;
+  title?: string;
   inset: string;
   perPixel: () => number;
   /** While dragging; null when the drag was called off. */
@@ -19,13 +22,28 @@ type Props = {
 };
 
 /** Something on the rail that is dragged, or moved with the arrow keys. Esc calls a drag off. */
-export function Handle({ className, label, value, most, step, inset, perPixel, onPreview, onCommit, children }: Props) {
+export function Handle(props: Props) {
+  const {
+    className,
+    label,
+    value,
+    most,
+    step,
+    snap = 1,
+    title,
+    inset,
+    perPixel,
+    onPreview,
+    onCommit,
+    children,
+  } = props;
   const start = useRef(value);
   const bind = useDrag(
-    ({ first, last, canceled, tap, movement: [x] }) => {
+    ({ first, last, canceled, tap, altKey, movement: [x] }) => {
       if (first) start.current = value;
       if (tap) return onPreview(null);
-      const next = Math.round(Math.min(most, Math.max(0, start.current + x * perPixel())));
+      const grain = altKey ? 1 : snap;
+      const next = Math.round(Math.min(most, Math.max(0, start.current + x * perPixel())) / grain) * grain;
       if (canceled) return onPreview(null);
       if (!last) return onPreview(next);
       onPreview(null);
@@ -46,6 +64,7 @@ export function Handle({ className, label, value, most, step, inset, perPixel, o
       {...bind()}
       className={className}
       style={{ insetInlineStart: inset }}
+      title={title}
       role="slider"
       tabIndex={0}
       aria-label={label}

@@ -2,6 +2,7 @@
 
 import { useRef, useState } from 'react';
 import { moveBoundary } from '../../../core/sheet/breakpoints';
+import { baseUnit } from '../../../core/spacing/scale';
 import { byWidth, rangeEnd, rangeText, shownWidth } from '../../../core/spec/ranges';
 import { useDraft } from '../../draft/draft-context';
 import { at, axisOf } from './axis';
@@ -22,7 +23,7 @@ export function Rail() {
   const spec = dragged ? moveBoundary(document, dragged.id, dragged.from) : document;
   const breakpoints = byWidth(spec.breakpoints);
   const perPixel = (): number => axis.end / (track.current?.clientWidth ?? axis.end);
-  const step = Math.max(1, Number.parseFloat(String(document.spacing.base)) || 8);
+  const step = Math.max(1, Math.round(baseUnit(document).valueOf()));
 
   return (
     <section className={styles.rail} aria-label="Breakpoints">
@@ -61,9 +62,11 @@ export function Rail() {
             key={id}
             className={styles.boundary!}
             label={`${name} starts at`}
+            title="Drag: lands on the base unit; with Alt on single px"
             value={from}
             most={axis.end}
             step={step}
+            snap={step}
             inset={at(axis, from)}
             perPixel={perPixel}
             onPreview={(next) => setDragged(next === null ? null : { id, from: next })}

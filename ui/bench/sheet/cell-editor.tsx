@@ -1,34 +1,31 @@
 'use client';
 
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import type { SheetQuantity } from '../../../core/sheet/quantities';
+import { ChoiceEditor } from './choice-editor';
+import { type EditorProps, leaveBy } from './editor-props';
 import styles from './sheet.module.scss';
 
-export type Leave = 'down' | 'up' | 'right' | 'left' | 'stay';
-
-type Props = {
-  quantity: SheetQuantity;
-  label: string;
-  /** What the field starts with; `replace` puts the caret behind it, otherwise all of it is selected. */
-  text: string;
-  replace: boolean;
-  problem: string | null;
-  /** Commits; answers with the sentence that says why not. */
-  onCommit: (text: string, leave: Leave) => void;
-  onCancel: () => void;
-  onBlur: (text: string) => void;
-};
-
 /** The field in a cell that is being edited. Enter and Tab commit, Esc puts back. */
-export function CellEditor({ quantity, label, text: first, replace, problem, onCommit, onCancel, onBlur }: Props) {
+export function CellEditor(props: EditorProps) {
+  return props.quantity.choices ? (
+    <ChoiceEditor {...props} choices={props.quantity.choices} />
+  ) : (
+    <TextEditor {...props} />
+  );
+}
+
+function TextEditor({ quantity, label, text: first, replace, problem, onCommit, onCancel, onBlur }: EditorProps) {
   const [text, setText] = useState(first);
-  const field = useRef<HTMLInputElement & HTMLSelectElement>(null);
+  const field = useRef<HTMLInputElement>(null);
   const closing = useRef(false);
 
   useEffect(() => {
     field.current?.focus();
-    if (!replace) field.current?.select?.();
-  }, [replace]);
+    if (replace) field.current?.setSelectionRange(first.length, first.length);
+    else field.current?.select();
+    // only when the field opens
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
 
   const onKeyDown = (event: KeyboardEvent): void => {
     event.stopPropagation();
@@ -36,53 +33,30 @@ export function CellEditor({ quantity, label, text: first, replace, problem, onC
       closing.current = true;
       return onCancel();
     }
-    const leave = { Enter: event.shiftKey ? 'up' : 'down', Tab: event.shiftKey ? 'left' : 'right' }[event.key] as
-      Leave | undefined;
+    const leave = leaveBy(event);
     if (!leave) return;
     event.preventDefault();
     onCommit(text, leave);
+    // what is refused stays, and the next letter takes its place
+    field.current?.select();
   };
 
-  const shared = {
-    ref: field,
-    className: styles.field,
-    'aria-label': label,
-    'aria-invalid': problem !== null,
-    'aria-describedby': problem === null ? undefined : 'sheet-says',
-    onKeyDown,
-    onBlur: () => !closing.current && onBlur(text),
-    onCopy: (event: { stopPropagation: () => void }) => event.stopPropagation(),
-    onPaste: (event: { stopPropagation: () => void }) => event.stopPropagation(),
-  };
-
-  if (quantity.choices) {
-    const chosen =
-      quantity.choices.find((choice) => choice === text) ??
-      quantity.choices.find((choice) => choice.startsWith(text.toLowerCase())) ??
-      first;
-    return (
-      <select
-        {...shared}
-        value={chosen}
-        onChange={(event) => {
-          setText(event.target.value);
-          onCommit(event.target.value, 'stay');
-        }}
-      >
-        {quantity.choices.map((choice) => (
-          <option key={choice}>{choice}</option>
-        ))}
-      </select>
-    );
-  }
   return (
     <input
-      {...shared}
+      ref={field}
+      className={styles.field}
+      aria-label={label}
+      aria-invalid={problem !== null}
+      aria-describedby={problem === null ? undefined : 'sheet-says'}
       value={text}
       maxLength={quantity.id === 'notes' ? 5000 : 400}
       autoComplete="off"
       spellCheck={false}
       onChange={(event) => setText(event.target.value)}
+      onKeyDown={onKeyDown}
+      onBlur={() => !closing.current && onBlur(text)}
+      onCopy={(event) => event.stopPropagation()}
+      onPaste={(event) => event.stopPropagation()}
     />
   );
 }

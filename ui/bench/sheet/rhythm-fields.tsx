@@ -10,16 +10,16 @@ import styles from './sheet.module.scss';
 export function RhythmFields({ onProblem }: { onProblem: (problem: string | null) => void }) {
   const document = useDraft((bench) => bench.document);
   const change = useDraft((bench) => bench.change);
+  const tryChange = useDraft((bench) => bench.tryChange);
   const [typed, setTyped] = useState<string | null>(null);
   const { base, halfSteps } = document.spacing;
 
   const commit = (): void => {
     if (typed === null) return;
     const written = typed === typedText(base) ? { value: document } : writeBase(document, typed);
-    onProblem(written.problem ?? null);
-    if (!written.value) return;
-    change(written.value);
-    setTyped(null);
+    const problem = written.value ? tryChange(written.value) : written.problem!;
+    onProblem(problem);
+    if (problem === null) setTyped(null);
   };
   const onKeyDown = (event: KeyboardEvent): void => {
     event.stopPropagation();

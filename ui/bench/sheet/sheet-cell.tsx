@@ -1,7 +1,7 @@
 'use client';
 
 import { Equal } from 'lucide-react';
-import { memo, type MouseEvent } from 'react';
+import { memo, type MouseEvent, type ReactNode } from 'react';
 import type { Weight } from '../../../core/checks/rule';
 import type { ColumnQuantity } from '../../../core/columns/let-follow';
 import { FOLLOWING_QUANTITIES } from '../../../core/columns/let-follow';
@@ -10,12 +10,13 @@ import { isWhole } from '../../../core/length/px';
 import type { SheetQuantity } from '../../../core/sheet/quantities';
 import type { SheetCell } from '../../../core/sheet/sheet-cell';
 import { Numeral } from '../../drawing/numeral';
-import type { Place } from '../../draft/draft-store';
-import { CellEditor, type Leave } from './cell-editor';
+import { CellEditor } from './cell-editor';
+import type { Leave } from './editor-props';
 import styles from './sheet.module.scss';
 
 type Props = {
-  place: Place;
+  /** What tells this cell from the others. */
+  place: string;
   label: string;
   quantity: SheetQuantity;
   cell: SheetCell;
@@ -31,6 +32,8 @@ type Props = {
   onBlur: (text: string) => void;
   onCancel: () => void;
   onFollow: () => void;
+  /** What can be done with the whole breakpoint; stands in its head. */
+  menu: ReactNode;
 };
 
 /** One cell: given, worked out, refused or being edited. */
@@ -39,12 +42,12 @@ export const SheetCellView = memo(
     const { place, label, quantity, cell, note, isSelected, isInRange, flag, refusal, editing } = props;
     const canFollow = !cell.follows && FOLLOWING_QUANTITIES.includes(quantity.id as ColumnQuantity);
     const onMouseDown = (event: MouseEvent): void => {
-      if (!editing) props.onSelect(event.shiftKey);
+      if (!editing && !(event.target as HTMLElement).closest('button')) props.onSelect(event.shiftKey);
     };
     return (
       <td
         role="gridcell"
-        data-place={`${place.row} ${place.column}`}
+        data-place={place}
         data-follows={cell.follows || undefined}
         data-idle={cell.idle}
         data-flag={refusal ? 'refused' : (flag ?? undefined)}
@@ -64,7 +67,7 @@ export const SheetCellView = memo(
         className={quantity.id === 'notes' ? `${styles.cell} ${styles.notes}` : styles.cell}
         onMouseDown={onMouseDown}
         onFocus={() => !isSelected && !editing && props.onSelect(false)}
-        onDoubleClick={() => !editing && props.onEdit()}
+        onDoubleClick={(event) => !editing && !(event.target as HTMLElement).closest('button') && props.onEdit()}
       >
         {editing ? (
           <CellEditor
@@ -80,6 +83,7 @@ export const SheetCellView = memo(
         ) : (
           <CellText cell={cell} refused={refusal?.text ?? null} note={note} />
         )}
+        {isSelected && !editing && props.menu}
         {isSelected && !editing && canFollow && (
           <button
             type="button"

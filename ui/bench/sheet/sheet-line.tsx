@@ -5,11 +5,10 @@ import type { CellName } from '../../../core/checks/rule';
 import { explain, type Explanation, explanationLine } from '../../../core/columns/explain';
 import { type ColumnQuantity, FOLLOWING_QUANTITIES } from '../../../core/columns/let-follow';
 import { numeral } from '../../../core/length/present';
-import { byWidth } from '../../../core/spec/ranges';
-import { QUANTITIES } from '../../../core/sheet/quantities';
+import { placeKey } from '../../../core/sheet/place';
+import { QUANTITIES, rowOf } from '../../../core/sheet/quantities';
 import { useDraft } from '../../draft/draft-context';
 import { Fractions } from '../../drawing/numeral';
-import { cellKey } from './use-sheet-keys';
 import styles from './sheet.module.scss';
 
 /** The line under the sheet: what the selected cell takes, or what was wrong with what it was given. */
@@ -17,9 +16,9 @@ export function SheetLine({ message }: { message: string | null }) {
   const selected = useDraft((bench) => bench.selected);
   const document = useDraft((bench) => bench.document);
   const refused = useDraft((bench) => bench.refused);
-  const quantity = QUANTITIES[selected.row]!;
-  const breakpoint = byWidth(document.breakpoints)[selected.column];
-  const problem = breakpoint ? refused[cellKey(breakpoint.id, quantity.id)]?.problem : undefined;
+  const quantity = QUANTITIES[rowOf(selected.quantity)]!;
+  const breakpoint = document.breakpoints.find(({ id }) => id === selected.breakpoint);
+  const problem = refused[placeKey(selected)]?.problem;
   const explained =
     breakpoint && isColumnQuantity(quantity.id)
       ? explain(document, breakpoint, quantity.id, breakpoint.reference.width, numeral)

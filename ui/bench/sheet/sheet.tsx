@@ -1,26 +1,36 @@
 'use client';
 
 import { Plus } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { type CSSProperties, useEffect, useMemo, useRef, useState } from 'react';
 import { addBreakpoint, roomForBreakpoint } from '../../../core/sheet/breakpoints';
 import { cellOf } from '../../../core/sheet/cell-of';
 import { QUANTITIES, type SheetQuantity } from '../../../core/sheet/quantities';
-import { writeCell } from '../../../core/sheet/write-cell';
-import { byWidth, rangeText } from '../../../core/spec/ranges';
+import { type Place, placeBeside, placeKey, placesIn, rangeBetween } from '../../../core/sheet/place';
+import { writePlaces } from '../../../core/sheet/write-places';
+import { rangeText } from '../../../core/spec/ranges';
 import { useDraft, useDraftStore } from '../../draft/draft-context';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
-import type { Place } from '../../draft/draft-store';
-import type { Leave } from './cell-editor';
+import type { Leave } from './editor-props';
 import { editableText, SheetCellView } from './sheet-cell';
 import { GROUP_NAMES, GroupMark } from './group-mark';
-import { cellKey, selectedRange, useSheetKeys } from './use-sheet-keys';
+import { useSheetKeys } from './use-sheet-keys';
+import { BreakpointMenu } from './breakpoint-menu';
 import { RhythmFields } from './rhythm-fields';
 import { UnitsDialog } from './units-dialog';
 import { SheetLine } from './sheet-line';
 import { useColumns } from './use-columns';
 import styles from './sheet.module.scss';
 
-type Editing = Place & { text: string | null };
+type Editing = { place: Place; text: string | null };
+
+/** Where one goes after a text was taken: rows down, columns across. */
+const STEPS: Record<Leave, [number, number]> = {
+  down: [1, 0],
+  up: [-1, 0],
+  right: [0, 1],
+  left: [0, -1],
+  stay: [0, 0],
+};
 
 /** The sheet: quantities down, breakpoints across. */
 export function Sheet() {
@@ -41,14 +51,14 @@ export function Sheet() {
       open
         .toReversed()
         .flatMap(({ breakpoint, cell, weight }) =>
-          breakpoint && cell ? [[cellKey(breakpoint, cell), weight] as const] : [],
+          breakpoint && cell ? [[placeKey({ breakpoint, quantity: cell }), weight] as const] : [],
         ),
     );
   }, [document]);
 
   const focusSelected = (): void => {
-    const { row, column } = store.getState().selected;
-    table.current?.querySelector<HTMLElement>(`[data-place="${row} ${column}"]`)?.focus();
+    const key = placeKey(store.getState().selected);
+    table.current?.querySelector<HTMLElement>(`[data-place="${key}"]`)?.focus();
   };
 
   // the focus goes where the keys go
@@ -60,46 +70,48 @@ export function Sheet() {
     store,
     (text) => {
       setMessage(null);
-      setEditing({ ...store.getState().selected, text });
+      setEditing({ place: store.getState().selected, text });
     },
     setMessage,
   );
 
+  /** What is typed into a selected range, all of it takes. */
+  const placesFor = (place: Place): Place[] => {
+    const { document: now, anchor: first, selected: last } = store.getState();
+    const range = placesIn(now, rangeBetween(now, first, last));
+    return placeKey(place) === placeKey(last) ? range : [place];
+  };
+
   const commit = (place: Place, text: string, leave: Leave | null): void => {
     const bench = store.getState();
-    const breakpoint = byWidth(bench.document.breakpoints)[place.column]!;
-    const quantity = QUANTITIES[place.row]!;
-    const key = cellKey(breakpoint.id, quantity.id);
-    const untouched = text === editableText(cellOf(bench.document, breakpoint, quantity.id));
-    const written = untouched ? { value: bench.document } : writeCell(bench.document, breakpoint.id, quantity.id, text);
-    if (!written.value) {
-      bench.refuse(key, { text, problem: written.problem! });
+    const breakpoint = bench.document.breakpoints.find(({ id }) => id === place.breakpoint);
+    if (!breakpoint) return setEditing(null);
+    const key = placeKey(place);
+    const places = placesFor(place);
+    const untouched = places.length === 1 && text === editableText(cellOf(bench.document, breakpoint, place.quantity));
+    const written = untouched ? { value: bench.document } : writePlaces(bench.document, places, () => text);
+    const problem = written.value ? bench.tryChange(written.value) : written.problem!;
+    if (problem) {
+      bench.refuse(key, { text, problem });
       if (leave === null) setEditing(null);
       return;
     }
-    bench.refuse(key, null);
-    bench.change(written.value);
+    for (const each of places) bench.refuse(placeKey(each), null);
     setEditing(null);
     setMessage(null);
     if (leave === null) return;
-    const column = byWidth(written.value.breakpoints).findIndex(({ id }) => id === breakpoint.id);
-    const [down, across] = { down: [1, 0], up: [-1, 0], right: [0, 1], left: [0, -1], stay: [0, 0] }[leave] as [
-      number,
-      number,
-    ];
-    const next = {
-      row: Math.min(QUANTITIES.length - 1, Math.max(0, place.row + down)),
-      column: Math.min(
-        written.value.breakpoints.length - 1,
-        Math.max(0, (column < 0 ? place.column : column) + across),
-      ),
-    };
-    bench.select(next);
+    // a name may have given the breakpoint another id
+    const { document: now, selected: after } = store.getState();
+    const [down, across] = STEPS[leave];
+    const there = now.breakpoints.some(({ id }) => id === place.breakpoint)
+      ? place
+      : { ...place, breakpoint: after.breakpoint };
+    bench.select(placeBeside(now, there, down, across));
     requestAnimationFrame(focusSelected);
   };
 
-  const cancel = (key: string): void => {
-    store.getState().refuse(key, null);
+  const cancel = (place: Place): void => {
+    store.getState().refuse(placeKey(place), null);
     setEditing(null);
     requestAnimationFrame(focusSelected);
   };
@@ -108,39 +120,44 @@ export function Sheet() {
     const bench = store.getState();
     const atMarker = addBreakpoint(bench.document, bench.viewport);
     const added = atMarker.value ?? addBreakpoint(bench.document, roomForBreakpoint(bench.document)).value;
-    if (!added) return setMessage(atMarker.problem!);
-    bench.change(added.spec);
+    const problem = added ? bench.tryChange(added.spec) : atMarker.problem!;
+    if (!added || problem) return setMessage(problem);
     bench.selectCell(added.id, 'name');
     requestAnimationFrame(focusSelected);
   };
 
-  const range = selectedRange({ anchor, selected });
+  const range = rangeBetween(document, anchor, selected);
   const cell = (quantity: SheetQuantity, row: number, column: number) => {
     const { breakpoint, cells } = columns[column]!;
-    const key = cellKey(breakpoint.id, quantity.id);
-    const isEditing = editing?.row === row && editing.column === column;
+    const place: Place = { breakpoint: breakpoint.id, quantity: quantity.id };
+    const key = placeKey(place);
     return (
       <SheetCellView
         key={breakpoint.id}
-        place={{ row, column }}
+        place={key}
         label={`${quantity.label}, ${breakpoint.name}`}
         quantity={quantity}
         cell={cells[row]!}
         note={quantity.id === 'name' ? rangeText(document, breakpoint) : null}
-        isSelected={selected.row === row && selected.column === column}
+        isSelected={placeKey(selected) === key}
         isInRange={row >= range.top && row <= range.bottom && column >= range.left && column <= range.right}
         flag={flagged.get(key) ?? null}
         refusal={refused[key] ?? null}
-        editing={isEditing ? { text: editing.text } : null}
+        editing={editing && placeKey(editing.place) === key ? { text: editing.text } : null}
         onSelect={(extend) => {
           setMessage(null);
-          store.getState().select({ row, column }, extend);
+          store.getState().select(place, extend);
         }}
-        onEdit={() => setEditing({ row, column, text: null })}
-        onCommit={(text, leave) => commit({ row, column }, text, leave)}
-        onBlur={(text) => commit({ row, column }, text, null)}
-        onCancel={() => cancel(key)}
-        onFollow={() => commit({ row, column }, '=', 'stay')}
+        onEdit={() => setEditing({ place, text: null })}
+        onCommit={(text, leave) => commit(place, text, leave)}
+        onBlur={(text) => commit(place, text, null)}
+        onCancel={() => cancel(place)}
+        onFollow={() => commit(place, '=', 'stay')}
+        menu={
+          quantity.id === 'name' ? (
+            <BreakpointMenu id={breakpoint.id} name={breakpoint.name} onSay={setMessage} />
+          ) : null
+        }
       />
     );
   };
@@ -153,6 +170,7 @@ export function Sheet() {
           role="grid"
           aria-label="Quantities by breakpoint"
           className={styles.sheet}
+          style={{ '--breakpoints': columns.length } as CSSProperties}
           {...keys}
           onFocus={(event) => event.target === table.current && focusSelected()}
         >

@@ -10,7 +10,7 @@ type Fields = { rootFontSize: string; pixelsPerInch: '72' | '96' };
 /** What rem and the absolute units of a spec count on. */
 export function UnitsDialog({ onClose }: { onClose: () => void }) {
   const document = useDraft((draft) => draft.document);
-  const change = useDraft((draft) => draft.change);
+  const tryChange = useDraft((draft) => draft.tryChange);
   const { register, handleSubmit, setError, formState } = useForm<Fields>({
     defaultValues: {
       rootFontSize: String(document.rootFontSize),
@@ -21,8 +21,8 @@ export function UnitsDialog({ onClose }: { onClose: () => void }) {
 
   const apply = ({ rootFontSize, pixelsPerInch }: Fields): void => {
     const written = writeUnits(document, rootFontSize, pixelsPerInch === '72' ? 72 : 96);
-    if (!written.value) return setError('rootFontSize', { message: written.problem });
-    change(written.value);
+    const problem = written.value ? tryChange(written.value) : written.problem!;
+    if (problem) return setError('rootFontSize', { message: problem });
     onClose();
   };
 

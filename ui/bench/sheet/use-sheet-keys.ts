@@ -1,29 +1,14 @@
 'use client';
 
 import type { ClipboardEvent, KeyboardEvent } from 'react';
-import { removeBreakpoint } from '../../../core/sheet/breakpoints';
-import { copyRange, fillRight, pasteRange, type SheetRange } from '../../../core/sheet/clipboard';
-import { QUANTITIES } from '../../../core/sheet/quantities';
-import { stepCell, stepToNamed } from '../../../core/sheet/step-cell';
-import { writeCell } from '../../../core/sheet/write-cell';
 import type { Parsed } from '../../../core/length/parsed';
-import { byWidth } from '../../../core/spec/ranges';
+import { removeBreakpoint } from '../../../core/sheet/breakpoints';
+import { copyRange, fillRight, pasteRange } from '../../../core/sheet/clipboard';
+import { type Place, placeBeside, placesIn, rangeBetween } from '../../../core/sheet/place';
+import { stepCell, stepToNamed } from '../../../core/sheet/step-cell';
+import { writePlaces } from '../../../core/sheet/write-places';
 import type { Spec } from '../../../core/spec/schema';
-import type { DraftState, DraftStore, Place } from '../../draft/draft-store';
-
-/** The selected rectangle of the sheet. */
-export function selectedRange({ anchor, selected }: Pick<DraftState, 'anchor' | 'selected'>): SheetRange {
-  return {
-    top: Math.min(anchor.row, selected.row),
-    bottom: Math.max(anchor.row, selected.row),
-    left: Math.min(anchor.column, selected.column),
-    right: Math.max(anchor.column, selected.column),
-  };
-}
-
-export function cellKey(breakpoint: string, quantity: string): string {
-  return `${breakpoint} ${quantity}`;
-}
+import type { DraftStore } from '../../draft/draft-store';
 
 type Sheet = {
   onKeyDown: (event: KeyboardEvent) => void;
@@ -39,60 +24,52 @@ export function useSheetKeys(
 ): Sheet {
   const current = () => {
     const bench = store.getState();
-    const { row, column } = bench.selected;
-    return { bench, breakpoint: byWidth(bench.document.breakpoints)[column]!, quantity: QUANTITIES[row]! };
+    const { document, selected, anchor } = bench;
+    const breakpoint = document.breakpoints.find(({ id }) => id === selected.breakpoint)!;
+    return { bench, breakpoint, quantity: selected.quantity, range: rangeBetween(document, anchor, selected) };
   };
 
-  const apply = (result: Parsed<Spec>): void => {
-    if (result.value) store.getState().change(result.value);
-    else say(result.problem!);
+  const apply = (result: Parsed<Spec>): boolean => {
+    const problem = result.value ? store.getState().tryChange(result.value) : result.problem!;
+    if (problem) say(problem);
+    return !problem;
   };
 
   const move = (down: number, across: number, extend: boolean): void => {
     const { bench } = current();
-    const next: Place = {
-      row: clamp(bench.selected.row + down, QUANTITIES.length - 1),
-      column: clamp(bench.selected.column + across, bench.document.breakpoints.length - 1),
-    };
-    bench.select(next, extend);
+    bench.select(placeBeside(bench.document, bench.selected, down, across), extend);
   };
 
   const remove = (): void => {
-    const { bench, breakpoint, quantity } = current();
-    if (quantity.id === 'name') {
-      apply(removeBreakpoint(bench.document, breakpoint.id));
-      move(0, 0, false);
-      return say(`${breakpoint.name} is removed; undo brings it back.`);
+    const { bench, breakpoint, quantity, range } = current();
+    if (quantity === 'name') {
+      if (apply(removeBreakpoint(bench.document, breakpoint.id)))
+        say(`${breakpoint.name} is removed; undo brings it back.`);
+      return;
     }
-    apply(
-      writeCell(
-        bench.document,
-        breakpoint.id,
-        quantity.id,
-        quantity.id === 'notes' ? '' : quantity.id === 'rowRule' || quantity.id === 'step' ? 'none' : '=',
-      ),
-    );
+    apply(writePlaces(bench.document, placesIn(bench.document, range), emptyText));
   };
 
   const fill = (): void => {
-    const { bench } = current();
-    const range = selectedRange(bench);
+    const { bench, range } = current();
     const right = range.left === range.right ? bench.document.breakpoints.length - 1 : range.right;
     apply(fillRight(bench.document, { ...range, right }));
   };
 
   const onKeyDown = (event: KeyboardEvent): void => {
+    // keys on a button or field that stands in the sheet are its own
+    if (!(event.target as HTMLElement).matches('[role=gridcell], [role=grid]')) return;
     const { bench, breakpoint, quantity } = current();
     const arrow = ARROWS[event.key];
     if (event.altKey && !event.ctrlKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
-      return apply(
-        stepCell(bench.document, breakpoint.id, quantity.id, event.key === 'ArrowUp' ? 1 : -1, event.shiftKey),
+      return void apply(
+        stepCell(bench.document, breakpoint.id, quantity, event.key === 'ArrowUp' ? 1 : -1, event.shiftKey),
       );
     }
     if (event.altKey && (event.key === 'PageUp' || event.key === 'PageDown')) {
       event.preventDefault();
-      return apply(stepToNamed(bench.document, breakpoint.id, quantity.id, event.key === 'PageUp' ? 1 : -1));
+      return void apply(stepToNamed(bench.document, breakpoint.id, quantity, event.key === 'PageUp' ? 1 : -1));
     }
     if (event.altKey && event.code === 'KeyR') {
       event.preventDefault();
@@ -122,22 +99,21 @@ export function useSheetKeys(
   };
 
   const onCopy = (event: ClipboardEvent): void => {
-    const { bench } = current();
+    const { bench, range } = current();
     event.preventDefault();
-    event.clipboardData.setData('text/plain', copyRange(bench.document, selectedRange(bench)));
+    event.clipboardData.setData('text/plain', copyRange(bench.document, range));
     say('Copied as tab-separated text.');
   };
 
   const onPaste = (event: ClipboardEvent): void => {
     event.preventDefault();
-    const { bench } = current();
-    const { top, left } = selectedRange(bench);
-    const pasted = pasteRange(bench.document, top, left, event.clipboardData.getData('text/plain'));
+    const { bench, range } = current();
+    const pasted = pasteRange(bench.document, range.top, range.left, event.clipboardData.getData('text/plain'));
     if (!pasted.value) return say(pasted.problem!);
-    const { spec, range } = pasted.value;
-    bench.change(spec);
-    bench.select({ row: range.top, column: range.left });
-    bench.select({ row: range.bottom, column: range.right }, true);
+    const places = placesIn(bench.document, pasted.value.range);
+    if (!apply({ value: pasted.value.spec })) return;
+    bench.select(places[0]!);
+    bench.select(places.at(-1)!, true);
   };
 
   return { onKeyDown, onCopy, onPaste };
@@ -150,6 +126,8 @@ const ARROWS: Record<string, [number, number]> = {
   ArrowRight: [0, 1],
 };
 
-function clamp(value: number, most: number): number {
-  return Math.min(most, Math.max(0, value));
+/** What Delete puts into a cell. */
+function emptyText({ quantity }: Place): string {
+  if (quantity === 'notes') return '';
+  return ['rowRule', 'step', 'rowLeast', 'rowMost'].includes(quantity) ? 'none' : '=';
 }

@@ -24,6 +24,7 @@ import styles from './spacing.module.scss';
 export function SpacingPanel() {
   const document = useDraft((bench) => bench.document);
   const change = useDraft((bench) => bench.change);
+  const tryChange = useDraft((bench) => bench.tryChange);
   const steps = stepsOf(document);
   const uses = spacesInUse(document);
   const leadings = leadingsInUse(document);
@@ -31,9 +32,7 @@ export function SpacingPanel() {
   const largest = steps.at(-1)?.px.valueOf() ?? 1;
 
   const write = (written: Parsed<Spec>): string | null => {
-    if (written.problem !== undefined) return written.problem;
-    change(written.value);
-    return null;
+    return written.problem ?? tryChange(written.value!);
   };
 
   return (

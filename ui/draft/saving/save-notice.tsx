@@ -2,10 +2,26 @@
 
 import Modal from 'react-bootstrap/Modal';
 import { SignInForm } from '../../account/sign-in-form';
+import { useDraft } from '../draft-context';
 import type { SaveState } from '../use-saving';
 import styles from './saving.module.scss';
 
 type Props = { state: SaveState; onRetry: () => void };
+
+/** Why a change was not taken over: a document that could not be kept. */
+export function NotTaken() {
+  const problem = useDraft((draft) => draft.notTaken);
+  const putAway = useDraft((draft) => draft.putAway);
+  if (problem === null) return null;
+  return (
+    <p className={styles.notice} role="alert">
+      This was not taken over: {problem}{' '}
+      <button type="button" className="quiet" onClick={putAway}>
+        Put this away
+      </button>
+    </p>
+  );
+}
 
 /** What stands in the way of saving, and what to do. What was typed is kept in the browser meanwhile. */
 export function SaveNotice({ state, onRetry }: Props) {

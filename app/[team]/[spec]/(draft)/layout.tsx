@@ -1,5 +1,7 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
+import { database } from '../../../../server/database';
+import { editionAt } from '../../../../server/editions';
 import { DraftFrame } from '../../../../ui/draft/draft-frame';
 import { signedInPerson, specOfPage } from '../../../asker';
 
@@ -15,12 +17,14 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 export default async function Layout({ children, params }: Props) {
   const { team, spec: slug } = await params;
   const person = await signedInPerson(`/${team}/${slug}`);
-  const { id, revision, document, changedAt, teamSlug, teamName } = await specOfPage(team, slug);
+  const { id, revision, document, changedAt, teamSlug, teamName, lastEdition } = await specOfPage(team, slug);
+  const edition = lastEdition === null ? null : await editionAt(database(), id, lastEdition);
   return (
     <DraftFrame
       key={id}
       person={person.name}
       team={{ slug: teamSlug, name: teamName }}
+      edition={edition && { version: edition.version, document: edition.document }}
       spec={{ id, slug, revision, document, changedAt: changedAt.toISOString() }}
     >
       {children}

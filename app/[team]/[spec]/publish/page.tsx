@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { holdingBack, judge } from '../../../../core/checks/run';
-import { type Bump, differences, leastBump } from '../../../../core/diff/differences';
+import { type Bump, leastBump } from '../../../../core/diff/differences';
+import { publishedDifferences } from '../../../../core/diff/published-differences';
 import { database } from '../../../../server/database';
 import { editionsOf, proposedVersion } from '../../../../server/editions';
 import { SpecBar } from '../../../../ui/frame/spec-bar';
@@ -12,8 +13,8 @@ type Props = { params: Promise<{ team: string; spec: string }> };
 export const metadata: Metadata = { title: 'Publish' };
 
 const BECAUSE: Record<Bump, string> = {
-  major: 'A breakpoint is gone, or a column count changed: spans in built pages no longer mean what they did.',
-  minor: 'Numbers changed, or something is new; spans in built pages still mean what they did.',
+  major: 'A name that pages can write is gone, or a column count changed: built pages no longer mean what they did.',
+  minor: 'Numbers changed, or something is new; every name in built pages still means what it did.',
   patch: 'Only words, reference sizes or waivers changed.',
 };
 
@@ -25,7 +26,7 @@ export default async function Page({ params }: Props) {
   const spec = await specOfPage(team, slug, '/publish');
   const { id, revision, document } = spec;
   const last = (await editionsOf(database(), id))[0] ?? null;
-  const found = last ? differences(last.document, document) : [];
+  const found = last ? publishedDifferences(last.document, document) : [];
   const bump = leastBump(found);
   return (
     <>

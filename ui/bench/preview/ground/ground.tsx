@@ -1,9 +1,12 @@
 import { memo } from 'react';
 import type { SolvedColumns } from '../../../../core/columns/columns-at';
 import { samplePage, type SampleBlock } from '../../../../core/sample/sample-page';
+import type { Px } from '../../../../core/length/px';
+import { placedPicture } from '../../../../core/picture/placed-picture';
 import type { Ground } from '../../../draft/draft-store';
+import type { Picture } from './kept-picture';
 
-type Props = { ground: Ground; solved: SolvedColumns; height: number; step: number; picture: string | null };
+type Props = { ground: Ground; solved: SolvedColumns; height: number; step: number; picture: Picture | null };
 
 const COLOURS = {
   'light-page': { paper: '#ffffff', ink: '#2b3350', soft: '#8d93a8', picture: '#9db3c4', card: '#eef0f4' },
@@ -17,7 +20,7 @@ export const GroundDrawing = memo(function GroundDrawing({ ground, solved, heigh
     return (
       <>
         <rect width={width} height={height} fill="var(--paper)" />
-        <image href={picture} width={width} preserveAspectRatio="xMidYMin meet" />
+        <PictureDrawing picture={picture} viewport={solved.viewport} />
       </>
     );
   }
@@ -32,6 +35,23 @@ export const GroundDrawing = memo(function GroundDrawing({ ground, solved, heigh
     </>
   );
 });
+
+/** A picture as it lies on the screen. */
+function PictureDrawing({ picture, viewport }: { picture: Picture; viewport: Px }) {
+  const { url, width, height, placement } = picture;
+  const { factor, across, down } = placedPicture(width, viewport, placement);
+  return (
+    <image
+      href={url}
+      x={across.valueOf()}
+      y={down.valueOf()}
+      width={factor.mul(width).valueOf()}
+      height={factor.mul(height).valueOf()}
+      opacity={placement.strength / 100}
+      preserveAspectRatio="none"
+    />
+  );
+}
 
 function Block({ block, colours }: { block: SampleBlock; colours: (typeof COLOURS)['light-page'] }) {
   const { kind, x, y, width, height } = block;

@@ -1,0 +1,64 @@
+import { generate, parse, walk } from 'css-tree';
+import { gridCssParts } from '../formats/grid-css/grid-css';
+import { byWidth } from '../spec/ranges';
+import type { Spec } from '../spec/schema';
+import { type Difference, differences, leastBump } from './differences';
+
+/**
+ * What differs for whoever builds on an edition: quantity by quantity, and what the published style sheet has lost or
+ * says otherwise. A class or custom property that is gone is major; any other byte that a page depends on is minor.
+ */
+export function publishedDifferences(before: Spec, after: Spec): Difference[] {
+  const found = differences(before, after);
+  const gone = namesGone(before, after);
+  const all = [...found, ...gone];
+  const isSaid = leastBump(all) === 'minor' || leastBump(all) === 'major';
+  return isSaid ? all : [...all, ...otherValues(before, after)];
+}
+
+type Sheet = { names: Set<string>; values: Map<string, string> };
+
+/** Names that a page can write, of one part of a style sheet, and every declaration with its value. */
+function readSheet(css: string): Sheet {
+  const sheet: Sheet = { names: new Set(), values: new Map() };
+  const tree = parse(css, { parseCustomProperty: false });
+  walk(tree, function (node) {
+    if (node.type === 'ClassSelector') sheet.names.add(`.${node.name}`);
+    if (node.type !== 'Declaration') return;
+    if (node.property.startsWith('--')) sheet.names.add(node.property);
+    const selector = this.rule ? generate(this.rule.prelude) : (this.atrule?.name ?? '');
+    const within = this.atrule?.prelude ? generate(this.atrule.prelude) : '';
+    sheet.values.set(`${within} ${selector} ${node.property}`, generate(node.value).trim());
+  });
+  return sheet;
+}
+
+/** Parts of both style sheets that belong together: what holds everywhere, and each range that both have. */
+function pairs(before: Spec, after: Spec): { name: string | null; was: Sheet; is: Sheet }[] {
+  const [old, now] = [gridCssParts(before), gridCssParts(after)];
+  const ranges = byWidth(after.breakpoints).flatMap(({ id, name }) => {
+    const [was, is] = [old.ranges.get(id), now.ranges.get(id)];
+    return was === undefined || is === undefined ? [] : [{ name, was: readSheet(was), is: readSheet(is) }];
+  });
+  return [{ name: null, was: readSheet(old.shared), is: readSheet(now.shared) }, ...ranges];
+}
+
+function namesGone(before: Spec, after: Spec): Difference[] {
+  return pairs(before, after).flatMap(({ name, was, is }) => {
+    const gone = [...was.names].filter((each) => !is.names.has(each));
+    if (gone.length === 0) return [];
+    const listed = gone.length > 4 ? `${gone.slice(0, 4).join(', ')} and ${gone.length - 4} more` : gone.join(', ');
+    return [{ breakpoint: name, what: 'Names in grid.css', before: listed, after: null, bump: 'major' as const }];
+  });
+}
+
+function otherValues(before: Spec, after: Spec): Difference[] {
+  return pairs(before, after).flatMap(({ name, was, is }) =>
+    [...new Set([...was.values.keys(), ...is.values.keys()])].flatMap((key) => {
+      const [old, now] = [was.values.get(key), is.values.get(key)];
+      if (old === now) return [];
+      const what = `grid.css, ${key.trim().split(' ').at(-1)}`;
+      return [{ breakpoint: name, what, before: old ?? null, after: now ?? null, bump: 'minor' as const }];
+    }),
+  );
+}

@@ -1,0 +1,73 @@
+'use client';
+
+import type { JudgedFinding } from '../../../core/checks/run';
+import { type Weight, WEIGHT_NAMES } from '../../../core/checks/rule';
+import styles from './findings.module.scss';
+
+/** Which findings are looked at; null for all of a kind. */
+export type FindingFilter = { breakpoint: string | null; weight: Weight | null; isNew: boolean };
+
+export const EVERYTHING: FindingFilter = { breakpoint: null, weight: null, isNew: false };
+
+type Props = {
+  open: JudgedFinding[];
+  names: Map<string, string>;
+  filter: FindingFilter;
+  /** How many were not there in the last edition; null before the first. */
+  fresh: { version: string; count: number } | null;
+  onFilter: (filter: FindingFilter) => void;
+};
+
+/** How many there are of each weight, each a way to see those alone; those of one breakpoint; those that are new. */
+export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) {
+  return (
+    <span className={styles.filters} role="group" aria-label="Which findings">
+      {(['must-fix', 'weigh', 'note'] as const).map((weight) => {
+        const count = open.filter((finding) => finding.weight === weight).length;
+        return (
+          count > 0 && (
+            <button
+              key={weight}
+              type="button"
+              data-weight={weight}
+              aria-pressed={filter.weight === weight}
+              title="Show these alone, or all again"
+              onClick={() => onFilter({ ...filter, weight: filter.weight === weight ? null : weight })}
+            >
+              {count} {weightWords(weight, count)}
+            </button>
+          )
+        );
+      })}
+      {open.length > 0 && (
+        <select
+          aria-label="Breakpoint of the findings"
+          value={filter.breakpoint ?? ''}
+          onChange={(event) => onFilter({ ...filter, breakpoint: event.target.value || null })}
+        >
+          <option value="">all breakpoints</option>
+          {[...names].map(([id, name]) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
+      {fresh && fresh.count > 0 && (
+        <button
+          type="button"
+          aria-pressed={filter.isNew}
+          onClick={() => onFilter({ ...filter, isNew: !filter.isNew })}
+          title={`Not there in edition ${fresh.version}`}
+        >
+          {fresh.count} new since {fresh.version}
+        </button>
+      )}
+    </span>
+  );
+}
+
+function weightWords(weight: Weight, count: number): string {
+  if (weight === 'note') return count === 1 ? 'note' : 'notes';
+  return weight === 'weigh' ? 'to weigh' : WEIGHT_NAMES[weight].toLowerCase();
+}

@@ -1,0 +1,82 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { useDraft } from '../../../draft/draft-context';
+import {
+  AS_IT_COMES,
+  type KeptPicture,
+  type Picture,
+  pictureKey,
+  type Placement,
+  readPicture,
+  shownPicture,
+  writePicture,
+} from './kept-picture';
+
+export type Pictures = {
+  /** By breakpoint. */
+  shown: Readonly<Record<string, Picture>>;
+  problem: string | null;
+  bring: (breakpoint: string, file: File) => Promise<boolean>;
+  place: (breakpoint: string, placement: Placement) => void;
+};
+
+const LARGEST = 50 * 1024 * 1024;
+
+/** A person's own pictures under the grids of a spec, one for each breakpoint. They are kept by the browser, and never sent. */
+export function usePictures(): Pictures {
+  const specId = useDraft((bench) => bench.specId);
+  const ids = useDraft((bench) => bench.document.breakpoints.map(({ id }) => id).join(' '));
+  const [shown, setShown] = useState<Record<string, Picture>>({});
+  const [problem, setProblem] = useState<string | null>(null);
+
+  useEffect(() => {
+    let isGone = false;
+    for (const id of ids.split(' ')) {
+      readPicture(pictureKey(specId, id))
+        .then((kept) => kept && shownPicture(kept))
+        .then((picture) => picture && !isGone && setShown((before) => ({ ...before, [id]: picture })))
+        .catch(() => {}); // a browser that keeps nothing, as in a private window
+    }
+    return () => {
+      isGone = true;
+    };
+  }, [specId, ids]);
+
+  const show = async (breakpoint: string, kept: KeptPicture): Promise<void> => {
+    const picture = await shownPicture(kept);
+    setShown((before) => {
+      if (before[breakpoint]) URL.revokeObjectURL(before[breakpoint].url);
+      return { ...before, [breakpoint]: picture };
+    });
+  };
+
+  const bring = async (breakpoint: string, file: File): Promise<boolean> => {
+    if (file.size > LARGEST) {
+      setProblem(`${file.name} has ${Math.round(file.size / 1024 / 1024)} MB; a picture to lay under has at most 50.`);
+      return false;
+    }
+    const kept = { file, placement: shown[breakpoint]?.placement ?? AS_IT_COMES };
+    try {
+      await show(breakpoint, kept);
+    } catch {
+      setProblem(`${file.name} is no picture that this browser can show; choose a PNG, JPEG, WebP or SVG.`);
+      return false;
+    }
+    setProblem(null);
+    await writePicture(pictureKey(specId, breakpoint), kept).catch(() => {});
+    return true;
+  };
+
+  const place = (breakpoint: string, placement: Placement): void => {
+    setShown((before) =>
+      before[breakpoint] ? { ...before, [breakpoint]: { ...before[breakpoint], placement } } : before,
+    );
+    const key = pictureKey(specId, breakpoint);
+    void readPicture(key)
+      .then((kept) => kept && writePicture(key, { ...kept, placement }))
+      .catch(() => {});
+  };
+
+  return { shown, problem, bring, place };
+}

@@ -1,0 +1,55 @@
+'use client';
+
+import { Ellipsis } from 'lucide-react';
+import Dropdown from 'react-bootstrap/Dropdown';
+import { removeBreakpoint } from '../../../core/sheet/breakpoints';
+import { copyGrid } from '../../../core/sheet/copy-grid';
+import { byWidth } from '../../../core/spec/ranges';
+import { useDraftStore } from '../../draft/draft-context';
+import styles from './sheet.module.scss';
+
+type Props = { id: string; name: string; onSay: (message: string) => void };
+
+/** What can be done with a breakpoint as a whole: its grid copied to another, or the breakpoint removed. */
+export function BreakpointMenu({ id, name, onSay }: Props) {
+  const store = useDraftStore();
+  const { document } = store.getState();
+  const others = byWidth(document.breakpoints).filter((other) => other.id !== id);
+
+  const copyTo = (other: { id: string; name: string }): void => {
+    const bench = store.getState();
+    onSay(
+      bench.tryChange(copyGrid(bench.document, id, other.id)) ??
+        `${other.name} has the grid of ${name}; undo takes it back.`,
+    );
+  };
+  const remove = (): void => {
+    const bench = store.getState();
+    const removed = removeBreakpoint(bench.document, id);
+    const problem = removed.value ? bench.tryChange(removed.value) : removed.problem!;
+    onSay(problem ?? `${name} is removed; undo brings it back.`);
+  };
+
+  return (
+    <Dropdown className={styles.menu} onKeyDown={(event) => event.stopPropagation()}>
+      <Dropdown.Toggle
+        as="button"
+        bsPrefix="quiet"
+        aria-label={`More for ${name}`}
+        title="Copy to another breakpoint, remove"
+      >
+        <Ellipsis size={13} aria-hidden />
+      </Dropdown.Toggle>
+      <Dropdown.Menu renderOnMount={false} popperConfig={{ strategy: 'fixed' }}>
+        {others.map((other) => (
+          <Dropdown.Item key={other.id} as="button" onClick={() => copyTo(other)}>
+            Copy the grid to {other.name}
+          </Dropdown.Item>
+        ))}
+        <Dropdown.Item as="button" disabled={others.length === 0} onClick={remove}>
+          Remove {name}
+        </Dropdown.Item>
+      </Dropdown.Menu>
+    </Dropdown>
+  );
+}
