@@ -1,5 +1,6 @@
 import { canonicalJson } from '../core/edition/canonical';
 import { gridCss } from '../core/formats/grid-css/grid-css';
+import { valuesJson } from '../core/formats/values-json';
 import { database } from '../server/database';
 import { type Edition, editionAt } from '../server/editions';
 import { specAt } from '../server/specs';
@@ -13,11 +14,14 @@ export function cssOf({ document, version, publishedAt, sha256 }: Edition): stri
 /** The document of an edition, in the form its SHA-256 is taken of. */
 export const jsonOf = ({ document }: Edition): string => canonicalJson(document);
 
+/** What follows from the document of an edition at each reference size, exact. */
+export const valuesOf = ({ document, version, sha256 }: Edition): string => valuesJson(document, { version, sha256 });
+
 /**
  * A route that answers with a file of an edition. The file never changes for a version, and its ETag is the edition's
  * SHA-256 (RFC 9110); "latest" may be another one tomorrow.
  */
-export function editionFile(type: string, write: (edition: Edition) => string) {
+export function editionFile(type: string, file: string, write: (edition: Edition) => string) {
   return forPeople<{ team: string; spec: string; version: string }>(
     async (person, request, { team, spec: slug, version }) => {
       const spec = await specAt(database(), person.id, team, slug);
@@ -25,6 +29,7 @@ export function editionFile(type: string, write: (edition: Edition) => string) {
       if (!edition) return nothingHere();
       const headers = {
         ETag: `"${edition.sha256}"`,
+        'Content-Disposition': `inline; filename="${slug}-${edition.version}.${file}"`,
         'Cache-Control': version === 'latest' ? 'private, no-cache' : 'private, max-age=31536000, immutable',
       };
       const known = request.headers

@@ -47,7 +47,7 @@ async function pointAtColumn(page) {
 
 /** @param {Page} page */
 async function findGrids(page) {
-  await page.getByLabel('Breakpoint', { exact: true }).selectOption('Laptop, 1280 × 800');
+  await page.getByLabel('Breakpoint', { exact: true }).selectOption('Laptop, 1440 × 840');
   await page.locator('#finder-widths').fill('1100 to 1200');
   await page.getByRole('button', { name: 'Find whole grids' }).click();
   await page.getByRole('checkbox', { name: 'side by side' }).nth(0).check();

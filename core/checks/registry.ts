@@ -29,6 +29,7 @@ import { spacesOnScale } from './rules/spaces-on-scale';
 import { stepsDiffer } from './rules/steps-differ';
 import { stepsUsed } from './rules/steps-used';
 import { sumComesOut } from './rules/sum-comes-out';
+import { textOnBaseline } from './rules/text-on-baseline';
 import { typeShrinks } from './rules/type-shrinks';
 
 /** Every rule that a spec is held against. */
@@ -58,6 +59,7 @@ export const RULES: readonly Rule[] = [
   dividedRowsWhole,
   dividedRowsSqueezed,
   leadingOnBaseline,
+  textOnBaseline,
   bodyLineHeight,
   lineLength,
   typeShrinks,

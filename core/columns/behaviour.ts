@@ -7,7 +7,7 @@ import { isOfColumn, isPair, isShare, isUpTo } from './column-rule';
  * What stretches and what stays as the viewport grows through a breakpoint's range, in words.
  *
  *     behaviourText(desktop)
- *     // ["The container is always 1152 px wide and stands in the centre; the margins take what is left.",
+ *     // ["The container is always 1296 px wide and stands in the centre; the margins take what is left.",
  *     //  "Gutters stay 24 px; the columns share what is left."]
  */
 export function behaviourText({ columns }: Breakpoint): string[] {

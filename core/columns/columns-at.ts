@@ -92,7 +92,7 @@ export function widthSegments(columns: SolvedColumns): SumSegment[] {
 }
 
 /**
- * The sum line: `144 + 12 × 74 + 11 × 24 + 144 = 1440`. Where it does not come out, the end says what it should have been.
+ * The sum line: `108 + 12 × 86 + 11 × 24 + 108 = 1512`. Where it does not come out, the end says what it should have been.
  *
  * @param write how a number is written: `numeral` for people, `exactText` for files
  */

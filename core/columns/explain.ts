@@ -15,7 +15,7 @@ type Write = (value: Px) => string;
  * Where a value at a viewport width comes from, or null for one that is given.
  *
  *     explain(spec, desktop, 'column')
- *     // { formula: "column = (container − 11 × gutter) / 12", numbers: "(1152 − 11 × 24) / 12", result: "74" }
+ *     // { formula: "column = (container − 11 × gutter) / 12", numbers: "(1296 − 11 × 24) / 12", result: "86" }
  *
  * @param write how a number is written: `numeral` for people, `exactText` (the default) for files
  */

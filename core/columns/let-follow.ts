@@ -22,7 +22,7 @@ export function follows(columns: Columns, quantity: ColumnQuantity): boolean {
  * Lets a quantity follow from the others, and holds what followed instead at the value it has now, so that the grid
  * stays as it is at this viewport.
  *
- *     letFollow(container 1152, 12 columns, gutter 24, column 74 follows; 'gutter')   // column held at 74, gutter follows
+ *     letFollow(container 1296, 12 columns, gutter 24, column 86 follows; 'gutter')   // column held at 86, gutter follows
  *
  * @param solved the columns at the viewport that is looked at
  */

@@ -37,7 +37,12 @@ describe('the least version step', () => {
     ['a count is other', spec, withColumns({ count: 10 }), 'major'],
     ['rows are gone', spec, withWide({ rows: null }), 'major'],
     ['the baseline is gone', spec, withWide({ baseline: null }), 'major'],
-    ['fixed becomes fluid with the same number today', spec, withColumns({ container: 'fill', margin: '108px' }), 'minor'],
+    [
+      'fixed becomes fluid with the same number today',
+      spec,
+      withColumns({ container: 'fill', margin: '108px' }),
+      'minor',
+    ],
     ['the column is given, as wide as it was', spec, withColumns({ column: '86px', gutter: 'auto' }), 'minor'],
     [
       'a font’s measures are other',
@@ -57,7 +62,12 @@ describe('the least version step', () => {
       withWide({ rows: dividedRows({ minHeight: '500px' }) }),
       'minor',
     ],
-    ['an overlay’s colour has moved', { ...spec, overlays: { columns: INK() } }, { ...spec, overlays: { rows: INK() } }, 'minor'],
+    [
+      'an overlay’s colour has moved',
+      { ...spec, overlays: { columns: INK() } },
+      { ...spec, overlays: { rows: INK() } },
+      'minor',
+    ],
     ['words are other', spec, withWide({ notes: 'For desks.' }), 'patch'],
     ['a waiver’s numbers are other', waived('1'), waived('2'), 'patch'],
   ])('%s', (_, before, after, bump) => {

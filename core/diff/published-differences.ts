@@ -9,11 +9,10 @@ import { type Difference, differences, leastBump } from './differences';
  * says otherwise. A class or custom property that is gone is major; any other byte that a page depends on is minor.
  */
 export function publishedDifferences(before: Spec, after: Spec): Difference[] {
-  const found = differences(before, after);
-  const gone = namesGone(before, after);
-  const all = [...found, ...gone];
+  const parts = pairs(before, after);
+  const all = [...differences(before, after), ...namesGone(parts)];
   const isSaid = leastBump(all) === 'minor' || leastBump(all) === 'major';
-  return isSaid ? all : [...all, ...otherValues(before, after)];
+  return isSaid ? all : [...all, ...otherValues(parts)];
 }
 
 type Sheet = { names: Set<string>; values: Map<string, string> };
@@ -33,18 +32,22 @@ function readSheet(css: string): Sheet {
   return sheet;
 }
 
-/** Parts of both style sheets that belong together: what holds everywhere, and each range that both have. */
-function pairs(before: Spec, after: Spec): { name: string | null; was: Sheet; is: Sheet }[] {
+type Part = { name: string | null; was: Sheet; is: Sheet };
+
+/** Parts of both style sheets that belong together and differ: what holds everywhere, and each range that both have. */
+function pairs(before: Spec, after: Spec): Part[] {
   const [old, now] = [gridCssParts(before), gridCssParts(after)];
   const ranges = byWidth(after.breakpoints).flatMap(({ id, name }) => {
     const [was, is] = [old.ranges.get(id), now.ranges.get(id)];
-    return was === undefined || is === undefined ? [] : [{ name, was: readSheet(was), is: readSheet(is) }];
+    return was === undefined || is === undefined ? [] : [{ name, was, is }];
   });
-  return [{ name: null, was: readSheet(old.shared), is: readSheet(now.shared) }, ...ranges];
+  return [{ name: null, was: old.shared, is: now.shared }, ...ranges]
+    .filter(({ was, is }) => was !== is)
+    .map(({ name, was, is }) => ({ name, was: readSheet(was), is: readSheet(is) }));
 }
 
-function namesGone(before: Spec, after: Spec): Difference[] {
-  return pairs(before, after).flatMap(({ name, was, is }) => {
+function namesGone(parts: Part[]): Difference[] {
+  return parts.flatMap(({ name, was, is }) => {
     const gone = [...was.names].filter((each) => !is.names.has(each));
     if (gone.length === 0) return [];
     const listed = gone.length > 4 ? `${gone.slice(0, 4).join(', ')} and ${gone.length - 4} more` : gone.join(', ');
@@ -52,8 +55,8 @@ function namesGone(before: Spec, after: Spec): Difference[] {
   });
 }
 
-function otherValues(before: Spec, after: Spec): Difference[] {
-  return pairs(before, after).flatMap(({ name, was, is }) =>
+function otherValues(parts: Part[]): Difference[] {
+  return parts.flatMap(({ name, was, is }) =>
     [...new Set([...was.values.keys(), ...is.values.keys()])].flatMap((key) => {
       const [old, now] = [was.values.get(key), is.values.get(key)];
       if (old === now) return [];

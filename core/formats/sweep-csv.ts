@@ -1,9 +1,10 @@
 import Papa from 'papaparse';
-import { columnsAt, spanWidth } from '../columns/columns-at';
-import { exactText, isWhole } from '../length/px';
-import { breakpointAt } from '../spec/ranges';
-import type { Spec } from '../spec/schema';
-import { textAt } from '../type/text-at';
+import { isGrowing } from '../length/growing';
+import { type Size, sizeAt } from '../length/size';
+import { screenOf } from '../spec/ranges';
+import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
+import { columnIsWhole, type Sweep, sweepWidths, sweptRanges } from '../sweep/sweep';
+import { settingAt, isTimes } from '../type/text-at';
 
 const FIELDS = [
   'viewport',
@@ -18,31 +19,92 @@ const FIELDS = [
 ];
 
 /**
- * A sweep as CSV (RFC 4180): a row for each viewport width, lengths in px as exact text such as `155/2`, and the width of
- * every span from 2 columns up. Text styles stand before the spans.
+ * A sweep as CSV (RFC 4180): a row for each viewport width, lengths in px as decimals of at most four places, since a
+ * spreadsheet takes a fraction such as 161/4 for text or a date, and the width of every span from 2 columns up. Text
+ * styles stand before the spans.
  *
  *     sweepCsv(spec, 320, 1920)
  */
 export function sweepCsv(spec: Spec, from: number, to: number): string {
-  const rows = Array.from({ length: to - from + 1 }, (_, index) => {
-    const width = from + index;
-    const breakpoint = breakpointAt(spec, width);
-    const solved = columnsAt(spec, breakpoint, width);
-    const { count, column, gutter, marginStart, marginEnd, container } = solved;
-    const lengths = [column, gutter, marginStart, marginEnd, container].map(exactText);
-    const text = spec.type.flatMap((style) => {
-      const { size, leading, characters } = textAt(spec, style, breakpoint, width);
-      return [exactText(size), exactText(leading), Math.round(characters.valueOf())];
+  const sweep = sweepWidths(spec, from, to);
+  const most = Math.max(...sweep.count);
+  const rows = sweptRanges(spec, from, to).flatMap((range) => {
+    const { breakpoint } = range;
+    const texts = spec.type.map((style) => textOver(spec, style, breakpoint));
+    const name = defused(breakpoint.name);
+    return Array.from({ length: range.to - range.from + 1 }, (_, place) => {
+      const index = range.from + place - from;
+      const [column, gutter, count] = [sweep.column[index]!, sweep.gutter[index]!, sweep.count[index]!];
+      const text = texts.flatMap((at) => at(range.from + place, column, gutter, count));
+      return [
+        range.from + place,
+        name,
+        count,
+        ...lengthsAt(sweep, index),
+        columnIsWhole(sweep, index) ? 'yes' : 'no',
+        ...text,
+        ...Array.from({ length: most - 1 }, (_, span) =>
+          span + 2 <= count ? decimal(column * (span + 2) + gutter * (span + 1)) : '',
+        ),
+      ];
     });
-    const spans = Array.from({ length: count - 1 }, (_, span) => exactText(spanWidth(solved, span + 2)));
-    return [width, breakpoint.name, count, ...lengths, isWhole(column) ? 'yes' : 'no', ...text, ...spans];
   });
   const fields = [
     ...FIELDS,
     ...spec.type.flatMap(({ name }) => [`${name} size`, `${name} leading`, `${name} characters`]),
+    ...Array.from({ length: most - 1 }, (_, span) => `span ${span + 2}`),
   ];
-  const widest = Math.max(...rows.map(({ length }) => length));
-  const spanFields = Array.from({ length: widest - fields.length }, (_, span) => `span ${span + 2}`);
-  const data = rows.map((row) => [...row, ...Array<string>(widest - row.length).fill('')]);
-  return `${Papa.unparse({ fields: [...fields, ...spanFields], data })}\r\n`;
+  return `${Papa.unparse({ fields, data: rows })}\r\n`;
+}
+
+function lengthsAt({ column, gutter, marginStart, marginEnd, container }: Sweep, index: number): string[] {
+  return [column, gutter, marginStart, marginEnd, container].map((lengths) => decimal(lengths[index]!));
+}
+
+/** A length as a decimal of at most four places. */
+function decimal(length: number): string {
+  return String(Number(length.toFixed(4)));
+}
+
+/** A name that a spreadsheet would take for a formula is marked as text. */
+function defused(name: string): string {
+  return /^[=+\-@\t\r]/.test(name) ? `'${name}` : name;
+}
+
+/** Size, leading and characters a line of a style at each width of a range. */
+function textOver(spec: Spec, style: TextStyle, breakpoint: Breakpoint) {
+  const { size, leading, span } = settingAt(spec, style, breakpoint);
+  const [sizeOver, leadingOver] = [
+    lengthOver(spec, breakpoint, size),
+    isTimes(leading) ? null : lengthOver(spec, breakpoint, leading),
+  ];
+  const times = isTimes(leading) ? ratio(leading.times) : 0;
+  const letter = style.font.averageWidth / style.font.unitsPerEm;
+  return (width: number, column: number, gutter: number, count: number): (string | number)[] => {
+    const px = sizeOver(width);
+    const columns = Math.min(span, count);
+    const line = column * columns + gutter * (columns - 1);
+    const characters = px > 0 && line > 0 ? Math.round(line / (px * letter)) : 0;
+    return [decimal(px), decimal(leadingOver ? leadingOver(width) : px * times), characters];
+  };
+}
+
+function ratio(text: string): number {
+  const [numerator, divisor = '1'] = text.split('/');
+  return Number(numerator) / Number(divisor);
+}
+
+/** A size in px at each width: between the two widths over which it grows it changes evenly. */
+function lengthOver(spec: Spec, breakpoint: Breakpoint, size: Size): (width: number) => number {
+  const at = (width: number): number => sizeAt(size, screenOf(spec, breakpoint, width)).valueOf();
+  if (!isGrowing(size)) {
+    const [first, slope] = [at(0), at(1) - at(0)];
+    return (width) => first + slope * width;
+  }
+  const [start, end] = size.over;
+  const [least, most] = [at(start), at(end)];
+  return (width) => {
+    const share = Math.min(1, Math.max(0, (width - start) / (end - start)));
+    return least + (most - least) * share;
+  };
 }

@@ -9,7 +9,7 @@ export function isGrowing(value: unknown): value is GrowingLength {
   return typeof value === 'object' && value !== null && 'between' in value;
 }
 
-/** A growing length at a viewport width: 16 → 48 over 600 → 1440 is 32 at 1020. */
+/** A growing length at a viewport width: 16 → 48 over 640 → 1416 is 32 at 1028. */
 export function grownLength({ between, over }: GrowingLength, width: Px, length: (value: LengthValue) => Px): Px {
   const [from, to] = between.map(length) as [Px, Px];
   const [start, end] = over.map((bound) => new Fraction(bound)) as [Fraction, Fraction];

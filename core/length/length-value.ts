@@ -61,7 +61,7 @@ export function lengthOf(value: LengthValue): Length {
   return length;
 }
 
-/** The value as a person typed it, px without the unit: "24", "1.5rem", "(1440-1152)/2". */
+/** The value as a person typed it, px without the unit: "24", "1.5rem", "(1512-1296)/2". */
 export function typedText(value: LengthValue): string {
   if (typeof value === 'object') return value.typed;
   return String(value).replace(/px$/, '');

@@ -14,7 +14,7 @@ export function sizeAt(size: Size, screen: Screen, percentOf: 'width' | 'height'
   return isGrowing(size) ? grownLength(size, screen.width, length) : length(size);
 }
 
-/** The size as a person typed it: `24`, `1.5rem`, `16 to 48 over 600 to 1440`. */
+/** The size as a person typed it: `24`, `1.5rem`, `16 to 48 over 640 to 1416`. */
 export function sizeText(size: Size): string {
   if (!isGrowing(size)) return typedText(size);
   const [least, most] = size.between.map(typedText);
@@ -23,7 +23,7 @@ export function sizeText(size: Size): string {
 
 const GROWING = /^(.+?)\s+to\s+(.+?)\s+over\s+(\d+)\s+to\s+(\d+)$/i;
 
-/** Reads a length, or one that grows: `16 to 48 over 600 to 1440`. */
+/** Reads a length, or one that grows: `16 to 48 over 640 to 1416`. */
 export function readSize(text: string): Parsed<Size> {
   const match = GROWING.exec(text.trim());
   if (!match) return parseLengthValue(text);
@@ -33,13 +33,13 @@ export function readSize(text: string): Parsed<Size> {
   const moving = [least.value, most.value].find(({ unit }) => unit === '%' || unit === 'vw');
   if (moving) {
     return {
-      problem: `${lengthText(moving)} changes with the screen by itself; grow between fixed lengths, such as 16 to 48 over 600 to 1440.`,
+      problem: `${lengthText(moving)} changes with the screen by itself; grow between fixed lengths, such as 16 to 48 over 640 to 1416.`,
     };
   }
   const over: [number, number] = [Number(match[3]), Number(match[4])];
   if (over[0] >= over[1])
     return {
-      problem: `It cannot grow over ${over[0]} to ${over[1]}; type the smaller width first, such as 16 to 48 over 600 to 1440.`,
+      problem: `It cannot grow over ${over[0]} to ${over[1]}; type the smaller width first, such as 16 to 48 over 640 to 1416.`,
     };
   return { value: { between: [lengthText(least.value), lengthText(most.value)], over } };
 }

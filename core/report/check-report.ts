@@ -3,7 +3,7 @@ import { type JudgedFinding, judge } from '../checks/run';
 import { columnEdges, columnsAt, sumLine } from '../columns/columns-at';
 import { exactText, px, type Px } from '../length/px';
 import { rowLine, rowSum } from '../rows/row-sum';
-import { rowEdges, rowsAt } from '../rows/rows-at';
+import { rowEdgeTexts, rowsAt } from '../rows/rows-at';
 import { breakpointAt, byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { stepsOf } from '../spacing/scale';
@@ -67,7 +67,7 @@ function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint
       height: exactText(rows.height),
       gap: exactText(rows.gap),
       sumLine: rowLine(rowSum(rows, px(breakpoint.reference.height)), exactText),
-      edges: rowEdges(rows).map(edgeTexts),
+      edges: rowEdgeTexts(rows),
     },
     type: textReport(spec, breakpoint, width),
     baseline: baseline && { step: exactText(baseline.step), offset: exactText(baseline.offset), lines: baseline.lines },

@@ -1,5 +1,6 @@
 import { type LengthValue, lengthOf } from '../length/length-value';
-import { greatest, least, type Px, px, ZERO } from '../length/px';
+import { leastCommonMultiple } from '../length/common-multiple';
+import { exactText, greatest, least, type Px, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Rows, Spec } from '../spec/schema';
@@ -62,6 +63,34 @@ function repeated(rule: Rows['rule'], height: Px, gap: Px, offset: Px, screen: P
   const step = height.add(gap);
   const begin = step.equals(0) ? 0 : screen.sub(offset).div(step).ceil().valueOf();
   return { rule, count: Math.max(0, begin), height, gap, offset, bottom: ZERO, screen };
+}
+
+/**
+ * Top and bottom of every row as exact text, worked out in integers over one denominator: a page may have thousands.
+ *
+ *     rowEdgeTexts(bands)[1]   // ["16", "24"]
+ */
+export function rowEdgeTexts(rows: SolvedRows): [string, string][] {
+  const { count, height, gap, offset } = rows;
+  const divisor = [height, gap, offset].reduce((common, { d }) => leastCommonMultiple(common, d), 1n);
+  const counted = ({ s, n, d }: Px): number => Number((s * n * divisor) / d);
+  const [first, tall, step] = [counted(offset), counted(height), counted(height.add(gap))];
+  const last = first + step * count + tall;
+  if (divisor > 1_000_000_000n || !Number.isSafeInteger(last))
+    return rowEdges(rows).map(([top, bottom]) => [exactText(top), exactText(bottom)]);
+  const text = (amount: number): string => overDivisor(amount, Number(divisor));
+  return Array.from({ length: count }, (_, index) => {
+    const top = first + step * index;
+    return [text(top), text(top + tall)];
+  });
+}
+
+/** A fraction in lowest terms, as exact text. */
+function overDivisor(amount: number, divisor: number): string {
+  if (amount % divisor === 0) return String(amount / divisor);
+  let [a, b] = [Math.abs(amount), divisor];
+  while (b > 0) [a, b] = [b, a % b];
+  return `${amount / a}/${divisor / a}`;
 }
 
 /** Top and bottom of every row. */

@@ -26,7 +26,7 @@ export const QUANTITIES: readonly SheetQuantity[] = [
     id: 'reference',
     group: 'screen',
     label: 'Drawn at',
-    hint: 'Width × height at which you draw it, such as 1440 × 1024.',
+    hint: 'Width × height at which you draw it, such as 1512 × 982.',
   },
   {
     id: 'notes',
@@ -39,7 +39,7 @@ export const QUANTITIES: readonly SheetQuantity[] = [
     id: 'container',
     group: 'columns',
     label: 'Container',
-    hint: 'fills, 1152, up to 1536, 90 % of screen, or = to let it follow.',
+    hint: 'fills, 1296, up to 1696, 75 % of screen, or = to let it follow.',
   },
   { id: 'margin', group: 'columns', label: 'Margin', hint: '32, or start and end as 16 | 24, or = to let it follow.' },
   { id: 'gutter', group: 'columns', label: 'Gutter', hint: '24, 1.5rem, 1/4 column, or = to let it follow.' },

@@ -74,12 +74,12 @@ describe('what it does not take, and what would be right', () => {
     [
       'gutter',
       '16 to 24 over 1440 to 600',
-      'It cannot grow over 1440 to 600; type the smaller width first, such as 16 to 48 over 600 to 1440.',
+      'It cannot grow over 1440 to 600; type the smaller width first, such as 16 to 48 over 640 to 1416.',
     ],
     [
       'margin',
       '2% to 48 over 600 to 1440',
-      '2% changes with the screen by itself; grow between fixed lengths, such as 16 to 48 over 600 to 1440.',
+      '2% changes with the screen by itself; grow between fixed lengths, such as 16 to 48 over 640 to 1416.',
     ],
     ['count', '0', 'A grid has at least 1 column; type a number from 1 to 64, such as 12.'],
     ['count', '65', '65 columns are too many; the most is 64.'],

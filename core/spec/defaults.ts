@@ -41,23 +41,24 @@ export function newSpec(name: string, breakpoints: Breakpoint[], base = 8): Spec
   };
 }
 
-const PHONE: Size = { id: 'phone', name: 'Phone', from: 0, width: 390, height: 844 };
-const TABLET: Size = { id: 'tablet', name: 'Tablet', from: 600, width: 744, height: 1133 };
-const DESKTOP: Size = { id: 'desktop', name: 'Desktop', from: 1200, width: 1440, height: 1024 };
+const PHONE: Size = { id: 'phone', name: 'Phone', from: 0, width: 412, height: 915 };
+const TABLET: Size = { id: 'tablet', name: 'Tablet', from: 640, width: 820, height: 1180 };
+const DESKTOP: Size = { id: 'desktop', name: 'Desktop', from: 1416, width: 1512, height: 982 };
 
 /** A set of breakpoints that a new spec can start from. */
 export type StartingSet = { id: string; title: string; says: string; spec(name: string): Spec };
 
+/** Sets whose columns are whole where they are drawn, and of which nothing is to weigh. */
 export const STARTING_SETS: readonly StartingSet[] = [
   {
     id: '4-8-12',
     title: '4 · 8 · 12 on a base of 8',
-    says: 'Phone, tablet and desktop; gutters 16, 16, 24; the desktop container is 1152.',
+    says: 'Phone, tablet and desktop; gutters 16, 20, 24; the desktop container is 1296.',
     spec: (name) =>
       newSpec(name, [
-        newBreakpoint(PHONE, fluidColumns(4, '16px', '16px')),
-        newBreakpoint(TABLET, fluidColumns(8, '16px', '32px')),
-        newBreakpoint(DESKTOP, { ...fluidColumns(12, '24px', '24px'), container: '1152px', margin: 'auto' }),
+        newBreakpoint(PHONE, fluidColumns(4, '16px', '20px')),
+        newBreakpoint(TABLET, fluidColumns(8, '20px', '20px')),
+        newBreakpoint(DESKTOP, { ...fluidColumns(12, '24px', '24px'), container: '1296px', margin: 'auto' }),
       ]),
   },
   {
@@ -68,9 +69,9 @@ export const STARTING_SETS: readonly StartingSet[] = [
       newSpec(
         name,
         [
-          newBreakpoint(PHONE, fluidColumns(2, '10px', '20px'), 5),
+          newBreakpoint({ ...PHONE, width: 410 }, fluidColumns(2, '10px', '20px'), 5),
           newBreakpoint(TABLET, fluidColumns(6, '20px', '30px'), 5),
-          newBreakpoint(DESKTOP, fluidColumns(12, '30px', '60px'), 5),
+          newBreakpoint({ ...DESKTOP, from: 1180, width: 1410 }, fluidColumns(12, '30px', '60px'), 5),
         ],
         5,
       ),
@@ -80,6 +81,6 @@ export const STARTING_SETS: readonly StartingSet[] = [
     title: 'Blank',
     says: 'One breakpoint from 0 px, with one column that fills it.',
     spec: (name) =>
-      newSpec(name, [newBreakpoint({ ...PHONE, id: 'screen', name: 'Screen' }, fluidColumns(1, '16px', '16px'))]),
+      newSpec(name, [newBreakpoint({ ...PHONE, id: 'screen', name: 'Screen' }, fluidColumns(1, '16px', '20px'))]),
   },
 ];

@@ -58,7 +58,7 @@ export const growing = z
     over: z.tuple([plainNumber({ least: 0, most: LIMITS.from }), plainNumber({ least: 1, most: LIMITS.from })]),
   })
   .refine(({ over }) => over[0] < over[1], {
-    message: 'A growing length needs two widths, the smaller first, such as [600, 1440].',
+    message: 'A growing length needs two widths, the smaller first, such as [640, 1416].',
     path: ['over'],
   });
 

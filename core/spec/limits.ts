@@ -14,7 +14,7 @@ export const LIMITS = {
   lengthPlaces: 6,
   divisorDigits: 9,
   /** Width and height at which a breakpoint is drawn, in px. */
-  screen: { least: 1, most: 20_000, places: 3 },
+  screen: { least: 1, most: 10_000, places: 3 },
   /** The viewport width at which a breakpoint starts. */
   from: 20_000,
   rootFontSize: { least: 1, most: 200, places: 3 },
@@ -25,7 +25,7 @@ export const LIMITS = {
   dividedRows: 500,
   moduleLines: 1000,
   /** Row and gap together, and a baseline step, at the drawn size, in px. */
-  leastRow: 1,
+  leastRow: 2,
   leastStep: 0.25,
   steps: 100,
   /** A spacing step, in base units. */

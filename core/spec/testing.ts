@@ -22,6 +22,26 @@ export function specOf(...breakpoints: Breakpoint[]): Spec {
   return newSpec('Trial', breakpoints);
 }
 
+/** Phone, tablet and desktop with numbers of common practice (no source), for tests that need a whole spec. */
+export function practiceSpec(name: string): Spec {
+  const size = (id: string, from: number, width: number, height: number) => ({
+    id,
+    name: id.charAt(0).toUpperCase() + id.slice(1),
+    from,
+    width,
+    height,
+  });
+  return newSpec(name, [
+    newBreakpoint(size('phone', 0, 390, 844), fluidColumns(4, '16px', '16px')),
+    newBreakpoint(size('tablet', 600, 744, 1133), fluidColumns(8, '16px', '32px')),
+    newBreakpoint(size('desktop', 1200, 1440, 1024), {
+      ...fluidColumns(12, '24px', '24px'),
+      container: '1152px',
+      margin: 'auto',
+    }),
+  ]);
+}
+
 /** Six rows in one screen of 600 to 1200 px, with 20 px between, above and below; or others. */
 export function dividedRows(some: Partial<DividedRows> = {}): DividedRows {
   return {

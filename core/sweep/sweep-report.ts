@@ -35,7 +35,7 @@ export function sweepReport(spec: Spec, from: number, to: number): { breakpoints
     to: range.to,
     whole: widthsIn(range).filter((width) => columnIsWhole(sweep, width - from)),
     ...extremes(spec, sweep, range),
-    type: sweptText(spec, range),
+    type: sweptText(spec, sweep, range),
     findings: findings.filter(({ breakpoint }) => breakpoint === range.breakpoint.id).map(findingReport),
   }));
   return { breakpoints };

@@ -2,6 +2,7 @@ import { expect, test } from 'vitest';
 import type { Spec } from '../spec/schema';
 import { breakpointOf, specOf } from '../spec/testing';
 import { shippedFont } from '../type/shipped-fonts';
+import { sweepWidths } from './sweep';
 import { characterLines } from './swept-text';
 import { sweepReport } from './sweep-report';
 
@@ -41,7 +42,9 @@ test('sizes at both ends of a range, and the fewest and most characters a line',
 });
 
 test('the line for drawing has both ends of every range', () => {
-  const [{ points }] = characterLines(spec, 320, 1600) as [ReturnType<typeof characterLines>[number]];
+  const [{ points }] = characterLines(spec, sweepWidths(spec, 320, 1600)) as [
+    ReturnType<typeof characterLines>[number],
+  ];
   const at = (width: number) => points.find((point) => point.width === width)?.value;
   expect([at(320), at(1199), at(1200), at(1600)]).toEqual([36, 116.7, 56.4, 56.4]);
 });

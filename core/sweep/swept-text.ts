@@ -1,8 +1,10 @@
 import { exactText } from '../length/px';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
-import { textAt } from '../type/text-at';
+import { sizeAt } from '../length/size';
+import { screenOf } from '../spec/ranges';
+import { settingAt, type TextAt, textAt } from '../type/text-at';
 import type { Corner } from './corners';
-import { sweptRanges } from './sweep';
+import { type Sweep, sweptRanges } from './sweep';
 
 /** What a text style comes to over a range of viewport widths; lengths in px as exact text. */
 export type SweptText = {
@@ -16,14 +18,14 @@ export type SweptText = {
 type Range = { breakpoint: Breakpoint; from: number; to: number };
 
 /** Every text style over one swept range. Between the turning points of a range, line lengths and sizes change evenly. */
-export function sweptText(spec: Spec, range: Range): SweptText[] {
-  return spec.type.map((style) => sweptStyle(spec, range, style));
+export function sweptText(spec: Spec, sweep: Sweep, range: Range): SweptText[] {
+  return spec.type.map((style) => sweptStyle(spec, sweep, range, style));
 }
 
-function sweptStyle(spec: Spec, { breakpoint, from, to }: Range, style: TextStyle): SweptText {
-  const at = (width: number) => textAt(spec, style, breakpoint, width);
-  const [first, last] = [at(from), at(to)];
-  const counts = widthsBetween(from, to).map((width) => ({ width, count: at(width).characters.valueOf() }));
+function sweptStyle(spec: Spec, sweep: Sweep, range: Range, style: TextStyle): SweptText {
+  const { breakpoint, from, to } = range;
+  const [first, last] = [from, to].map((width) => textAt(spec, style, breakpoint, width)) as [TextAt, TextAt];
+  const counts = charactersOver(spec, sweep, range, style);
   const fewest = counts.reduce((best, next) => (next.count < best.count ? next : best));
   const most = counts.reduce((best, next) => (next.count > best.count ? next : best));
   return {
@@ -42,17 +44,27 @@ function sweptStyle(spec: Spec, { breakpoint, from, to }: Range, style: TextStyl
 /** The characters in a line of one text style over viewport widths, as points of a line that jumps at breakpoints. */
 export type CharacterLine = { name: string; points: Corner[] };
 
-/** Characters a line of every text style over a range of widths, for drawing. */
-export function characterLines(spec: Spec, from: number, to: number): CharacterLine[] {
+/** Characters a line of every text style over the widths of a sweep, for drawing. */
+export function characterLines(spec: Spec, sweep: Sweep): CharacterLine[] {
   return spec.type.map((style) => ({
     name: style.name,
-    points: sweptRanges(spec, from, to).flatMap((range) =>
-      widthsBetween(range.from, range.to).map((width) => ({
-        width,
-        value: Number(textAt(spec, style, range.breakpoint, width).characters.valueOf().toFixed(1)),
-      })),
+    points: sweptRanges(spec, sweep.from, sweep.to).flatMap((range) =>
+      charactersOver(spec, sweep, range, style).map(({ width, count }) => ({ width, value: Number(count.toFixed(1)) })),
     ),
   }));
+}
+
+/** Characters in a line at widths of a range, from columns that are swept already: an average, which needs no fractions. */
+function charactersOver(spec: Spec, sweep: Sweep, { breakpoint, from, to }: Range, style: TextStyle) {
+  const { size, span } = settingAt(spec, style, breakpoint);
+  const letter = style.font.averageWidth / style.font.unitsPerEm;
+  return widthsBetween(from, to).map((width) => {
+    const index = width - sweep.from;
+    const columns = Math.min(span, sweep.count[index]!);
+    const line = sweep.column[index]! * columns + sweep.gutter[index]! * (columns - 1);
+    const px = sizeAt(size, screenOf(spec, breakpoint, width)).valueOf();
+    return { width, count: px > 0 && line > 0 ? line / (px * letter) : 0 };
+  });
 }
 
 const EVERY = 8;

@@ -1,15 +1,16 @@
-import Fraction from 'fraction.js';
+import type Fraction from 'fraction.js';
 import { type Px, ZERO } from '../length/px';
 import type { Font } from '../spec/schema';
+import { measuresOf } from './measures';
 
 /**
  * Characters of English text, spaces included, that a line of a width holds on average.
  *
  *     charactersPerLine(sourceSerif, px(16), px(560))   // about 77
  */
-export function charactersPerLine({ averageWidth, unitsPerEm }: Font, size: Px, width: Px): Fraction {
+export function charactersPerLine(font: Font, size: Px, width: Px): Fraction {
   if (size.compare(ZERO) <= 0 || width.compare(ZERO) <= 0) return ZERO;
-  return width.div(size.mul(new Fraction(averageWidth, unitsPerEm)));
+  return width.div(size.mul(measuresOf(font).averageWidth));
 }
 
 /** Lines that a paragraph of so many characters takes, when a line holds `characters`. */

@@ -3,7 +3,7 @@ import { sizeText } from '../length/size';
 import type { Font, Leading, TextStyle, TypeSetting } from '../spec/schema';
 import { isTimes } from './text-at';
 
-/** A leading as a person types it: `24`, `1.5 ×`, `24 to 32 over 600 to 1440`. */
+/** A leading as a person types it: `24`, `1.5 ×`, `24 to 32 over 640 to 1416`. */
 export function leadingText(leading: Leading): string {
   return isTimes(leading) ? `${leading.times} ×` : sizeText(leading);
 }

@@ -2,10 +2,11 @@ import { describe, expect, test } from 'vitest';
 import { judge } from '../checks/run';
 import { readSpec } from '../spec/read';
 import { STARTING_SETS } from '../spec/defaults';
+import { practiceSpec } from '../spec/testing';
 import { leadingText, settingText } from './style-text';
 import { addStyle, nameStyle, removeStyle, type SettingPart, writeSetting } from './write-style';
 
-const spec = addStyle(STARTING_SETS[0]!.spec('Trial'), 'body').value!.spec;
+const spec = addStyle(practiceSpec('Trial'), 'body').value!.spec;
 const phone = spec.breakpoints[0]!;
 
 describe('a new style', () => {
@@ -14,7 +15,7 @@ describe('a new style', () => {
       const { spec: added, name } = addStyle(set.spec('Trial'), role).value!;
       expect(name).toBe(role);
       expect(readSpec(added).problem).toBeUndefined();
-      const about = judge(added).filter(({ about: style }) => style && 'style' in style);
+      const about = judge(added).filter(({ about: style, weight }) => style && 'style' in style && weight !== 'note');
       expect(about.map(({ rule, breakpoint }) => [rule, breakpoint])).toEqual(
         // a phone column of 350 px holds what it holds
         about.filter(({ rule }) => rule === 'line-length').map(({ rule, breakpoint }) => [rule, breakpoint]),

@@ -98,7 +98,7 @@ export type SettingPart = keyof TypeSetting;
 /**
  * The spec after a person typed a size, a leading or a span of columns for a style at a breakpoint.
  *
- *     writeSetting(spec, 'body', phone, 'size', '16 to 20 over 600 to 1440')
+ *     writeSetting(spec, 'body', phone, 'size', '16 to 20 over 640 to 1416')
  *     writeSetting(spec, 'body', phone, 'leading', '1.5')   // one and a half of the size
  */
 export function writeSetting(
@@ -156,6 +156,6 @@ function readTypeSize(spec: Spec, breakpoint: Breakpoint, text: string, what: 's
 }
 
 const EXAMPLES = {
-  size: '16, 1.125rem or 16 to 20 over 600 to 1440',
-  leading: '24, 1.5 × or 24 to 28 over 600 to 1440',
+  size: '16, 1.125rem or 16 to 20 over 640 to 1416',
+  leading: '24, 1.5 × or 24 to 28 over 640 to 1416',
 };

@@ -12,13 +12,14 @@ function style(name: string, role: TextStyle['role'], font: string, stands: Text
 export const PASSENGER_STYLES: TextStyle[] = [
   style('body', 'body', 'source-serif-4', 'line-box', {
     phone: ['16px', '24px', 4],
-    tablet: ['17px', '28px', 6],
+    tablet: ['17px', '28px', 5],
     laptop: ['18px', '28px', 6],
+    wide: ['20px', '32px', 5],
   }),
   style('headline', 'heading', 'hanken-grotesk', 'caps', {
-    phone: [{ between: ['32px', '56px'], over: [390, 1440] }, '40px', 4],
-    tablet: [{ between: ['32px', '56px'], over: [390, 1440] }, '48px', 8],
-    laptop: [{ between: ['32px', '56px'], over: [390, 1440] }, '64px', 8],
+    phone: [{ between: ['32px', '56px'], over: [412, 1512] }, '40px', 4],
+    tablet: [{ between: ['32px', '56px'], over: [412, 1512] }, '48px', 8],
+    laptop: [{ between: ['32px', '56px'], over: [412, 1512] }, '64px', 8],
   }),
   style('timetable', 'label', 'barlow-condensed', 'x-height', {
     phone: ['15px', '20px', 2],
@@ -39,5 +40,5 @@ export const KIOSK_STYLES: TextStyle[] = [
 
 /** The board's text: figures in columns. */
 export const BOARD_STYLES: TextStyle[] = [
-  style('departure', 'label', 'jetbrains-mono', 'caps', { hall: ['40px', '60px', 16], quay: ['80px', '120px', 16] }),
+  style('departure', 'label', 'jetbrains-mono', 'caps', { hall: ['40px', '60px', 20], quay: ['80px', '120px', 20] }),
 ];

@@ -1,8 +1,8 @@
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { PASSENGER_STYLES } from '../../scripts/demo/text-styles';
 import { cell, expect, makeSpec, openBench, saved, test, type } from './app';
 
-const spec = STARTING_SETS[0]!.spec('Slips of the finger');
+const spec = practiceSpec('Slips of the finger');
 
 test('each wrong text gets its sentence, stays in its cell, and changes nothing', async ({ signedIn: page }) => {
   await openBench(page, spec);
@@ -86,7 +86,7 @@ test('a request from another site changes nothing', async ({ signedIn: page }) =
 });
 
 test('many breakpoints with long names push no view sideways', async ({ signedIn: page }) => {
-  const [first] = STARTING_SETS[0]!.spec('Many').breakpoints;
+  const [first] = practiceSpec('Many').breakpoints;
   const breakpoints = Array.from({ length: 24 }, (_, index) => ({
     ...first!,
     id: `range-${index}`,
@@ -94,7 +94,7 @@ test('many breakpoints with long names push no view sideways', async ({ signedIn
     from: index * 100,
     reference: { width: index * 100 + 50, height: 900 },
   }));
-  const slug = await makeSpec(page.request, { ...STARTING_SETS[0]!.spec('Many'), breakpoints, type: PASSENGER_STYLES });
+  const slug = await makeSpec(page.request, { ...practiceSpec('Many'), breakpoints, type: PASSENGER_STYLES });
   for (const view of ['', '/finder', '/sweep', '/type', '/rules']) {
     await page.goto(`/tidewick/${slug}${view}`, { waitUntil: 'networkidle' });
     const beyond = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

@@ -1,7 +1,7 @@
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, openBench, test, type } from './app';
 
-const spec = STARTING_SETS[0]!.spec('On the bench');
+const spec = practiceSpec('On the bench');
 
 test('dragging the viewport marker through the ranges changes the breakpoint by itself', async ({ signedIn: page }) => {
   await openBench(page, spec);

@@ -1,8 +1,8 @@
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import type { Page } from '@playwright/test';
 import { cell, expect, makeSpec, saved, test } from './app';
 
-const spec = STARTING_SETS[0]!.spec('Looking for whole grids');
+const spec = practiceSpec('Looking for whole grids');
 
 async function openFinder(page: Page): Promise<string> {
   const slug = await makeSpec(page.request, spec);

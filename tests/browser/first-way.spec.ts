@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, openBench, saved, signIn, test, type } from './app';
 
 test('from sign-in to the reading page, and a teammate takes the CSS', async ({ page, browser, baseURL }) => {
@@ -40,7 +40,7 @@ test('from sign-in to the reading page, and a teammate takes the CSS', async ({ 
 });
 
 test('publishing at once takes along what was typed a moment ago', async ({ signedIn: page }) => {
-  await openBench(page, STARTING_SETS[0]!.spec('In a hurry'));
+  await openBench(page, practiceSpec('In a hurry'));
   await type(page, 'Gutter', 'Desktop', '36');
   await page.getByRole('link', { name: 'Publish…' }).click();
   await page.getByLabel('What this edition brings').fill('Wide gutters.');

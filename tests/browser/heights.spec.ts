@@ -1,7 +1,7 @@
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, openBench, saved, test, type } from './app';
 
-const spec = STARTING_SETS[0]!.spec('Heights');
+const spec = practiceSpec('Heights');
 
 test('rows by each of the three rules, with the sum of heights; undo takes it back', async ({ signedIn: page }) => {
   await openBench(page, spec);

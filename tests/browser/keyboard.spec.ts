@@ -1,7 +1,7 @@
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, openBench, saved, test } from './app';
 
-const spec = STARTING_SETS[0]!.spec('By keyboard');
+const spec = practiceSpec('By keyboard');
 
 test('the sheet by keyboard alone', async ({ signedIn: page }) => {
   await openBench(page, spec);

@@ -1,8 +1,8 @@
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { expect, makeSpec, test } from './app';
 
 test('search, copy, rename, archive and bring back', async ({ signedIn: page }) => {
-  await makeSpec(page.request, STARTING_SETS[0]!.spec('Lamp room'));
+  await makeSpec(page.request, practiceSpec('Lamp room'));
   await page.goto('/tidewick');
   const row = (name: string) =>
     page.getByRole('listitem').filter({ has: page.getByRole('link', { name, exact: true }) });

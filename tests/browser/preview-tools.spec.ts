@@ -1,8 +1,8 @@
 import type { Page } from '@playwright/test';
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, openBench, saved, test } from './app';
 
-const spec = STARTING_SETS[0]!.spec('Laid over');
+const spec = practiceSpec('Laid over');
 
 /** A page of 8 × 8 px, red above and blue below. */
 const PICTURE = Buffer.from(

@@ -1,7 +1,7 @@
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, makeSpec, openBench, saved, signIn, test, type } from './app';
 
-const spec = STARTING_SETS[0]!.spec('Kept safe');
+const spec = practiceSpec('Kept safe');
 
 test('undo and redo survive a reload', async ({ signedIn: page }) => {
   await openBench(page, spec);

@@ -1,7 +1,7 @@
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, openBench, saved, test, type } from './app';
 
-const spec = STARTING_SETS[0]!.spec('Scaled');
+const spec = practiceSpec('Scaled');
 
 test('the spacing scale: what uses each step, new steps, suggestions, bad input', async ({ signedIn: page }) => {
   await openBench(page, spec);

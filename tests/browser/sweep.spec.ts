@@ -1,9 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, makeSpec, openBench, test } from './app';
 
-const spec = STARTING_SETS[0]!.spec('Swept');
+const spec = practiceSpec('Swept');
 
 async function openSweep(page: Page): Promise<void> {
   await page.goto(`/tidewick/${await makeSpec(page.request, spec)}/sweep`);
@@ -71,7 +71,7 @@ test('the same as a table and as CSV', async ({ signedIn: page }) => {
   await page.getByRole('button', { name: 'CSV' }).click();
   const csv = await readFile(await (await download).path(), 'utf8');
   expect(csv.split('\r\n')).toHaveLength(3603);
-  expect(csv).toContain('\r\n390,Phone,4,155/2,16,16,16,358,no,171,529/2,358,,,,,,,,\r\n');
+  expect(csv).toContain('\r\n390,Phone,4,77.5,16,16,16,358,no,171,264.5,358,,,,,,,,\r\n');
 });
 
 test('on the bench: a followed value explains itself, spans, units', async ({ signedIn: page }) => {

@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { STARTING_SETS } from '../../core/spec/defaults';
+import { practiceSpec } from '../../core/spec/testing';
 import { shippedPath } from '../../server/fonts/shipped-files';
 import { expect, makeSpec, saved, test } from './app';
 
-const spec = STARTING_SETS[0]!.spec('Set in type');
+const spec = practiceSpec('Set in type');
 
 async function openType(page: Page): Promise<string> {
   const slug = await makeSpec(page.request, spec);

@@ -13,6 +13,7 @@ import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
 import { ScreenDrawing } from '../drawing/screen-drawing';
 import { CopyArea } from './copy-area';
+import { CopyLink } from './copy-link';
 import { PrintButton } from './print-button';
 import { ReadTableView } from './read-table';
 import { TypeSpecimens } from './type-specimens';
@@ -35,9 +36,13 @@ type Props = {
   css: string;
 };
 
+/** The files of an edition: for sites, what was given, what follows. */
+const FILES = ['grid.css', 'spec.json', 'values.json'];
+
 /** An edition for its readers: drawings, exact values, spans, notes, waivers, the CSS. */
 export function ReadingPage({ edition, newer, address, team, css }: Props) {
   const spec = edition.document;
+  const fileName = address.split('/')[2]!;
   return (
     <CopyArea>
       <main className={styles.page}>
@@ -56,13 +61,18 @@ export function ReadingPage({ edition, newer, address, team, css }: Props) {
             </p>
           </div>
           <div className={`${styles.actions} no-print`}>
-            <a className="btn btn-primary" href={`${address}/grid.css`} download>
-              grid.css
-            </a>
-            <a className="btn btn-line" href={`${address}/spec.json`} download>
-              spec.json
-            </a>
+            {FILES.map((file, index) => (
+              <a
+                key={file}
+                className={`btn ${index === 0 ? 'btn-primary' : 'btn-line'}`}
+                href={`${address}/${file}`}
+                download={`${fileName}-${edition.version}.${file}`}
+              >
+                {file}
+              </a>
+            ))}
             <PrintButton />
+            <CopyLink address={address} />
           </div>
         </header>
         {newer && (
@@ -70,6 +80,7 @@ export function ReadingPage({ edition, newer, address, team, css }: Props) {
             This is an older edition. The newest is <a href={`${address.replace(/[^/]+$/, '')}${newer}`}>{newer}</a>.
           </p>
         )}
+        <Contents spec={spec} />
         {byWidth(spec.breakpoints).map((breakpoint) => (
           <BreakpointSection key={breakpoint.id} spec={spec} breakpoint={breakpoint} />
         ))}
@@ -119,6 +130,33 @@ export function ReadingPage({ edition, newer, address, team, css }: Props) {
         </section>
       </main>
     </CopyArea>
+  );
+}
+
+/** The parts of the page, to go to. */
+function Contents({ spec }: { spec: Spec }) {
+  const parts: [string, string][] = [
+    ...byWidth(spec.breakpoints).map(({ id, name }): [string, string] => [`breakpoint-${id}`, name]),
+    ['values', 'Exact values'],
+    ['spans', 'Span widths'],
+    ...(spec.type.length > 0
+      ? ([
+          ['specimens', 'Type'],
+          ['type', 'Text styles'],
+        ] as [string, string][])
+      : []),
+    ...(spec.spacing.steps.length > 0 ? ([['spacing', 'Spacing steps']] as [string, string][]) : []),
+    ...(spec.waivers.length > 0 ? ([['waivers', 'Waivers']] as [string, string][]) : []),
+    ['css', 'grid.css'],
+  ];
+  return (
+    <nav className={`${styles.contents} no-print`} aria-label="On this page">
+      {parts.map(([id, title]) => (
+        <a key={id} href={`#${id}`}>
+          {title}
+        </a>
+      ))}
+    </nav>
   );
 }
 

@@ -4,6 +4,7 @@ import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { readRange } from '../../core/finder/read-numbers';
 import { sweepCsv } from '../../core/formats/sweep-csv';
+import { slug } from '../../core/spec/slug';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../../core/sweep/sweep';
 import { useDraft } from '../draft/draft-context';
 import { Choice } from '../frame/choice';
@@ -25,13 +26,13 @@ export function Sweep() {
   const document = useDraft((draft) => draft.document);
   const [range, setRange] = useState({ from: NARROWEST_SWEPT, to: WIDEST_SWEPT });
   const [view, setView] = useState<(typeof VIEWS)[number]['value']>('charts');
-  const news = useSweep(document, range.from, range.to);
+  const { news, hasFailed, retry } = useSweep(document, range.from, range.to);
 
   const download = (): void => {
     const blob = new Blob([sweepCsv(document, range.from, range.to)], { type: 'text/csv' });
     const link = window.document.createElement('a');
     link.href = URL.createObjectURL(blob);
-    link.download = `${document.name}, ${range.from} to ${range.to}.csv`;
+    link.download = `${slug(document.name) || 'spec'}-draft-${range.from}-${range.to}.csv`;
     link.click();
     URL.revokeObjectURL(link.href);
   };
@@ -49,7 +50,14 @@ export function Sweep() {
       }
     >
       <div className={styles.body}>
-        {news === null ? (
+        {hasFailed ? (
+          <p className={styles.empty} role="alert">
+            The sweep broke off, perhaps for want of memory. The draft is unharmed.{' '}
+            <button type="button" className="quiet" onClick={retry}>
+              Sweep again
+            </button>
+          </p>
+        ) : news === null ? (
           <p className={styles.empty} role="status">
             Sweeping…
           </p>

@@ -8,7 +8,7 @@ export type SweepNews = { sweep: Sweep; characters: CharacterLine[]; number: num
 
 self.onmessage = ({ data: { spec, from, to, number } }: MessageEvent<SweepOrder>): void => {
   const sweep = sweepWidths(spec, from, to);
-  const news: SweepNews = { sweep, characters: characterLines(spec, from, to), number };
+  const news: SweepNews = { sweep, characters: characterLines(spec, sweep), number };
   const buffers = Object.values(sweep).flatMap((part) =>
     typeof part === 'object' ? [part.buffer as ArrayBuffer] : [],
   );

@@ -20,13 +20,13 @@ const PARTS: { part: SettingPart; label: string; hint: string; read: (text: Text
   {
     part: 'size',
     label: 'Size',
-    hint: '16, 1.125rem, or growing: 16 to 20 over 600 to 1440',
+    hint: '16, 1.125rem, or growing: 16 to 20 over 640 to 1416',
     read: ({ setting }) => sizeText(setting.size),
   },
   {
     part: 'leading',
     label: 'Leading',
-    hint: '24, 1.5 ×, or growing: 24 to 28 over 600 to 1440',
+    hint: '24, 1.5 ×, or growing: 24 to 28 over 640 to 1416',
     read: ({ setting }) => leadingText(setting.leading),
   },
   {

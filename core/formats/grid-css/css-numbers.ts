@@ -19,7 +19,7 @@ export type ViewportUnit = '%' | 'vw' | 'vh';
 
 /** One term; `each` is what one of its unit comes to in px, for a share of the viewport its hundredth. */
 function term(name: string, amount: Fraction, each = new Fraction(1)): CssSum {
-  return { terms: new Map(amount.equals(0) ? [] : [[name, amount]]), grain: amount.mul(each).d };
+  return { terms: new Map(amount.n === 0n ? [] : [[name, amount]]), grain: amount.mul(each).d };
 }
 
 export const NOTHING: CssSum = { terms: new Map(), grain: 1n };
@@ -28,7 +28,7 @@ function combine(a: CssSum, b: CssSum, sign: 1 | -1): CssSum {
   const terms = new Map(a.terms);
   for (const [name, amount] of b.terms) {
     const total = (terms.get(name) ?? ZERO).add(amount.mul(sign));
-    if (total.equals(0)) terms.delete(name);
+    if (total.n === 0n) terms.delete(name);
     else terms.set(name, total);
   }
   return { terms, grain: leastCommonMultiple(a.grain, b.grain) };
@@ -148,8 +148,7 @@ export function cssReader(screen: Screen, unit: ViewportUnit): LengthReader<CssS
  */
 export function cssText(sum: CssSum): string {
   const text = expression(sum);
-  const isCall =
-    sum.terms.size === 1 && [...sum.terms].every(([name, amount]) => name.includes('(') && amount.equals(1));
+  const isCall = sum.terms.size === 1 && [...sum.terms].every(([name, amount]) => name.includes('(') && isOne(amount));
   return isCall || /^-?[\d.]+[a-z%]+$/.test(text) ? text : `calc(${text})`;
 }
 
@@ -158,7 +157,9 @@ function expression(sum: CssSum): string {
   if (terms.length === 0) return '0px';
   const divisor = terms.reduce((common, [, amount]) => leastCommonMultiple(common, notDecimal(amount)), 1n);
   const text = terms
-    .map(([name, amount], index) => signed(name, amount.mul(new Fraction(divisor)), index === 0))
+    .map(([name, amount], index) =>
+      signed(name, divisor === 1n ? amount : amount.mul(new Fraction(divisor)), index === 0),
+    )
     .join(' ');
   if (divisor === 1n) return text;
   return terms.length === 1 ? `${text} / ${divisor}` : `(${text}) / ${divisor}`;
@@ -171,14 +172,19 @@ function rank(name: string): number {
 
 function signed(name: string, amount: Fraction, first: boolean): string {
   const size = amount.abs();
-  const negative = amount.compare(0) < 0;
-  const written = name.includes('(')
-    ? size.equals(1)
-      ? name
-      : `${size.toString()} * ${name}`
-    : `${size.toString()}${name}`;
+  const negative = amount.s < 0n;
+  const written = name.includes('(') ? (isOne(size) ? name : `${plain(size)} * ${name}`) : `${plain(size)}${name}`;
   if (first) return negative ? (name.includes('(') ? `-1 * ${written}` : `-${written}`) : written;
   return `${negative ? '-' : '+'} ${written}`;
+}
+
+/** A number without end-less decimals as text. */
+function plain(amount: Fraction): string {
+  return amount.d === 1n ? amount.n.toString() : amount.toString();
+}
+
+function isOne({ s, n, d }: Fraction): boolean {
+  return s > 0n && n === d;
 }
 
 /** The part of the denominator that no finite decimal can express. */

@@ -1,0 +1,38 @@
+import { exactText, ZERO } from '../../length/px';
+import { counted, decimal } from '../../length/present';
+import { stepOf } from '../../type/text-at';
+import type { Rule } from '../rule';
+
+/** The first baseline of each text style stands on a baseline of the grid. */
+export const textOnBaseline: Rule = {
+  id: 'text-on-baseline',
+  title: 'Text stands on the baselines',
+  asks: 'Does the first baseline of each text style lie on a baseline of the grid when its box begins on one, whatever its leading?',
+  why: 'Text stands where its font’s measures put it, a few px beside the grid; who builds without grid.css has to move it.',
+  source: 'CSS Inline Layout 3: half-leading + ascent',
+  weight: 'note',
+  check({ spec, breakpoints, text }) {
+    return spec.type.flatMap((style) => {
+      const off = breakpoints
+        .filter((breakpoint) => !stepOf(spec, breakpoint).equals(ZERO))
+        .map((breakpoint) => ({ breakpoint, shift: text(style, breakpoint).shift }))
+        .filter(({ shift }) => !shift.equals(ZERO));
+      const [first] = off;
+      if (!first) return [];
+      const others = off.length > 1 ? `, and on ${counted(off.length - 1, 'other breakpoint')} too` : '';
+      return [
+        {
+          breakpoint: first.breakpoint.id,
+          cell: null,
+          about: { style: style.name },
+          message: `${style.name} falls ${decimal(first.shift)} px above the next baseline${others}; grid.css moves it down onto it.`,
+          values: {
+            style: style.name,
+            shifts: off.map(({ breakpoint, shift }) => `${breakpoint.id} ${exactText(shift)}`).join(' '),
+          },
+          mends: [],
+        },
+      ];
+    });
+  },
+};
