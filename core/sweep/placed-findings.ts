@@ -1,3 +1,4 @@
+import { WEIGHT_NAMES } from '../checks/rule';
 import type { JudgedFinding } from '../checks/run';
 import type { Spec } from '../spec/schema';
 
@@ -16,4 +17,17 @@ export function placedFindings(spec: Spec, findings: JudgedFinding[]): PlacedFin
     const breakpoint = spec.breakpoints.find(({ id }) => id === finding.breakpoint) ?? spec.breakpoints[0]!;
     return { width: named ?? breakpoint.reference.width, finding };
   });
+}
+
+/** The place of a finding's weight in the order of weights, the heaviest first. */
+const rank = ({ weight }: JudgedFinding): number => Object.keys(WEIGHT_NAMES).indexOf(weight);
+
+/** Findings gathered at each width they speak of, widths ascending, the heaviest finding first. */
+export function findingsByWidth(spec: Spec, findings: JudgedFinding[]): { width: number; findings: JudgedFinding[] }[] {
+  const byWidth = new Map<number, JudgedFinding[]>();
+  for (const { width, finding } of placedFindings(spec, findings))
+    byWidth.set(width, [...(byWidth.get(width) ?? []), finding]);
+  return [...byWidth]
+    .sort(([one], [other]) => one - other)
+    .map(([width, here]) => ({ width, findings: here.sort((one, other) => rank(one) - rank(other)) }));
 }

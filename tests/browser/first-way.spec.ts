@@ -14,8 +14,8 @@ test('from sign-in to the reading page, and a teammate takes the CSS', async ({ 
   await expect(page.getByRole('grid')).toBeVisible();
 
   await type(page, 'Gutter', 'Desktop', '36');
-  await expect(cell(page, 'Column', 'Desktop')).toHaveText('=63');
-  await expect(page.getByText('144 + 12 × 63 + 11 × 36 + 144 = 1440')).toBeVisible();
+  await expect(cell(page, 'Column', 'Desktop')).toHaveText('=75');
+  await expect(page.getByText('108 + 12 × 75 + 11 × 36 + 108 = 1512')).toBeVisible();
   await expect(saved(page)).toHaveText(/^Draft 2/);
 
   await page.getByRole('link', { name: 'Publish…' }).click();
@@ -35,7 +35,7 @@ test('from sign-in to the reading page, and a teammate takes the CSS', async ({ 
   const download = teammate.waitForEvent('download');
   await teammate.getByRole('link', { name: 'grid.css' }).click();
   const css = await readFile(await (await download).path(), 'utf8');
-  expect(css).toContain(' *   144 + 12 × 63 + 11 × 36 + 144 = 1440');
+  expect(css).toContain(' *   108 + 12 × 75 + 11 × 36 + 108 = 1512');
   await context.close();
 });
 
@@ -52,7 +52,7 @@ test('the next edition: changes listed, version proposed, a must-fix finding wai
   signedIn: page,
 }) => {
   await page.goto('/tidewick/passenger-site/publish');
-  await expect(page.getByRole('row', { name: 'Laptop Container fills 1140' })).toBeVisible();
+  await expect(page.getByRole('row', { name: 'Laptop Container up to 1248 1180' })).toBeVisible();
   await expect(page.getByLabel('Version')).toHaveValue('1.1.0');
   const publish = page.getByRole('button', { name: 'Publish this edition' });
   await expect(publish).toBeDisabled();
@@ -75,7 +75,7 @@ test('the next edition: changes listed, version proposed, a must-fix finding wai
   await expect(page.getByText('This is an older edition.')).toBeVisible();
   await page.goto('/tidewick/passenger-site/editions');
   await page.getByText('changes since 1.0.0').click();
-  await expect(page.getByRole('row', { name: 'Laptop Container fills 1140' })).toBeVisible();
+  await expect(page.getByRole('row', { name: 'Laptop Container up to 1248 1180' })).toBeVisible();
   await page.goto('/tidewick/passenger-site/publish');
   await expect(page.getByRole('heading', { name: 'Nothing new to publish' })).toBeVisible();
 });

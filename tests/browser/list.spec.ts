@@ -27,10 +27,10 @@ test('search, copy, rename, archive and bring back', async ({ signedIn: page }) 
   await row('Lantern room').getByRole('button', { name: 'More for Lantern room' }).click();
   await page.getByRole('button', { name: 'Archive' }).click();
   await expect(row('Lantern room')).toHaveCount(0);
-  await page.getByRole('button', { name: /^Archived: / }).click();
+  await page.getByRole('link', { name: /^Archived: / }).click();
   await row('Lantern room').getByRole('button', { name: 'More for Lantern room' }).click();
   await page.getByRole('button', { name: 'Bring back' }).click();
-  await page.getByRole('button', { name: 'Back to the specifications' }).click();
+  await page.getByRole('link', { name: 'Back to the specifications' }).click();
   await row('Lantern room').getByRole('button', { name: 'More for Lantern room' }).click();
   await page.getByRole('button', { name: 'Make a copy…' }).click();
   await page.getByRole('button', { name: 'Make the copy' }).click();

@@ -50,7 +50,7 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
   {
     name: 'sweep, table',
     path: '/tidewick/passenger-site/sweep',
-    open: (page) => page.getByRole('button', { name: 'Table' }).click(),
+    open: (page) => page.getByRole('button', { name: 'Table', exact: true }).click(),
   },
   {
     name: 'bench, spacing',

@@ -63,14 +63,24 @@ test('distances: dragged from edge to edge, and with the keys', async ({ signedI
 
 test('zoom and pan: with the wheel, with keys, with buttons, and back to the whole', async ({ signedIn: page }) => {
   await openBench(page, spec);
-  const whole = page.getByRole('button', { name: /^\d+ %$/ });
+  const zoom = page.getByRole('status', { name: 'Zoom' });
+  const fits = Number.parseInt((await zoom.textContent())!);
   await page.getByRole('button', { name: 'Zoom in' }).click();
-  await expect(whole).toHaveText('125 %');
+  await expect(zoom).not.toHaveText(`${fits} %`);
   await desk(page).focus();
+  await page.keyboard.press('1');
+  await expect(zoom).toHaveText('100 %');
+  // one px of the page is one px of the window
+  const drawn = (await page.locator('[data-page]').boundingBox())!;
+  expect(drawn.width).toBeCloseTo(1440, 0);
   await page.keyboard.press('+');
-  await expect(whole).toHaveText('156 %');
+  await expect(zoom).toHaveText('125 %');
+  await page.keyboard.press('-');
+  await page.keyboard.press('-');
+  await expect(zoom).toHaveText('80 %');
   await page.keyboard.press('0');
-  await expect(whole).toHaveText('100 %');
+  await expect(zoom).toHaveText(`${fits} %`);
+  await expect(page.getByRole('button', { name: 'Whole' })).toHaveAttribute('aria-pressed', 'true');
   const layer = page.locator('[data-page]');
   const before = await layer.getAttribute('style');
   const box = (await desk(page).boundingBox())!;
@@ -85,7 +95,7 @@ test('zoom and pan: with the wheel, with keys, with buttons, and back to the who
   await page.keyboard.down('Control');
   await page.mouse.wheel(0, -200);
   await page.keyboard.up('Control');
-  await expect(whole).not.toHaveText('100 %');
+  await expect(zoom).not.toHaveText(`${fits} %`);
 });
 
 test('arrow keys step through rows when they are shown', async ({ signedIn: page }) => {

@@ -34,7 +34,7 @@ test('drag through a sweep: all values of the width pointed at, and the bench’
 test('findings on the axis, jumps, another range', async ({ signedIn: page }) => {
   await openSweep(page);
   await page
-    .getByRole('button', { name: /^Weigh at 600: At 600 px the container falls from 567 px \(Phone\) to 536/ })
+    .getByRole('button', { name: /^Note at 600: At 600 px the container falls from 567 px \(Phone\) to 536/ })
     .click();
   await expect(page.getByRole('region', { name: 'At the viewport shown' }).getByRole('heading')).toHaveText(
     '600 Tablet',
@@ -53,7 +53,7 @@ test('findings on the axis, jumps, another range', async ({ signedIn: page }) =>
 
 test('the same as a table and as CSV', async ({ signedIn: page }) => {
   await openSweep(page);
-  await page.getByRole('button', { name: 'Table' }).click();
+  await page.getByRole('button', { name: 'Table', exact: true }).click();
   const table = page.getByRole('table', { name: 'Every width' });
   await expect(table).toHaveAttribute('aria-rowcount', '3602');
   await expect(table.getByRole('row').nth(1).getByRole('cell')).toHaveText([

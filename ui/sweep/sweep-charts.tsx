@@ -7,7 +7,7 @@ import { lineLength } from '../../core/checks/rules/line-length';
 import { corners } from '../../core/sweep/corners';
 import type { CharacterLine } from '../../core/sweep/swept-text';
 import { columnIsWhole, edgesAreWhole, RATIOS, type Sweep } from '../../core/sweep/sweep';
-import { placedFindings } from '../../core/sweep/placed-findings';
+import { findingsByWidth } from '../../core/sweep/placed-findings';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft } from '../draft/draft-context';
 import { type ChartLine, LengthChart } from './length-chart';
@@ -49,9 +49,9 @@ export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: C
     [characters],
   );
   const bounds = useMemo(() => Object.values(thresholdsOf(document, lineLength)), [document]);
-  const found = useMemo(
+  const marks = useMemo(
     () =>
-      placedFindings(
+      findingsByWidth(
         document,
         findingsOfDraft(document).filter(({ waiver }) => !waiver),
       ),
@@ -82,16 +82,16 @@ export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: C
       <WholeRows sweep={sweep} />
       <div className={styles.findings} aria-label="Findings by width" role="group">
         <span className={styles.rowName}>findings</span>
-        {found
+        {marks
           .filter(({ width }) => width >= from && width <= to)
-          .map(({ width, finding }, index) => (
+          .map(({ width, findings }) => (
             <button
-              key={index}
+              key={width}
               type="button"
-              data-weight={finding.weight}
+              data-weight={findings[0]!.weight}
               style={{ insetInlineStart: left(width) }}
-              title={`${width}: ${finding.message}`}
-              aria-label={`${WEIGHT_NAMES[finding.weight]} at ${width}: ${finding.message}`}
+              title={`${width}: ${findings.map(({ message }) => message).join('\n')}`}
+              aria-label={`At ${width}: ${findings.map(({ weight, message }) => `${WEIGHT_NAMES[weight]}: ${message}`).join(' ')}`}
               onFocus={() => show(width)}
               onClick={() => show(width)}
             />

@@ -24,7 +24,6 @@ function TextEditor({ quantity, label, text: first, replace, problem, onCommit, 
     if (replace) field.current?.setSelectionRange(first.length, first.length);
     else field.current?.select();
     // only when the field opens
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
 
   const onKeyDown = (event: KeyboardEvent): void => {

@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { database } from '../../../../server/database';
 import { editionAt } from '../../../../server/editions';
+import { UnreadableDocument } from '../../../../server/stored-spec';
 import { DraftFrame } from '../../../../ui/draft/draft-frame';
 import { signedInPerson, specOfPage } from '../../../asker';
 
@@ -13,12 +14,19 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: { default: name, template: `${name}: %s · Ypsiline` } };
 }
 
+/** The edition a draft is compared with; none where it was published in a form that cannot be read any more. */
+const readableEdition = (id: string, version: string) =>
+  editionAt(database(), id, version).catch((error: unknown) => {
+    if (error instanceof UnreadableDocument) return null;
+    throw error;
+  });
+
 /** The views of a spec's draft. They share one document, so that going from one to another loses nothing. */
 export default async function Layout({ children, params }: Props) {
   const { team, spec: slug } = await params;
   const person = await signedInPerson(`/${team}/${slug}`);
   const { id, revision, document, changedAt, teamSlug, teamName, lastEdition } = await specOfPage(team, slug);
-  const edition = lastEdition === null ? null : await editionAt(database(), id, lastEdition);
+  const edition = lastEdition === null ? null : await readableEdition(id, lastEdition);
   return (
     <DraftFrame
       key={id}

@@ -1,0 +1,18 @@
+import { expect, test } from 'vitest';
+import type { JudgedFinding } from '../checks/run';
+import { practiceSpec } from '../spec/testing';
+import { findingsByWidth } from './placed-findings';
+
+test('findings that speak of one width stand together, the heaviest first', () => {
+  const finding = (weight: string, at: number) => ({ weight, values: { at } }) as unknown as JudgedFinding;
+  const found = [finding('note', 1440), finding('must-fix', 1440), finding('weigh', 600)];
+  expect(
+    findingsByWidth(practiceSpec('Practice'), found).map(({ width, findings }) => [
+      width,
+      findings.map(({ weight }) => weight),
+    ]),
+  ).toEqual([
+    [600, ['weigh']],
+    [1440, ['must-fix', 'note']],
+  ]);
+});
