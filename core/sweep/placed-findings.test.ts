@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import type { JudgedFinding } from '../checks/run';
 import { practiceSpec } from '../spec/testing';
-import { findingsByWidth } from './placed-findings';
+import { findingsByWidth, inLanes } from './placed-findings';
 
 test('findings that speak of one width stand together, the heaviest first', () => {
   const finding = (weight: string, at: number) => ({ weight, values: { at } }) as unknown as JudgedFinding;
@@ -15,4 +15,9 @@ test('findings that speak of one width stand together, the heaviest first', () =
     [600, ['weigh']],
     [1440, ['must-fix', 'note']],
   ]);
+});
+
+test('marks that would cover one another lie in lanes', () => {
+  const lanes = inLanes([{ width: 600 }, { width: 640 }, { width: 700 }, { width: 1440 }], 100);
+  expect(lanes.map(({ lane }) => lane)).toEqual([0, 1, 0, 0]);
 });

@@ -31,3 +31,17 @@ export function findingsByWidth(spec: Spec, findings: JudgedFinding[]): { width:
     .sort(([one], [other]) => one - other)
     .map(([width, here]) => ({ width, findings: here.sort((one, other) => rank(one) - rank(other)) }));
 }
+
+/**
+ * Each mark with the first lane, counted from 0, in which it stands at least `apart` px of width from the one before
+ * it. Marks come with widths ascending: 600, 640 and 1440 with 100 px apart lie in lanes 0, 1 and 0.
+ */
+export function inLanes<Mark extends { width: number }>(marks: Mark[], apart: number): (Mark & { lane: number })[] {
+  const last: number[] = [];
+  return marks.map((mark) => {
+    const free = last.findIndex((width) => mark.width - width >= apart);
+    const lane = free < 0 ? last.length : free;
+    last[lane] = mark.width;
+    return { ...mark, lane };
+  });
+}

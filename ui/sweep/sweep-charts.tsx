@@ -7,12 +7,18 @@ import { lineLength } from '../../core/checks/rules/line-length';
 import { corners } from '../../core/sweep/corners';
 import type { CharacterLine } from '../../core/sweep/swept-text';
 import { columnIsWhole, edgesAreWhole, RATIOS, type Sweep } from '../../core/sweep/sweep';
-import { findingsByWidth } from '../../core/sweep/placed-findings';
+import { findingsByWidth, inLanes } from '../../core/sweep/placed-findings';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft } from '../draft/draft-context';
 import { type ChartLine, LengthChart } from './length-chart';
 import { PLOT } from './plot';
 import styles from './sweep.module.scss';
+
+/** Height of a lane of marks in px: the mark and a gap. */
+const LANE = 26;
+
+/** Share of the axis that a mark of 24 px takes where the charts are narrowest. */
+const MARK_SHARE = 0.05;
 
 /** How lines of one chart are told apart: by colour and by dashes. */
 const LOOKS = [
@@ -49,14 +55,11 @@ export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: C
     [characters],
   );
   const bounds = useMemo(() => Object.values(thresholdsOf(document, lineLength)), [document]);
-  const marks = useMemo(
-    () =>
-      findingsByWidth(
-        document,
-        findingsOfDraft(document).filter(({ waiver }) => !waiver),
-      ),
-    [document],
-  );
+  const marks = useMemo(() => {
+    const open = findingsOfDraft(document).filter(({ waiver }) => !waiver);
+    const shown = findingsByWidth(document, open).filter(({ width }) => width >= from && width <= to);
+    return inLanes(shown, (to - from) * MARK_SHARE);
+  }, [document, from, to]);
   const left = (width: number): string =>
     `calc(${PLOT.start}px + (100% - ${PLOT.start + PLOT.end}px) * ${(width - from) / (to - from)})`;
 
@@ -80,22 +83,25 @@ export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: C
       {text.length > 0 && <LengthChart title="Characters a line" range={sweep} lines={text} bounds={bounds} />}
       <p className={styles.legend}>Where columns are whole pixels; at full height every edge is</p>
       <WholeRows sweep={sweep} />
-      <div className={styles.findings} aria-label="Findings by width" role="group">
+      <div
+        className={styles.findings}
+        style={{ blockSize: LANE * Math.max(1, ...marks.map(({ lane }) => lane + 1)) }}
+        aria-label="Findings by width"
+        role="group"
+      >
         <span className={styles.rowName}>findings</span>
-        {marks
-          .filter(({ width }) => width >= from && width <= to)
-          .map(({ width, findings }) => (
-            <button
-              key={width}
-              type="button"
-              data-weight={findings[0]!.weight}
-              style={{ insetInlineStart: left(width) }}
-              title={`${width}: ${findings.map(({ message }) => message).join('\n')}`}
-              aria-label={`At ${width}: ${findings.map(({ weight, message }) => `${WEIGHT_NAMES[weight]}: ${message}`).join(' ')}`}
-              onFocus={() => show(width)}
-              onClick={() => show(width)}
-            />
-          ))}
+        {marks.map(({ width, findings, lane }) => (
+          <button
+            key={width}
+            type="button"
+            data-weight={findings[0]!.weight}
+            style={{ insetInlineStart: left(width), insetBlockStart: lane * LANE }}
+            title={`${width}: ${findings.map(({ message }) => message).join('\n')}`}
+            aria-label={`At ${width}: ${findings.map(({ weight, message }) => `${WEIGHT_NAMES[weight]}: ${message}`).join(' ')}`}
+            onFocus={() => show(width)}
+            onClick={() => show(width)}
+          />
+        ))}
       </div>
       <div
         className={styles.cursor}
