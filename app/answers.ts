@@ -19,10 +19,9 @@ export const signedOut = (): Response =>
   refuse(401, 'You are signed out; sign in again. What you typed is kept in this window.');
 export const nothingHere = (): Response =>
   refuse(404, 'There is nothing here, or it belongs to a team that you are not in.');
-const foreign = (): Response => refuse(403, 'This request comes from another site.');
 
-/** A request that changes something must come from a page of this application. */
-export function isForeign(request: Request): boolean {
+/** Does a request come from a page of another site? */
+function isForeign(request: Request): boolean {
   const origin = request.headers.get('origin');
   if (origin === null) return ['cross-site', 'same-site'].includes(request.headers.get('sec-fetch-site') ?? '');
   return !URL.canParse(origin) || new URL(origin).host !== request.headers.get('host');
@@ -40,7 +39,6 @@ export async function readBody<T>(
   schema: z.ZodType<T>,
   most = LARGEST_BODY,
 ): Promise<{ body: T } | { refusal: Response }> {
-  if (isForeign(request)) return { refusal: foreign() };
   const { bytes, length } = await readBytes(request, most);
   if (!bytes) {
     const problem = `This is too large (${length.toLocaleString('en')} bytes or more); the most is ${most.toLocaleString('en')}.`;
@@ -106,9 +104,10 @@ function failure(error: unknown): Response {
 
 type WithParams<P> = { params: Promise<P> };
 
-/** A route for anybody. */
+/** A route for anybody. What changes something must be asked for from a page of this application. */
 export function forAnybody<P>(answer: (request: Request, params: P) => Promise<Response>) {
   return async (request: Request, { params }: WithParams<P>): Promise<Response> => {
+    if (request.method !== 'GET' && isForeign(request)) return refuse(403, 'This request comes from another site.');
     try {
       return await answer(request, await params);
     } catch (error) {
@@ -120,8 +119,6 @@ export function forAnybody<P>(answer: (request: Request, params: P) => Promise<R
 /** A route for people who are signed in. */
 export function forPeople<P>(answer: (person: Person, request: Request, params: P) => Promise<Response>) {
   return forAnybody<P>(async (request, params) => {
-    // what changes something is asked for from here before anything is looked up
-    if (request.method !== 'GET' && isForeign(request)) return foreign();
     if (Object.values(params ?? {}).some((part) => !isPlain(String(part)))) return nothingHere();
     const person = await currentPerson();
     return person ? answer(person, request, params) : signedOut();

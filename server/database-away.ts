@@ -30,8 +30,7 @@ const LOST = new Set([
 
 /** Is an error one of a connection that was lost, or that could not be made? */
 export function isLostConnection(error: unknown): boolean {
-  const code = (error as { code?: unknown } | null)?.code;
-  return typeof code === 'string' && LOST.has(code);
+  return LOST.has(codeOf(error));
 }
 
 /** Codes with which PostgreSQL ends what took too long: statement, lock and transaction time limits. */
@@ -39,6 +38,9 @@ const LATE = new Set(['57014', '55P03', '25P03']);
 
 /** Did the database end a question because it took too long? */
 export function tookTooLong(error: unknown): boolean {
-  const code = (error as { code?: unknown } | null)?.code;
-  return typeof code === 'string' && LATE.has(code);
+  return LATE.has(codeOf(error));
+}
+
+function codeOf(error: unknown): string {
+  return String((error as { code?: unknown } | null)?.code);
 }

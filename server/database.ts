@@ -145,8 +145,3 @@ function checked(transaction: Transaction): Transaction {
     },
   });
 }
-
-/** Was the database lost within the last so many ms? Whoever answers for a page asks, to say so. */
-export function wasAwayWithin(ms: number): boolean {
-  return kept.ypsilineAwayAt !== undefined && Date.now() - kept.ypsilineAwayAt < ms;
-}

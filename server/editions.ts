@@ -4,8 +4,8 @@ import type { Bump } from '../core/diff/differences';
 import { canonicalJson } from '../core/edition/canonical';
 import type { Spec } from '../core/spec/schema';
 import type { Query, Sql } from './database';
+import { sha256 } from './sha256';
 import { storedSpec } from './stored-spec';
-import { sha256 } from './summaries';
 
 /** A published version of a spec; it never changes. */
 export type Edition = {

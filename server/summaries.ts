@@ -1,10 +1,10 @@
-import { createHash } from 'node:crypto';
-import { judge } from '../core/checks/run';
+import { holdingBack, judge } from '../core/checks/run';
 import { canonicalJson } from '../core/edition/canonical';
 import { byWidth } from '../core/spec/ranges';
 import { readSpec } from '../core/spec/read';
 import type { Spec } from '../core/spec/schema';
 import type { Query } from './database';
+import { sha256 } from './sha256';
 
 /** What a list shows of a draft without reading its document. */
 export type Summary = {
@@ -17,16 +17,12 @@ export type Summary = {
   draftHash: string;
 };
 
-export function sha256(text: string): string {
-  return createHash('sha256').update(text).digest('hex');
-}
-
 /** Counts the findings of a document and takes its hash; done when a draft is saved. */
 export function summaryOf(document: Spec): Summary {
   const open = judge(document).filter(({ waiver }) => !waiver);
   return {
     name: document.name,
-    mustFix: open.filter(({ weight }) => weight === 'must-fix').length,
+    mustFix: holdingBack(open).length,
     weigh: open.filter(({ weight }) => weight === 'weigh').length,
     counts: byWidth(document.breakpoints)
       .map(({ columns }) => columns.count)
@@ -35,18 +31,15 @@ export function summaryOf(document: Spec): Summary {
   };
 }
 
+/** What is set in a row of specs to keep a summary. */
+function kept(sql: Query, { name, mustFix, weigh, counts, draftHash }: Summary) {
+  return sql`name = ${name}, must_fix = ${mustFix}, weigh = ${weigh}, counts = ${counts}, draft_hash = ${draftHash}`;
+}
+
 /** Keeps the summary of the draft that was just written, with who wrote it. */
-export async function keepSummary(
-  sql: Query,
-  specId: string,
-  { name, mustFix, weigh, counts, draftHash }: Summary,
-  personId: string,
-): Promise<void> {
+export async function keepSummary(sql: Query, specId: string, summary: Summary, personId: string): Promise<void> {
   await sql`
-    update specs
-       set name = ${name}, must_fix = ${mustFix}, weigh = ${weigh}, counts = ${counts}, draft_hash = ${draftHash},
-           changed_by = ${personId}, changed_at = now()
-     where id = ${specId}`;
+    update specs set ${kept(sql, summary)}, changed_by = ${personId}, changed_at = now() where id = ${specId}`;
 }
 
 /** Counts what was saved before findings were kept; a document that cannot be read stays without a count. */
@@ -60,10 +53,7 @@ export async function fillSummaries(sql: Query): Promise<number> {
   for (const { id, document } of uncounted) {
     const read = readSpec(document);
     if (!read.value) continue;
-    const { mustFix, weigh, counts, draftHash } = summaryOf(read.value);
-    await sql`
-      update specs set must_fix = ${mustFix}, weigh = ${weigh}, counts = ${counts}, draft_hash = ${draftHash}
-       where id = ${id}`;
+    await sql`update specs set ${kept(sql, summaryOf(read.value))} where id = ${id}`;
     filled++;
   }
   return filled;

@@ -1,8 +1,8 @@
-import { createHash } from 'node:crypto';
 import type { Parsed } from '../../core/length/parsed';
 import type { Font } from '../../core/spec/type-schema';
 import type { Spec } from '../../core/spec/schema';
 import type { Query, Sql } from '../database';
+import { sha256 as sha256Of } from '../sha256';
 import { fontFormat, type FontFormat } from './font-file';
 import { type FontMeasures, measureFont } from './measure-font';
 
@@ -39,7 +39,7 @@ export async function keepFont(
 ): Promise<Parsed<Font>> {
   const format = fontFormat(file);
   if (format.problem !== undefined) return format;
-  const sha256 = createHash('sha256').update(file).digest('hex');
+  const sha256 = sha256Of(file);
   const [kept] = await sql<Row[]>`select sha256, measures from fonts where team_id = ${teamId} and sha256 = ${sha256}`;
   if (kept) return { value: fontOf(kept) };
   const [held] = await sql<{ count: number }[]>`select count(*)::int from fonts where team_id = ${teamId}`;

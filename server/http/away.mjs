@@ -3,12 +3,12 @@ const RECENT_MS = 12_000;
 
 /**
  * Watches an answer: a page that fails while the database is away becomes one that says so, with 503 and when to ask
- * again (RFC 9110, sections 15.6.4 and 10.2.3). Answers true where nothing else is to be done.
+ * again (RFC 9110, sections 15.6.4 and 10.2.3).
  * @param {import('node:http').IncomingMessage} request
  * @param {import('node:http').ServerResponse} response
  */
 export function answerAway(request, response) {
-  if (request.url?.startsWith('/_next/')) return false;
+  if (request.url?.startsWith('/_next/')) return;
   const began = Date.now();
   const write = response.writeHead.bind(response);
   const end = response.end.bind(response);
@@ -33,7 +33,6 @@ export function answerAway(request, response) {
     };
   /** @type {any} */ (response).write = after(response.write.bind(response));
   /** @type {any} */ (response).end = after(end);
-  return false;
 }
 
 /** @param {number} began */

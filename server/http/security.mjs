@@ -47,7 +47,6 @@ export function secure(request, response, isSecure) {
 export function isReadable(url) {
   try {
     const path = decodeURIComponent(url.split('?')[0] ?? '');
-
     return !/[\u0000-\u001f\u007f]/.test(path) && url.length <= 4000;
   } catch {
     return false;

@@ -26,7 +26,7 @@ const server = createServer({ requestTimeout: 60_000, headersTimeout: 20_000 }, 
     response.writeHead(400, { 'Content-Type': 'text/plain; charset=utf-8' });
     return response.end('This address cannot be read; check it and try again.\n');
   }
-  if (answerAway(request, response)) return undefined;
+  answerAway(request, response);
   return handle(request, response).catch((/** @type {unknown} */ error) => {
     console.error(error);
     if (!response.headersSent) response.writeHead(500);

@@ -1,5 +1,5 @@
-import { createHash } from 'node:crypto';
 import type { Query } from '../database';
+import { sha256 } from '../sha256';
 
 /** Who is held back after failures: an account, a network address, a browser that is known. */
 export type Subject = { kind: 'account' | 'address' | 'browser'; name: string };
@@ -50,5 +50,5 @@ export async function forgetLapsed(sql: Query): Promise<void> {
 }
 
 function hashOf(kind: string, name: string): string {
-  return createHash('sha256').update(`${kind} ${name}`).digest('hex');
+  return sha256(`${kind} ${name}`);
 }

@@ -1,11 +1,10 @@
 import { database } from '../../../../server/database';
 import { signOut } from '../../../../server/sign-in/sessions';
-import { forAnybody, isForeign, refuse } from '../../../answers';
+import { forAnybody } from '../../../answers';
 import { clearSessionCookie, sessionToken } from '../../../asker';
 
 /** Signs out; a plain form posts here. */
-export const POST = forAnybody(async (request) => {
-  if (isForeign(request)) return refuse(403, 'This request comes from another site.');
+export const POST = forAnybody(async () => {
   const token = await sessionToken();
   if (token) await signOut(database(), token);
   await clearSessionCookie();
