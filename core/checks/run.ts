@@ -8,7 +8,8 @@ import { RULES } from './registry';
 import { thresholdsOf } from './rule-settings';
 import type { CheckedSpec, Finding, Weight } from './rule';
 
-const ORDER: Record<Weight, number> = { 'must-fix': 0, weigh: 1, note: 2 };
+/** The place of each weight among findings, the heaviest first. */
+export const ORDER: Record<Weight, number> = { 'must-fix': 0, weigh: 1, note: 2 };
 
 /** Findings of every rule, the weightiest first, then by breakpoint from the narrowest up. */
 export function findingsOf(spec: Spec): Finding[] {

@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js';
 import { leastCommonMultiple } from '../length/common-multiple';
+import { changesWithScreen } from '../length/length';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { toPx } from '../length/resolve';
 import { screenOf } from '../spec/ranges';
@@ -48,7 +49,7 @@ function grainReader(spec: Spec, breakpoint: Breakpoint): LengthReader<Grain> {
   const screen = screenOf(spec, breakpoint);
   const length = (value: LengthValue): Grain => {
     const { amount, unit } = lengthOf(value);
-    return unit === '%' || unit === 'vw' ? amount.div(100).d : toPx({ amount, unit }, screen).d;
+    return changesWithScreen(unit) ? amount.div(100).d : toPx({ amount, unit }, screen).d;
   };
   return {
     viewport: 1n,

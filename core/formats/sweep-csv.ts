@@ -1,9 +1,11 @@
 import Papa from 'papaparse';
+import Fraction from 'fraction.js';
 import { isGrowing } from '../length/growing';
 import { type Size, sizeAt } from '../length/size';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
 import { columnIsWhole, type Sweep, sweepWidths, sweptRanges } from '../sweep/sweep';
+import { charactersSwept } from '../sweep/swept-text';
 import { settingAt, isTimes } from '../type/text-at';
 
 const FIELDS = [
@@ -30,12 +32,12 @@ export function sweepCsv(spec: Spec, from: number, to: number): string {
   const most = Math.max(...sweep.count);
   const rows = sweptRanges(spec, from, to).flatMap((range) => {
     const { breakpoint } = range;
-    const texts = spec.type.map((style) => textOver(spec, style, breakpoint));
+    const texts = spec.type.map((style) => textOver(spec, sweep, style, breakpoint));
     const name = defused(breakpoint.name);
     return Array.from({ length: range.to - range.from + 1 }, (_, place) => {
       const index = range.from + place - from;
       const [column, gutter, count] = [sweep.column[index]!, sweep.gutter[index]!, sweep.count[index]!];
-      const text = texts.flatMap((at) => at(range.from + place, column, gutter, count));
+      const text = texts.flatMap((at) => at(range.from + place));
       return [
         range.from + place,
         name,
@@ -72,26 +74,18 @@ function defused(name: string): string {
 }
 
 /** Size, leading and characters a line of a style at each width of a range. */
-function textOver(spec: Spec, style: TextStyle, breakpoint: Breakpoint) {
+function textOver(spec: Spec, sweep: Sweep, style: TextStyle, breakpoint: Breakpoint) {
   const { size, leading, span } = settingAt(spec, style, breakpoint);
   const [sizeOver, leadingOver] = [
     lengthOver(spec, breakpoint, size),
     isTimes(leading) ? null : lengthOver(spec, breakpoint, leading),
   ];
-  const times = isTimes(leading) ? ratio(leading.times) : 0;
-  const letter = style.font.averageWidth / style.font.unitsPerEm;
-  return (width: number, column: number, gutter: number, count: number): (string | number)[] => {
+  const times = isTimes(leading) ? new Fraction(leading.times).valueOf() : 0;
+  return (width: number): (string | number)[] => {
     const px = sizeOver(width);
-    const columns = Math.min(span, count);
-    const line = column * columns + gutter * (columns - 1);
-    const characters = px > 0 && line > 0 ? Math.round(line / (px * letter)) : 0;
+    const characters = Math.round(charactersSwept(sweep, width, style.font, px, span));
     return [decimal(px), decimal(leadingOver ? leadingOver(width) : px * times), characters];
   };
-}
-
-function ratio(text: string): number {
-  const [numerator, divisor = '1'] = text.split('/');
-  return Number(numerator) / Number(divisor);
 }
 
 /** A size in px at each width: between the two widths over which it grows it changes evenly. */

@@ -8,6 +8,11 @@ export type Unit = (typeof UNITS)[number];
 /** A number with a unit, held exactly. */
 export type Length = { amount: Fraction; unit: Unit };
 
+/** Does a length of this unit change with the screen by itself? */
+export function changesWithScreen(unit: Unit): boolean {
+  return unit === '%' || unit === 'vw';
+}
+
 /** No screen is wider than this; a larger number is a slip of the finger. */
 export const LARGEST = LIMITS.length;
 

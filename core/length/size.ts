@@ -1,5 +1,5 @@
 import { type GrowingLength, grownLength, isGrowing } from './growing';
-import { lengthText, parseLength } from './length';
+import { changesWithScreen, lengthText, parseLength } from './length';
 import { lengthOf, type LengthValue, parseLengthValue, typedText } from './length-value';
 import type { Parsed } from './parsed';
 import type { Px } from './px';
@@ -30,7 +30,7 @@ export function readSize(text: string): Parsed<Size> {
   const [least, most] = [parseLength(match[1]!), parseLength(match[2]!)];
   if (least.problem !== undefined) return least;
   if (most.problem !== undefined) return most;
-  const moving = [least.value, most.value].find(({ unit }) => unit === '%' || unit === 'vw');
+  const moving = [least.value, most.value].find(({ unit }) => changesWithScreen(unit));
   if (moving) {
     return {
       problem: `${lengthText(moving)} changes with the screen by itself; grow between fixed lengths, such as 16 to 48 over 640 to 1416.`,

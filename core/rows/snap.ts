@@ -1,7 +1,8 @@
-import type { SolvedBaseline } from '../baseline/baseline-at';
+import { baselineAt, type SolvedBaseline } from '../baseline/baseline-at';
 import { type SolvedColumns, widthSegments } from '../columns/columns-at';
 import { type Px, px, roundHalfUp, ZERO } from '../length/px';
-import type { SolvedRows } from './rows-at';
+import type { Breakpoint, Spec } from '../spec/schema';
+import { rowsAt, type SolvedRows } from './rows-at';
 
 /** An edge of a grid by its name, such as "the start of column 3". */
 export type NamedEdge = { at: Px; name: string };
@@ -33,7 +34,17 @@ export function edgeAcross(at: Px, columns: SolvedColumns): NamedEdge {
   return nearest(at, [...edges, ...screen])!;
 }
 
-type Grids = { rows: SolvedRows | null; baseline: SolvedBaseline | null; page: Px };
+/** What lies down a page that edges are taken from. */
+export type Grids = { rows: SolvedRows | null; baseline: SolvedBaseline | null; page: Px };
+
+/** Rows and baselines of a breakpoint on a page of a height, at a viewport width. */
+export function gridsDown(spec: Spec, breakpoint: Breakpoint, page: number, width: Px): Grids {
+  return {
+    rows: rowsAt(spec, breakpoint, page, width),
+    baseline: baselineAt(spec, breakpoint, page, width),
+    page: px(page),
+  };
+}
 
 /**
  * The row edge, baseline or page edge nearest to a place down the page.

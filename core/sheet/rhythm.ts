@@ -1,4 +1,4 @@
-import { shown } from '../length/length';
+import { changesWithScreen, shown } from '../length/length';
 import { lengthOf, parseLengthValue } from '../length/length-value';
 import type { Parsed } from '../length/parsed';
 import type { Spec } from '../spec/schema';
@@ -13,7 +13,7 @@ export function writeBase(spec: Spec, text: string): Parsed<Spec> {
   if (base.problem !== undefined) return base;
   const { amount, unit } = lengthOf(base.value);
   if (amount.equals(0)) return { problem: 'A base unit of 0 has no multiples; type one such as 8 or 4.' };
-  if (unit === '%' || unit === 'vw') {
+  if (changesWithScreen(unit)) {
     return { problem: `“${shown(text)}” changes with the screen; a base unit is fixed, such as 8 or 0.5rem.` };
   }
   return { value: { ...spec, spacing: { ...spec.spacing, base: base.value } } };

@@ -1,6 +1,7 @@
 import type { BreakpointChange, CellName } from '../checks/rule';
 import { isOfColumn, isPair, isShare, isUpTo } from '../columns/column-rule';
 import { isGrowing } from '../length/growing';
+import { changesWithScreen } from '../length/length';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import type { Px } from '../length/px';
 import { toPx } from '../length/resolve';
@@ -26,7 +27,7 @@ export function givenLengths(spec: Spec, breakpoint: Breakpoint): GivenLength[] 
   const screen = screenOf(spec, breakpoint);
   return [...ofColumns(breakpoint), ...ofRows(breakpoint), ...ofBaseline(breakpoint)].flatMap((given) => {
     const { unit } = lengthOf(given.value);
-    return unit === '%' || unit === 'vw' ? [] : [{ ...given, px: toPx(lengthOf(given.value), screen) }];
+    return changesWithScreen(unit) ? [] : [{ ...given, px: toPx(lengthOf(given.value), screen) }];
   });
 }
 

@@ -1,6 +1,7 @@
 import { baselineAt } from '../baseline/baseline-at';
 import { roundedGrain } from '../columns/rounded-grain';
 import { isGrowing } from '../length/growing';
+import { changesWithScreen } from '../length/length';
 import { lengthOf } from '../length/length-value';
 import { px } from '../length/px';
 import { rowsAt } from '../rows/rows-at';
@@ -36,7 +37,7 @@ function first<T>(list: readonly T[], look: (each: T, index: number) => string |
 
 function baseUnitProblem({ spacing }: Spec): string | null {
   const { unit } = lengthOf(spacing.base);
-  return unit === '%' || unit === 'vw'
+  return changesWithScreen(unit)
     ? 'spacing.base: A base unit is a fixed length, such as 8px or 0.5rem; this one changes with the screen.'
     : null;
 }

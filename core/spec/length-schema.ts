@@ -7,18 +7,14 @@ import { LIMITS } from './limits';
 
 /** A number that is written out in few digits: 1e-7 and 0.1 + 0.2 are none. */
 export function plainNumber({ least, most, places = 0 }: { least: number; most: number; places?: number }) {
+  const written = new RegExp(places > 0 ? `^\\d+(\\.\\d{1,${places}})?$` : '^\\d+$');
   return z
     .number()
     .min(least, `The least is ${least}.`)
     .max(most, `The most is ${most.toLocaleString('en')}.`)
-    .refine(
-      (value) =>
-        new RegExp(`^\\d+(\\.\\d{1,${Math.max(places, 1)}})?$`).test(String(value)) &&
-        (places > 0 || Number.isInteger(value)),
-      {
-        message: places > 0 ? `A number has at most ${places} decimal places here.` : 'This is a whole number.',
-      },
-    );
+    .refine((value) => written.test(String(value)), {
+      message: places > 0 ? `A number has at most ${places} decimal places here.` : 'This is a whole number.',
+    });
 }
 
 export const lengthString = z.string().superRefine((text, context) => {

@@ -1,6 +1,6 @@
 /**
- * What a document may hold at most, and at least. The schema, the sentences that refuse, and docs/document-format.md are
- * made from this one table, so that everything worked out from the largest document that is taken ends in good time.
+ * What a document may hold at most, and at least. The schema and the sentences that refuse are made from this one table
+ * (docs/document-format.md repeats what people ask for), so that everything worked out from the largest document that is taken ends in good time.
  */
 export const LIMITS = {
   /** A document as JSON text, in characters, and how deep its lists and objects may stand in each other. */

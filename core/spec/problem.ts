@@ -1,3 +1,5 @@
+import { shown } from '../length/length';
+
 type Issue = {
   path: PropertyKey[];
   message: string;
@@ -45,7 +47,7 @@ function knownKeys(form: Issue[], given: number): number {
 
 function sentence({ code, keys = [], message, path }: Issue, value: unknown): string {
   if (code === 'unrecognized_keys')
-    return `Unrecognized ${keys.length === 1 ? 'key' : 'keys'}: ${keys.map((key) => `"${shortened(key)}"`).join(', ')}`;
+    return `Unrecognized ${keys.length === 1 ? 'key' : 'keys'}: ${keys.map((key) => `"${shown(key)}"`).join(', ')}`;
   if (path.length > 0 && valueAt(value, path) === undefined) return `The key "${String(path.at(-1))}" is missing.`;
   if (code === 'invalid_union') return 'this value is none of the forms allowed here';
   return message;
@@ -59,14 +61,10 @@ function valueAt(value: unknown, path: PropertyKey[]): unknown {
   );
 }
 
-function shortened(key: string): string {
-  return key.length > 40 ? `${key.slice(0, 40)}…` : key;
-}
-
 /** `breakpoints[2].columns.gutter` */
 function pathText(path: PropertyKey[]): string {
   return path.reduce<string>((text, key) => {
     if (typeof key === 'number') return `${text}[${key}]`;
-    return text ? `${text}.${shortened(String(key))}` : shortened(String(key));
+    return text ? `${text}.${shown(String(key))}` : shown(String(key));
   }, '');
 }

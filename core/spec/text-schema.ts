@@ -3,7 +3,6 @@ import { z } from 'zod';
 /** Zod schemas of the texts in a document. */
 
 /** Characters that no text of a person holds and no database keeps: control characters but tab and new line. */
-
 const CONTROL = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
 
 /** A text that any database and any file can hold. */

@@ -1,6 +1,7 @@
 import Fraction from 'fraction.js';
 import type { LengthReader } from '../columns/column-rule';
 import type { Numbers } from '../columns/numbers';
+import { changesWithScreen } from '../length/length';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { type Px, ZERO } from '../length/px';
 import { type Screen, toPx } from '../length/resolve';
@@ -53,7 +54,7 @@ function sub(a: Linear, b: Linear): Linear {
 export function linearReader(screen: Screen, from: number, to: number): LengthReader<Linear> {
   const length = (value: LengthValue): Linear => {
     const parsed = lengthOf(value);
-    if (parsed.unit === '%' || parsed.unit === 'vw') return { slope: parsed.amount.div(100), base: ZERO };
+    if (changesWithScreen(parsed.unit)) return { slope: parsed.amount.div(100), base: ZERO };
     return constant(toPx(parsed, screen));
   };
   return {

@@ -1,5 +1,4 @@
-import { WEIGHT_NAMES } from '../checks/rule';
-import type { JudgedFinding } from '../checks/run';
+import { type JudgedFinding, ORDER } from '../checks/run';
 import type { Spec } from '../spec/schema';
 
 /** A finding at the viewport width it speaks of. */
@@ -19,9 +18,6 @@ export function placedFindings(spec: Spec, findings: JudgedFinding[]): PlacedFin
   });
 }
 
-/** The place of a finding's weight in the order of weights, the heaviest first. */
-const rank = ({ weight }: JudgedFinding): number => Object.keys(WEIGHT_NAMES).indexOf(weight);
-
 /** Findings gathered at each width they speak of, widths ascending, the heaviest finding first. */
 export function findingsByWidth(spec: Spec, findings: JudgedFinding[]): { width: number; findings: JudgedFinding[] }[] {
   const byWidth = new Map<number, JudgedFinding[]>();
@@ -29,7 +25,7 @@ export function findingsByWidth(spec: Spec, findings: JudgedFinding[]): { width:
     byWidth.set(width, [...(byWidth.get(width) ?? []), finding]);
   return [...byWidth]
     .sort(([one], [other]) => one - other)
-    .map(([width, here]) => ({ width, findings: here.sort((one, other) => rank(one) - rank(other)) }));
+    .map(([width, here]) => ({ width, findings: here.sort((one, other) => ORDER[one.weight] - ORDER[other.weight]) }));
 }
 
 /**

@@ -1,5 +1,5 @@
 import { exactText } from '../length/px';
-import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
+import type { Breakpoint, Font, Spec, TextStyle } from '../spec/schema';
 import { sizeAt } from '../length/size';
 import { screenOf } from '../spec/ranges';
 import { settingAt, type TextAt, textAt } from '../type/text-at';
@@ -57,14 +57,18 @@ export function characterLines(spec: Spec, sweep: Sweep): CharacterLine[] {
 /** Characters in a line at widths of a range, from columns that are swept already: an average, which needs no fractions. */
 function charactersOver(spec: Spec, sweep: Sweep, { breakpoint, from, to }: Range, style: TextStyle) {
   const { size, span } = settingAt(spec, style, breakpoint);
-  const letter = style.font.averageWidth / style.font.unitsPerEm;
   return widthsBetween(from, to).map((width) => {
-    const index = width - sweep.from;
-    const columns = Math.min(span, sweep.count[index]!);
-    const line = sweep.column[index]! * columns + sweep.gutter[index]! * (columns - 1);
     const px = sizeAt(size, screenOf(spec, breakpoint, width)).valueOf();
-    return { width, count: px > 0 && line > 0 ? line / (px * letter) : 0 };
+    return { width, count: charactersSwept(sweep, width, style.font, px, span) };
   });
+}
+
+/** Characters that a line over so many swept columns holds at a width, at a size in px. */
+export function charactersSwept(sweep: Sweep, width: number, font: Font, px: number, span: number): number {
+  const index = width - sweep.from;
+  const columns = Math.min(span, sweep.count[index]!);
+  const line = sweep.column[index]! * columns + sweep.gutter[index]! * (columns - 1);
+  return px > 0 && line > 0 ? line / (px * (font.averageWidth / font.unitsPerEm)) : 0;
 }
 
 const EVERY = 8;

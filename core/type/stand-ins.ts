@@ -48,9 +48,8 @@ const SERIFS = ['shipped:vollkorn'];
  *     adjusted(sourceSerif).sizeAdjust   // 1.185…
  */
 export function adjusted(font: Font): { sizeAdjust: Fraction; ascent: Fraction; descent: Fraction; lineGap: Fraction } {
-  const { ascent, descent } = measuresOf(font);
-  const width = new Fraction(font.averageWidth, font.unitsPerEm);
-  const sizeAdjust = width.div(standInFor(font).averageWidth);
+  const { ascent, descent, averageWidth } = measuresOf(font);
+  const sizeAdjust = averageWidth.div(standInFor(font).averageWidth);
   return {
     sizeAdjust,
     ascent: ascent.div(sizeAdjust),

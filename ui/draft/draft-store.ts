@@ -2,6 +2,7 @@ import { temporal } from 'zundo';
 import { createStore } from 'zustand/vanilla';
 import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
 import type { CellName } from '../../core/checks/rule';
+import type { Parsed } from '../../core/length/parsed';
 import type { Family } from '../../core/overlay/inks';
 import { type Place, successor } from '../../core/sheet/place';
 import { readSpec } from '../../core/spec/read';
@@ -15,10 +16,10 @@ export type Previewed = 'screen' | 'all' | 'spans' | 'spacing' | 'leading';
 export const GROUNDS = ['plain', 'light-page', 'dark-page', 'picture'] as const;
 export type Ground = (typeof GROUNDS)[number];
 
-/** The state of the bench. Only `document` can be undone; the rest is where one looks. */
 /** The newest edition of the spec, against which its draft is held. */
 export type LastEdition = { version: string; document: Spec };
 
+/** The state of the bench. Only `document` can be undone; the rest is where one looks. */
 export type DraftState = {
   specId: string;
   edition: LastEdition | null;
@@ -44,6 +45,8 @@ export type DraftState = {
   notTaken: string | null;
   /** Takes a changed document over, if it is one that can be kept; answers with what speaks against it. */
   tryChange: (document: Spec) => string | null;
+  /** The same with what came of reading a person's text, which may be a problem already. */
+  take: (written: Parsed<Spec>) => string | null;
   /** The same for those who have no place to say it: it is said over the view. */
   change: (document: Spec) => void;
   putAway: () => void;
@@ -99,6 +102,7 @@ export function createDraftStore(document: Spec, specId: string, edition: LastEd
           if (problem === undefined) set({ document: changed, notTaken: null });
           return problem ?? null;
         },
+        take: ({ value, problem }) => problem ?? get().tryChange(value!),
         change: (changed) => set({ notTaken: get().tryChange(changed) }),
         putAway: () => set({ notTaken: null }),
         show: (viewport) => {

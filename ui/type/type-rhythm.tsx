@@ -2,9 +2,9 @@
 
 import { Plus } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import type { Parsed } from '../../core/length/parsed';
+import { mapped } from '../../core/length/parsed';
 import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
-import type { Font, Spec, TextStyle } from '../../core/spec/schema';
+import type { Font, TextStyle } from '../../core/spec/schema';
 import { addStyle } from '../../core/type/write-style';
 import { useDraft } from '../draft/draft-context';
 import { Choice } from '../frame/choice';
@@ -26,7 +26,7 @@ const PLACED = [
 /** Text styles against the baselines, with real fonts and real measures. */
 export function TypeRhythm({ team, teamFonts }: Props) {
   const document = useDraft((draft) => draft.document);
-  const tryChange = useDraft((draft) => draft.tryChange);
+  const write = useDraft((draft) => draft.take);
   const viewport = useDraft((draft) => draft.viewport);
   const show = useDraft((draft) => draft.show);
   const [name, setName] = useState('');
@@ -37,12 +37,9 @@ export function TypeRhythm({ team, teamFonts }: Props) {
 
   const style = document.type.find((each) => each.name === name) ?? document.type[0] ?? null;
   const breakpoint = breakpointAt(document, viewport);
-  const write = (written: Parsed<Spec>): string | null => {
-    return written.problem ?? tryChange(written.value!);
-  };
   const add = (role: TextStyle['role']): void => {
     const added = addStyle(document, role);
-    const refused = added.value ? tryChange(added.value.spec) : added.problem!;
+    const refused = write(mapped(added, ({ spec }) => spec));
     setProblem(refused);
     if (added.value && !refused) setName(added.value.name);
   };

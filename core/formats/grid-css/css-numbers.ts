@@ -60,8 +60,8 @@ export const cssNumbers: Numbers<CssSum> = {
     terms: new Map([...terms].map(([name, amount]) => [name, amount.mul(factor)])),
     grain: grain * factor.d,
   }),
-  least: (a, b) => call('min', [a, b], ([x, y]) => (x!.compare(y!) < 0 ? x! : y!)),
-  greatest: (a, b) => call('max', [a, b], ([x, y]) => (x!.compare(y!) > 0 ? x! : y!)),
+  least: (a, b) => call('min', [a, b], ([x, y]) => least(x!, y!)),
+  greatest: (a, b) => call('max', [a, b], ([x, y]) => greatest(x!, y!)),
   floor: (a) => whole(call('round,down', [nudged(a)], ([x]) => x!.floor(), ['1px'])),
   roundHalfUp: (a) => whole(call('round,nearest', [nudged(a)], ([x]) => x!.add(new Fraction(1, 2)).floor(), ['1px'])),
   // how often is counted by the browser: what it comes to is the space rounded down to a multiple

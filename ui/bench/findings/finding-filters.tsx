@@ -22,7 +22,7 @@ type Props = {
 export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) {
   return (
     <span className={styles.filters} role="group" aria-label="Which findings">
-      {(['must-fix', 'weigh', 'note'] as const).map((weight) => {
+      {(Object.keys(WEIGHT_NAMES) as Weight[]).map((weight) => {
         const count = open.filter((finding) => finding.weight === weight).length;
         return (
           count > 0 && (

@@ -2,7 +2,7 @@
 
 import { findingKey } from '../../../core/checks/finding-key';
 import { useMemo, useState } from 'react';
-import { judge, type JudgedFinding } from '../../../core/checks/run';
+import type { JudgedFinding } from '../../../core/checks/run';
 import type { Place } from '../../../core/sheet/place';
 import { lapsedFor, lapsedWaivers } from '../../../core/checks/waivers';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
@@ -17,7 +17,7 @@ export function Findings({ person }: { person: string }) {
   const selected = useDraft((bench) => bench.selected);
   const edition = useDraft((bench) => bench.edition);
   const findings = findingsOfDraft(document);
-  const known = useMemo(() => (edition ? new Set(judge(edition.document).map(sameness)) : null), [edition]);
+  const known = useMemo(() => (edition ? new Set(findingsOfDraft(edition.document).map(sameness)) : null), [edition]);
   const isNew = (finding: JudgedFinding): boolean => known !== null && !known.has(sameness(finding));
   const [waiving, setWaiving] = useState<string | null>(null);
   const [filter, setFilter] = useState<FindingFilter>(EVERYTHING);

@@ -1,11 +1,9 @@
-import { baselineAt } from '../../../core/baseline/baseline-at';
 import type { SolvedColumns } from '../../../core/columns/columns-at';
 import { numeral, spoken } from '../../../core/length/present';
 import { px, type Px } from '../../../core/length/px';
 import { type Distance, distanceAcross, distanceDown } from '../../../core/rows/distance';
 import type { InRows } from '../../../core/rows/row-sum';
-import { rowsAt } from '../../../core/rows/rows-at';
-import { edgeAcross, edgeDown, type NamedEdge } from '../../../core/rows/snap';
+import { edgeAcross, edgeDown, gridsDown, type NamedEdge } from '../../../core/rows/snap';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
 import styles from './preview.module.scss';
@@ -41,36 +39,18 @@ type Props = Measured & { spec: Spec; breakpoint: Breakpoint; solved: SolvedColu
 export function DistanceReadout({ spec, breakpoint, solved, page, from, to }: Props) {
   const across = distanceAcross(spec, to.x.sub(from.x).abs());
   const down = distanceDown(spec, breakpoint, to.y.sub(from.y).abs());
-  const grids = {
-    rows: rowsAt(spec, breakpoint, page, solved.viewport),
-    baseline: baselineAt(spec, breakpoint, page, solved.viewport),
-    page: px(page),
-  };
-  const ends = (at: (point: Point) => Px, edge: (at: Px) => NamedEdge): string =>
-    [from, to].map((point) => endText(at(point), edge(at(point)))).join(', to ');
+  const grids = gridsDown(spec, breakpoint, page, solved.viewport);
+  const acrossEnds = [from.x, to.x].map((x) => endText(x, edgeAcross(x, solved)));
+  const downEnds = [from.y, to.y].map((y) => endText(y, edgeDown(y, grids)));
   return (
     <div className={styles.distance} role="status" aria-label="Distance">
-      <Way
-        name="across"
-        distance={across}
-        ends={ends(
-          ({ x }) => x,
-          (at) => edgeAcross(at, solved),
-        )}
-      />
-      <Way
-        name="down"
-        distance={down}
-        ends={ends(
-          ({ y }) => y,
-          (at) => edgeDown(at, grids),
-        )}
-      />
+      <Way name="across" distance={across} ends={acrossEnds} />
+      <Way name="down" distance={down} ends={downEnds} />
     </div>
   );
 }
 
-type WayProps = { name: string; distance: Distance; ends: string };
+type WayProps = { name: string; distance: Distance; ends: string[] };
 
 function Way({ name, ends, distance: { px: length, baseUnits, rows, baselines } }: WayProps) {
   const parts = [
@@ -84,7 +64,7 @@ function Way({ name, ends, distance: { px: length, baseUnits, rows, baselines } 
       <span>{name}</span> <Fractions text={parts.join(' · ')} />
       {!length.equals(px(0)) && (
         <small>
-          <Fractions text={ends} />
+          <Fractions text={ends.join(', to ')} />
         </small>
       )}
     </p>

@@ -1,13 +1,11 @@
 'use client';
 
 import { type KeyboardEvent, useState } from 'react';
-import { baselineAt } from '../../../core/baseline/baseline-at';
 import type { SolvedColumns } from '../../../core/columns/columns-at';
 import { type Px, px, roundHalfUp } from '../../../core/length/px';
 import { edgeNear } from '../../../core/picture/edges';
 import { inPicture, placedPicture } from '../../../core/picture/placed-picture';
-import { rowsAt } from '../../../core/rows/rows-at';
-import { edgeAcross, edgeDown, snapped } from '../../../core/rows/snap';
+import { edgeAcross, edgeDown, gridsDown, snapped } from '../../../core/rows/snap';
 import { baseUnit } from '../../../core/spacing/scale';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
 import { useDraft } from '../../draft/draft-context';
@@ -67,11 +65,7 @@ const ORIGIN: Point = { x: px(0), y: px(0) };
 
 function drawnToEdges({ spec, breakpoint, solved, page, picture }: Screen, at: Point, reach: Px): Point {
   const width = solved.viewport;
-  const grids = {
-    rows: rowsAt(spec, breakpoint, page, width),
-    baseline: baselineAt(spec, breakpoint, page, width),
-    page: px(page),
-  };
+  const grids = gridsDown(spec, breakpoint, page, width);
   const inside = picture?.pixels ? edgesOfPicture(picture, width, at, reach) : { x: null, y: null };
   return {
     x: inside.x ?? snapped(at.x, edgeAcross(at.x, solved), reach),

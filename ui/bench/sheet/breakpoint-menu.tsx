@@ -25,9 +25,7 @@ export function BreakpointMenu({ id, name, onSay }: Props) {
   };
   const remove = (): void => {
     const bench = store.getState();
-    const removed = removeBreakpoint(bench.document, id);
-    const problem = removed.value ? bench.tryChange(removed.value) : removed.problem!;
-    onSay(problem ?? `${name} is removed; undo brings it back.`);
+    onSay(bench.take(removeBreakpoint(bench.document, id)) ?? `${name} is removed; undo brings it back.`);
   };
 
   return (

@@ -10,14 +10,13 @@ import styles from './sheet.module.scss';
 export function RhythmFields({ onProblem }: { onProblem: (problem: string | null) => void }) {
   const document = useDraft((bench) => bench.document);
   const change = useDraft((bench) => bench.change);
-  const tryChange = useDraft((bench) => bench.tryChange);
+  const take = useDraft((bench) => bench.take);
   const [typed, setTyped] = useState<string | null>(null);
   const { base, halfSteps } = document.spacing;
 
   const commit = (): void => {
     if (typed === null) return;
-    const written = typed === typedText(base) ? { value: document } : writeBase(document, typed);
-    const problem = written.value ? tryChange(written.value) : written.problem!;
+    const problem = typed === typedText(base) ? null : take(writeBase(document, typed));
     onProblem(problem);
     if (problem === null) setTyped(null);
   };

@@ -89,8 +89,7 @@ export function Sheet() {
     const key = placeKey(place);
     const places = placesFor(place);
     const untouched = places.length === 1 && text === editableText(cellOf(bench.document, breakpoint, place.quantity));
-    const written = untouched ? { value: bench.document } : writePlaces(bench.document, places, () => text);
-    const problem = written.value ? bench.tryChange(written.value) : written.problem!;
+    const problem = untouched ? null : bench.take(writePlaces(bench.document, places, () => text));
     if (problem) {
       bench.refuse(key, { text, problem });
       if (leave === null) setEditing(null);

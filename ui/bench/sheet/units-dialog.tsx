@@ -10,7 +10,7 @@ type Fields = { rootFontSize: string; pixelsPerInch: '72' | '96' };
 /** What rem and the absolute units of a spec count on. */
 export function UnitsDialog({ onClose }: { onClose: () => void }) {
   const document = useDraft((draft) => draft.document);
-  const tryChange = useDraft((draft) => draft.tryChange);
+  const take = useDraft((draft) => draft.take);
   const { register, handleSubmit, setError, formState } = useForm<Fields>({
     defaultValues: {
       rootFontSize: String(document.rootFontSize),
@@ -20,8 +20,7 @@ export function UnitsDialog({ onClose }: { onClose: () => void }) {
   const { errors } = formState;
 
   const apply = ({ rootFontSize, pixelsPerInch }: Fields): void => {
-    const written = writeUnits(document, rootFontSize, pixelsPerInch === '72' ? 72 : 96);
-    const problem = written.value ? tryChange(written.value) : written.problem!;
+    const problem = take(writeUnits(document, rootFontSize, pixelsPerInch === '72' ? 72 : 96));
     if (problem) return setError('rootFontSize', { message: problem });
     onClose();
   };

@@ -30,7 +30,7 @@ export function useSheetKeys(
   };
 
   const apply = (result: Parsed<Spec>): boolean => {
-    const problem = result.value ? store.getState().tryChange(result.value) : result.problem!;
+    const problem = store.getState().take(result);
     if (problem) say(problem);
     return !problem;
   };

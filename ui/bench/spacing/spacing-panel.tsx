@@ -2,7 +2,6 @@
 
 import { Plus, X } from 'lucide-react';
 import { numeral } from '../../../core/length/present';
-import type { Parsed } from '../../../core/length/parsed';
 import {
   offScale,
   spacesInUse,
@@ -24,16 +23,12 @@ import styles from './spacing.module.scss';
 export function SpacingPanel() {
   const document = useDraft((bench) => bench.document);
   const change = useDraft((bench) => bench.change);
-  const tryChange = useDraft((bench) => bench.tryChange);
+  const write = useDraft((bench) => bench.take);
   const steps = stepsOf(document);
   const uses = spacesInUse(document);
   const leadings = leadingsInUse(document);
   const outside = offScale(document, steps, uses);
   const largest = steps.at(-1)?.px.valueOf() ?? 1;
-
-  const write = (written: Parsed<Spec>): string | null => {
-    return written.problem ?? tryChange(written.value!);
-  };
 
   return (
     <div className={styles.panel}>

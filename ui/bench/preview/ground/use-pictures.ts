@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useDraft } from '../../../draft/draft-context';
 import {
   AS_IT_COMES,
@@ -30,26 +30,28 @@ export function usePictures(): Pictures {
   const [shown, setShown] = useState<Record<string, Picture>>({});
   const [problem, setProblem] = useState<string | null>(null);
 
+  const newest = useRef(shown);
   useEffect(() => {
-    let isGone = false;
-    for (const id of ids.split(' ')) {
-      readPicture(pictureKey(specId, id))
-        .then((kept) => kept && shownPicture(kept))
-        .then((picture) => picture && !isGone && setShown((before) => ({ ...before, [id]: picture })))
-        .catch(() => {}); // a browser that keeps nothing, as in a private window
-    }
-    return () => {
-      isGone = true;
-    };
-  }, [specId, ids]);
+    newest.current = shown;
+  }, [shown]);
+  useEffect(() => () => Object.values(newest.current).forEach(({ url }) => URL.revokeObjectURL(url)), []);
 
   const show = async (breakpoint: string, kept: KeptPicture): Promise<void> => {
     const picture = await shownPicture(kept);
-    setShown((before) => {
-      if (before[breakpoint]) URL.revokeObjectURL(before[breakpoint].url);
-      return { ...before, [breakpoint]: picture };
-    });
+    const replaced = newest.current[breakpoint];
+    if (replaced) URL.revokeObjectURL(replaced.url);
+    setShown((before) => ({ ...before, [breakpoint]: picture }));
   };
+
+  // those of breakpoints that have come since are read too
+  useEffect(() => {
+    for (const id of ids.split(' ')) {
+      if (newest.current[id]) continue;
+      readPicture(pictureKey(specId, id))
+        .then((kept) => (kept ? show(id, kept) : undefined))
+        .catch(() => {}); // a browser that keeps nothing, as in a private window
+    }
+  }, [specId, ids]);
 
   const bring = async (breakpoint: string, file: File): Promise<boolean> => {
     if (file.size > LARGEST) {
