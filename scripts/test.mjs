@@ -31,7 +31,7 @@ await run(async () => {
       const env = { ...process.env, YPSILINE_TEST_CLUSTER: cluster?.url, NEXT_TELEMETRY_DISABLED: '1' };
       if (runs('unit')) {
         say('unit, reference and server tests');
-        await execute(
+        const { code } = await execute(
           node,
           [
             'node_modules/vitest/vitest.mjs',
@@ -43,7 +43,7 @@ await run(async () => {
           ],
           { env },
         );
-        add(counts, readUnitResults());
+        add(counts, readUnitResults(code));
       }
       if (runs('browser')) {
         await ensureBuild();
@@ -80,12 +80,14 @@ function add(counts, { passed, failed }) {
   counts.failed += failed;
 }
 
-/** @returns {Counts} a run that wrote no results counts as failed */
-function readUnitResults() {
+/** @param {number | null} code @returns {Counts} a run that wrote no results counts as failed */
+function readUnitResults(code) {
   const file = join(RESULTS, 'unit.json');
   if (!existsSync(file)) return { passed: 0, failed: 1 };
   const { numPassedTests, numFailedTests, numFailedTestSuites, success } = JSON.parse(readFileSync(file, 'utf8'));
-  return { passed: numPassedTests, failed: success ? 0 : Math.max(1, numFailedTests || numFailedTestSuites) };
+  // an error outside of every test fails the run, though each test passed
+  const isWhole = success && code === 0;
+  return { passed: numPassedTests, failed: isWhole ? 0 : Math.max(1, numFailedTests || numFailedTestSuites) };
 }
 
 /** @returns {Counts} */

@@ -46,10 +46,7 @@ function pool(): Sql {
   return kept.ypsilineSql;
 }
 
-/**
- * Connections of this driver that were cut in the middle of an answer may go on with that answer's state, and answer the
- * next question with nothing: none of a pool that has lost one is used again.
- */
+/** A pool that has lost a connection makes way for a fresh one: the others may be lost too, and not know it yet. */
 function replace(spoilt: Sql): void {
   kept.ypsilineAwayAt = Date.now();
   if (kept.ypsilineSql === spoilt) delete kept.ypsilineSql;
@@ -129,13 +126,23 @@ const guarded = new Proxy(function () {} as unknown as Sql, {
 
 /** A transaction is never begun again by itself: whether it was carried out is not known. */
 function begin<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
-  return ask((sql) => sql.begin((transaction) => work(checked(transaction))) as Promise<unknown>, false) as Promise<T>;
+  const state = { isLost: false };
+  const begun = (sql: Sql): Promise<unknown> => {
+    const outcome = sql.begin((transaction) => work(checked(transaction, state))) as Promise<unknown>;
+    outcome.catch(() => (state.isLost = true));
+    return outcome;
+  };
+  return ask(begun, false) as Promise<T>;
 }
 
-/** The transaction, with every answer held to be whole. */
-function checked(transaction: Transaction): Transaction {
+/**
+ * The transaction, with every answer held to be whole. Once it has failed it takes nothing more: the driver may have
+ * connected anew by then, and what comes later would be written alone.
+ */
+function checked(transaction: Transaction, state: { isLost: boolean }): Transaction {
   return new Proxy(transaction, {
     apply: (target, self, args: [TemplateStringsArray, ...unknown[]]) => {
+      if (state.isLost) throw new DatabaseAway(new Error('the transaction is over'));
       const query = Reflect.apply(target as never, self, args) as PromiseLike<unknown>;
       if (!Array.isArray(args[0]) || !('raw' in args[0])) return query;
       const plain = query.then.bind(query);

@@ -1,19 +1,24 @@
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { isRoot, mustExecute } from './process.mjs';
 import { Failure, say } from './say.mjs';
 
 const MARK = 'node_modules/.ypsiline-lock';
+const PATCHES = 'patches';
 
-/** Installs the npm packages when they are missing, or older than the lock file. */
+/** Installs the npm packages, and mends those that `patches/` names, when they are missing or older than lock and patches. */
 export async function ensurePackages() {
   const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
   if (major < 20 || (major === 20 && minor < 9))
     throw new Failure(`Node ${process.versions.node} is too old; install Node 20.9 or newer.`);
-  const lock = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex');
+  const hash = createHash('sha256').update(readFileSync('package-lock.json'));
+  for (const patch of readdirSync(PATCHES).sort()) hash.update(readFileSync(join(PATCHES, patch)));
+  const lock = hash.digest('hex');
   if (existsSync(MARK) && readFileSync(MARK, 'utf8') === lock) return;
   say('installing the npm packages (npm ci)');
   await mustExecute('Installing the npm packages', 'npm', ['ci', '--ignore-scripts']);
+  await mustExecute('Mending packages', process.execPath, ['node_modules/patch-package/index.js', '--error-on-fail']);
   writeFileSync(MARK, lock);
 }
 

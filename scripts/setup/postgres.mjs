@@ -81,7 +81,8 @@ export async function startCluster(folder) {
 
   const running =
     (await execute(...serverCommand('pg_ctl', ['status', '-D', data]), { quiet: true, cwd: '/' })).code === 0;
-  const port = running ? Number(readFileSync(portFile, 'utf8')) : await freePort(FIRST_PORT);
+  const lastPort = existsSync(portFile) ? Number(readFileSync(portFile, 'utf8')) : FIRST_PORT;
+  const port = running ? lastPort : await freePort(lastPort);
   if (!running) {
     writeFileSync(portFile, String(port));
     const options = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`;

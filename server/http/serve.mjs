@@ -34,11 +34,6 @@ const server = createServer({ requestTimeout: 60_000, headersTimeout: 20_000 }, 
   });
 });
 
-// a connection that was cut may tell so outside of any request; whoever asked on it hears of it there
-for (const event of /** @type {const} */ (['uncaughtException', 'unhandledRejection'])) {
-  process.on(event, (/** @type {unknown} */ error) => console.error(`${event}:`, error));
-}
-
 for (const signal of /** @type {const} */ (['SIGTERM', 'SIGINT'])) {
   process.once(signal, () => {
     server.close(() => process.exit(0));

@@ -45,9 +45,11 @@ export const test = base.extend<{ signedIn: Page }, { app: App }>({
 
 export { expect };
 
-function serve(port: number, databaseUrl: string): Omit<App, 'sql'> {
+/** Serves the build on a port; what it says of errors is kept in `errors`. */
+export function serve(port: number, databaseUrl: string): Omit<App, 'sql'> & { errors: () => string } {
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | null = null;
+  let errors = '';
   const start = async (): Promise<void> => {
     const env = {
       ...process.env,
@@ -56,7 +58,11 @@ function serve(port: number, databaseUrl: string): Omit<App, 'sql'> {
       PORT: String(port),
       HOST: '127.0.0.1',
     };
-    server = spawn(process.execPath, ['server/http/serve.mjs'], { env, stdio: 'ignore' });
+    server = spawn(process.execPath, ['server/http/serve.mjs'], {
+      env,
+      stdio: ['ignore', 'ignore', 'pipe'],
+    });
+    server.stderr!.on('data', (chunk) => (errors += String(chunk)));
     for (let attempt = 0; attempt < 300; attempt++) {
       const answers = await fetch(`${url}/sign-in`)
         .then((response) => response.ok)
@@ -67,11 +73,11 @@ function serve(port: number, databaseUrl: string): Omit<App, 'sql'> {
     throw new Error(`the application does not answer at ${url}`);
   };
   const stop = async (): Promise<void> => {
-    if (!server || server.exitCode !== null) return;
+    if (!server || server.exitCode !== null || server.signalCode !== null) return;
     server.kill('SIGKILL');
     await once(server, 'exit');
   };
-  return { url, start, stop };
+  return { url, start, stop, errors: () => errors };
 }
 
 /** Signs one of the demo's people in, in this context. */

@@ -63,6 +63,21 @@ test('a transaction that was cut off is told as such, and what it wrote is whole
   expect(odd).toHaveLength(0);
 });
 
+test('nothing of a transaction is written after its connection was cut', async () => {
+  const pool = database();
+  await pool`create table lone (number int)`;
+  const outcome = pool.begin(async (transaction) => {
+    await transaction`insert into lone values (1)`;
+    await cut();
+    // others take up the connection, which the driver makes anew
+    await Promise.allSettled(Array.from({ length: 30 }, () => pool`select 1`));
+    await transaction`insert into lone values (2)`;
+  });
+  await expect(outcome).rejects.toBeInstanceOf(DatabaseAway);
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  expect(await sql()`select * from lone`).toHaveLength(0);
+});
+
 test('an address where nobody answers is told at once', async () => {
   const nobody = connect('postgres://nobody@127.0.0.1:9/none', 1);
   await expect(nobody`select 1`).rejects.toMatchObject({ code: 'ECONNREFUSED' });

@@ -1,0 +1,106 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, request, test } from '@playwright/test';
+import { seedDemo } from '../../scripts/demo/seed';
+import { freePort } from '../../scripts/setup/ports.mjs';
+import { startCluster } from '../../scripts/setup/postgres.mjs';
+import { isRoot } from '../../scripts/setup/process.mjs';
+import { connect } from '../../server/database';
+import { migrate } from '../../server/migrate';
+import { serve, signIn } from './app';
+
+/** How long the database is away; `YPSILINE_LONG=1` takes the long form. */
+const AWAY_MS = process.env.YPSILINE_LONG ? { stopped: 20_000, frozen: 25_000 } : { stopped: 3_000, frozen: 4_000 };
+
+const PATHS = [
+  '/tidewick',
+  '/tidewick/passenger-site',
+  '/tidewick/passenger-site/editions/1.0.0',
+  '/tidewick/passenger-site/editions/1.0.0/grid.css',
+];
+
+test('whatever becomes of the database, one is told so, and two seconds after its return all is as before', async () => {
+  test.setTimeout(180_000);
+  const folder = mkdtempSync(join(tmpdir(), 'ypsiline-away-'));
+  if (isRoot) execFileSync('chown', ['postgres:', folder]);
+  const cluster = await startCluster(folder);
+  const admin = connect(cluster.url, 1);
+  await migrate(admin);
+  await seedDemo(admin);
+  const app = serve(await freePort(4700), cluster.url);
+  await app.start();
+  const person = await request.newContext({ baseURL: app.url });
+  await signIn(person, 'Ansa Brisk');
+
+  const strange: string[] = [];
+  let isOver = false;
+  const ask = async (path: string): Promise<number> => {
+    const answer = await person.get(path, { timeout: 40_000 });
+    const status = answer.status();
+    const says = status === 200 || /does not answer/.test(await answer.text());
+    const whenAgain = status === 200 || answer.headers()['retry-after'];
+    if (![200, 503].includes(status) || !says || !whenAgain) strange.push(`${status} ${path}`);
+    return status;
+  };
+  const reader = async (start: number): Promise<void> => {
+    for (let turn = start; !isOver; turn++) {
+      await ask(PATHS[turn % PATHS.length]!);
+      await pause(20);
+    }
+  };
+  const readers = Array.from({ length: 8 }, (_, index) => reader(index));
+  /** Every address answers within two seconds, again and again. */
+  const recovers = async (): Promise<void> => {
+    await pause(2_000);
+    for (let round = 0; round < 3; round++) expect(await Promise.all(PATHS.map(ask))).toEqual([200, 200, 200, 200]);
+  };
+
+  try {
+    for (let cut = 0; cut < 50; cut++) {
+      await admin`select pg_terminate_backend(pid) from pg_stat_activity where pid <> pg_backend_pid() and backend_type = 'client backend'`;
+      await pause(50);
+    }
+    await recovers();
+
+    await admin.end();
+    await cluster.stop();
+    await pause(AWAY_MS.stopped);
+    const again = await startCluster(folder);
+    await recovers();
+
+    const pids = processesOf(join(folder, 'cluster'));
+    for (const pid of pids) process.kill(pid, 'SIGSTOP');
+    await pause(AWAY_MS.frozen);
+    for (const pid of pids) process.kill(pid, 'SIGCONT');
+    await recovers();
+
+    isOver = true;
+
+    await Promise.all(readers);
+
+    expect(strange).toEqual([]);
+    expect(app.errors()).not.toMatch(/uncaught|unhandled|TypeError/i);
+    await person.dispose();
+    await app.stop();
+
+    await again.stop();
+  } finally {
+    isOver = true;
+    await app.stop();
+    await cluster.stop().catch(() => {});
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
+
+function pause(ms: number): Promise<void> {
+  return new Promise((resolve) => setTimeout(resolve, ms));
+}
+
+/** The database's own processes: the first, and those that it started. */
+function processesOf(data: string): number[] {
+  const first = Number(readFileSync(join(data, 'postmaster.pid'), 'utf8').split('\n')[0]);
+  const others = execFileSync('ps', ['-o', 'pid=', '--ppid', String(first)], { encoding: 'utf8' });
+  return [first, ...others.split('\n').filter(Boolean).map(Number)];
+}
