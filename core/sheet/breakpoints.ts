@@ -109,5 +109,7 @@ export function moveBoundary(spec: Spec, id: string, from: number): Spec {
   const index = sorted.findIndex((breakpoint) => breakpoint.id === id);
   const lowest = (sorted[index - 1]?.from ?? -1) + 1;
   const highest = (sorted[index + 1]?.from ?? LIMITS.from + 1) - 1;
-  return withBreakpoint(spec, { ...sorted[index]!, from: Math.min(highest, Math.max(lowest, Math.round(from))) });
+  const boundary = sorted[index]!;
+  const moved = Math.min(highest, Math.max(lowest, Math.round(from)));
+  return moved === boundary.from ? spec : withBreakpoint(spec, { ...boundary, from: moved });
 }

@@ -18,8 +18,12 @@ export type SaveState =
   | { is: 'refused'; problem: string }
   | { is: 'collided'; newer: NewerDraft };
 
+/** A save waits for a pause of this length, but no longer than the second one, in ms. */
 const PAUSE_MS = 500;
+const LONGEST_WAIT_MS = 2_000;
 const RETRY_MS = 2_500;
+
+const SAVING: SaveState = { is: 'saving' };
 
 type Saving = {
   state: SaveState;
@@ -40,6 +44,7 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
   const saved = useRef(store.getState().document);
   const savedAt = useRef(spec.changedAt);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const waitsSince = useRef<number | null>(null);
   const busy = useRef(false);
   const stopped = useRef(false);
 
@@ -47,11 +52,12 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
 
   const save = useCallback(async (): Promise<void> => {
     clearTimeout(timer.current);
+    waitsSince.current = null;
     const { document } = store.getState();
     if (busy.current || stopped.current) return;
     if (document === saved.current) return setState({ is: 'saved', revision: revision.current, at: savedAt.current });
     busy.current = true;
-    setState((before) => (before.is === 'unreachable' ? before : { is: 'saving' }));
+    setState((before) => (before.is === 'unreachable' ? before : SAVING));
     const sending = send<{ revision: number; changedAt: string }>('PUT', `/api/specs/${spec.id}/draft`, {
       revision: revision.current,
       document,
@@ -63,9 +69,10 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
       revision.current = answer.body.revision;
       saved.current = document;
       savedAt.current = answer.body.changedAt;
-      setState({ is: 'saved', revision: answer.body.revision, at: answer.body.changedAt });
-      if (store.getState().document === document) dropUnsaved(spec.id);
-      else {
+      if (store.getState().document === document) {
+        setState({ is: 'saved', revision: answer.body.revision, at: answer.body.changedAt });
+        dropUnsaved(spec.id);
+      } else {
         keepUnsaved(spec.id, store.getState().document, revision.current);
         timer.current = setTimeout(() => void save(), PAUSE_MS);
       }
@@ -100,8 +107,11 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
       if (document === before.document) return;
       if (document === saved.current) dropUnsaved(spec.id);
       else keepUnsaved(spec.id, document, revision.current);
+      setState((state) => (state.is === 'saved' ? SAVING : state));
       clearTimeout(timer.current);
-      timer.current = setTimeout(() => void save(), PAUSE_MS);
+      waitsSince.current ??= Date.now();
+      const left = waitsSince.current + LONGEST_WAIT_MS - Date.now();
+      timer.current = setTimeout(() => void save(), Math.max(0, Math.min(PAUSE_MS, left)));
     });
     const now = (): void => void save();
     window.addEventListener('online', now);

@@ -125,7 +125,7 @@ export function editableText({ text, shown }: SheetCell): string {
 }
 
 function spokenCell({ shown, follows, px }: SheetCell): string {
-  return `${shown}${px ? ` (${px} px)` : ''}${follows ? ', follows' : ''}`;
+  return `${shown || 'empty'}${px ? ` (${px} px)` : ''}${follows ? ', follows' : ''}`;
 }
 
 function CellText({
