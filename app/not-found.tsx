@@ -2,7 +2,7 @@ import Link from 'next/link';
 
 export default function NotFound() {
   return (
-    <main className="page">
+    <main id="content" className="page">
       <h1>There is nothing here</h1>
       <p>This page does not exist, or it belongs to a team that you are not in.</p>
       <Link href="/">To the specifications</Link>

@@ -13,7 +13,7 @@ export default async function Page() {
   return (
     <>
       <TopBar person={person.name} />
-      <main className="page">
+      <main id="content" className="page">
         <h1>Your teams</h1>
         {teams.length === 0 && <p>You are in no team yet. Ask somebody of the team to add you.</p>}
         <ul>

@@ -33,7 +33,7 @@ export default async function Page({ params, searchParams }: Props) {
   return (
     <>
       <TopBar person={person.name} place={{ team }} />
-      <main className="page">
+      <main id="content" className="page">
         <SpecList
           team={team}
           list={{ ...list, specs: list.specs.map(listed) }}

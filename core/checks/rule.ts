@@ -9,6 +9,13 @@ export type Weight = 'must-fix' | 'weigh' | 'note';
 
 export const WEIGHT_NAMES: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh', note: 'Note' };
 
+/** What a weight asks of whoever reads a finding. */
+export const WEIGHT_SAYS: Record<Weight, string> = {
+  'must-fix': 'An edition waits until it is mended, or waived with a reason.',
+  weigh: 'It may be meant so. Look at it and decide; an edition does not wait.',
+  note: 'Good to know; nothing to decide.',
+};
+
 /** The cell of the sheet that a finding is about. */
 export type CellName =
   | 'name'

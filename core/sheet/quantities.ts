@@ -75,7 +75,7 @@ export const QUANTITIES: readonly SheetQuantity[] = [
   {
     id: 'rowCount',
     group: 'rows',
-    label: 'Rows',
+    label: 'How many',
     hint: 'How many share the screen; bands and modules go on by themselves, and it says how many fit.',
   },
   {
@@ -116,7 +116,7 @@ export const QUANTITIES: readonly SheetQuantity[] = [
 
 /** A quantity by a name that says its group: `Gutter`, `Row height`, `Baseline step`. */
 export function quantityName({ group, label }: SheetQuantity): string {
-  if (group === 'rows') return label === 'Rows' ? label : `Rows, ${label.toLowerCase()}`;
+  if (group === 'rows') return `Rows, ${label.toLowerCase()}`;
   return group === 'baseline' ? `Baseline, ${label.toLowerCase()}` : label;
 }
 

@@ -92,3 +92,48 @@ test('rail and preview by keyboard', async ({ signedIn: page }) => {
   await page.getByRole('button', { name: 'Show Phone alone' }).press('Enter');
   await expect(page.getByRole('textbox', { name: 'Viewport width' })).toHaveValue('390');
 });
+
+test('keys skip the bar, go from view to view and on to publishing, and the focus stands where one begins', async ({
+  signedIn: page,
+}) => {
+  await page.goto('/tidewick/passenger-site/rules');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Skip to the content' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('main').locator(':focus')).toBeVisible();
+  for (const [key, title] of [
+    ['S', 'Sweep'],
+    ['F', 'Finder'],
+    ['T', 'Type rhythm'],
+    ['B', 'Bench'],
+    ['E', 'Editions'],
+  ] as const) {
+    await page.keyboard.press(`Alt+Shift+${key}`);
+    await expect(page.getByRole('heading', { level: 1, name: title })).toBeFocused();
+  }
+  await page.goto('/tidewick/passenger-site');
+  await page.keyboard.press('Alt+Shift+P');
+  await expect(page.getByRole('heading', { level: 1, name: 'Publish Passenger site' })).toBeFocused();
+});
+
+test('a dialog begins at its first field and answers Enter', async ({ signedIn: page }) => {
+  await page.goto('/tidewick');
+  await page.getByRole('button', { name: 'New specification' }).press('Enter');
+  await expect(page.getByRole('dialog').getByLabel('Name')).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Type a name, such as Passenger site.')).toBeVisible();
+  await page.keyboard.type('Made by keys');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Bench' })).toBeFocused();
+  await page.getByRole('button', { name: 'Units…' }).press('Enter');
+  await expect(page.getByLabel('1 rem is')).toBeFocused();
+  await page.keyboard.press('ControlOrMeta+A');
+  await page.keyboard.type('18');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Keys' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Done' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});

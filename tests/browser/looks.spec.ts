@@ -66,7 +66,7 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     name: 'bench, measuring on a dark page',
     path: '/tidewick/passenger-site',
     open: async (page) => {
-      await page.getByLabel('Under it').selectOption('dark-page');
+      await page.getByLabel('What lies under').selectOption('dark-page');
       await page.getByRole('button', { name: 'Distance' }).click();
       await page.getByRole('application').focus();
       await page.keyboard.press('Shift+ArrowDown');

@@ -26,7 +26,7 @@ test('every overlay goes on and off with one key, and every way to look has one'
     await expect(button).not.toHaveAttribute('aria-pressed', before!);
   }
   await page.keyboard.press('u');
-  await expect(page.getByLabel('Under it')).toHaveValue('light-page');
+  await expect(page.getByLabel('What lies under')).toHaveValue('light-page');
   await page.keyboard.press('n');
   await expect(page.getByRole('button', { name: 'Spacing', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('l');
@@ -127,7 +127,7 @@ test('an own picture is laid under, stays in the browser, and has its contrast s
   await expect(dialog).toContainText('on my picture');
   await page.keyboard.press('Escape');
   await page.reload();
-  await page.getByLabel('Under it').selectOption('picture');
+  await page.getByLabel('What lies under').selectOption('picture');
   await expect(desk(page).locator('image')).toHaveAttribute('href', /^blob:/);
   expect(sent.filter((each) => !each.includes('/api/teams/tidewick/specs'))).toEqual([]);
 

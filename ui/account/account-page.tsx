@@ -12,7 +12,7 @@ type Passwords = { now: string; next: string; again: string };
 /** One's own account: who one is here, the password, and where else one is signed in. */
 export function AccountPage({ person, shortest, others }: Props) {
   return (
-    <main className="page narrow">
+    <main id="content" className="page narrow">
       <h1>Account</h1>
       <p>
         Signed in as <strong>{person.name}</strong>, {person.email}.

@@ -1,6 +1,7 @@
 'use client';
 
 import { useForm } from 'react-hook-form';
+import { Field } from '../frame/field';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import styles from './sign-in.module.scss';
@@ -25,35 +26,21 @@ export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; 
   return (
     <>
       <form onSubmit={handleSubmit(signIn)} noValidate>
-        <div className="field">
-          <label className="form-label" htmlFor="sign-in-email">
-            E-mail
-          </label>
-          <input
-            id="sign-in-email"
-            className="form-control"
-            type="email"
-            autoComplete="username"
-            autoFocus
-            aria-invalid={Boolean(errors.email)}
-            {...register('email', { required: 'Type your e-mail address.' })}
-          />
-          {errors.email && <p className="problem">{errors.email.message}</p>}
-        </div>
-        <div className="field">
-          <label className="form-label" htmlFor="sign-in-password">
-            Password
-          </label>
-          <input
-            id="sign-in-password"
-            className="form-control"
-            type="password"
-            autoComplete="current-password"
-            aria-invalid={Boolean(errors.password)}
-            {...register('password', { required: 'Type your password.' })}
-          />
-          {errors.password && <p className="problem">{errors.password.message}</p>}
-        </div>
+        <Field
+          label="E-mail"
+          type="email"
+          autoComplete="username"
+          autoFocus
+          error={errors.email?.message}
+          {...register('email', { required: 'Type your e-mail address.' })}
+        />
+        <Field
+          label="Password"
+          type="password"
+          autoComplete="current-password"
+          error={errors.password?.message}
+          {...register('password', { required: 'Type your password.' })}
+        />
         <button className="btn btn-primary" type="submit" disabled={isSubmitting || !isAwake}>
           {isSubmitting ? 'Signing in…' : 'Sign in'}
         </button>

@@ -7,7 +7,7 @@ import styles from './sign-in.module.scss';
 /** The way in. Goes on to the page that was asked for. */
 export function SignInPage({ demo, to }: { demo: DemoSignIn[]; to: string }) {
   return (
-    <main className={styles.page}>
+    <main id="content" className={styles.page}>
       <div className={styles.grid} aria-hidden="true">
         {Array.from({ length: 12 }, (_, index) => (
           <i key={index} />

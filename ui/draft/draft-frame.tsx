@@ -117,6 +117,9 @@ function DraftBar({ person, team, slug, steps, onHelp, flush, children }: BarPro
       {mustFix > 0 && <span className={styles.mustFix}>{mustFix} to fix</span>}
       <Link
         className={barStyles.publish}
+        aria-keyshortcuts="Alt+Shift+P"
+        data-key="P"
+        title="Publish an edition (Alt+Shift+P)"
         href={publish}
         onClick={async (event) => {
           // what was typed a moment ago is published too

@@ -1,6 +1,7 @@
 'use client';
 
-import Modal from 'react-bootstrap/Modal';
+import { Dialog } from '../frame/dialog';
+import { VIEWS } from '../frame/views';
 
 const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
   {
@@ -49,6 +50,21 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
     ],
   },
   {
+    where: 'From view to view',
+    keys: [
+      ...VIEWS.map(({ title, key }): [string, string] => [`Alt + Shift + ${key}`, title]),
+      ['Alt + Shift + P', 'publish an edition'],
+      ['Tab on a new page', 'skip the bar and go to the content'],
+    ],
+  },
+  {
+    where: 'In dialogs',
+    keys: [
+      ['Enter', 'the answer that is marked'],
+      ['Esc', 'close it, and change nothing more'],
+    ],
+  },
+  {
     where: 'In Finder and Sweep',
     keys: [
       ['Enter', 'find, from any field of the conditions'],
@@ -60,31 +76,33 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
 /** Every shortcut of the bench. */
 export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
   return (
-    <Modal show size="lg" onHide={onClose} aria-labelledby="shortcuts-title">
-      <Modal.Header closeButton>
-        <Modal.Title as="h2" id="shortcuts-title">
-          Keys
-        </Modal.Title>
-      </Modal.Header>
-      <Modal.Body>
-        {SHORTCUTS.map(({ where, keys }) => (
-          <section key={where}>
-            <h3>{where}</h3>
-            <table className="difference-table">
-              <tbody>
-                {keys.map(([key, does]) => (
-                  <tr key={key}>
-                    <th scope="row" style={{ inlineSize: '42%' }}>
-                      {key}
-                    </th>
-                    <td>{does}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </section>
-        ))}
-      </Modal.Body>
-    </Modal>
+    <Dialog
+      title="Keys"
+      isWide
+      onClose={onClose}
+      answers={
+        <button type="button" className="btn btn-primary" onClick={onClose}>
+          Done
+        </button>
+      }
+    >
+      {SHORTCUTS.map(({ where, keys }) => (
+        <section key={where}>
+          <h3>{where}</h3>
+          <table className="difference-table">
+            <tbody>
+              {keys.map(([key, does]) => (
+                <tr key={key}>
+                  <th scope="row" style={{ inlineSize: '42%' }}>
+                    {key}
+                  </th>
+                  <td>{does}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      ))}
+    </Dialog>
   );
 }

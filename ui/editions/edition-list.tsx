@@ -25,7 +25,7 @@ type Props = {
 /** Every edition of a spec, the newest first, and what each changed. */
 export function EditionList({ address, draft, editions }: Props) {
   return (
-    <main className="page">
+    <main id="content" className="page">
       <div className={styles.head}>
         <h1>Editions</h1>
         <p className="soft">{draftSentence(draft, editions[0]?.version ?? null)}</p>

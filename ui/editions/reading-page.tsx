@@ -45,7 +45,7 @@ export function ReadingPage({ edition, newer, address, team, css }: Props) {
   const fileName = address.split('/')[2]!;
   return (
     <CopyArea>
-      <main className={styles.page}>
+      <main id="content" className={styles.page}>
         <header className={styles.head}>
           <div>
             <h1>

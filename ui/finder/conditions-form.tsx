@@ -90,7 +90,7 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
         </div>
         {TEXTS.filter(({ name }) => name !== 'margin' || widthsAre === 'viewports').map(text)}
         <fieldset className={styles.checks}>
-          <legend>of these, multiples are</legend>
+          <legend>Must be such multiples</legend>
           {(['gutter', 'margin', 'column'] as const).map((part) => (
             <label key={part}>
               <input type="checkbox" value={part} {...register('multiples')} /> {part}s

@@ -24,6 +24,7 @@ export function Finder() {
   const breakpoint = breakpointAt(document, viewport);
   return (
     <ViewFrame
+      view="finder"
       head={
         <>
           <Choice label="What to look for" options={PARTS} value={part} onChange={setPart} />

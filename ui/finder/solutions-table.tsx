@@ -23,7 +23,7 @@ const COLUMNS = [
   column.accessor('column', { header: 'Column' }),
   column.accessor('gutter', { header: 'Gutter' }),
   column.accessor('margin', { header: 'Margin' }),
-  column.accessor('distance', { header: 'From now', cell: ({ getValue }) => String(Number(getValue().toFixed(1))) }),
+  column.accessor('distance', { header: 'Differs by', cell: ({ getValue }) => String(Number(getValue().toFixed(1))) }),
 ];
 
 const ROW_HEIGHT = 30;

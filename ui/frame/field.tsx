@@ -6,13 +6,13 @@ type Props = InputHTMLAttributes<HTMLInputElement> & {
   ref?: Ref<HTMLInputElement>;
 };
 
-/** A labelled text field of a form, with what is wrong with it under it. Required fields are marked. */
+/** A labelled text field of a form, with what is wrong with it under it. A field that may not be left empty says so. */
 export function Field({ label, error, className = '', required = true, ...input }: Props) {
   const id = useId();
   return (
     <div className="field">
       <label className="form-label" htmlFor={id}>
-        {label} {!required && <span className="soft">(may be left empty)</span>}
+        {label} {required && <span className="needed">required</span>}
       </label>
       <input
         {...input}

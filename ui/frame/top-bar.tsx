@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { AccountMenu } from './account-menu';
+import { BarKeys } from './bar-keys';
 import styles from './top-bar.module.scss';
 import { type View, VIEWS } from './views';
 import { Wordmark } from './wordmark';
@@ -11,6 +12,10 @@ type Place = { team: { slug: string; name: string }; spec?: { slug: string; name
 export function TopBar({ person, place, children }: { person: string; place?: Place; children?: ReactNode }) {
   return (
     <header className={styles.bar}>
+      <BarKeys />
+      <a href="#content" className={styles.skip}>
+        Skip to the content
+      </a>
       <Link href="/" className={styles.wordmark} aria-label="Ypsiline, all specifications">
         <Wordmark />
         <span>Ypsiline</span>
@@ -18,7 +23,11 @@ export function TopBar({ person, place, children }: { person: string; place?: Pl
       {place && (
         <nav className={styles.crumbs} aria-label="Where you are">
           <Link href={`/${place.team.slug}`}>{place.team.name}</Link>
-          {place.spec && <Link href={`/${place.team.slug}/${place.spec.slug}`}>{place.spec.name}</Link>}
+          {place.spec && (
+            <Link href={`/${place.team.slug}/${place.spec.slug}`} title={place.spec.name}>
+              {place.spec.name}
+            </Link>
+          )}
         </nav>
       )}
       {place?.spec && <Views team={place.team.slug} spec={place.spec.slug} view={place.view} />}
@@ -33,8 +42,15 @@ export function TopBar({ person, place, children }: { person: string; place?: Pl
 function Views({ team, spec, view }: { team: string; spec: string; view: View | undefined }) {
   return (
     <nav className={styles.views} aria-label="Views of this specification">
-      {VIEWS.map(({ id, title, path }) => (
-        <Link key={id} href={`/${team}/${spec}${path}`} aria-current={view === id ? 'page' : undefined}>
+      {VIEWS.map(({ id, title, path, key, says }) => (
+        <Link
+          key={id}
+          href={`/${team}/${spec}${path}`}
+          aria-current={view === id ? 'page' : undefined}
+          aria-keyshortcuts={`Alt+Shift+${key}`}
+          data-key={key}
+          title={`${says} (Alt+Shift+${key})`}
+        >
           {title}
         </Link>
       ))}

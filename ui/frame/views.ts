@@ -1,11 +1,41 @@
-/** The views of a specification, in the order of the bar. */
+/** The views of a specification, in the order of the bar: what each answers, and the letter that goes there with Alt + Shift. */
 export const VIEWS = [
-  { id: 'bench', title: 'Bench', path: '' },
-  { id: 'finder', title: 'Finder', path: '/finder' },
-  { id: 'sweep', title: 'Sweep', path: '/sweep' },
-  { id: 'type', title: 'Type rhythm', path: '/type' },
-  { id: 'rules', title: 'Rules', path: '/rules' },
-  { id: 'editions', title: 'Editions', path: '/editions' },
+  {
+    id: 'bench',
+    title: 'Bench',
+    path: '',
+    key: 'B',
+    says: 'The grid of every breakpoint in numbers and drawn, and whether its sums come out.',
+  },
+  {
+    id: 'finder',
+    title: 'Finder',
+    path: '/finder',
+    key: 'F',
+    says: 'Which column counts, gutters and margins come out in whole px under your conditions.',
+  },
+  {
+    id: 'sweep',
+    title: 'Sweep',
+    path: '/sweep',
+    key: 'S',
+    says: 'What the grid becomes at every width, and where it leaps, breaks or stops being whole.',
+  },
+  {
+    id: 'type',
+    title: 'Type rhythm',
+    path: '/type',
+    key: 'T',
+    says: 'Whether lines of text, with the spaces around them, stay on the baseline grid.',
+  },
+  {
+    id: 'rules',
+    title: 'Rules',
+    path: '/rules',
+    key: 'R',
+    says: 'What is checked, how much it weighs, and what was waived.',
+  },
+  { id: 'editions', title: 'Editions', path: '/editions', key: 'E', says: 'What was published, for those who build.' },
 ] as const;
 
 export type View = (typeof VIEWS)[number]['id'];

@@ -49,7 +49,7 @@ export function PublishPage({ address, person, spec, last, proposed, because, di
 
   if (last !== null && differences.length === 0) {
     return (
-      <main className="page">
+      <main id="content" className="page">
         <h1>Nothing new to publish</h1>
         <p>
           The draft says the same as <Link href={`${address}/editions/${last}`}>edition {last}</Link>. Change it on the{' '}
@@ -60,7 +60,7 @@ export function PublishPage({ address, person, spec, last, proposed, because, di
   }
 
   return (
-    <main className={`page ${styles.page}`}>
+    <main id="content" className={`page ${styles.page}`}>
       <section>
         <h1>Publish {spec.document.name}</h1>
         <p className="soft">An edition never changes after this. The draft goes on.</p>
@@ -68,13 +68,14 @@ export function PublishPage({ address, person, spec, last, proposed, because, di
         <form className={styles.form} onSubmit={handleSubmit(publish)} noValidate>
           <div className="field">
             <label className="form-label" htmlFor="version">
-              Version
+              Version <span className="needed">required</span>
             </label>
             <input
               id="version"
               className={`form-control number ${styles.version}`}
               autoComplete="off"
               aria-describedby="version-why"
+              aria-required
               aria-invalid={Boolean(errors.version)}
               {...register('version')}
             />
@@ -89,12 +90,13 @@ export function PublishPage({ address, person, spec, last, proposed, because, di
           </div>
           <div className="field">
             <label className="form-label" htmlFor="note">
-              What this edition brings
+              What this edition brings <span className="needed">required</span>
             </label>
             <textarea
               id="note"
               className="form-control"
               rows={3}
+              aria-required
               maxLength={5000}
               aria-invalid={Boolean(errors.note)}
               {...register('note')}

@@ -1,7 +1,7 @@
 'use client';
 
 import { RULES } from '../../core/checks/registry';
-import { type Rule, type Threshold, WEIGHT_NAMES, type Weight } from '../../core/checks/rule';
+import { type Rule, type Threshold, WEIGHT_NAMES, WEIGHT_SAYS, type Weight } from '../../core/checks/rule';
 import { lapsedWaivers } from '../../core/checks/waivers';
 import { settingOf, thresholdsOf, withSetting } from '../../core/checks/rule-settings';
 import type { RuleSetting } from '../../core/spec/schema';
@@ -25,11 +25,21 @@ export function Rules() {
 
   return (
     <ViewFrame
+      view="rules"
       head={
-        <p className={styles.summary}>
-          <strong>{RULES.length} rules</strong> {off > 0 ? `${off} of them off here. ` : 'all on. '}
-          <span className="soft">What is set here holds for this specification and stands in its editions.</span>
-        </p>
+        <>
+          <p className={styles.summary}>
+            <strong>{RULES.length} rules</strong> {off > 0 ? `${off} of them off here. ` : 'all on. '}
+            <span className="soft">What is set here holds for this specification and stands in its editions.</span>
+          </p>
+          <dl className={styles.weights}>
+            {WEIGHTS.map(([weight, name]) => (
+              <div key={weight}>
+                <dt data-weight={weight}>{name}</dt> <dd>{WEIGHT_SAYS[weight]}</dd>
+              </div>
+            ))}
+          </dl>
+        </>
       }
     >
       <div className={styles.body}>

@@ -1,8 +1,9 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import Modal from 'react-bootstrap/Modal';
 import { useForm, type UseFormRegister } from 'react-hook-form';
+import { Answers, Dialog } from '../frame/dialog';
+import { Field } from '../frame/field';
 import type { Answer } from '../frame/send';
 
 export type NameFields = { name: string; start: string };
@@ -29,45 +30,23 @@ export function NameDialog<T>({ title, action, defaults, children, submit, onDon
   };
 
   return (
-    <Modal show onHide={onClose} aria-labelledby="name-dialog-title">
-      <form onSubmit={handleSubmit(send)} noValidate>
-        <Modal.Header closeButton>
-          <Modal.Title as="h2" id="name-dialog-title">
-            {title}
-          </Modal.Title>
-        </Modal.Header>
-        <Modal.Body>
-          <label className="form-label" htmlFor="spec-name">
-            Name
-          </label>
-          <input
-            id="spec-name"
-            className="form-control"
-            autoFocus
-            autoComplete="off"
-            placeholder="Passenger site"
-            aria-invalid={Boolean(errors.name)}
-            {...register('name', {
-              validate: (name) => name.trim() !== '' || 'Type a name, such as Passenger site.',
-              maxLength: { value: 120, message: 'A name has at most 120 characters.' },
-            })}
-          />
-          {errors.name && (
-            <p className="problem" role="alert">
-              {errors.name.message}
-            </p>
-          )}
-          {children?.(register)}
-        </Modal.Body>
-        <Modal.Footer>
-          <button type="button" className="btn btn-line" onClick={onClose}>
-            Leave it
-          </button>
-          <button type="submit" className="btn btn-primary" disabled={isSubmitting}>
-            {action}
-          </button>
-        </Modal.Footer>
-      </form>
-    </Modal>
+    <Dialog
+      title={title}
+      onClose={onClose}
+      onSubmit={handleSubmit(send)}
+      answers={<Answers yes={action} isBusy={isSubmitting} onNo={onClose} />}
+    >
+      <Field
+        label="Name"
+        autoComplete="off"
+        placeholder="Passenger site"
+        error={errors.name?.message}
+        {...register('name', {
+          validate: (name) => name.trim() !== '' || 'Type a name, such as Passenger site.',
+          maxLength: { value: 120, message: 'A name has at most 120 characters.' },
+        })}
+      />
+      {children?.(register)}
+    </Dialog>
   );
 }

@@ -13,7 +13,7 @@ export function NewSpecDialog({ team, original, onClose }: Props) {
   return (
     <NameDialog<{ slug: string }>
       title={original ? `Copy of ${original.name}` : 'New specification'}
-      action={original ? 'Make the copy' : 'Make it'}
+      action={original ? 'Make the copy' : 'Make the specification'}
       defaults={{ name: original ? `${original.name}, copy` : '', start: STARTING_SETS[0]!.id }}
       submit={({ name, start }) =>
         send('POST', `/api/teams/${team}/specs`, original ? { name, copyOf: original.id } : { name, start })

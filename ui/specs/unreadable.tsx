@@ -5,7 +5,7 @@ type Props = { team: string; problem: string; document: unknown };
 /** A document that was stored and cannot be read: it is shown as it is, so that nothing of it is lost. */
 export function Unreadable({ team, problem, document }: Props) {
   return (
-    <main className="page">
+    <main id="content" className="page">
       <h1>This draft cannot be read</h1>
       <p className="problem">{problem}</p>
       <p>

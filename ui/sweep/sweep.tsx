@@ -39,6 +39,7 @@ export function Sweep() {
 
   return (
     <ViewFrame
+      view="sweep"
       head={
         <>
           <RangeField range={range} onRange={setRange} />

@@ -6,7 +6,7 @@ import { inkOf } from '../../core/overlay/inks';
 import type { Breakpoint, Spec, TextStyle } from '../../core/spec/schema';
 import { setLines } from '../../core/type/set-lines';
 import { pictureStart, stepOf, textAt } from '../../core/type/text-at';
-import { useSize } from '../bench/preview/use-size';
+import { useSize } from '../frame/use-size';
 import { faceOf } from './font-address';
 import { useFontFace } from './use-font-face';
 import styles from './type.module.scss';

@@ -41,7 +41,7 @@ export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRename
     <div className={styles.fields}>
       <span>Name</span>
       <CommitField label="Name of the style" value={name} onCommit={rename} />
-      <label htmlFor="style-role">Is</label>
+      <label htmlFor="style-role">Used for</label>
       <select id="style-role" value={role} onChange={(event) => put({ role: event.target.value as TextStyle['role'] })}>
         {Object.entries(ROLES).map(([value, title]) => (
           <option key={value} value={value}>

@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import Modal from 'react-bootstrap/Modal';
 import type { Font } from '../../core/spec/schema';
 import { fontName } from '../../core/type/style-text';
+import { Dialog } from '../frame/dialog';
 import { send } from '../frame/send';
 
 type KeptFont = { font: Font; uploadedBy: string; usedBy: string[] };
@@ -29,49 +29,51 @@ export function TeamFontsDialog({ team, onRemoved, onClose }: Props) {
   };
 
   return (
-    <Modal show size="lg" onHide={onClose} aria-labelledby="team-fonts-title">
-      <Modal.Header closeButton>
-        <Modal.Title as="h2" id="team-fonts-title">
-          Fonts of the team
-        </Modal.Title>
-      </Modal.Header>
-      <Modal.Body>
-        {problem && (
-          <p className="problem" role="alert">
-            {problem}
-          </p>
-        )}
-        {fonts === null && !problem && <p className="soft">Looking…</p>}
-        {fonts?.length === 0 && <p>The team has brought no font yet; the shipped ones are always there.</p>}
-        {fonts && fonts.length > 0 && (
-          <table className="difference-table">
-            <thead>
-              <tr>
-                <th scope="col">Font</th>
-                <th scope="col">Brought by</th>
-                <th scope="col">Used by</th>
-                <td />
+    <Dialog
+      title="Fonts of the team"
+      isWide
+      onClose={onClose}
+      answers={
+        <button type="button" className="btn btn-primary" onClick={onClose}>
+          Done
+        </button>
+      }
+    >
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+      {fonts === null && !problem && <p className="soft">Looking…</p>}
+      {fonts?.length === 0 && <p>The team has brought no font yet; the shipped ones are always there.</p>}
+      {fonts && fonts.length > 0 && (
+        <table className="difference-table">
+          <thead>
+            <tr>
+              <th scope="col">Font</th>
+              <th scope="col">Brought by</th>
+              <th scope="col">Used by</th>
+              <td />
+            </tr>
+          </thead>
+          <tbody>
+            {fonts.map(({ font, uploadedBy, usedBy }) => (
+              <tr key={font.file}>
+                <th scope="row">{fontName(font)}</th>
+                <td>{uploadedBy}</td>
+                <td className="soft">{usedBy.join(', ') || 'nothing'}</td>
+                <td>
+                  {usedBy.length === 0 && (
+                    <button type="button" className="quiet" onClick={() => remove(font.file)}>
+                      Remove
+                    </button>
+                  )}
+                </td>
               </tr>
-            </thead>
-            <tbody>
-              {fonts.map(({ font, uploadedBy, usedBy }) => (
-                <tr key={font.file}>
-                  <th scope="row">{fontName(font)}</th>
-                  <td>{uploadedBy}</td>
-                  <td className="soft">{usedBy.join(', ') || 'nothing'}</td>
-                  <td>
-                    {usedBy.length === 0 && (
-                      <button type="button" className="quiet" onClick={() => remove(font.file)}>
-                        Remove
-                      </button>
-                    )}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        )}
-      </Modal.Body>
-    </Modal>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </Dialog>
   );
 }

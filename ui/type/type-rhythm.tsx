@@ -46,6 +46,7 @@ export function TypeRhythm({ team, teamFonts }: Props) {
 
   return (
     <ViewFrame
+      view="type"
       head={
         <>
           <Choice

@@ -23,10 +23,10 @@ export function WaiverForm({ onWaive, onCancel }: Props) {
         {...register('reason', { validate: (reason) => reason.trim() !== '' || 'A waiver needs a reason.' })}
       />
       <button type="submit" className="btn btn-sm btn-primary">
-        Waive it
+        Waive with this reason
       </button>
       <button type="button" className="btn btn-sm btn-line" onClick={onCancel}>
-        Leave it
+        Cancel
       </button>
       {formState.errors.reason && (
         <span className="problem" role="alert">

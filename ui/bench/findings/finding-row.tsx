@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import { findingKey } from '../../../core/checks/finding-key';
 import type { JudgedFinding } from '../../../core/checks/run';
-import { WEIGHT_NAMES } from '../../../core/checks/rule';
+import { WEIGHT_NAMES, WEIGHT_SAYS } from '../../../core/checks/rule';
 import type { Waiver } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
 import { WaiverForm } from '../../waivers/waiver-form';
@@ -41,7 +41,9 @@ export const FindingRow = memo(
     const act = useFindingActions(finding, person);
     return (
       <li className={styles.row} data-waived={waiver ? true : undefined} data-selected={isSelected || undefined}>
-        <span data-weight={weight}>{waiver ? 'Waived' : WEIGHT_NAMES[weight]}</span>
+        <span data-weight={weight} title={WEIGHT_SAYS[weight]}>
+          {waiver ? 'Waived' : WEIGHT_NAMES[weight]}
+        </span>
         <span>{name}</span>
         <div>
           {isNew && (

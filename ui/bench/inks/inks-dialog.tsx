@@ -1,11 +1,11 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import Modal from 'react-bootstrap/Modal';
 import { overlayContrast, type Verdict, verdictOn } from '../../../core/overlay/contrast';
 import { type Family, inkOf, USUAL_INKS, withInk } from '../../../core/overlay/inks';
 import type { OverlayInk } from '../../../core/spec/schema';
 import { useDraft } from '../../draft/draft-context';
+import { Dialog } from '../../frame/dialog';
 import { GROUP_NAMES } from '../sheet/group-mark';
 import styles from './inks.module.scss';
 import { useSettled } from './use-settled';
@@ -21,28 +21,30 @@ export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: (
   const change = useDraft((bench) => bench.change);
   const under = [LIGHT, DARK, ...(grounds.length > 0 ? [{ name: 'my picture', colours: grounds }] : [])];
   return (
-    <Modal show size="lg" onHide={onClose} aria-labelledby="inks-title">
-      <Modal.Header closeButton>
-        <Modal.Title as="h2" id="inks-title">
-          Colours of the overlays
-        </Modal.Title>
-      </Modal.Header>
-      <Modal.Body>
-        {(['columns', 'rows', 'baseline'] as const).map((family) => (
-          <InkFields
-            key={family}
-            family={family}
-            ink={inkOf(document, family)}
-            under={under}
-            onChange={(ink) => change(withInk(document, family, ink))}
-          />
-        ))}
-        <p className="soft">
-          They belong to this specification, and readers of its editions see the same. Lay your own picture under the
-          grid to see how they stand on it.
-        </p>
-      </Modal.Body>
-    </Modal>
+    <Dialog
+      title="Colours of the overlays"
+      isWide
+      onClose={onClose}
+      answers={
+        <button type="button" className="btn btn-primary" onClick={onClose}>
+          Done
+        </button>
+      }
+    >
+      {(['columns', 'rows', 'baseline'] as const).map((family) => (
+        <InkFields
+          key={family}
+          family={family}
+          ink={inkOf(document, family)}
+          under={under}
+          onChange={(ink) => change(withInk(document, family, ink))}
+        />
+      ))}
+      <p className="soft">
+        They belong to this specification, and readers of its editions see the same. Lay your own picture under the grid
+        to see how they stand on it.
+      </p>
+    </Dialog>
   );
 }
 

@@ -22,7 +22,7 @@ import type { Picture } from './ground/kept-picture';
 import { PageFoot } from './page-foot';
 import { placedPage, seenPart } from './placed-page';
 import { useDistance } from './use-distance';
-import { useSize } from './use-size';
+import { useSize } from '../../frame/use-size';
 import styles from './preview.module.scss';
 
 type Props = { spec: Spec; breakpoint: Breakpoint; solved: SolvedColumns; page: number; picture: Picture | null };

@@ -15,10 +15,10 @@ import styles from './preview.module.scss';
 const OVERLAYS: Family[] = ['columns', 'rows', 'baseline'];
 
 const GROUND_NAMES: Record<Ground, string> = {
-  plain: 'nothing',
-  'light-page': 'a light page',
-  'dark-page': 'a dark page',
-  picture: 'my picture',
+  plain: 'on nothing',
+  'light-page': 'on a light page',
+  'dark-page': 'on a dark page',
+  picture: 'on my picture',
 };
 
 type Props = { pictures: Pictures; breakpoint: string; onInks: () => void };
@@ -102,7 +102,7 @@ function GroundChoice({ pictures, breakpoint }: Omit<Props, 'onInks'>) {
   return (
     <span className={styles.ground}>
       <label>
-        Under it{' '}
+        <span className="visually-hidden">What lies under</span>
         <select value={ground} onChange={choose} title="What lies under the overlays (u)">
           {Object.entries(GROUND_NAMES).map(([value, name]) => (
             <option key={value} value={value}>

@@ -11,7 +11,7 @@ import { baseUnit } from '../../../core/spacing/scale';
 import { GroundDrawing } from './ground/ground';
 import type { Picture } from './ground/kept-picture';
 import { packScreens } from './pack-screens';
-import { useSize } from './use-size';
+import { useSize } from '../../frame/use-size';
 import styles from './preview.module.scss';
 
 const GAP = 14;

@@ -1,13 +1,17 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { moveBoundary } from '../../../core/sheet/breakpoints';
 import { baseUnit } from '../../../core/spacing/scale';
 import { byWidth, rangeEnd, rangeText, shownWidth } from '../../../core/spec/ranges';
 import { useDraft } from '../../draft/draft-context';
 import { at, axisOf } from './axis';
+import { useSize } from '../../frame/use-size';
 import { Handle } from './handle';
 import styles from './rail.module.scss';
+
+/** What a flag's number takes up, in px. */
+const FLAG_NUMBER = 36;
 
 /** The breakpoint rail: ranges as bands, boundaries and the viewport marker to drag or to move with the arrow keys. */
 export function Rail() {
@@ -16,13 +20,19 @@ export function Rail() {
   const change = useDraft((bench) => bench.change);
   const show = useDraft((bench) => bench.show);
   const selectCell = useDraft((bench) => bench.selectCell);
-  const track = useRef<HTMLDivElement>(null);
+  const [track, { width: trackWidth }] = useSize<HTMLDivElement>();
   const [dragged, setDragged] = useState<{ id: string; from: number } | null>(null);
 
   const axis = axisOf(document);
   const spec = dragged ? moveBoundary(document, dragged.id, dragged.from) : document;
   const breakpoints = byWidth(spec.breakpoints);
   const perPixel = (): number => axis.end / (track.current?.clientWidth ?? axis.end);
+  /** Is there room for a flag's number before the next flag? */
+  const hasRoom = (flag: number): boolean =>
+    breakpoints.every(({ reference: { width: other } }) => {
+      const apart = ((other - flag) / axis.end) * trackWidth;
+      return other <= flag || apart > FLAG_NUMBER;
+    });
   const step = Math.max(1, Math.round(baseUnit(document).valueOf()));
 
   return (
@@ -54,7 +64,7 @@ export function Rail() {
             style={{ insetInlineStart: at(axis, reference.width) }}
             title={`${name} is drawn at ${reference.width}`}
           >
-            {reference.width}
+            {hasRoom(reference.width) && reference.width}
           </span>
         ))}
         {breakpoints.slice(1).map(({ id, name, from }) => (

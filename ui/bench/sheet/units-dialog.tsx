@@ -1,9 +1,10 @@
 'use client';
 
-import Modal from 'react-bootstrap/Modal';
 import { useForm } from 'react-hook-form';
 import { writeUnits } from '../../../core/sheet/rhythm';
 import { useDraft } from '../../draft/draft-context';
+import { Answers, Dialog } from '../../frame/dialog';
+import { Field } from '../../frame/field';
 
 type Fields = { rootFontSize: string; pixelsPerInch: '72' | '96' };
 
@@ -26,57 +27,34 @@ export function UnitsDialog({ onClose }: { onClose: () => void }) {
   };
 
   return (
-    <Modal show onHide={onClose} aria-labelledby="units-title">
-      <form onSubmit={handleSubmit(apply)} noValidate>
-        <Modal.Header closeButton>
-          <Modal.Title as="h2" id="units-title">
-            Units
-          </Modal.Title>
-        </Modal.Header>
-        <Modal.Body>
-          <div className="field">
-            <label className="form-label" htmlFor="root-font-size">
-              1 rem is
-            </label>
-            <input
-              id="root-font-size"
-              className="form-control number"
-              autoComplete="off"
-              autoFocus
-              aria-invalid={Boolean(errors.rootFontSize)}
-              {...register('rootFontSize')}
-            />
-            {errors.rootFontSize && (
-              <p className="problem" role="alert">
-                {errors.rootFontSize.message}
-              </p>
-            )}
-          </div>
-          <fieldset className="choices">
-            <legend className="form-label">1 inch is</legend>
-            <div className="form-check">
-              <input className="form-check-input" type="radio" id="ppi-96" value="96" {...register('pixelsPerInch')} />
-              <label className="form-check-label" htmlFor="ppi-96">
-                96 px, as in CSS: 18pt are 24 px
-              </label>
-            </div>
-            <div className="form-check">
-              <input className="form-check-input" type="radio" id="ppi-72" value="72" {...register('pixelsPerInch')} />
-              <label className="form-check-label" htmlFor="ppi-72">
-                72 px, as in drawings where 1pt is 1 px
-              </label>
-            </div>
-          </fieldset>
-        </Modal.Body>
-        <Modal.Footer>
-          <button type="button" className="btn btn-line" onClick={onClose}>
-            Leave it
-          </button>
-          <button type="submit" className="btn btn-primary">
-            Count on these
-          </button>
-        </Modal.Footer>
-      </form>
-    </Modal>
+    <Dialog
+      title="Units"
+      onClose={onClose}
+      onSubmit={handleSubmit(apply)}
+      answers={<Answers yes="Use these units" onNo={onClose} />}
+    >
+      <Field
+        label="1 rem is"
+        className="number"
+        autoComplete="off"
+        error={errors.rootFontSize?.message}
+        {...register('rootFontSize')}
+      />
+      <fieldset className="choices">
+        <legend className="form-label">1 inch is</legend>
+        <div className="form-check">
+          <input className="form-check-input" type="radio" id="ppi-96" value="96" {...register('pixelsPerInch')} />
+          <label className="form-check-label" htmlFor="ppi-96">
+            96 px, as in CSS: 18pt are 24 px
+          </label>
+        </div>
+        <div className="form-check">
+          <input className="form-check-input" type="radio" id="ppi-72" value="72" {...register('pixelsPerInch')} />
+          <label className="form-check-label" htmlFor="ppi-72">
+            72 px, as in drawings where 1pt is 1 px
+          </label>
+        </div>
+      </fieldset>
+    </Dialog>
   );
 }

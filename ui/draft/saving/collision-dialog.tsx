@@ -1,10 +1,10 @@
 'use client';
 
 import { format } from 'date-fns/format';
-import Modal from 'react-bootstrap/Modal';
 import { differences } from '../../../core/diff/differences';
 import type { Spec } from '../../../core/spec/schema';
 import { DifferenceTable } from '../../drawing/difference-table';
+import { Dialog } from '../../frame/dialog';
 
 type Props = {
   title: string;
@@ -19,37 +19,35 @@ type Props = {
 export function CollisionDialog({ title, mine, theirs, onMine, onTheirs, onLater }: Props) {
   const found = differences(theirs.document, mine.document);
   return (
-    <Modal show size="lg" backdrop="static" keyboard={false} aria-labelledby="collision-title">
-      <Modal.Header>
-        <Modal.Title as="h2" id="collision-title">
-          {title}
-        </Modal.Title>
-      </Modal.Header>
-      <Modal.Body>
-        <p>
-          Nothing was overwritten. Both versions are kept, whichever you go on with: every saved draft stays, and undo
-          brings yours back.
-        </p>
-        {found.length > 0 ? (
-          <DifferenceTable differences={found} before={theirs.words} after={mine.words} />
-        ) : (
-          <p>The two say the same.</p>
-        )}
-      </Modal.Body>
-      <Modal.Footer>
-        {onLater && (
-          <button type="button" className="btn btn-line at-start" onClick={onLater}>
-            Decide later
+    <Dialog
+      title={title}
+      isWide
+      answers={
+        <>
+          {onLater && (
+            <button type="button" className="btn btn-line at-start" onClick={onLater}>
+              Decide later
+            </button>
+          )}
+          <button type="button" className="btn btn-line" onClick={onTheirs}>
+            Go on with {theirs.words}
           </button>
-        )}
-        <button type="button" className="btn btn-line" onClick={onTheirs}>
-          Go on with {theirs.words}
-        </button>
-        <button type="button" className="btn btn-primary" onClick={onMine}>
-          Go on with {mine.words}
-        </button>
-      </Modal.Footer>
-    </Modal>
+          <button type="button" className="btn btn-primary" onClick={onMine}>
+            Go on with {mine.words}
+          </button>
+        </>
+      }
+    >
+      <p>
+        Nothing was overwritten. Both versions are kept, whichever you go on with: every saved draft stays, and undo
+        brings yours back.
+      </p>
+      {found.length > 0 ? (
+        <DifferenceTable differences={found} before={theirs.words} after={mine.words} />
+      ) : (
+        <p>The two say the same.</p>
+      )}
+    </Dialog>
   );
 }
 

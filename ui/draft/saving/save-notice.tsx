@@ -1,7 +1,7 @@
 'use client';
 
-import Modal from 'react-bootstrap/Modal';
 import { SignInForm } from '../../account/sign-in-form';
+import { Dialog } from '../../frame/dialog';
 import { useDraft } from '../draft-context';
 import type { SaveState } from '../use-saving';
 import styles from './saving.module.scss';
@@ -27,17 +27,10 @@ export function NotTaken() {
 export function SaveNotice({ state, onRetry }: Props) {
   if (state.is === 'signed-out') {
     return (
-      <Modal show backdrop="static" keyboard={false} aria-labelledby="signed-out-title">
-        <Modal.Header>
-          <Modal.Title as="h2" id="signed-out-title">
-            Your session has ended
-          </Modal.Title>
-        </Modal.Header>
-        <Modal.Body>
-          <p>Everything you typed is still here. Sign in again, and it is saved.</p>
-          <SignInForm onSignedIn={onRetry} />
-        </Modal.Body>
-      </Modal>
+      <Dialog title="Your session has ended">
+        <p>Everything you typed is still here. Sign in again, and it is saved.</p>
+        <SignInForm onSignedIn={onRetry} />
+      </Dialog>
     );
   }
   if (state.is === 'unreachable') {

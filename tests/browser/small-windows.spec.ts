@@ -1,0 +1,51 @@
+import { expect, test } from './app';
+
+/** The last is what 1280 × 800 becomes at 200 % (WCAG 2.2, 1.4.10 asks for reflow down to 320 at 400 %). */
+const WINDOWS = [
+  [1280, 800],
+  [1024, 768],
+  [900, 700],
+  [640, 400],
+  [1920, 1080],
+] as const;
+
+const DRAFT = ['', '/finder', '/sweep', '/type', '/rules'];
+const PAGES = ['/editions', '/editions/1.0.0', '/publish'];
+
+for (const [width, height] of WINDOWS) {
+  test(`everything is reached in a window of ${width} × ${height}`, async ({ signedIn: page }) => {
+    await page.setViewportSize({ width, height });
+    for (const path of [...DRAFT, ...PAGES]
+      .map((view) => `/tidewick/passenger-site${view}`)
+      .concat('/tidewick', '/account')) {
+      await page.goto(path);
+      const wide = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(wide, `${path} scrolls sideways`).toBe(0);
+      const bar = page.getByRole('banner');
+      await expect(bar.getByRole('button', { name: 'Account of Ansa Brisk' })).toBeInViewport({ ratio: 1 });
+      if (!path.includes('passenger')) continue;
+      await expect(bar.getByRole('link', { name: 'Passenger site' })).toBeInViewport({ ratio: 1 });
+      for (const view of ['Bench', 'Finder', 'Sweep', 'Type rhythm', 'Rules', 'Editions'])
+        await expect(bar.getByRole('link', { name: view, exact: true })).toBeInViewport({ ratio: 1 });
+    }
+    for (const view of DRAFT) {
+      await page.goto(`/tidewick/passenger-site${view}`);
+      await expect(page.getByRole('link', { name: 'Publish…' })).toBeInViewport({ ratio: 1 });
+      await expect(page.getByRole('button', { name: 'Undo' })).toBeInViewport({ ratio: 1 });
+    }
+    await page.goto('/tidewick/passenger-site');
+    const drawing = page.getByRole('application');
+    const box = (await drawing.boundingBox())!;
+    expect(Math.min(height, box.y + box.height) - box.y, 'px of the drawing at once in sight').toBeGreaterThan(100);
+    for (const tool of ['Distance', 'Zoom in', '1:1', 'Colours…']) {
+      const button = page.getByRole('button', { name: tool });
+      await button.scrollIntoViewIfNeeded();
+      await expect(button).toBeInViewport({ ratio: 1 });
+    }
+    const last = page.getByRole('gridcell', { name: /^Lines in screen, Phone/ });
+    await last.scrollIntoViewIfNeeded();
+    await expect(last).toBeInViewport({ ratio: 0.9 });
+  });
+}

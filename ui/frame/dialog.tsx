@@ -1,0 +1,82 @@
+'use client';
+
+import { type FormEventHandler, type ReactNode, useId } from 'react';
+import Modal from 'react-bootstrap/Modal';
+
+type Props = {
+  title: string;
+  isWide?: boolean;
+  /** Without it, nothing but one of the dialog's own answers closes it. */
+  onClose?: () => void;
+  /** What Enter does in any of its fields. */
+  onSubmit?: FormEventHandler;
+  /** The answers: one may be marked `at-start`, the last is the one that Enter gives. */
+  answers?: ReactNode;
+  children: ReactNode;
+};
+
+/**
+ * A dialog: its title, what it asks, its answers. The focus goes to the first field, or else to the last answer; one
+ * that opens unasked keeps it on itself, so that a key meant for something else answers nothing.
+ */
+export function Dialog({ title, isWide = false, onClose, onSubmit, answers, children }: Props) {
+  const id = useId();
+  const wasAskedFor = onClose !== undefined;
+  const focusFirst = (): void => {
+    const dialog = document.getElementById(id)?.closest('.modal');
+    if (!dialog || !wasAskedFor) return;
+    const [field] = dialog.querySelectorAll<HTMLElement>(FIELDS);
+    const [answer] = [...dialog.querySelectorAll<HTMLElement>('.modal-footer button:not(:disabled)')].reverse();
+    (field ?? answer)?.focus();
+  };
+  const parts = (
+    <>
+      <Modal.Header closeButton={wasAskedFor}>
+        <Modal.Title as="h2" id={id}>
+          {title}
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>{children}</Modal.Body>
+      {answers && <Modal.Footer>{answers}</Modal.Footer>}
+    </>
+  );
+  return (
+    <Modal
+      show
+      {...(isWide ? { size: 'lg' } : {})}
+      onHide={onClose ?? nothing}
+      onEntered={focusFirst}
+      backdrop={wasAskedFor ? true : 'static'}
+      keyboard={wasAskedFor}
+      aria-labelledby={id}
+    >
+      {onSubmit ? (
+        <form onSubmit={onSubmit} noValidate>
+          {parts}
+        </form>
+      ) : (
+        parts
+      )}
+    </Modal>
+  );
+}
+
+const FIELDS = '.modal-body :is(input:not([type=hidden], [hidden]), select, textarea):not(:disabled)';
+
+function nothing(): void {}
+
+/** The answers of a dialog that asks for something: no, and what Enter does. */
+export function Answers({ no = 'Cancel', yes, isBusy = false, onNo }: AnswersProps) {
+  return (
+    <>
+      <button type="button" className="btn btn-line" onClick={onNo}>
+        {no}
+      </button>
+      <button type="submit" className="btn btn-primary" disabled={isBusy} title="Enter">
+        {yes}
+      </button>
+    </>
+  );
+}
+
+type AnswersProps = { no?: string; yes: string; isBusy?: boolean; onNo: () => void };
