@@ -5,7 +5,7 @@ import { canonicalJson } from '../core/edition/canonical';
 import type { Spec } from '../core/spec/schema';
 import type { Query, Sql } from './database';
 import { sha256 } from './sha256';
-import { storedSpec } from './stored-spec';
+import { storedSpec, UnreadableDocument } from './stored-spec';
 
 /** A published version of a spec; it never changes. */
 export type Edition = {
@@ -22,15 +22,27 @@ type EditionRow = Omit<Edition, 'document'> & { document: unknown };
 
 const edition = (row: EditionRow): Edition => ({ ...row, document: storedSpec(row.document) });
 
+/** An edition whose document may be one that this version cannot read. */
+export type PerhapsReadable = Omit<Edition, 'document'> & { document: Spec | null };
+
+function perhapsReadable(row: EditionRow): PerhapsReadable {
+  try {
+    return edition(row);
+  } catch (error) {
+    if (error instanceof UnreadableDocument) return { ...row, document: null };
+    throw error;
+  }
+}
+
 /** Editions of a spec, the newest first. The caller has made sure that the asker may see the spec. */
-export async function editionsOf(sql: Query, specId: string): Promise<Edition[]> {
+export async function editionsOf(sql: Query, specId: string): Promise<PerhapsReadable[]> {
   const rows = await sql<EditionRow[]>`
     select version, document, sha256, revision, note, name as published_by, published_at
       from editions
       join people on people.id = editions.published_by
      where spec_id = ${specId}
      order by editions.id desc`;
-  return rows.map(edition);
+  return rows.map(perhapsReadable);
 }
 
 /** One edition by its version, or the newest for "latest". */

@@ -1,10 +1,8 @@
 import Papa from 'papaparse';
 import Fraction from 'fraction.js';
-import { isGrowing } from '../length/growing';
-import { type Size, sizeAt } from '../length/size';
-import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
 import { columnIsWhole, type Sweep, sweepWidths, sweptRanges } from '../sweep/sweep';
+import { sizeOver } from '../sweep/size-over';
 import { charactersSwept } from '../sweep/swept-text';
 import { settingAt, isTimes } from '../type/text-at';
 
@@ -65,7 +63,7 @@ function lengthsAt({ column, gutter, marginStart, marginEnd, container }: Sweep,
 
 /** A length as a decimal of at most four places. */
 function decimal(length: number): string {
-  return String(Number(length.toFixed(4)));
+  return String(Math.round(length * 10_000) / 10_000);
 }
 
 /** A name that a spreadsheet would take for a formula is marked as text. */
@@ -76,29 +74,14 @@ function defused(name: string): string {
 /** Size, leading and characters a line of a style at each width of a range. */
 function textOver(spec: Spec, sweep: Sweep, style: TextStyle, breakpoint: Breakpoint) {
   const { size, leading, span } = settingAt(spec, style, breakpoint);
-  const [sizeOver, leadingOver] = [
-    lengthOver(spec, breakpoint, size),
-    isTimes(leading) ? null : lengthOver(spec, breakpoint, leading),
+  const [sizeIn, leadingIn] = [
+    sizeOver(spec, breakpoint, size),
+    isTimes(leading) ? null : sizeOver(spec, breakpoint, leading),
   ];
   const times = isTimes(leading) ? new Fraction(leading.times).valueOf() : 0;
   return (width: number): (string | number)[] => {
-    const px = sizeOver(width);
+    const px = sizeIn(width);
     const characters = Math.round(charactersSwept(sweep, width, style.font, px, span));
-    return [decimal(px), decimal(leadingOver ? leadingOver(width) : px * times), characters];
-  };
-}
-
-/** A size in px at each width: between the two widths over which it grows it changes evenly. */
-function lengthOver(spec: Spec, breakpoint: Breakpoint, size: Size): (width: number) => number {
-  const at = (width: number): number => sizeAt(size, screenOf(spec, breakpoint, width)).valueOf();
-  if (!isGrowing(size)) {
-    const [first, slope] = [at(0), at(1) - at(0)];
-    return (width) => first + slope * width;
-  }
-  const [start, end] = size.over;
-  const [least, most] = [at(start), at(end)];
-  return (width) => {
-    const share = Math.min(1, Math.max(0, (width - start) / (end - start)));
-    return least + (most - least) * share;
+    return [decimal(px), decimal(leadingIn ? leadingIn(width) : px * times), characters];
   };
 }

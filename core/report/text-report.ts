@@ -1,3 +1,4 @@
+import { columnsAt } from '../columns/columns-at';
 import { exactText, type Px } from '../length/px';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { pictureStart, textAt } from '../type/text-at';
@@ -7,8 +8,9 @@ export type TextReport = ReturnType<typeof textReport>[number];
 
 /** Every text style of a spec at a breakpoint and viewport width. */
 export function textReport(spec: Spec, breakpoint: Breakpoint, width: number) {
+  const solved = columnsAt(spec, breakpoint, width);
   return spec.type.map((style) => {
-    const text = textAt(spec, style, breakpoint, width);
+    const text = textAt(spec, style, breakpoint, width, solved);
     return {
       name: style.name,
       font: style.font.family,

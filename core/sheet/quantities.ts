@@ -115,7 +115,8 @@ export const QUANTITIES: readonly SheetQuantity[] = [
 ];
 
 /** A quantity by a name that says its group: `Gutter`, `Row height`, `Baseline step`. */
-export function quantityName({ group, label }: SheetQuantity): string {
+export function quantityName({ id, group, label }: SheetQuantity): string {
+  if (id === 'rowCount') return 'Rows';
   if (group === 'rows') return `Rows, ${label.toLowerCase()}`;
   return group === 'baseline' ? `Baseline, ${label.toLowerCase()}` : label;
 }

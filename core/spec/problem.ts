@@ -6,6 +6,11 @@ type Issue = {
   code?: string;
   errors?: Issue[][];
   keys?: string[];
+  expected?: string;
+  values?: unknown[];
+  origin?: string;
+  maximum?: number | bigint;
+  minimum?: number | bigint;
 };
 
 /**
@@ -45,12 +50,66 @@ function knownKeys(form: Issue[], given: number): number {
   return given - (form.find(({ code }) => code === 'unrecognized_keys')?.keys?.length ?? 0);
 }
 
-function sentence({ code, keys = [], message, path }: Issue, value: unknown): string {
+function sentence(issue: Issue, value: unknown): string {
+  const { code, keys = [], message, path, errors = [] } = issue;
+  const given = valueAt(value, path);
   if (code === 'unrecognized_keys')
-    return `Unrecognized ${keys.length === 1 ? 'key' : 'keys'}: ${keys.map((key) => `"${shown(key)}"`).join(', ')}`;
-  if (path.length > 0 && valueAt(value, path) === undefined) return `The key "${String(path.at(-1))}" is missing.`;
-  if (code === 'invalid_union') return 'this value is none of the forms allowed here';
-  return message;
+    return `${keys.slice(0, 5).map(quoted).join(', ')} ${keys.length === 1 ? 'is a key that does' : 'are keys that do'} not belong here.`;
+  if (path.length > 0 && given === undefined) return `The key ${quoted(String(path.at(-1)))} is missing.`;
+  if (code === 'invalid_union') return `This is ${kindOf(given)}; ${listed(expectations(errors))} belongs here.`;
+  // what a schema has a sentence of its own for
+  if (!/^(Invalid|Too big|Too small)/.test(message)) return message;
+  if (code === 'too_big' || code === 'too_small') return boundSentence(issue);
+  return `This is ${kindOf(given)}; ${expectation(issue)} belongs here.`;
+}
+
+function boundSentence({ code, origin, maximum, minimum }: Issue): string {
+  const [word, bound] = code === 'too_big' ? ['most', maximum] : ['least', minimum];
+  const number = Number(bound).toLocaleString('en');
+  if (origin === 'array' || origin === 'set') return `This list has at ${word} ${number} entries.`;
+  if (origin === 'string') return `This text has at ${word} ${number} characters.`;
+  return `The ${word} is ${number}.`;
+}
+
+/** What would be right in place of a value, in words. */
+function expectation({ code, expected = '', values = [], errors = [] }: Issue): string {
+  if (code === 'invalid_value')
+    return listed(values.map((value) => (typeof value === 'string' ? quoted(value) : String(value))));
+  if (code === 'invalid_union') return listed(expectations(errors));
+  return KINDS[expected] ?? 'another kind of value';
+}
+
+function expectations(forms: Issue[][]): string[] {
+  return [...new Set(forms.flatMap(([first]) => (first ? [expectation(first)] : [])))];
+}
+
+const KINDS: Record<string, string> = {
+  string: 'text',
+  number: 'a number',
+  int: 'a whole number',
+  boolean: 'true or false',
+  object: 'an object with keys',
+  record: 'an object with keys',
+  array: 'a list',
+  tuple: 'a list',
+};
+
+/** What a value is, in words. */
+function kindOf(value: unknown): string {
+  if (value === null) return 'null';
+  if (Array.isArray(value)) return 'a list';
+  if (typeof value === 'string') return value.length > 24 ? 'text' : quoted(value);
+  if (typeof value === 'number' || typeof value === 'boolean') return String(value);
+  return 'an object';
+}
+
+function quoted(text: string): string {
+  return `“${shown(text)}”`;
+}
+
+/** `“auto”, a number or text` */
+function listed(words: string[]): string {
+  return words.length > 1 ? `${words.slice(0, -1).join(', ')} or ${words.at(-1)}` : (words[0] ?? 'another value');
 }
 
 function valueAt(value: unknown, path: PropertyKey[]): unknown {

@@ -1,9 +1,9 @@
+import { columnsAt } from '../columns/columns-at';
 import { exactText } from '../length/px';
 import type { Breakpoint, Font, Spec, TextStyle } from '../spec/schema';
-import { sizeAt } from '../length/size';
-import { screenOf } from '../spec/ranges';
 import { settingAt, type TextAt, textAt } from '../type/text-at';
 import type { Corner } from './corners';
+import { sizeOver } from './size-over';
 import { type Sweep, sweptRanges } from './sweep';
 
 /** What a text style comes to over a range of viewport widths; lengths in px as exact text. */
@@ -19,17 +19,20 @@ type Range = { breakpoint: Breakpoint; from: number; to: number };
 
 /** Every text style over one swept range. Between the turning points of a range, line lengths and sizes change evenly. */
 export function sweptText(spec: Spec, sweep: Sweep, range: Range): SweptText[] {
-  return spec.type.map((style) => sweptStyle(spec, sweep, range, style));
+  const ends = [range.from, range.to].map((width) => ({ width, solved: columnsAt(spec, range.breakpoint, width) }));
+  return spec.type.map((style) => {
+    const [first, last] = ends.map(({ width, solved }) => textAt(spec, style, range.breakpoint, width, solved));
+    return sweptStyle(style.name, first!, last!, charactersOver(spec, sweep, range, style));
+  });
 }
 
-function sweptStyle(spec: Spec, sweep: Sweep, range: Range, style: TextStyle): SweptText {
-  const { breakpoint, from, to } = range;
-  const [first, last] = [from, to].map((width) => textAt(spec, style, breakpoint, width)) as [TextAt, TextAt];
-  const counts = charactersOver(spec, sweep, range, style);
+type CharactersAt = { width: number; count: number };
+
+function sweptStyle(name: string, first: TextAt, last: TextAt, counts: CharactersAt[]): SweptText {
   const fewest = counts.reduce((best, next) => (next.count < best.count ? next : best));
   const most = counts.reduce((best, next) => (next.count > best.count ? next : best));
   return {
-    name: style.name,
+    name,
     size: { narrowest: exactText(first.size), widest: exactText(last.size) },
     leading: { narrowest: exactText(first.leading), widest: exactText(last.leading) },
     characters: {
@@ -55,11 +58,11 @@ export function characterLines(spec: Spec, sweep: Sweep): CharacterLine[] {
 }
 
 /** Characters in a line at widths of a range, from columns that are swept already: an average, which needs no fractions. */
-function charactersOver(spec: Spec, sweep: Sweep, { breakpoint, from, to }: Range, style: TextStyle) {
+function charactersOver(spec: Spec, sweep: Sweep, { breakpoint, from, to }: Range, style: TextStyle): CharactersAt[] {
   const { size, span } = settingAt(spec, style, breakpoint);
+  const sizeAt = sizeOver(spec, breakpoint, size);
   return widthsBetween(from, to).map((width) => {
-    const px = sizeAt(size, screenOf(spec, breakpoint, width)).valueOf();
-    return { width, count: charactersSwept(sweep, width, style.font, px, span) };
+    return { width, count: charactersSwept(sweep, width, style.font, sizeAt(width), span) };
   });
 }
 

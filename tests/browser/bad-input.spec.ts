@@ -68,7 +68,7 @@ test('documents that cannot be read are refused with their place', async ({ sign
     status: 422,
     problem: 'This document is of version 99; this Ypsiline reads versions up to 1. Open it with a newer one.',
   });
-  expect((await send({ ...spec, colour: 'red' })).problem).toBe('Unrecognized key: "colour"');
+  expect((await send({ ...spec, colour: 'red' })).problem).toBe('“colour” is a key that does not belong here.');
   expect((await send({ ...spec, name: 'x'.repeat(2_000_000) })).status).toBe(413);
   const noJson = await page.request.post('/api/teams/tidewick/specs', {
     data: Buffer.from('{'),

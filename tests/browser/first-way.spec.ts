@@ -10,7 +10,7 @@ test('from sign-in to the reading page, and a teammate takes the CSS', async ({ 
   await page.getByRole('button', { name: 'New specification' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Harbour map');
   await page.getByLabel('4 · 8 · 12 on a base of 8').check();
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Make the specification' }).click();
   await expect(page.getByRole('grid')).toBeVisible();
 
   await type(page, 'Gutter', 'Desktop', '36');

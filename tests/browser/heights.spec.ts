@@ -36,7 +36,7 @@ test('rows by each of the three rules, with the sum of heights; undo takes it ba
 
 test('what cannot stand in the rows gets a sentence, and stays as typed', async ({ signedIn: page }) => {
   await openBench(page, spec);
-  await type(page, 'Rows', 'Phone', '9999');
+  await type(page, 'How many', 'Phone', '9999');
   await expect(page.getByText('Bands go on for as long as the page does and need no count')).toBeVisible();
   await page.keyboard.press('Escape');
   await type(page, 'Step', 'Phone', '0');

@@ -153,3 +153,33 @@ test('what is typed into the sign-in form before its scripts have come is kept',
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page).toHaveURL(/\/tidewick$/);
 });
+
+test('a duplicated tab keeps a draft of its own, and drops nothing of the other', async ({ signedIn: page, app }) => {
+  const slug = await openBench(page, spec);
+  await app.stop();
+  try {
+    await type(page, 'Gutter', 'Phone', '8');
+    // what a browser does for a duplicate: a new page with a copy of the session's storage
+    const session = await page.evaluate(() => JSON.stringify(sessionStorage));
+    const copy = await page.context().newPage();
+    await copy.addInitScript((entries) => {
+      for (const [key, value] of Object.entries(JSON.parse(entries) as Record<string, string>))
+        sessionStorage.setItem(key, value);
+    }, session);
+    await app.start();
+    await copy.goto(`/tidewick/${slug}`);
+    await type(copy, 'Gutter', 'Tablet', '24');
+    const kept = await page.evaluate(() =>
+      Object.keys(localStorage).filter((key) => key.startsWith('ypsiline:unsaved')),
+    );
+    expect(new Set(kept).size).toBe(kept.length);
+    await copy.close();
+    // the first window saved, or tells that there is a newer draft: its change is on the screen either way
+    await expect(cell(page, 'Gutter', 'Phone')).toHaveText('8');
+    await page.reload();
+    await expect(page.getByText(/^8$/).first()).toBeVisible();
+  } finally {
+    await app.stop();
+    await app.start();
+  }
+});

@@ -94,12 +94,12 @@ test('on the bench: a followed value explains itself, spans, units', async ({ si
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Units…' }).click();
   await page.getByLabel('1 rem is').fill('0');
-  await page.getByRole('button', { name: 'Count on these' }).click();
+  await page.getByRole('button', { name: 'Use these units' }).click();
   await expect(
     page.getByText('“0” is no root font size; type a number of px from 1 to 200, such as 16.'),
   ).toBeVisible();
   await page.getByLabel('1 rem is').fill('24');
-  await page.getByRole('button', { name: 'Count on these' }).click();
+  await page.getByRole('button', { name: 'Use these units' }).click();
   await expect(cell(page, 'Gutter', 'Desktop')).toHaveText('1.5rem36');
   await expect(cell(page, 'Column', 'Desktop')).toHaveText('=63');
 });

@@ -25,10 +25,12 @@ export function AccountPage({ person, shortest, others }: Props) {
 
 function PasswordForm({ shortest, email }: { shortest: number; email: string }) {
   const { register, handleSubmit, setError, reset, getValues, formState } = useForm<Passwords>();
-  const { errors, isSubmitting, isSubmitSuccessful } = formState;
+  const { errors, isSubmitting } = formState;
+  const [isChanged, setIsChanged] = useState(false);
   const isAwake = useAwake();
   const change = async ({ now, next }: Passwords): Promise<void> => {
     const answer = await send('PUT', '/api/account/password', { now, next });
+    setIsChanged(answer.ok);
     if (answer.ok) return reset();
     const field = answer.body.field === 'now' || answer.body.field === 'next' ? answer.body.field : 'root';
     setError(field, { message: answer.problem }, { shouldFocus: true });
@@ -74,7 +76,7 @@ function PasswordForm({ shortest, email }: { shortest: number; email: string }) 
           {errors.root.message}
         </p>
       )}
-      {isSubmitSuccessful && (
+      {isChanged && (
         <p className="fine" role="status">
           The password is changed, and your other sessions have ended.
         </p>

@@ -1,12 +1,12 @@
 import Link from 'next/link';
 
-type Props = { team: string; problem: string; document: unknown };
+type Props = { what: string; team: string; problem: string; document: unknown };
 
 /** A document that was stored and cannot be read: it is shown as it is, so that nothing of it is lost. */
-export function Unreadable({ team, problem, document }: Props) {
+export function Unreadable({ what, team, problem, document }: Props) {
   return (
     <main id="content" className="page">
-      <h1>This draft cannot be read</h1>
+      <h1>This {what} cannot be read</h1>
       <p className="problem">{problem}</p>
       <p>
         It was stored by another version, or changed outside of Ypsiline. Nothing of it is lost: this is what is kept.

@@ -2,7 +2,8 @@
 
 import { useEffect, useState } from 'react';
 import { overlayContrast, type Verdict, verdictOn } from '../../../core/overlay/contrast';
-import { type Family, inkOf, USUAL_INKS, withInk } from '../../../core/overlay/inks';
+import { type Family, inkOf, inksOf, USUAL_INKS, withInk } from '../../../core/overlay/inks';
+import { APART, apartOn, leastApart } from '../../../core/overlay/mix';
 import type { OverlayInk } from '../../../core/spec/schema';
 import { useDraft } from '../../draft/draft-context';
 import { Dialog } from '../../frame/dialog';
@@ -40,11 +41,30 @@ export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: (
           onChange={(ink) => change(withInk(document, family, ink))}
         />
       ))}
+      <Apart inks={inksOf(document)} onTake={(inks) => change({ ...document, overlays: inks })} />
       <p className="soft">
         They belong to this specification, and readers of its editions see the same. Lay your own picture under the grid
         to see how they stand on it.
       </p>
     </Dialog>
+  );
+}
+
+type ApartProps = { inks: Record<Family, OverlayInk>; onTake: (inks: Record<Family, OverlayInk>) => void };
+
+/** Says where the three run together on a dark page, and proposes inks that do not. */
+function Apart({ inks, onTake }: ApartProps) {
+  const [ground] = DARK.colours as [string];
+  const least = leastApart(inks, ground);
+  if (least >= APART) return null;
+  return (
+    <p>
+      On a dark page two of them, or one and the page, are only <span className="number">{least.toFixed(2)} : 1</span>{' '}
+      apart.{' '}
+      <button type="button" className="quiet" onClick={() => onTake(apartOn(ground))}>
+        Take lighter ones that stay {APART} : 1 apart there
+      </button>
+    </p>
   );
 }
 

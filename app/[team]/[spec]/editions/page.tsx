@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { holdingBack, judge } from '../../../../core/checks/run';
 import { differences } from '../../../../core/diff/differences';
 import { database } from '../../../../server/database';
-import { type Edition, editionsOf } from '../../../../server/editions';
+import { editionsOf, type PerhapsReadable } from '../../../../server/editions';
 import { EditionList, type ListedEdition } from '../../../../ui/editions/edition-list';
 import { SpecBar } from '../../../../ui/frame/spec-bar';
 import { signedInPerson, specOfPage } from '../../../asker';
@@ -21,7 +21,7 @@ export default async function Page({ params }: Props) {
   const newest = editions[0];
   const draft = {
     revision: spec.revision,
-    differences: newest ? differences(newest.document, spec.document).length : 0,
+    differences: newest?.document ? differences(newest.document, spec.document).length : 0,
     findings: holdingBack(judge(spec.document)).length,
   };
   return (
@@ -36,7 +36,13 @@ export default async function Page({ params }: Props) {
   );
 }
 
-function listed({ document, publishedAt, ...edition }: Edition, before: Edition | undefined): ListedEdition {
-  const since = before ? { version: before.version, differences: differences(before.document, document) } : null;
+function listed(
+  { document, publishedAt, ...edition }: PerhapsReadable,
+  before: PerhapsReadable | undefined,
+): ListedEdition {
+  const since =
+    before?.document && document
+      ? { version: before.version, differences: differences(before.document, document) }
+      : null;
   return { ...edition, publishedAt: publishedAt.toISOString(), since };
 }

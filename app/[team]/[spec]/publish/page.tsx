@@ -18,6 +18,13 @@ const BECAUSE: Record<Bump, string> = {
   patch: 'Only words, reference sizes or waivers changed.',
 };
 
+function because(last: { version: string; document: unknown } | null, bump: Bump | null): string {
+  if (!last) return 'The first edition is 1.0.0.';
+  if (!last.document)
+    return `The document of ${last.version} cannot be read any more, so that nothing can be compared.`;
+  return BECAUSE[bump ?? 'patch'];
+}
+
 /** Publishing the draft as the next edition. */
 export default async function Page({ params }: Props) {
   const { team, spec: slug } = await params;
@@ -26,8 +33,9 @@ export default async function Page({ params }: Props) {
   const spec = await specOfPage(team, slug, '/publish');
   const { id, revision, document } = spec;
   const last = (await editionsOf(database(), id))[0] ?? null;
-  const found = last ? publishedDifferences(last.document, document) : [];
-  const bump = leastBump(found);
+  const found = last?.document ? publishedDifferences(last.document, document) : [];
+  // what cannot be compared may have lost anything
+  const bump = last && !last.document ? 'major' : leastBump(found);
   return (
     <>
       <SpecBar person={person.name} spec={spec} />
@@ -37,7 +45,7 @@ export default async function Page({ params }: Props) {
         spec={{ id, revision, document }}
         last={last?.version ?? null}
         proposed={proposedVersion(last?.version ?? null, bump)}
-        because={last ? BECAUSE[bump ?? 'patch'] : 'The first edition is 1.0.0.'}
+        because={because(last, bump)}
         differences={found}
         open={holdingBack(judge(document))}
       />

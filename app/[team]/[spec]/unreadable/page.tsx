@@ -18,7 +18,7 @@ export default async function Page({ params }: Props) {
     if (!(await specAt(database(), person.id, team, spec))) notFound();
   } catch (error) {
     if (!(error instanceof UnreadableDocument)) throw error;
-    return <Unreadable team={team} problem={error.problem} document={error.document} />;
+    return <Unreadable what="draft" team={team} problem={error.problem} document={error.document} />;
   }
   redirect(`/${team}/${spec}`);
 }

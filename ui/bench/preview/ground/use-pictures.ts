@@ -1,7 +1,8 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { useDraft } from '../../../draft/draft-context';
+import { successor } from '../../../../core/sheet/place';
+import { useDraft, useDraftStore } from '../../../draft/draft-context';
 import {
   AS_IT_COMES,
   type KeptPicture,
@@ -20,6 +21,13 @@ export type Pictures = {
   bring: (breakpoint: string, file: File) => Promise<boolean>;
   place: (breakpoint: string, placement: Placement) => void;
 };
+
+/** Keeps the picture of a breakpoint under its new id, too; undo finds it under the old one. */
+async function follow(specId: string, before: string, now: string): Promise<KeptPicture | null> {
+  const kept = await readPicture(pictureKey(specId, before)).catch(() => null);
+  if (kept) await writePicture(pictureKey(specId, now), kept).catch(() => {});
+  return kept;
+}
 
 const LARGEST = 50 * 1024 * 1024;
 
@@ -42,6 +50,21 @@ export function usePictures(): Pictures {
     if (replaced) URL.revokeObjectURL(replaced.url);
     setShown((before) => ({ ...before, [breakpoint]: picture }));
   };
+
+  // a picture goes on lying under a breakpoint that has another id since: one that was given its first name
+  const store = useDraftStore();
+  useEffect(
+    () =>
+      store.subscribe(({ document }, { document: before }) => {
+        if (document === before) return;
+        for (const { id } of before.breakpoints) {
+          const now = successor(before, document, id);
+          const isRenamed = now !== id && !before.breakpoints.some((each) => each.id === now);
+          if (isRenamed) void follow(specId, id, now).then((kept) => kept && show(now, kept));
+        }
+      }),
+    [store, specId],
+  );
 
   // those of breakpoints that have come since are read too
   useEffect(() => {

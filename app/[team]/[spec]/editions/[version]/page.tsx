@@ -2,8 +2,10 @@ import type { Metadata } from 'next';
 import { format } from 'date-fns/format';
 import { notFound } from 'next/navigation';
 import { database } from '../../../../../server/database';
-import { editionAt } from '../../../../../server/editions';
+import { type Edition, editionAt } from '../../../../../server/editions';
+import { UnreadableDocument } from '../../../../../server/stored-spec';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
+import { Unreadable } from '../../../../../ui/specs/unreadable';
 import { SpecBar } from '../../../../../ui/frame/spec-bar';
 import { signedInPerson, specOfPage } from '../../../../asker';
 import { cssOf } from '../../../../edition-files';
@@ -20,7 +22,14 @@ export default async function Page({ params }: Props) {
   const { team, spec: slug, version } = await params;
   const person = await signedInPerson(`/${team}/${slug}/editions/${version}`);
   const spec = await specOfPage(team, slug, `/editions/${version}`);
-  const edition = (await editionAt(database(), spec.id, version)) ?? notFound();
+  let edition: Edition | null;
+  try {
+    edition = await editionAt(database(), spec.id, version);
+  } catch (error) {
+    if (!(error instanceof UnreadableDocument)) throw error;
+    return <Unreadable what={`edition ${version}`} team={team} problem={error.problem} document={error.document} />;
+  }
+  if (!edition) notFound();
   return (
     <>
       <div className="no-print">

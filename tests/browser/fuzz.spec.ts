@@ -1,0 +1,76 @@
+import { expect, test } from './app';
+import { randomOf } from './model/random';
+import { mutated } from '../mutated';
+
+/** `YPSILINE_LONG=1` takes the long form. */
+const DOCUMENTS = process.env.YPSILINE_LONG ? 3_000 : 300;
+const VIEWS = ['', '/finder', '/sweep', '/type', '/rules', '/editions', '/publish'];
+
+test('a document is refused in a sentence, or every page of it answers', async ({ signedIn: { request } }) => {
+  test.setTimeout(1_200_000);
+  const random = randomOf(12);
+  let taken = 0;
+  for (let count = 0; count < DOCUMENTS; count++) {
+    const document = mutated(random);
+    const answer = await request.post('/api/teams/tidewick/specs', { data: { document } });
+    const body = (await answer.json()) as { problem?: string; slug?: string };
+    const what = `document ${count}: ${JSON.stringify(document).slice(0, 300)}`;
+    if (answer.status() !== 201) {
+      expect([400, 422], what).toContain(answer.status());
+      // a sentence about a place, in words
+      expect(body.problem, what).toMatch(/^[^\n]{10,600}[.?]$/u);
+      expect(body.problem, what).not.toMatch(/undefined|\[object|NaN|none of the forms|Invalid input/);
+      continue;
+    }
+    taken++;
+    for (const view of VIEWS) {
+      const page = await request.get(`/tidewick/${body.slug}${view}`);
+      expect(page.status(), `${view || 'bench'} of ${what}`).toBe(200);
+    }
+  }
+  expect(taken).toBeGreaterThan(DOCUMENTS / 20);
+  expect((await request.get('/tidewick')).status()).toBe(200);
+});
+
+const BODIES = [
+  '',
+  'null',
+  '[]',
+  '{',
+  '"x"',
+  '{"name":1}',
+  '{"name":"\\u0000"}',
+  '{"name":"\\ud800"}',
+  `${'['.repeat(3000)}${']'.repeat(3000)}`,
+];
+const ROUTES: [string, string][] = [
+  ['POST', '/api/session'],
+  ['POST', '/api/teams/tidewick/specs'],
+  ['PUT', '/api/specs/00000000-0000-4000-8000-000000000000/draft'],
+  ['PUT', '/api/specs/not-a-uuid/draft'],
+  ['PATCH', '/api/specs/00000000-0000-4000-8000-000000000000'],
+  ['POST', '/api/specs/00000000-0000-4000-8000-000000000000/editions'],
+  ['PUT', '/api/account/password'],
+  ['POST', '/api/teams/tidewick/fonts'],
+  ['GET', '/tidewick/%00'],
+  ['GET', '/tidewick/constructor'],
+  ['GET', '/__proto__/x'],
+  ['GET', '/tidewick/passenger-site/editions/%ff/grid.css'],
+  ['GET', '/tidewick?page=-1&sort=nothing&q=%00'],
+];
+
+test('every route refuses what it cannot take, and none breaks', async ({ signedIn: { request } }) => {
+  for (const [method, path] of ROUTES) {
+    for (const data of method === 'GET' || method === 'DELETE' ? [''] : BODIES) {
+      const answer = await request.fetch(path, {
+        method,
+        ...(data ? { data, headers: { 'Content-Type': 'application/json' } } : {}),
+      });
+      const what = `${method} ${path} with ${data.slice(0, 30)}`;
+      expect(answer.status(), what).toBeLessThan(500);
+      if (method === 'GET') continue;
+      expect(answer.status(), what).toBeGreaterThanOrEqual(400);
+      expect(((await answer.json()) as { problem: string }).problem, what).toMatch(/^[^\n]{10,}[.?]/u);
+    }
+  }
+});

@@ -1,0 +1,60 @@
+import fc from 'fast-check';
+import { columnEdges, columnsAt } from '../../core/columns/columns-at';
+import { gridCss } from '../../core/formats/grid-css/grid-css';
+import { ZERO } from '../../core/length/px';
+import { breakpointAt } from '../../core/spec/ranges';
+import { anySpec } from '../any-spec';
+import { expect, test } from '@playwright/test';
+
+/** Documents and widths that are held against each other; `YPSILINE_LONG=1` takes the long form. */
+const DOCUMENTS = process.env.YPSILINE_LONG ? 500 : 60;
+const WIDTHS = 15;
+
+const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(64) };
+/** Chromium's unit of layout, in px. */
+const UNIT = 1 / 64;
+
+test('grid.css and the core agree in Chromium, whatever the columns', async ({ page }) => {
+  test.setTimeout(1_200_000);
+  const specs = fc.sample(anySpec, { numRuns: DOCUMENTS, seed: 8 });
+  const random = fc.sample(fc.integer({ min: 240, max: 2400 }), { numRuns: DOCUMENTS * WIDTHS, seed: 9 });
+  let compared = 0;
+  for (const [index, spec] of specs.entries()) {
+    await page.setContent(
+      `<!doctype html><style>html{font-size:${spec.rootFontSize}px}body{margin:0}${gridCss(spec, ORIGIN)}</style>` +
+        `<div class="grid">${'<i>&nbsp;</i>'.repeat(64)}</div>`,
+    );
+    for (const width of random.slice(index * WIDTHS, (index + 1) * WIDTHS)) {
+      const breakpoint = breakpointAt(spec, width);
+      const solved = columnsAt(spec, breakpoint, width);
+      // columns that have no room are a finding that holds an edition back
+      if (
+        solved.column.compare(ZERO) <= 0 ||
+        solved.marginStart.compare(ZERO) < 0 ||
+        solved.marginEnd.compare(ZERO) < 0
+      )
+        continue;
+      await page.setViewportSize({ width, height: 300 });
+      const drawn = await page.$$eval('.grid > i', (boxes) => {
+        const first = boxes[0]!.getBoundingClientRect().top;
+        return boxes
+          .map((box) => box.getBoundingClientRect())
+          .filter(({ top }) => top === first)
+          .map(({ left, right }) => [left, right]);
+      });
+      // margin, inset and every gutter (and held column) before are each rounded down to the unit
+      const lengths = (column: number): number => column + 4 + (breakpoint.columns.column === 'auto' ? 0 : column + 1);
+      const isOff = columnEdges(solved).some((edges, column) =>
+        edges.some(
+          (edge, side) => !(Math.abs((drawn[column]?.[side] ?? NaN) - edge.valueOf()) <= lengths(column) * UNIT),
+        ),
+      );
+      if (isOff || drawn.length !== solved.count) {
+        const meant = columnEdges(solved).map((edges) => edges.map((edge) => edge.valueOf()));
+        expect(drawn, `document ${index} at ${width}: ${JSON.stringify(breakpoint.columns)}`).toEqual(meant);
+      }
+      compared++;
+    }
+  }
+  expect(compared).toBeGreaterThan((DOCUMENTS * WIDTHS) / 2);
+});
