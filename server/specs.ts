@@ -1,6 +1,7 @@
 import type { Spec } from '../core/spec/schema';
 import { slug } from '../core/spec/slug';
 import type { Query, Sql } from './database';
+import { bringFonts } from './fonts/team-fonts';
 import { storedSpec } from './stored-spec';
 import { keepSummary, summaryOf } from './summaries';
 
@@ -63,13 +64,13 @@ export async function specById(sql: Query, personId: string, id: string): Promis
 const MOST_NUMBERED = 999;
 
 /**
- * Makes a spec of a document in a team that the caller has checked, all of it or nothing. Its address is made from its
- * name, and stays.
+ * Makes a spec of a document in a team that the caller has checked, all of it or nothing, and brings the fonts that it
+ * names; it answers with the families that are nowhere to be had. Its address is made from its name, and stays.
  */
 export async function createSpec(
   sql: Sql,
   { teamId, personId, document }: { teamId: string; personId: string; document: Spec },
-): Promise<{ id: string; slug: string }> {
+): Promise<{ id: string; slug: string; missingFonts: string[] }> {
   const wanted = slug(document.name) || 'spec';
   const summary = summaryOf(document);
   return sql.begin(async (transaction) => {
@@ -92,7 +93,8 @@ export async function createSpec(
       insert into revisions (spec_id, revision, document, made_by)
       values (${spec!.id}, 1, ${transaction.json(document)}, ${personId})`;
     await keepSummary(transaction, spec!.id, summary, personId);
-    return spec!;
+    const missingFonts = await bringFonts(transaction, { teamId, personId, document });
+    return { ...spec!, missingFonts };
   });
 }
 

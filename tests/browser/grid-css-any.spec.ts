@@ -27,12 +27,9 @@ test('grid.css and the core agree in Chromium, whatever the columns', async ({ p
     for (const width of random.slice(index * WIDTHS, (index + 1) * WIDTHS)) {
       const breakpoint = breakpointAt(spec, width);
       const solved = columnsAt(spec, breakpoint, width);
-      // columns that have no room are a finding that holds an edition back
-      if (
-        solved.column.compare(ZERO) <= 0 ||
-        solved.marginStart.compare(ZERO) < 0 ||
-        solved.marginEnd.compare(ZERO) < 0
-      )
+      // columns and gutters that have no room are a finding that holds an edition back
+      const { column, gutter, marginStart, marginEnd } = solved;
+      if (column.equals(ZERO) || [column, gutter, marginStart, marginEnd].some((length) => length.compare(ZERO) < 0))
         continue;
       await page.setViewportSize({ width, height: 300 });
       const drawn = await page.$$eval('.grid > i', (boxes) => {

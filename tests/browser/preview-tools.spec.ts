@@ -156,3 +156,44 @@ test('colours and strengths belong to the spec, with a hint of contrast, and can
   await rows.getByRole('button', { name: 'As usual' }).click();
   await expect(rows).toContainText('50 %');
 });
+
+/** Two dark blocks on white, 27 px apart: their edges are at 61, 131, 158 and 300. */
+const BLOCKS = Buffer.from(
+  '<svg xmlns="http://www.w3.org/2000/svg" width="390" height="844"><rect width="390" height="844" fill="white"/><path d="M61 200h70v300h-70zM158 200h142v300h-142z" fill="black"/></svg>',
+);
+
+test('the tenth drag measures like the first, finds the edges of a picture, and selects no text', async ({
+  signedIn: page,
+}) => {
+  await openBench(page, spec);
+  await cell(page, 'Gutter', 'Phone').click();
+  await page
+    .getByLabel('Picture to lay under')
+    .setInputFiles({ name: 'blocks.svg', mimeType: 'image/svg+xml', buffer: BLOCKS });
+  await expect(desk(page).locator('image')).toHaveAttribute('href', /^blob:/);
+  await desk(page).focus();
+  await page.keyboard.press('d');
+  const readout = page.getByRole('status', { name: 'Distance' });
+  const box = (await page.locator('[data-page]').boundingBox())!;
+  const scale = box.width / 390;
+  const y = box.y + 300 * scale;
+  const drag = async (from: number, to: number, back = 0): Promise<void> => {
+    await page.mouse.move(box.x + from * scale, y);
+    await page.mouse.down();
+    await page.mouse.move(box.x + (to + back) * scale, y + 30, { steps: 7 });
+    await page.mouse.move(box.x + to * scale, y, { steps: 3 });
+    await page.mouse.up();
+  };
+  for (let time = 0; time < 10; time++) {
+    const [from, to] = time % 2 ? [158, 131] : [131, 158];
+    // a px beside the edges: they draw the ends to themselves
+    await drag(from + 1, to - 1, 40);
+    await expect(readout, `drag ${time + 1}`).toContainText('across 27 px');
+    expect(await page.evaluate(() => String(getSelection()))).toBe('');
+  }
+  await page.keyboard.press('e');
+  await drag(100, 150);
+  await expect(readout).toContainText(/across (49|50|51) px/);
+  await drag(150, 100);
+  await expect(readout).toContainText(/across (49|50|51) px/);
+});

@@ -5,7 +5,11 @@ import { describe, expect, test } from 'vitest';
 import { shippedFont } from '../../core/type/shipped-fonts';
 import { fontFormat } from '../../server/fonts/font-file';
 import { shippedPath } from '../../server/fonts/shipped-files';
-import { fontFile, fontsOf, keepFont } from '../../server/fonts/team-fonts';
+import type { Spec } from '../../core/spec/schema';
+import { practiceSpec } from '../../core/spec/testing';
+import { saveDraft } from '../../server/drafts';
+import { fontFile, fontsOf, keepFont, removeFont } from '../../server/fonts/team-fonts';
+import { createSpec } from '../../server/specs';
 import { teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();
@@ -178,5 +182,47 @@ describe('what is refused, with a sentence', () => {
       const format = fontFormat(spoiled);
       expect(format.value ?? format.problem).toMatch(/^(woff|This font .*\.)$/);
     }
+  });
+});
+
+describe('fonts and the specifications that name them', () => {
+  const specWith = (font: Awaited<ReturnType<typeof keepFont>>['value']): Spec => ({
+    ...practiceSpec('Set in it'),
+    type: [
+      {
+        name: 'body',
+        role: 'body',
+        stands: 'line-box',
+        font: font!,
+        at: { phone: { size: '16px', leading: '24px', span: 4 } },
+      },
+    ],
+  });
+
+  test('a used font is kept, an unused one is removed', async () => {
+    const { teamId, personId } = await teamWithMember(sql(), 'typesetters');
+    const { value: font } = await keepFont(sql(), { teamId, personId, file: await woff2() });
+    const sha256 = font!.file.slice('team:'.length);
+    const { id } = await createSpec(sql(), { teamId, personId, document: specWith(font) });
+    expect((await removeFont(sql(), teamId, sha256)).problem).toBe(
+      'This font is used by Set in it; choose another there first.',
+    );
+    await saveDraft(sql(), { specId: id, personId, basedOn: 1, document: practiceSpec('Set in it') });
+    expect((await removeFont(sql(), teamId, sha256)).value).toBe(true);
+    expect(await fontsOf(sql(), teamId)).toEqual([]);
+  });
+
+  test('a copy into another team of the person’s brings its fonts; into one of others it says what is missing', async () => {
+    const from = await teamWithMember(sql(), 'lenders');
+    const { value: font } = await keepFont(sql(), { ...from, file: await woff2() });
+    const [team] = await sql()<{ id: string }[]>`insert into teams (slug, name) values ('both', 'Both') returning id`;
+    await sql()`insert into members (team_id, person_id) values (${team!.id}, ${from.personId})`;
+    const copy = await createSpec(sql(), { teamId: team!.id, personId: from.personId, document: specWith(font) });
+    expect(copy.missingFonts).toEqual([]);
+    expect((await fontsOf(sql(), team!.id)).map((each) => each.font)).toEqual([font]);
+    const others = await teamWithMember(sql(), 'strangers');
+    const taken = await createSpec(sql(), { ...others, document: specWith(font) });
+    expect(taken.missingFonts).toEqual(['Vollkorn']);
+    expect(await fontsOf(sql(), others.teamId)).toEqual([]);
   });
 });

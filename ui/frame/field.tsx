@@ -12,7 +12,12 @@ export function Field({ label, error, className = '', required = true, ...input 
   return (
     <div className="field">
       <label className="form-label" htmlFor={id}>
-        {label} {required && <span className="needed">required</span>}
+        {label}{' '}
+        {required && (
+          <span className="needed" aria-hidden>
+            required
+          </span>
+        )}
       </label>
       <input
         {...input}

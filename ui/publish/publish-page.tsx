@@ -68,7 +68,10 @@ export function PublishPage({ address, person, spec, last, proposed, because, di
         <form className={styles.form} onSubmit={handleSubmit(publish)} noValidate>
           <div className="field">
             <label className="form-label" htmlFor="version">
-              Version <span className="needed">required</span>
+              Version{' '}
+              <span className="needed" aria-hidden>
+                required
+              </span>
             </label>
             <input
               id="version"
@@ -90,7 +93,10 @@ export function PublishPage({ address, person, spec, last, proposed, because, di
           </div>
           <div className="field">
             <label className="form-label" htmlFor="note">
-              What this edition brings <span className="needed">required</span>
+              What this edition brings{' '}
+              <span className="needed" aria-hidden>
+                required
+              </span>
             </label>
             <textarea
               id="note"

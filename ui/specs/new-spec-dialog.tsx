@@ -1,24 +1,48 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import { STARTING_SETS } from '../../core/spec/defaults';
+import { Dialog } from '../frame/dialog';
 import { send } from '../frame/send';
 import { NameDialog } from './name-dialog';
 
 type Props = { team: string; original?: { id: string; name: string }; onClose: () => void };
 
+type Made = { slug: string; missingFonts: string[] };
+
 /** Makes a spec from a starting set, or as a copy of another. */
 export function NewSpecDialog({ team, original, onClose }: Props) {
   const router = useRouter();
+  const [made, setMade] = useState<Made | null>(null);
+  const open = ({ slug }: Made): void => router.push(`/${team}/${slug}`);
+  if (made) {
+    return (
+      <Dialog
+        title="The copy is made"
+        onClose={onClose}
+        answers={
+          <button type="button" className="btn btn-primary" onClick={() => open(made)}>
+            Open it
+          </button>
+        }
+      >
+        <p>
+          {made.missingFonts.join(', ')} could not be brought along: no team of yours has the file. Its measures are
+          kept, so that the numbers hold; bring the font in Type rhythm to see it.
+        </p>
+      </Dialog>
+    );
+  }
   return (
-    <NameDialog<{ slug: string }>
+    <NameDialog<Made>
       title={original ? `Copy of ${original.name}` : 'New specification'}
       action={original ? 'Make the copy' : 'Make the specification'}
       defaults={{ name: original ? `${original.name}, copy` : '', start: STARTING_SETS[0]!.id }}
       submit={({ name, start }) =>
         send('POST', `/api/teams/${team}/specs`, original ? { name, copyOf: original.id } : { name, start })
       }
-      onDone={({ slug }) => router.push(`/${team}/${slug}`)}
+      onDone={(done) => (done.missingFonts.length > 0 ? setMade(done) : open(done))}
       onClose={onClose}
     >
       {(register) =>

@@ -141,3 +141,12 @@ describe('it is valid CSS (css-tree)', () => {
     expect(wrongs(filledFor(specOf(breakpoint), breakpoint))).toEqual([]);
   });
 });
+
+test('what cannot be counted is one column; what can is left to the browser', () => {
+  const columnsIn = (some: Parameters<typeof breakpointOf>[0]): string =>
+    gridCss(specOf(breakpointOf(some)), origin).match(/--grid-columns: ([^;]+);/)![1]!;
+  expect(columnsIn({ count: 'auto', column: 'auto', gutter: '24px', margin: '16px' })).toBe('1');
+  expect(columnsIn({ count: 'auto', column: '96px', gutter: '24px', margin: '16px' })).toBe('auto-fill');
+  // margins that follow beside a container that fills are not known before the count is, and the browser counts
+  expect(columnsIn({ count: 'auto', column: '96px', gutter: '24px', margin: 'auto' })).toBe('auto-fill');
+});

@@ -31,7 +31,10 @@ export function rangeProperties(spec: Spec, breakpoint: Breakpoint): RangeProper
   const columnHeld = columns.column !== 'auto';
   return {
     // between margins that leave just the room for them, the browser counts the same; what cannot be counted is one column
-    columns: columns.count === 'auto' && inMargins.undetermined === null ? 'auto-fill' : String(inMargins.count),
+    columns:
+      columns.count === 'auto' && inMargins.undetermined !== 'count (taken as 1)'
+        ? 'auto-fill'
+        : String(inMargins.count),
     track: columnHeld ? cssText(inGaps.column) : 'minmax(0, 1fr)',
     gutter: cssText(inGaps.gutter),
     inset: cssText(inMargins.inset),

@@ -3,7 +3,6 @@ import { STARTING_SETS } from '../../../../../core/spec/defaults';
 import { readSpec } from '../../../../../core/spec/read';
 import { specName } from '../../../../../core/spec/schema';
 import { database } from '../../../../../server/database';
-import { bringFonts } from '../../../../../server/fonts/team-fonts';
 import { teamOf } from '../../../../../server/people';
 import { createSpec, specById } from '../../../../../server/specs';
 import { forPeople, nothingHere, readBody, refuse } from '../../../../answers';
@@ -24,13 +23,8 @@ export const POST = forPeople<{ team: string }>(async (person, request, { team: 
   if (document === null) return refuse(404, 'The spec or starting set to begin from is not there any more.');
   const parsed = readSpec(document);
   if (!parsed.value) return refuse(422, parsed.problem!);
-  const { slug: specSlug } = await createSpec(database(), {
-    teamId: team.id,
-    personId: person.id,
-    document: parsed.value,
-  });
-  const missingFonts = await bringFonts(database(), { teamId: team.id, personId: person.id, document: parsed.value });
-  return Response.json({ slug: specSlug, ...(missingFonts.length > 0 ? { missingFonts } : {}) }, { status: 201 });
+  const made = await createSpec(database(), { teamId: team.id, personId: person.id, document: parsed.value });
+  return Response.json({ slug: made.slug, missingFonts: made.missingFonts }, { status: 201 });
 });
 
 async function documentFor(body: z.infer<typeof wanted>, personId: string): Promise<unknown> {
