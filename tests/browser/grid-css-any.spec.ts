@@ -31,6 +31,8 @@ test('grid.css and the core agree in Chromium, whatever the columns', async ({ p
       const { column, gutter, marginStart, marginEnd } = solved;
       if (column.equals(ZERO) || [column, gutter, marginStart, marginEnd].some((length) => length.compare(ZERO) < 0))
         continue;
+      // browsers count columns of less than 1 px as if they had 1 px (CSS Grid Layout 1, 7.2.3.2)
+      if (breakpoint.columns.count === 'auto' && column.compare(1) < 0) continue;
       await page.setViewportSize({ width, height: 300 });
       const drawn = await page.$$eval('.grid > i', (boxes) => {
         const first = boxes[0]!.getBoundingClientRect().top;

@@ -37,8 +37,11 @@ for (const [width, height] of WINDOWS) {
     }
     await page.goto('/tidewick/passenger-site');
     const drawing = page.getByRole('application');
-    const box = (await drawing.boundingBox())!;
-    expect(Math.min(height, box.y + box.height) - box.y, 'px of the drawing at once in sight').toBeGreaterThan(100);
+    const inSight = async (): Promise<number> => {
+      const box = (await drawing.boundingBox()) ?? { y: height, height: 0 };
+      return Math.min(height, box.y + box.height) - box.y;
+    };
+    await expect.poll(inSight, { message: 'px of the drawing at once in sight' }).toBeGreaterThan(100);
     for (const tool of ['Distance', 'Zoom in', '1:1', 'Colours…']) {
       const button = page.getByRole('button', { name: tool });
       await button.scrollIntoViewIfNeeded();

@@ -10,12 +10,13 @@ async function openType(page: Page): Promise<string> {
   const slug = await makeSpec(page.request, spec);
   await page.goto(`/tidewick/${slug}/type`);
   await page.getByRole('button', { name: 'Begin with body text' }).click();
-  await expect(page.getByRole('textbox', { name: 'Size, Phone' })).toHaveValue('16');
+  await expect(page.getByRole('gridcell', { name: 'Size, Phone: 16' })).toBeVisible();
   return slug;
 }
 
 const commit = async (page: Page, field: string, text: string): Promise<void> => {
-  await page.getByRole('textbox', { name: field, exact: true }).fill(text);
+  await page.getByRole('gridcell', { name: new RegExp(`^${field}: `) }).click();
+  await page.keyboard.type(text);
   await page.keyboard.press('Enter');
 };
 
@@ -23,22 +24,22 @@ test('a first style is on the grid; its numbers follow what is typed, and undo t
   signedIn: page,
 }) => {
   const slug = await openType(page);
-  const table = page.getByRole('table', { name: 'body at every breakpoint' });
+  const table = page.getByRole('table', { name: 'What comes of body at every breakpoint' });
   await expect(table.getByRole('row', { name: /^First baseline/ })).toContainText('17.608');
   await expect(table.getByRole('row', { name: /^Move down to the grid/ })).toContainText('2.392');
   await commit(page, 'Leading, Phone', '1.75');
   await expect(table.getByRole('row', { name: /^Line height/ })).toContainText('1.75');
-  await expect(page.getByRole('textbox', { name: 'Leading, Phone' })).toHaveValue('1.75 ×');
+  await expect(page.getByRole('gridcell', { name: 'Leading, Phone: 1.75 × (28 px)' })).toBeVisible();
   await commit(page, 'Size, Desktop', '16 to 20 over 600 to 1440');
-  await expect(table.getByRole('row', { name: /^Size/ })).toContainText('20');
+  await expect(page.getByRole('gridcell', { name: /^Size, Desktop: 16 to 20 over 600 to 1440/ })).toContainText('20');
   await commit(page, 'Size, Tablet', 'large');
   await expect(page.getByText('“large” is not a length; type a number with px')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('textbox', { name: 'Size, Desktop' })).toHaveValue('16');
+  await expect(page.getByRole('gridcell', { name: 'Size, Desktop: 16' })).toBeVisible();
   await expect(saved(page)).toHaveText(/^Draft [2-9]/);
   await page.goto(`/tidewick/${slug}/type`);
-  await expect(page.getByRole('textbox', { name: 'Leading, Phone' })).toHaveValue('1.75 ×');
+  await expect(page.getByRole('gridcell', { name: 'Leading, Phone: 1.75 × (28 px)' })).toBeVisible();
 });
 
 test('a leading off the grid is a finding that leads here, and a suggestion puts it right', async ({
@@ -52,14 +53,16 @@ test('a leading off the grid is a finding that leads here, and a suggestion puts
   await finding.click();
   await expect(page).toHaveURL(new RegExp(`/tidewick/${slug}/type#body$`));
   await page.getByRole('group', { name: 'Leadings on the grid' }).getByRole('button', { name: /^28/ }).click();
-  await expect(page.getByRole('textbox', { name: 'Leading, Tablet' })).toHaveValue('28');
+  await expect(page.getByRole('gridcell', { name: 'Leading, Tablet: 28' })).toBeVisible();
 });
 
 test('names, fonts, what stands on the grid; as it falls and on the grid', async ({ signedIn: page }) => {
   await openType(page);
-  await commit(page, 'Name of the style', 'Body Text');
+  await page.getByRole('textbox', { name: 'Name of the style' }).fill('Body Text');
+  await page.keyboard.press('Enter');
   await expect(page.getByText('cannot name a style, since a CSS class is made from it')).toBeVisible();
-  await commit(page, 'Name of the style', 'running');
+  await page.getByRole('textbox', { name: 'Name of the style' }).fill('running');
+  await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^running/ })).toHaveAttribute('aria-pressed', 'true');
   const drawing = page.getByRole('img', { name: /^running:/ });
   await expect(drawing).toHaveAccessibleName(
@@ -139,4 +142,37 @@ test.describe('font files', () => {
     expect((await page.request.get('/api/teams/tidewick/fonts/vollkorn')).headers()['content-type']).toBe('font/woff2');
     expect((await page.request.get('/api/teams/tidewick/fonts/..%2f..%2fpackage')).status()).toBe(404);
   });
+});
+
+test('text sizes are a sheet: one text for several breakpoints, keys, clipboard, follow again', async ({
+  signedIn: page,
+}) => {
+  await openType(page);
+  const at = (label: string) => page.getByRole('gridcell', { name: new RegExp(`^${label}: `) });
+  await at('Size, Tablet').click();
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.type('18');
+  await page.keyboard.press('Enter');
+  await expect(at('Size, Phone')).toHaveText('16');
+  await expect(at('Size, Tablet')).toHaveText('18');
+  await expect(at('Size, Desktop')).toHaveText('18');
+  await expect(at('Leading, Desktop')).toBeFocused();
+  await at('Size, Phone').click();
+  await page.keyboard.press('Alt+R');
+  await expect(at('Size, Desktop')).toHaveText('16');
+  await page.keyboard.press('ControlOrMeta+Z');
+  await expect(at('Size, Desktop')).toHaveText('18');
+  await at('Size, Phone').click();
+  await page.keyboard.press('ControlOrMeta+C');
+  await at('Size, Tablet').click();
+  await page.keyboard.press('ControlOrMeta+V');
+  await expect(at('Size, Tablet')).toHaveText('16');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Delete');
+  await expect(at('Size, Desktop')).toHaveText('16');
+  await page.keyboard.type('huge');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: '“huge” is not a length' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(at('Size, Desktop')).toHaveText('16');
 });

@@ -24,7 +24,8 @@ export function Dialog({ title, isWide = false, onClose, onSubmit, answers, chil
   const wasAskedFor = onClose !== undefined;
   const focusFirst = (): void => {
     const dialog = document.getElementById(id)?.closest('.modal');
-    if (!dialog || !wasAskedFor) return;
+    // who was quicker stays where they are
+    if (!dialog || !wasAskedFor || document.activeElement?.closest('.modal-body, .modal-footer')) return;
     const [field] = dialog.querySelectorAll<HTMLElement>(FIELDS);
     const [answer] = [...dialog.querySelectorAll<HTMLElement>('.modal-footer button:not(:disabled)')].reverse();
     (field ?? answer)?.focus();

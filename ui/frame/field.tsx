@@ -11,13 +11,8 @@ export function Field({ label, error, className = '', required = true, ...input 
   const id = useId();
   return (
     <div className="field">
-      <label className="form-label" htmlFor={id}>
-        {label}{' '}
-        {required && (
-          <span className="needed" aria-hidden>
-            required
-          </span>
-        )}
+      <label className={required ? 'form-label needed' : 'form-label'} htmlFor={id}>
+        {label}
       </label>
       <input
         {...input}

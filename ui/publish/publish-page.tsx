@@ -67,11 +67,8 @@ export function PublishPage({ address, person, spec, last, proposed, because, di
         {open.length > 0 && <HeldBack address={address} person={person} spec={spec} open={open} />}
         <form className={styles.form} onSubmit={handleSubmit(publish)} noValidate>
           <div className="field">
-            <label className="form-label" htmlFor="version">
+            <label className="form-label needed" htmlFor="version">
               Version{' '}
-              <span className="needed" aria-hidden>
-                required
-              </span>
             </label>
             <input
               id="version"
@@ -92,11 +89,8 @@ export function PublishPage({ address, person, spec, last, proposed, because, di
             )}
           </div>
           <div className="field">
-            <label className="form-label" htmlFor="note">
+            <label className="form-label needed" htmlFor="note">
               What this edition brings{' '}
-              <span className="needed" aria-hidden>
-                required
-              </span>
             </label>
             <textarea
               id="note"

@@ -1,51 +1,25 @@
 'use client';
 
-import type { Parsed } from '../../core/length/parsed';
 import { counted, decimal } from '../../core/length/present';
-import { isMultipleOf, type Px, ZERO } from '../../core/length/px';
+import { type Px, ZERO } from '../../core/length/px';
 import type { InRows } from '../../core/rows/row-sum';
 import { byWidth } from '../../core/spec/ranges';
-import { sizeText } from '../../core/length/size';
-import type { Breakpoint, Spec, TextStyle } from '../../core/spec/schema';
-import { leadingText } from '../../core/type/style-text';
-import { paragraphAt, pictureStart, stepOf, type TextAt, textAt } from '../../core/type/text-at';
-import { type SettingPart, writeSetting } from '../../core/type/write-style';
+import type { Breakpoint, TextStyle } from '../../core/spec/schema';
+import { paragraphAt, pictureStart, type TextAt, textAt } from '../../core/type/text-at';
 import { useDraft } from '../draft/draft-context';
-import { CommitField } from '../frame/commit-field';
+import { SettingSheet } from './setting-sheet';
 import styles from './type.module.scss';
 
-type Props = { style: TextStyle; breakpoint: Breakpoint; write: (written: Parsed<Spec>) => string | null };
-
-const PARTS: { part: SettingPart; label: string; hint: string; read: (text: TextAt) => string }[] = [
-  {
-    part: 'size',
-    label: 'Size',
-    hint: '16, 1.125rem, or growing: 16 to 20 over 640 to 1416',
-    read: ({ setting }) => sizeText(setting.size),
-  },
-  {
-    part: 'leading',
-    label: 'Leading',
-    hint: '24, 1.5 ×, or growing: 24 to 28 over 640 to 1416',
-    read: ({ setting }) => leadingText(setting.leading),
-  },
-  {
-    part: 'span',
-    label: 'Columns',
-    hint: 'How many columns the text runs over',
-    read: ({ setting }) => String(setting.span),
-  },
-];
+type Props = { style: TextStyle; breakpoint: Breakpoint };
 
 const PARAGRAPH = 300;
 
 /** A style at every breakpoint: what is given, and everything that comes of it. */
-export function SettingTable({ style, breakpoint: shown, write }: Props) {
+export function SettingTable({ style, breakpoint: shown }: Props) {
   const document = useDraft((draft) => draft.document);
   const each = byWidth(document.breakpoints).map((breakpoint) => ({
     breakpoint,
     text: textAt(document, style, breakpoint),
-    step: stepOf(document, breakpoint),
   }));
   const isTrimmed = style.stands !== 'line-box';
   const worked: [string, (text: TextAt) => Px][] = [
@@ -64,36 +38,22 @@ export function SettingTable({ style, breakpoint: shown, write }: Props) {
 
   return (
     <div className={styles.settings}>
-      <table aria-label={`${style.name} at every breakpoint`}>
-        <thead>
+      <SettingSheet key={style.name} style={style} breakpoint={shown} />
+      <table aria-label={`What comes of ${style.name} at every breakpoint`}>
+        <colgroup>
+          <col className={styles.labels} />
+        </colgroup>
+        <thead className="visually-hidden">
           <tr>
-            <th scope="col">At the width it is drawn at</th>
+            <td />
             {each.map(({ breakpoint: { id, name } }) => (
-              <th key={id} scope="col" data-shown={id === shown.id || undefined}>
+              <th key={id} scope="col">
                 {name}
               </th>
             ))}
           </tr>
         </thead>
         <tbody>
-          {PARTS.map(({ part, label, hint, read }) => (
-            <tr key={part}>
-              <th scope="row">{label}</th>
-              {each.map(({ breakpoint, text, step }) => (
-                <td key={breakpoint.id} data-off={part === 'leading' && isOff(text.leading, step) ? true : undefined}>
-                  <CommitField
-                    label={`${label}, ${breakpoint.name}`}
-                    title={hint}
-                    value={read(text)}
-                    onCommit={(typed) => write(writeSetting(document, style.name, breakpoint, part, typed))}
-                  />
-                  {part !== 'span' && !/^[\d.]+$/.test(read(text)) && (
-                    <small className="number">{decimal(part === 'size' ? text.size : text.leading)}</small>
-                  )}
-                </td>
-              ))}
-            </tr>
-          ))}
           <tr data-worked>
             <th scope="row">Line height</th>
             {each.map(({ breakpoint, text }) => (
@@ -136,10 +96,6 @@ export function SettingTable({ style, breakpoint: shown, write }: Props) {
       </table>
     </div>
   );
-}
-
-function isOff(leading: Px, step: Px): boolean {
-  return step.compare(ZERO) > 0 && !isMultipleOf(leading, step);
 }
 
 /** `11 rows + 4 px`; without rows, or in less than one, the height. */

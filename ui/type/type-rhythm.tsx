@@ -106,7 +106,7 @@ export function TypeRhythm({ team, teamFonts }: Props) {
               isOnGrid={placed === 'grid'}
             />
             <Suggestions style={style} breakpoint={breakpoint} write={write} />
-            <SettingTable style={style} breakpoint={breakpoint} write={write} />
+            <SettingTable style={style} breakpoint={breakpoint} />
           </div>
         </div>
       )}

@@ -2,7 +2,9 @@
 
 import { useCombobox } from 'downshift';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import { type EditorProps, leaveBy } from './editor-props';
+import { leaveBy } from '../../frame/grid/cell-field';
+import gridStyles from '../../frame/grid/grid.module.scss';
+import type { EditorProps } from './editor-props';
 import styles from './sheet.module.scss';
 
 type Props = EditorProps & { choices: readonly string[] };
@@ -54,7 +56,7 @@ export function ChoiceEditor({ label, text: first, replace, problem, choices, on
           onChange: (event) => setTyped((event.target as HTMLInputElement).value),
           onBlur: () => !closing.current && onBlur(typed === '' ? first : (marked ?? typed)),
         })}
-        className={styles.field}
+        className={gridStyles.field}
         aria-label={label}
         aria-labelledby={undefined}
         aria-invalid={problem !== null}

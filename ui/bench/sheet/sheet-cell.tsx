@@ -11,7 +11,8 @@ import type { SheetQuantity } from '../../../core/sheet/quantities';
 import type { SheetCell } from '../../../core/sheet/sheet-cell';
 import { Numeral } from '../../drawing/numeral';
 import { CellEditor } from './cell-editor';
-import type { Leave } from './editor-props';
+import type { Leave } from '../../frame/grid/cell-field';
+import gridStyles from '../../frame/grid/grid.module.scss';
 import styles from './sheet.module.scss';
 
 type Props = {
@@ -64,7 +65,7 @@ export const SheetCellView = memo(
               : undefined)
         }
         tabIndex={isSelected && !editing ? 0 : -1}
-        className={quantity.id === 'notes' ? `${styles.cell} ${styles.notes}` : styles.cell}
+        className={quantity.id === 'notes' ? `${gridStyles.cell} ${styles.notes}` : gridStyles.cell}
         onMouseDown={onMouseDown}
         onFocus={() => !isSelected && !editing && props.onSelect(false)}
         onDoubleClick={(event) => !editing && !(event.target as HTMLElement).closest('button') && props.onEdit()}
@@ -137,10 +138,10 @@ function CellText({
   refused: string | null;
   note: string | null;
 }) {
-  if (refused !== null) return <span className={styles.text}>{refused}</span>;
+  if (refused !== null) return <span className={gridStyles.text}>{refused}</span>;
   return (
     <>
-      <span className={styles.text}>
+      <span className={gridStyles.text}>
         {follows && text === '=' && <span className={styles.sign}>=</span>}
         <Numeral text={shown} />
       </span>

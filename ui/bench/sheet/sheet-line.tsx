@@ -9,7 +9,7 @@ import { placeKey } from '../../../core/sheet/place';
 import { QUANTITIES, rowOf } from '../../../core/sheet/quantities';
 import { useDraft } from '../../draft/draft-context';
 import { Fractions } from '../../drawing/numeral';
-import styles from './sheet.module.scss';
+import styles from '../../frame/grid/grid.module.scss';
 
 /** The line under the sheet: what the selected cell takes, or what was wrong with what it was given. */
 export function SheetLine({ message }: { message: string | null }) {

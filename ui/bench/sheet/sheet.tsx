@@ -10,7 +10,7 @@ import { writePlaces } from '../../../core/sheet/write-places';
 import { rangeText } from '../../../core/spec/ranges';
 import { useDraft, useDraftStore } from '../../draft/draft-context';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
-import type { Leave } from './editor-props';
+import { type Leave, STEPS } from '../../frame/grid/cell-field';
 import { editableText, SheetCellView } from './sheet-cell';
 import { GROUP_NAMES, GroupMark } from './group-mark';
 import { useSheetKeys } from './use-sheet-keys';
@@ -22,15 +22,6 @@ import { useColumns } from './use-columns';
 import styles from './sheet.module.scss';
 
 type Editing = { place: Place; text: string | null };
-
-/** Where one goes after a text was taken: rows down, columns across. */
-const STEPS: Record<Leave, [number, number]> = {
-  down: [1, 0],
-  up: [-1, 0],
-  right: [0, 1],
-  left: [0, -1],
-  stay: [0, 0],
-};
 
 /** The sheet: quantities down, breakpoints across. */
 export function Sheet() {
