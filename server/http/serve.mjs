@@ -5,6 +5,7 @@ import next from 'next';
 import { answerAway } from './away.mjs';
 import { clientOf, readTrustedProxies } from './client-address.mjs';
 import { isReadable, secure } from './security.mjs';
+import { signInGate } from './sign-in-gate.mjs';
 
 /** How long requests that are running may go on after SIGTERM, in ms. */
 const DRAIN_MS = 10_000;
@@ -13,6 +14,7 @@ const { PORT = '4410', HOST = '127.0.0.1', YPSILINE_TRUSTED_PROXIES = '' } = pro
 const trusted = readTrustedProxies(YPSILINE_TRUSTED_PROXIES);
 const app = next({ dev: false, hostname: HOST, port: Number(PORT) });
 const handle = app.getRequestHandler();
+const signIn = signInGate();
 await app.prepare();
 
 const server = createServer({ requestTimeout: 60_000, headersTimeout: 20_000 }, (request, response) => {
@@ -27,11 +29,14 @@ const server = createServer({ requestTimeout: 60_000, headersTimeout: 20_000 }, 
     return response.end('This address cannot be read; check it and try again.\n');
   }
   answerAway(request, response);
-  return handle(request, response).catch((/** @type {unknown} */ error) => {
-    console.error(error);
-    if (!response.headersSent) response.writeHead(500);
-    response.end();
-  });
+  const answer = () =>
+    handle(request, response).catch((/** @type {unknown} */ error) => {
+      console.error(error);
+      if (!response.headersSent) response.writeHead(500);
+      response.end();
+    });
+  const isSignIn = request.method === 'POST' && /^\/api\/session\/?($|\?)/.test(request.url ?? '');
+  return isSignIn ? signIn(request, response, address, answer) : answer();
 });
 
 for (const signal of /** @type {const} */ (['SIGTERM', 'SIGINT'])) {
