@@ -1,4 +1,5 @@
 import { connect } from '../server/database';
+import { fillEditionFiles } from '../server/edition-files';
 import { readEnvironment } from '../server/environment';
 import { migrate } from '../server/migrate';
 import { isDemo } from '../server/people';
@@ -13,6 +14,9 @@ async function prepare(): Promise<void> {
   try {
     await migrate(sql);
     const counted = await fillSummaries(sql);
+    const { filled, leftOut } = await fillEditionFiles(sql);
+    if (filled > 0) console.log(`· wrote the files of ${filled} editions`);
+    for (const each of leftOut) console.log(`· no files for ${each}`);
     if (counted > 0) console.log(`· counted the findings of ${counted} drafts`);
     const [{ teams }] = (await sql`select count(*)::int as teams from teams`) as unknown as [{ teams: number }];
     if (teams === 0 && YPSILINE_DEMO === '1') {

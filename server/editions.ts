@@ -4,6 +4,7 @@ import type { Bump } from '../core/diff/differences';
 import { canonicalJson } from '../core/edition/canonical';
 import type { Spec } from '../core/spec/schema';
 import type { Query, Sql } from './database';
+import { writeEditionFiles } from './edition-files';
 import { sha256 } from './sha256';
 import { storedSpec, UnreadableDocument } from './stored-spec';
 
@@ -110,9 +111,11 @@ export async function publishEdition(
       return refused(`The draft says the same as ${last.version}; there is nothing new to publish.`, 'draft');
     if (last && !semver.gt(version, last.version))
       return refused(`${version} is not above ${last.version}, the last edition.`, 'version');
-    await transaction`
+    const [edition] = await transaction<{ id: string; publishedAt: Date }[]>`
       insert into editions (spec_id, version, document, sha256, revision, note, published_by)
-      values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId})`;
+      values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId})
+      returning id, published_at`;
+    await writeEditionFiles(transaction, { ...edition!, version, sha256: hash }, document);
     return { published: true as const, version };
   });
 }

@@ -15,9 +15,16 @@ export const HALF = new Fraction(1, 2);
  */
 export function px(value: number | string | Fraction): Px {
   if (value instanceof Fraction) return value;
-  // whole numbers, which most are, need no reading
-  return typeof value === 'number' && Number.isSafeInteger(value) ? new Fraction(BigInt(value)) : new Fraction(value);
+  // whole numbers, which most are, need no reading, and are made once: a fraction never changes
+  if (typeof value !== 'number' || !Number.isSafeInteger(value)) return new Fraction(value);
+  return value >= 0 && value <= MOST_KEPT
+    ? (WHOLE[value] ??= new Fraction(BigInt(value)))
+    : new Fraction(BigInt(value));
 }
+
+/** The whole px up to the widest of screens. */
+const MOST_KEPT = 4096;
+const WHOLE: Px[] = [];
 
 /** The exact fraction as files and answers carry it: `"257/3"`, `"74"`, `"-5/2"`. */
 export function exactText(value: Fraction): string {

@@ -6,6 +6,7 @@ import type { Font } from '../../core/spec/schema';
 import { trimTo } from '../../core/type/line-box';
 import { measuresOf } from '../../core/type/measures';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
+import { standInFor } from '../../core/type/stand-ins';
 
 /**
  * The trims of text, held against the packages @capsizecss/core (the arithmetic) and @capsizecss/metrics (measures of
@@ -84,4 +85,15 @@ describe('the shipped fonts', () => {
       expect(Math.abs(ours / theirs - 1)).toBeLessThan(0.05);
     },
   );
+});
+
+test.each([
+  ['arial', 'Body', 0.03],
+  ['timesNewRoman', 'Body Serif', 0.03],
+  ['courierNew', 'Body Mono', 0.001],
+] as const)('the stand-in for %s is as wide as the published measures say', (name, family, apart) => {
+  // ours is weighed by the letters of English, theirs (xWidthAvg) by those of another text: a few percent apart
+  const { xWidthAvg, unitsPerEm } = known[name]!;
+  const ours = standInFor({ family, file: 'team:any' }).averageWidth.valueOf();
+  expect(Math.abs(ours / (xWidthAvg / unitsPerEm) - 1)).toBeLessThan(apart);
 });

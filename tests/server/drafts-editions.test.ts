@@ -78,7 +78,7 @@ describe('editions', () => {
       'editions is kept as it was written; UPDATE is refused',
     );
     await expect(sql()`delete from editions where spec_id = ${id}`).rejects.toThrow('DELETE is refused');
-    await expect(sql()`truncate editions`).rejects.toThrow('TRUNCATE is refused');
+    await expect(sql()`truncate editions cascade`).rejects.toThrow('TRUNCATE is refused');
   });
 
   test.each<[string, number, string, string, object]>([

@@ -2,13 +2,13 @@ import type { Metadata } from 'next';
 import { format } from 'date-fns/format';
 import { notFound } from 'next/navigation';
 import { database } from '../../../../../server/database';
+import { editionFile } from '../../../../../server/edition-files';
 import { type Edition, editionAt } from '../../../../../server/editions';
 import { UnreadableDocument } from '../../../../../server/stored-spec';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
 import { Unreadable } from '../../../../../ui/specs/unreadable';
 import { SpecBar } from '../../../../../ui/frame/spec-bar';
 import { signedInPerson, specOfPage } from '../../../../asker';
-import { cssOf } from '../../../../edition-files';
 
 type Props = { params: Promise<{ team: string; spec: string; version: string }> };
 
@@ -30,6 +30,12 @@ export default async function Page({ params }: Props) {
     return <Unreadable what={`edition ${version}`} team={team} problem={error.problem} document={error.document} />;
   }
   if (!edition) notFound();
+  const css = await editionFile(database(), person.id, {
+    team,
+    spec: slug,
+    version: edition.version,
+    file: 'grid.css',
+  });
   return (
     <>
       <div className="no-print">
@@ -44,7 +50,7 @@ export default async function Page({ params }: Props) {
         newer={spec.lastEdition === edition.version ? null : spec.lastEdition}
         address={`/${team}/${slug}/editions/${edition.version}`}
         team={team}
-        css={cssOf(edition)}
+        css={css?.bytes.toString('utf8') ?? ''}
       />
     </>
   );

@@ -1,0 +1,67 @@
+import { canonicalJson } from '../edition/canonical';
+import type { Parsed } from '../length/parsed';
+import { readSpecText } from '../spec/read';
+import type { Spec } from '../spec/schema';
+import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../sweep/sweep';
+import { gridCss, type Origin } from './grid-css/grid-css';
+import { sweepCsv } from './sweep-csv';
+import { valuesJson } from './values-json';
+
+/** A form in which a specification leaves, or comes in. */
+export type Format = {
+  id: string;
+  /** Its name behind that of the edition: `passenger-site-1.0.0.grid.css`. */
+  file: string;
+  mediaType: string;
+  title: string;
+  /** Is it one of an edition's files, which are written once, when it is published? */
+  inEditions: boolean;
+  /** Rises when the same document comes out otherwise; kept with each written file. */
+  writer: number;
+  write: (spec: Spec, origin: Origin) => string;
+  read?: (text: string) => Parsed<Spec>;
+};
+
+/** Every format: what is published, served, downloaded and read is looked up here. */
+export const FORMATS: readonly Format[] = [
+  {
+    id: 'grid-css',
+    file: 'grid.css',
+    mediaType: 'text/css',
+    title: 'Style sheet',
+    inEditions: true,
+    writer: 1,
+    write: gridCss,
+  },
+  {
+    id: 'spec-json',
+    file: 'spec.json',
+    mediaType: 'application/json',
+    title: 'The document itself',
+    inEditions: true,
+    writer: 1,
+    write: canonicalJson,
+    read: readSpecText,
+  },
+  {
+    id: 'values-json',
+    file: 'values.json',
+    mediaType: 'application/json',
+    title: 'What follows from it, exact',
+    inEditions: true,
+    writer: 1,
+    write: valuesJson,
+  },
+  {
+    id: 'sweep-csv',
+    file: 'sweep.csv',
+    mediaType: 'text/csv',
+    title: 'Every viewport width',
+    inEditions: false,
+    writer: 1,
+    write: (spec) => sweepCsv(spec, NARROWEST_SWEPT, WIDEST_SWEPT),
+  },
+];
+
+/** The files of an edition. */
+export const EDITION_FORMATS = FORMATS.filter(({ inEditions }) => inEditions);
