@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { practiceSpec } from '../spec/testing';
 import type { Spec } from '../spec/schema';
 import {
-  copySettings,
+  settingsAsText,
   followNarrower,
   pastedSettings,
   settingBeside,
@@ -42,7 +42,7 @@ describe('the cells of a text style', () => {
 
   test('what is copied is pasted as it was', () => {
     const rows = settingsBetween(spec, size('phone'), { part: 'span', breakpoint: 'desktop' });
-    const text = copySettings(spec, spec.type[0]!, rows);
+    const text = settingsAsText(spec, spec.type[0]!, rows);
     expect(text.split('\n')).toHaveLength(3);
     const pasted = pastedSettings(spec, size('phone'), text).value!;
     expect(writeSettings(spec, 'body', pasted).value).toBe(spec);

@@ -85,7 +85,7 @@ export function followNarrower(spec: Spec, style: string, places: SettingPlace[]
 }
 
 /** Cells as tab-separated text for any spreadsheet. */
-export function copySettings(spec: Spec, style: TextStyle, rows: SettingPlace[][]): string {
+export function settingsAsText(spec: Spec, style: TextStyle, rows: SettingPlace[][]): string {
   const textOf = ({ part, breakpoint }: SettingPlace): string =>
     settingText(
       spec,

@@ -76,16 +76,7 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
 /** Every shortcut of the bench. */
 export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
   return (
-    <Dialog
-      title="Keys"
-      isWide
-      onClose={onClose}
-      answers={
-        <button type="button" className="btn btn-primary" onClick={onClose}>
-          Done
-        </button>
-      }
-    >
+    <Dialog title="Keys" isWide onClose={onClose}>
       {SHORTCUTS.map(({ where, keys }) => (
         <section key={where}>
           <h3>{where}</h3>

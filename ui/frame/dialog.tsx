@@ -10,7 +10,7 @@ type Props = {
   onClose?: () => void;
   /** What Enter does in any of its fields. */
   onSubmit?: FormEventHandler;
-  /** The answers: one may be marked `at-start`, the last is the one that Enter gives. */
+  /** The answers: one may be marked `at-start`, the last is the one that Enter gives. Without any, Done closes it. */
   answers?: ReactNode;
   children: ReactNode;
 };
@@ -30,6 +30,7 @@ export function Dialog({ title, isWide = false, onClose, onSubmit, answers, chil
     const [answer] = [...dialog.querySelectorAll<HTMLElement>('.modal-footer button:not(:disabled)')].reverse();
     (field ?? answer)?.focus();
   };
+  const foot = answers ?? (onClose && <Done onClose={onClose} />);
   const parts = (
     <>
       <Modal.Header closeButton={wasAskedFor}>
@@ -38,7 +39,7 @@ export function Dialog({ title, isWide = false, onClose, onSubmit, answers, chil
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>{children}</Modal.Body>
-      {answers && <Modal.Footer>{answers}</Modal.Footer>}
+      {foot && <Modal.Footer>{foot}</Modal.Footer>}
     </>
   );
   return (
@@ -59,6 +60,14 @@ export function Dialog({ title, isWide = false, onClose, onSubmit, answers, chil
         parts
       )}
     </Modal>
+  );
+}
+
+function Done({ onClose }: { onClose: () => void }) {
+  return (
+    <button type="button" className="btn btn-primary" onClick={onClose}>
+      Done
+    </button>
   );
 }
 

@@ -29,16 +29,7 @@ export function TeamFontsDialog({ team, onRemoved, onClose }: Props) {
   };
 
   return (
-    <Dialog
-      title="Fonts of the team"
-      isWide
-      onClose={onClose}
-      answers={
-        <button type="button" className="btn btn-primary" onClick={onClose}>
-          Done
-        </button>
-      }
-    >
+    <Dialog title="Fonts of the team" isWide onClose={onClose}>
       {problem && (
         <p className="problem" role="alert">
           {problem}

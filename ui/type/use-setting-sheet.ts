@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Parsed } from '../../core/length/parsed';
 import type { Spec, TextStyle } from '../../core/spec/schema';
 import {
-  copySettings,
+  settingsAsText,
   followNarrower,
   pastedSettings,
   settingBeside,
@@ -100,7 +100,7 @@ export function useSettingSheet(style: TextStyle, shown: string): SettingSheetSt
     },
     copy: () => {
       setMessage('Copied as tab-separated text.');
-      return copySettings(spec(), style, rows());
+      return settingsAsText(spec(), style, rows());
     },
     paste: (text) => {
       const [first] = rows()[0]!;

@@ -22,16 +22,7 @@ export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: (
   const change = useDraft((bench) => bench.change);
   const under = [LIGHT, DARK, ...(grounds.length > 0 ? [{ name: 'my picture', colours: grounds }] : [])];
   return (
-    <Dialog
-      title="Colours of the overlays"
-      isWide
-      onClose={onClose}
-      answers={
-        <button type="button" className="btn btn-primary" onClick={onClose}>
-          Done
-        </button>
-      }
-    >
+    <Dialog title="Colours of the overlays" isWide onClose={onClose}>
       {(['columns', 'rows', 'baseline'] as const).map((family) => (
         <InkFields
           key={family}
