@@ -2,11 +2,12 @@ import type { z } from 'zod';
 import { LIMITS } from '../core/spec/limits';
 import { problemOf } from '../core/spec/problem';
 import { isPlainText } from '../core/spec/text-schema';
+import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../server/access/access';
+import type { Action } from '../server/access/actions';
 import { database } from '../server/database';
 import { DatabaseAway, isLostConnection, tookTooLong } from '../server/database-away';
 import { TooBusy } from '../server/sign-in/passwords';
 import type { Person } from '../server/sign-in/sessions';
-import { type SpecRecord, specById } from '../server/specs';
 import { UnreadableDocument } from '../server/stored-spec';
 import { currentPerson } from './asker';
 
@@ -125,13 +126,25 @@ export function forPeople<P>(answer: (person: Person, request: Request, params: 
   });
 }
 
-/** A route of one spec, for members of its team. */
-export function forSpec<P extends { id: string }>(
-  answer: (spec: SpecRecord, person: Person, request: Request, params: P) => Promise<Response>,
+/** A route of one spec, for whoever may do this with it. */
+export function forSpec<A extends Action, P extends { id: string } = { id: string }>(
+  actions: [A, ...A[]],
+  answer: (access: SpecAccess<A>, request: Request, params: P) => Promise<Response>,
 ) {
   return forPeople<P>(async (person, request, params) => {
-    const spec = await specById(database(), person.id, params.id);
-    return spec ? answer(spec, person, request, params) : nothingHere();
+    const access = await specAccess(database(), person.id, { id: params.id }, ...actions);
+    return access ? answer(access, request, params) : nothingHere();
+  });
+}
+
+/** A route of a team, for whoever may do this in it. */
+export function forTeam<A extends Action, P extends { team: string } = { team: string }>(
+  actions: [A, ...A[]],
+  answer: (access: TeamAccess<A>, request: Request, params: P) => Promise<Response>,
+) {
+  return forPeople<P>(async (person, request, params) => {
+    const access = await teamAccess(database(), person.id, params.team, ...actions);
+    return access ? answer(access, request, params) : nothingHere();
   });
 }
 

@@ -1,9 +1,10 @@
 import { cookies, headers } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { cache } from 'react';
+import { type SpecAccess, specAccess } from '../server/access/access';
 import { database } from '../server/database';
 import { type Person, personOfToken, SESSION_DAYS } from '../server/sign-in/sessions';
-import { type SpecRecord, specAt } from '../server/specs';
+import { type SpecRecord, specOf } from '../server/specs';
 import { KNOWN_DAYS } from '../server/sign-in/known-browsers';
 import { UnreadableDocument } from '../server/stored-spec';
 
@@ -25,11 +26,17 @@ export async function signedInPerson(here: string): Promise<Person> {
   return (await currentPerson()) ?? redirect(`/sign-in?to=${encodeURIComponent(here)}`);
 }
 
-/** The spec of a page, for members of its team; anybody else is told that there is no such page. */
-export const specOfPage = cache(async (team: string, spec: string, view = ''): Promise<SpecRecord> => {
+/** Reading access to the spec of a page; whoever has none is told that there is no such page. */
+export const accessOfPage = cache(async (team: string, spec: string, view = ''): Promise<SpecAccess<'read'>> => {
   const person = await signedInPerson(`/${team}/${spec}${view}`);
+  return (await specAccess(database(), person.id, { team, spec }, 'read')) ?? notFound();
+});
+
+/** The spec of a page. */
+export const specOfPage = cache(async (team: string, spec: string, view = ''): Promise<SpecRecord> => {
+  const access = await accessOfPage(team, spec, view);
   try {
-    return (await specAt(database(), person.id, team, spec)) ?? notFound();
+    return await specOf(database(), access);
   } catch (error) {
     if (error instanceof UnreadableDocument) redirect(`/${team}/${spec}/unreadable`);
     throw error;

@@ -1,4 +1,5 @@
 import type { Spec } from '../core/spec/schema';
+import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
 import { storedSpec } from './stored-spec';
 import { keepSummary, summaryOf } from './summaries';
@@ -14,7 +15,8 @@ export type Saved = { saved: true; revision: number; changedAt: Date } | { saved
  */
 export async function saveDraft(
   sql: Sql,
-  { specId, personId, basedOn, document }: { specId: string; personId: string; basedOn: number; document: Spec },
+  { specId, personId }: SpecAccess<'edit'>,
+  { basedOn, document }: { basedOn: number; document: Spec },
 ): Promise<Saved> {
   const summary = summaryOf(document);
   return sql.begin(async (transaction) => {
@@ -22,7 +24,7 @@ export async function saveDraft(
       { revision: number }[]
     >`select revision from specs where id = ${specId} for update`;
     if (spec!.revision !== basedOn)
-      return { saved: false as const, newer: await draftOf(transaction, specId, spec!.revision) };
+      return { saved: false as const, newer: await draftAt(transaction, specId, spec!.revision) };
     const revision = basedOn + 1;
     const [saved] = await transaction<{ madeAt: Date }[]>`
       insert into revisions (spec_id, revision, document, made_by)
@@ -35,7 +37,11 @@ export async function saveDraft(
 }
 
 /** The draft at a revision. */
-export async function draftOf(sql: Query, specId: string, revision: number): Promise<Draft> {
+export async function draftOf(sql: Query, { specId }: SpecAccess<'read'>, revision: number): Promise<Draft> {
+  return draftAt(sql, specId, revision);
+}
+
+async function draftAt(sql: Query, specId: string, revision: number): Promise<Draft> {
   const [draft] = await sql<{ revision: number; document: unknown; changedBy: string; changedAt: Date }[]>`
     select revision, document, name as changed_by, made_at as changed_at
       from revisions

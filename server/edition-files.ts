@@ -1,5 +1,6 @@
 import { EDITION_FORMATS } from '../core/formats/registry';
 import type { Spec } from '../core/spec/schema';
+import type { SpecAccess } from './access/access';
 import type { Query, Sql, Transaction } from './database';
 import { sha256 } from './sha256';
 import { storedSpec, UnreadableDocument } from './stored-spec';
@@ -22,21 +23,18 @@ export async function writeEditionFiles(transaction: Query, edition: Written, do
   }
 }
 
-/** A file of an edition, or of the newest for "latest", for members of the team. No document is read for it. */
+/** A file of an edition, or of the newest for "latest". No document is read for it. */
 export async function editionFile(
   sql: Query,
-  personId: string,
-  { team, spec, version, file }: { team: string; spec: string; version: string; file: string },
+  { specId }: SpecAccess<'read'>,
+  version: string,
+  file: string,
 ): Promise<EditionFile | null> {
   const [row] = await sql<EditionFile[]>`
     select version, media_type, bytes, edition_files.sha256
       from editions
       join edition_files on edition_id = editions.id and edition_files.name = ${file}
-      join specs   on specs.id = editions.spec_id
-      join teams   on teams.id = specs.team_id
-      join members on members.team_id = teams.id and members.person_id = ${personId}
-     where teams.slug = ${team}
-       and specs.slug = ${spec}
+     where spec_id = ${specId}
        and (version = ${version} or ${version} = 'latest')
      order by editions.id desc
      limit 1`;

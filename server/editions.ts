@@ -3,6 +3,7 @@ import { findingsOf, holdingBack, judge } from '../core/checks/run';
 import type { Bump } from '../core/diff/differences';
 import { canonicalJson } from '../core/edition/canonical';
 import type { Spec } from '../core/spec/schema';
+import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
 import { writeEditionFiles } from './edition-files';
 import { sha256 } from './sha256';
@@ -35,8 +36,8 @@ function perhapsReadable(row: EditionRow): PerhapsReadable {
   }
 }
 
-/** Editions of a spec, the newest first. The caller has made sure that the asker may see the spec. */
-export async function editionsOf(sql: Query, specId: string): Promise<PerhapsReadable[]> {
+/** Editions of a spec, the newest first. */
+export async function editionsOf(sql: Query, { specId }: SpecAccess<'read'>): Promise<PerhapsReadable[]> {
   const rows = await sql<EditionRow[]>`
     select version, document, sha256, revision, note, name as published_by, published_at
       from editions
@@ -47,7 +48,7 @@ export async function editionsOf(sql: Query, specId: string): Promise<PerhapsRea
 }
 
 /** One edition by its version, or the newest for "latest". */
-export async function editionAt(sql: Query, specId: string, version: string): Promise<Edition | null> {
+export async function editionAt(sql: Query, { specId }: SpecAccess<'read'>, version: string): Promise<Edition | null> {
   const [row] = await sql<EditionRow[]>`
     select version, document, sha256, revision, note, name as published_by, published_at
       from editions
@@ -67,7 +68,7 @@ export function proposedVersion(last: string | null, bump: Bump | null): string 
 export type Published =
   { published: true; version: string } | { published: false; problem: string; field: 'version' | 'note' | 'draft' };
 
-type Publication = { specId: string; personId: string; revision: number; version: string; note: string };
+type Publication = { revision: number; version: string; note: string };
 
 /**
  * Freezes a draft as an edition. Refused, with a sentence, where the draft has moved on, where a *must fix* finding
@@ -75,7 +76,8 @@ type Publication = { specId: string; personId: string; revision: number; version
  */
 export async function publishEdition(
   sql: Sql,
-  { specId, personId, revision, version, note }: Publication,
+  { specId, personId }: SpecAccess<'publish'>,
+  { revision, version, note }: Publication,
 ): Promise<Published> {
   const refused = (problem: string, field: 'version' | 'note' | 'draft'): Published => ({
     published: false,

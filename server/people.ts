@@ -1,3 +1,4 @@
+import type { TeamAccess } from './access/access';
 import type { Query } from './database';
 import { hashPassword } from './sign-in/passwords';
 
@@ -14,19 +15,8 @@ export async function teamsOf(sql: Query, personId: string): Promise<Team[]> {
      order by name`;
 }
 
-/** A team that the person belongs to, or null. */
-export async function teamOf(sql: Query, personId: string, slug: string): Promise<Team | null> {
-  const [team] = await sql<Team[]>`
-    select teams.id, slug, name
-      from teams
-      join members on team_id = teams.id
-     where person_id = ${personId}
-       and slug = ${slug}`;
-  return team ?? null;
-}
-
-/** Members of a team; the caller has made sure that the asker is one. */
-export async function membersOf(sql: Query, teamId: string): Promise<Member[]> {
+/** Members of a team. */
+export async function membersOf(sql: Query, { teamId }: TeamAccess<'read'>): Promise<Member[]> {
   return sql<Member[]>`
     select name, email, says
       from members

@@ -1,3 +1,4 @@
+import type { TeamAccess } from './access/access';
 import type { Query } from './database';
 
 /** A specification as a list shows it. */
@@ -37,12 +38,11 @@ export type SpecPage = {
 };
 
 /**
- * One page of a team's specifications, searched by name and sorted. Reads as many documents as the page has rows. The
- * caller has made sure that the asker is a member of the team.
+ * One page of a team's specifications, searched by name and sorted. Reads as many documents as the page has rows.
  */
 export async function specPage(
   sql: Query,
-  teamId: string,
+  { teamId }: TeamAccess<'read'>,
   { sought, sort, archived, page }: ListQuestion,
 ): Promise<SpecPage> {
   const pattern = `%${sought

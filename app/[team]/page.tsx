@@ -2,8 +2,9 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { z } from 'zod';
 import { readSpec } from '../../core/spec/read';
+import { teamAccess } from '../../server/access/access';
 import { database } from '../../server/database';
-import { membersOf, teamOf } from '../../server/people';
+import { membersOf } from '../../server/people';
 import { type ListedRecord, SORTS, specPage } from '../../server/spec-list';
 import { SpecStrip } from '../../ui/drawing/spec-strip';
 import { TopBar } from '../../ui/frame/top-bar';
@@ -26,10 +27,11 @@ const question = z.object({
 export default async function Page({ params, searchParams }: Props) {
   const { team: slug } = await params;
   const person = await signedInPerson(`/${slug}`);
-  const team = (await teamOf(database(), person.id, slug)) ?? notFound();
+  const access = (await teamAccess(database(), person.id, slug, 'read')) ?? notFound();
+  const team = { id: access.teamId, slug, name: access.teamName };
   const { q, sort, page, archived } = question.parse(await searchParams);
   const asked = { sought: q.replaceAll('\u0000', ''), sort, page, archived: archived === '1' };
-  const [list, members] = await Promise.all([specPage(database(), team.id, asked), membersOf(database(), team.id)]);
+  const [list, members] = await Promise.all([specPage(database(), access, asked), membersOf(database(), access)]);
   return (
     <>
       <TopBar person={person.name} place={{ team }} />

@@ -1,3 +1,4 @@
+import { specAccess, teamAccess } from '../../server/access/access';
 import type { Sql } from '../../server/database';
 import { saveDraft } from '../../server/drafts';
 import { publishEdition } from '../../server/editions';
@@ -11,21 +12,17 @@ export async function seedDemo(sql: Sql): Promise<void> {
   const team = await addTeam(sql, { ...DEMO_TEAM, demo: true });
   const ids = new Map<string, string>();
   for (const person of DEMO_PEOPLE) ids.set(person.email, (await addPerson(sql, team.id, person)).id);
-  const idOf = (email: string): string => ids.get(email)!;
 
   for (const { drafts, edition } of DEMO_SPECS) {
     const [first, ...later] = drafts;
-    const { id: specId } = await createSpec(sql, {
-      teamId: team.id,
-      personId: idOf(first!.by),
-      document: first!.document,
-    });
+    const inTeam = (await teamAccess(sql, ids.get(first!.by)!, team.slug, 'arrange'))!;
+    const { id } = await createSpec(sql, inTeam, first!.document);
+    const as = async (email: string) => (await specAccess(sql, ids.get(email)!, { id }, 'edit', 'publish'))!;
     if (edition) {
-      const published = await publishEdition(sql, { ...edition, specId, personId: idOf(edition.by), revision: 1 });
+      const published = await publishEdition(sql, await as(edition.by), { ...edition, revision: 1 });
       if (!published.published) throw new Error(`demo edition of ${first!.document.name}: ${published.problem}`);
     }
-    for (const [index, { by, document }] of later.entries()) {
-      await saveDraft(sql, { specId, personId: idOf(by), basedOn: index + 1, document });
-    }
+    for (const [index, { by, document }] of later.entries())
+      await saveDraft(sql, await as(by), { basedOn: index + 1, document });
   }
 }

@@ -1,6 +1,7 @@
 import type { Parsed } from '../../core/length/parsed';
 import type { Font } from '../../core/spec/type-schema';
 import type { Spec } from '../../core/spec/schema';
+import type { TeamAccess } from '../access/access';
 import type { Query, Sql } from '../database';
 import { sha256 as sha256Of } from '../sha256';
 import { fontFormat, type FontFormat } from './font-file';
@@ -18,8 +19,8 @@ const fontOf = ({ sha256, measures }: Pick<Row, 'sha256' | 'measures'>): Font =>
   ...measures,
 });
 
-/** The fonts that a team brought, by family. The caller has made sure that the asker is a member. */
-export async function fontsOf(sql: Query, teamId: string): Promise<TeamFont[]> {
+/** The fonts that a team brought, by family. */
+export async function fontsOf(sql: Query, { teamId }: TeamAccess<'read'>): Promise<TeamFont[]> {
   const rows = await sql<Row[]>`
     select sha256, measures, name as uploaded_by, uploaded_at
       from fonts
@@ -35,7 +36,8 @@ export async function fontsOf(sql: Query, teamId: string): Promise<TeamFont[]> {
  */
 export async function keepFont(
   sql: Query,
-  { teamId, personId, file }: { teamId: string; personId: string; file: Buffer },
+  { teamId, personId }: TeamAccess<'fonts'>,
+  file: Buffer,
 ): Promise<Parsed<Font>> {
   const format = fontFormat(file);
   if (format.problem !== undefined) return format;
@@ -57,7 +59,7 @@ export async function keepFont(
 /** The file of a font that a team brought. */
 export async function fontFile(
   sql: Query,
-  teamId: string,
+  { teamId }: TeamAccess<'read'>,
   sha256: string,
 ): Promise<{ file: Buffer; format: FontFormat } | null> {
   const [row] = await sql<{ file: Buffer; format: FontFormat }[]>`
@@ -69,7 +71,11 @@ export async function fontFile(
  * The font files of a team that some draft or edition names, by SHA-256, with the specifications. Documents name a font
  * as `"team:…"`.
  */
-export async function fontUses(sql: Query, teamId: string): Promise<Map<string, string[]>> {
+export async function fontUses(sql: Query, { teamId }: TeamAccess<'read'>): Promise<Map<string, string[]>> {
+  return usesIn(sql, teamId);
+}
+
+async function usesIn(sql: Query, teamId: string): Promise<Map<string, string[]>> {
   const rows = await sql<{ file: string; name: string }[]>`
     with documents as (
       select name, document
@@ -88,9 +94,9 @@ export async function fontUses(sql: Query, teamId: string): Promise<Map<string, 
 }
 
 /** Removes a font of a team that no draft and no edition names; else the sentence that says where it is used. */
-export async function removeFont(sql: Sql, teamId: string, sha256: string): Promise<Parsed<true>> {
+export async function removeFont(sql: Sql, { teamId }: TeamAccess<'fonts'>, sha256: string): Promise<Parsed<true>> {
   return sql.begin(async (transaction) => {
-    const used = (await fontUses(transaction, teamId)).get(`team:${sha256}`);
+    const used = (await usesIn(transaction, teamId)).get(`team:${sha256}`);
     if (used) return { problem: `This font is used by ${used.join(', ')}; choose another there first.` };
     await transaction`delete from fonts where team_id = ${teamId} and sha256 = ${sha256}`;
     return { value: true as const };
@@ -103,7 +109,8 @@ export async function removeFont(sql: Sql, teamId: string, sha256: string): Prom
  */
 export async function bringFonts(
   sql: Query,
-  { teamId, personId, document }: { teamId: string; personId: string; document: Spec },
+  { teamId, personId }: TeamAccess<'arrange'>,
+  document: Spec,
 ): Promise<string[]> {
   const named = new Map(document.type.map(({ font }) => [font.file, font.family]));
   const wanted = [...named.keys()].filter((file) => file.startsWith('team:')).map((file) => file.slice('team:'.length));

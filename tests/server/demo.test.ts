@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { seedDemo } from '../../scripts/demo/seed';
 import { DEMO_PEOPLE, DEMO_TEAM } from '../../server/demo-people';
 import { signIn } from '../../server/sign-in/sessions';
-import { teamOf } from '../../server/people';
+import { teamAccess } from '../../server/access/access';
 import { specPage } from '../../server/spec-list';
 import { storedSpec } from '../../server/stored-spec';
 import { holdingBack, judge } from '../../core/checks/run';
@@ -14,8 +14,8 @@ test('the demo: five specs, two of them published, mistakes to find', async () =
   await seedDemo(sql());
   const ansa = await signIn(sql(), { ...DEMO_PEOPLE[0], address: '127.0.0.1' });
   if (!ansa.signedIn) throw new Error(ansa.reason);
-  const team = await teamOf(sql(), ansa.person.id, DEMO_TEAM.slug);
-  const { specs } = await specPage(sql(), team!.id, { sought: '', sort: 'changed', archived: false, page: 1 });
+  const access = await teamAccess(sql(), ansa.person.id, DEMO_TEAM.slug, 'read');
+  const { specs } = await specPage(sql(), access!, { sought: '', sort: 'changed', archived: false, page: 1 });
   expect(specs.map(({ name }) => name).sort()).toEqual([
     'Crew tablet',
     'Departure board',

@@ -3,11 +3,12 @@ import canonicalize from 'canonicalize';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../../core/spec/testing';
 import { writeCell } from '../../core/sheet/write-cell';
+import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../../server/access/access';
 import { draftOf, saveDraft } from '../../server/drafts';
 import { editionAt, editionsOf, proposedVersion, publishEdition } from '../../server/editions';
 import { migrate } from '../../server/migrate';
-import { createSpec, setArchived, specAt, specById } from '../../server/specs';
-import { teamWithMember, testDatabase } from './test-database';
+import { createSpec, setArchived, specOf as readSpecOf } from '../../server/specs';
+import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone' });
@@ -21,11 +22,13 @@ beforeAll(async () => {
   outsider = await teamWithMember(sql(), 'outsiders');
 });
 
-const makeSpec = () => createSpec(sql(), { teamId: member.teamId, personId: member.personId, document });
-const save = (specId: string, basedOn: number, gutter: string) =>
-  saveDraft(sql(), { specId, personId: member.personId, basedOn, document: withGutter(gutter) });
-const publish = (specId: string, revision: number, version: string, note = 'A note.') =>
-  publishEdition(sql(), { specId, personId: member.personId, revision, version, note });
+const makeSpec = () => createSpec(sql(), member.access, document);
+const on = (specId: string) => onSpec(sql(), member, specId);
+const specOfRecord = async (specId: string) => readSpecOf(sql(), await on(specId));
+const save = async (specId: string, basedOn: number, gutter: string) =>
+  saveDraft(sql(), await on(specId), { basedOn, document: withGutter(gutter) });
+const publish = async (specId: string, revision: number, version: string, note = 'A note.') =>
+  publishEdition(sql(), await on(specId), { revision, version, note });
 
 describe('drafts', () => {
   test('every saved revision is kept', async () => {
@@ -33,7 +36,9 @@ describe('drafts', () => {
     expect(await save(id, 1, '8')).toMatchObject({ saved: true, revision: 2 });
     expect(await save(id, 2, '24')).toMatchObject({ saved: true, revision: 3 });
     const gutters = await Promise.all(
-      [1, 2, 3].map(async (revision) => (await draftOf(sql(), id, revision)).document.breakpoints[0]!.columns.gutter),
+      [1, 2, 3].map(
+        async (revision) => (await draftOf(sql(), await on(id), revision)).document.breakpoints[0]!.columns.gutter,
+      ),
     );
     expect(gutters).toEqual(['16px', '8px', '24px']);
   });
@@ -43,14 +48,14 @@ describe('drafts', () => {
     await save(id, 1, '8');
     const second = await save(id, 1, '24');
     expect(second).toMatchObject({ saved: false, newer: { revision: 2, changedBy: 'Member of members' } });
-    expect((await draftOf(sql(), id, 2)).document).toEqual(withGutter('8'));
+    expect((await draftOf(sql(), await on(id), 2)).document).toEqual(withGutter('8'));
   });
 
   test('of twenty saves at once from one revision, one is taken', async () => {
     const { id } = await makeSpec();
     const results = await Promise.all(Array.from({ length: 20 }, (_, index) => save(id, 1, String(index))));
     expect(results.filter(({ saved }) => saved)).toHaveLength(1);
-    expect((await specById(sql(), member.personId, id))!.revision).toBe(2);
+    expect((await specOfRecord(id)).revision).toBe(2);
   });
 
   test('revisions cannot be changed or deleted', async () => {
@@ -66,7 +71,7 @@ describe('editions', () => {
   test('carry the SHA-256 of their canonical JSON (RFC 8785)', async () => {
     const { id } = await makeSpec();
     expect(await publish(id, 1, '1.0.0')).toEqual({ published: true, version: '1.0.0' });
-    const edition = (await editionAt(sql(), id, 'latest'))!;
+    const edition = (await editionAt(sql(), await on(id), 'latest'))!;
     expect(edition.sha256).toBe(createHash('sha256').update(canonicalize(document)!).digest('hex'));
     expect(edition).toMatchObject({ version: '1.0.0', note: 'A note.', document, publishedBy: 'Member of members' });
   });
@@ -115,7 +120,7 @@ describe('editions', () => {
 
   test('must-fix findings hold an edition back until they are waived', async () => {
     const wide = specOf(breakpointOf({ margin: 'auto', container: '360px', count: 4 }, 390, { id: 'phone' }));
-    const { id } = await createSpec(sql(), { teamId: member.teamId, personId: member.personId, document: wide });
+    const { id } = await createSpec(sql(), member.access, wide);
     expect(await publish(id, 1, '1.0.0')).toMatchObject({
       field: 'draft',
       problem: expect.stringContaining('One finding must be mended or waived first: The container is 360 px'),
@@ -124,7 +129,7 @@ describe('editions', () => {
     const waivers = [
       { rule: 'container-overflows', breakpoint: 'phone', values, reason: 'One screen only.', by: 'Ansa' },
     ];
-    await saveDraft(sql(), { specId: id, personId: member.personId, basedOn: 1, document: { ...wide, waivers } });
+    await saveDraft(sql(), await on(id), { basedOn: 1, document: { ...wide, waivers } });
     expect(await publish(id, 2, '1.0.0')).toEqual({ published: true, version: '1.0.0' });
   });
 
@@ -140,13 +145,28 @@ describe('editions', () => {
 describe('specs belong to their team', () => {
   test('another team gets nothing', async () => {
     const { id, slug } = await makeSpec();
-    expect(await specById(sql(), outsider.personId, id)).toBeNull();
-    expect(await specAt(sql(), outsider.personId, 'members', slug)).toBeNull();
-    expect((await specById(sql(), member.personId, id))!.document).toEqual(document);
+    expect(await specAccess(sql(), outsider.personId, { id }, 'read')).toBeNull();
+    expect(await specAccess(sql(), outsider.personId, { team: 'members', spec: slug }, 'read')).toBeNull();
+    expect(await teamAccess(sql(), outsider.personId, 'members', 'read')).toBeNull();
+    expect((await specOfRecord(id)).document).toEqual(document);
+  });
+
+  test('what forgets to ask for access does not compile', () => {
+    const forgotten = [
+      // @ts-expect-error an id is no access
+      () => saveDraft(sql(), { specId: '1', personId: '1' }, { basedOn: 1, document }),
+      // @ts-expect-error a team's access is none to a spec of it
+      () => editionsOf(sql(), member.access),
+      // @ts-expect-error reading is not publishing
+      async (read: SpecAccess<'read'>) => publishEdition(sql(), read, { revision: 1, version: '1.0.0', note: '' }),
+      // @ts-expect-error nor is it arranging
+      async (read: TeamAccess<'read'>) => createSpec(sql(), read, document),
+    ];
+    expect(forgotten).toHaveLength(4);
   });
 
   test('what is no id finds nothing', async () => {
-    expect(await specById(sql(), member.personId, "1' or true --")).toBeNull();
+    expect(await specAccess(sql(), member.personId, { id: "1' or true --" }, 'read')).toBeNull();
   });
 
   test('two of one name get two addresses', async () => {
@@ -156,22 +176,22 @@ describe('specs belong to their team', () => {
 
   test('archived, and brought back', async () => {
     const { id } = await makeSpec();
-    await setArchived(sql(), id, true);
-    expect((await specById(sql(), member.personId, id))!.archivedAt).toBeInstanceOf(Date);
-    await setArchived(sql(), id, false);
-    expect((await specById(sql(), member.personId, id))!.archivedAt).toBeNull();
+    await setArchived(sql(), await on(id), true);
+    expect((await specOfRecord(id)).archivedAt).toBeInstanceOf(Date);
+    await setArchived(sql(), await on(id), false);
+    expect((await specOfRecord(id)).archivedAt).toBeNull();
   });
 
   test('the newest edition and how far the draft is ahead', async () => {
     const { id } = await makeSpec();
     await publish(id, 1, '1.0.0');
     await save(id, 1, '8');
-    expect(await specById(sql(), member.personId, id)).toMatchObject({
+    expect(await specOfRecord(id)).toMatchObject({
       lastEdition: '1.0.0',
       lastEditionRevision: 1,
       revision: 2,
     });
-    expect((await editionsOf(sql(), id)).map(({ version }) => version)).toEqual(['1.0.0']);
+    expect((await editionsOf(sql(), await on(id))).map(({ version }) => version)).toEqual(['1.0.0']);
   });
 });
 

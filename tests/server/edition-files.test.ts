@@ -6,17 +6,18 @@ import { practiceSpec } from '../../core/spec/testing';
 import { editionFile, fillEditionFiles } from '../../server/edition-files';
 import { publishEdition } from '../../server/editions';
 import { createSpec } from '../../server/specs';
-import { teamWithMember, testDatabase } from './test-database';
+import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();
 
 async function published(team: string) {
-  const { teamId, personId } = await teamWithMember(sql(), team);
+  const member = await teamWithMember(sql(), team);
+  const { personId } = member;
   const document = practiceSpec('Kept as bytes');
-  const { id, slug } = await createSpec(sql(), { teamId, personId, document });
-  await publishEdition(sql(), { specId: id, personId, revision: 1, version: '1.0.0', note: 'First.' });
-  const file = (name: string, version = '1.0.0') =>
-    editionFile(sql(), personId, { team, spec: slug, version, file: name });
+  const { id } = await createSpec(sql(), member.access, document);
+  const access = await onSpec(sql(), member, id);
+  await publishEdition(sql(), access, { revision: 1, version: '1.0.0', note: 'First.' });
+  const file = (name: string, version = '1.0.0') => editionFile(sql(), access, version, name);
   return { id, personId, document, file };
 }
 
@@ -31,13 +32,6 @@ test('every file of an edition is written when it is published, with the SHA-256
   expect((await file('spec.json'))!.bytes.toString()).toBe(canonicalJson(document));
   expect(await file('sweep.csv')).toBeNull();
   expect(await file('grid.css', '9.9.9')).toBeNull();
-});
-
-test('members of another team find nothing', async () => {
-  await published('owners');
-  const { personId } = await teamWithMember(sql(), 'curious');
-  const asked = { team: 'owners', spec: 'kept-as-bytes', version: '1.0.0', file: 'grid.css' };
-  expect(await editionFile(sql(), personId, asked)).toBeNull();
 });
 
 test('files never change', async () => {

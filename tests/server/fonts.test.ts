@@ -7,6 +7,7 @@ import { fontFormat } from '../../server/fonts/font-file';
 import { shippedPath } from '../../server/fonts/shipped-files';
 import type { Spec } from '../../core/spec/schema';
 import { practiceSpec } from '../../core/spec/testing';
+import { specAccess, teamAccess } from '../../server/access/access';
 import { saveDraft } from '../../server/drafts';
 import { fontFile, fontsOf, keepFont, removeFont } from '../../server/fonts/team-fonts';
 import { createSpec } from '../../server/specs';
@@ -57,40 +58,42 @@ function unpacked(file: Buffer): Buffer {
 
 describe('a font that is brought', () => {
   test('measures the same as TTF, as WOFF and as WOFF2', async () => {
-    const { teamId, personId } = await teamWithMember(sql(), 'three');
+    const { access } = await teamWithMember(sql(), 'three');
     const packed = await woff();
     const files = [unpacked(packed), packed, await readFile(shippedPath('zilla-slab'))];
     expect(files.map((file) => fontFormat(file).value)).toEqual(['ttf', 'woff', 'woff2']);
     const { file: _shipped, ...measures } = shippedFont('zilla-slab');
-    for (const file of files) expect((await keepFont(sql(), { teamId, personId, file })).value).toMatchObject(measures);
-    expect(await fontsOf(sql(), teamId)).toHaveLength(3);
+    for (const file of files) expect((await keepFont(sql(), access, file)).value).toMatchObject(measures);
+    expect(await fontsOf(sql(), access)).toHaveLength(3);
   });
 
   test('is measured, kept as it came, and known again', async () => {
-    const { teamId, personId } = await teamWithMember(sql(), 'printers');
+    const { access } = await teamWithMember(sql(), 'printers');
     const file = await woff2();
-    const { value: font } = await keepFont(sql(), { teamId, personId, file });
+    const { value: font } = await keepFont(sql(), access, file);
     const { file: _shipped, ...measures } = shippedFont('vollkorn');
     expect(font).toMatchObject(measures);
-    const again = await keepFont(sql(), { teamId, personId, file });
+    const again = await keepFont(sql(), access, file);
     expect(again.value).toEqual(font);
-    expect(await fontsOf(sql(), teamId)).toHaveLength(1);
-    const kept = await fontFile(sql(), teamId, font!.file.slice('team:'.length));
+    expect(await fontsOf(sql(), access)).toHaveLength(1);
+    const kept = await fontFile(sql(), access, font!.file.slice('team:'.length));
     expect(kept!.format).toBe('woff2');
     expect(kept!.file.equals(file)).toBe(true);
   });
 
   test('stays with its team', async () => {
     const [mine, other] = [await teamWithMember(sql(), 'mine'), await teamWithMember(sql(), 'other')];
-    const { value: font } = await keepFont(sql(), { teamId: mine.teamId, personId: mine.personId, file: await woff() });
-    expect(await fontFile(sql(), other.teamId, font!.file.slice('team:'.length))).toBeNull();
-    expect(await fontsOf(sql(), other.teamId)).toEqual([]);
+    const { value: font } = await keepFont(sql(), mine.access, await woff());
+    expect(await fontFile(sql(), other.access, font!.file.slice('team:'.length))).toBeNull();
+    expect(await fontsOf(sql(), other.access)).toEqual([]);
   });
 
   test('cannot be changed once it is kept', async () => {
-    const { teamId, personId } = await teamWithMember(sql(), 'keepers');
-    await keepFont(sql(), { teamId, personId, file: await woff() });
-    await expect(sql()`update fonts set file = ''::bytea where team_id = ${teamId}`).rejects.toThrow('is refused');
+    const { access } = await teamWithMember(sql(), 'keepers');
+    await keepFont(sql(), access, await woff());
+    await expect(sql()`update fonts set file = ''::bytea where team_id = ${access.teamId}`).rejects.toThrow(
+      'is refused',
+    );
   });
 });
 
@@ -166,13 +169,10 @@ describe('what is refused, with a sentence', () => {
   ];
 
   test.each(cases)('%s', async (name, file, problem) => {
-    const { teamId, personId } = await teamWithMember(
-      sql(),
-      `refused-${name.replace(/[^a-z0-9]+/gi, '-').toLowerCase()}`,
-    );
-    const kept = await keepFont(sql(), { teamId, personId, file: await file() });
+    const { access } = await teamWithMember(sql(), `refused-${name.replace(/[^a-z0-9]+/gi, '-').toLowerCase()}`);
+    const kept = await keepFont(sql(), access, await file());
     expect(kept.problem).toContain(problem);
-    expect(await fontsOf(sql(), teamId)).toEqual([]);
+    expect(await fontsOf(sql(), access)).toEqual([]);
   });
 
   test('a hundred ways to spoil a font: each is read, or refused with a sentence, and none harms the process', async () => {
@@ -200,29 +200,31 @@ describe('fonts and the specifications that name them', () => {
   });
 
   test('a used font is kept, an unused one is removed', async () => {
-    const { teamId, personId } = await teamWithMember(sql(), 'typesetters');
-    const { value: font } = await keepFont(sql(), { teamId, personId, file: await woff2() });
+    const { access } = await teamWithMember(sql(), 'typesetters');
+    const { value: font } = await keepFont(sql(), access, await woff2());
     const sha256 = font!.file.slice('team:'.length);
-    const { id } = await createSpec(sql(), { teamId, personId, document: specWith(font) });
-    expect((await removeFont(sql(), teamId, sha256)).problem).toBe(
+    const { id } = await createSpec(sql(), access, specWith(font));
+    expect((await removeFont(sql(), access, sha256)).problem).toBe(
       'This font is used by Set in it; choose another there first.',
     );
-    await saveDraft(sql(), { specId: id, personId, basedOn: 1, document: practiceSpec('Set in it') });
-    expect((await removeFont(sql(), teamId, sha256)).value).toBe(true);
-    expect(await fontsOf(sql(), teamId)).toEqual([]);
+    const spec = (await specAccess(sql(), access.personId, { id }, 'edit'))!;
+    await saveDraft(sql(), spec, { basedOn: 1, document: practiceSpec('Set in it') });
+    expect((await removeFont(sql(), access, sha256)).value).toBe(true);
+    expect(await fontsOf(sql(), access)).toEqual([]);
   });
 
   test('a copy into another team of the person’s brings its fonts; into one of others it says what is missing', async () => {
     const from = await teamWithMember(sql(), 'lenders');
-    const { value: font } = await keepFont(sql(), { ...from, file: await woff2() });
+    const { value: font } = await keepFont(sql(), from.access, await woff2());
     const [team] = await sql()<{ id: string }[]>`insert into teams (slug, name) values ('both', 'Both') returning id`;
     await sql()`insert into members (team_id, person_id) values (${team!.id}, ${from.personId})`;
-    const copy = await createSpec(sql(), { teamId: team!.id, personId: from.personId, document: specWith(font) });
+    const both = (await teamAccess(sql(), from.personId, 'both', 'read', 'arrange'))!;
+    const copy = await createSpec(sql(), both, specWith(font));
     expect(copy.missingFonts).toEqual([]);
-    expect((await fontsOf(sql(), team!.id)).map((each) => each.font)).toEqual([font]);
+    expect((await fontsOf(sql(), both)).map((each) => each.font)).toEqual([font]);
     const others = await teamWithMember(sql(), 'strangers');
-    const taken = await createSpec(sql(), { ...others, document: specWith(font) });
+    const taken = await createSpec(sql(), others.access, specWith(font));
     expect(taken.missingFonts).toEqual(['Vollkorn']);
-    expect(await fontsOf(sql(), others.teamId)).toEqual([]);
+    expect(await fontsOf(sql(), others.access)).toEqual([]);
   });
 });

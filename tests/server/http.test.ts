@@ -34,23 +34,27 @@ describe('who asks', () => {
 
 describe('sign-ins', () => {
   test('two at a time, eight of one address wait, and a crowd is held before it is refused', async () => {
+    const CROWD = 30;
     const gate = signInGate();
-    let [running, most] = [0, 0];
-    const server = createServer((request, response) =>
+    let [come, running, most] = [0, 0, 0];
+    let allHaveCome: () => void;
+    const crowd = new Promise<void>((resolve) => (allHaveCome = resolve));
+    const server = createServer((request, response) => {
+      if (++come === CROWD) allHaveCome();
       gate(request, response, 'one', () => {
-        running++;
-        most = Math.max(most, running);
-        setTimeout(() => {
+        most = Math.max(most, ++running);
+        // the first are still being looked at when the last come
+        void crowd.then(() => {
           running--;
           response.end('looked at');
-        }, 30);
-      }),
-    );
+        });
+      });
+    });
     await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
     const { port } = server.address() as { port: number };
     const began = performance.now();
     const answers = await Promise.all(
-      Array.from({ length: 30 }, async () => {
+      Array.from({ length: CROWD }, async () => {
         const answer = await fetch(`http://127.0.0.1:${port}/`);
         return { status: answer.status, text: await answer.text(), after: performance.now() - began };
       }),

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { changePassword, personOfToken, signIn, signOut } from '../../server/sign-in/sessions';
+import { teamAccess } from '../../server/access/access';
 import { addPerson, addTeam, isDemo, membersOf } from '../../server/people';
 import { teamWithMember, testDatabase } from './test-database';
 
@@ -136,7 +137,8 @@ describe('people and teams', () => {
       isNew: false,
     });
     expect((await signIn(sql(), { email, password, address: '10.0.4.1' })).signedIn).toBe(true);
-    expect((await membersOf(sql(), other.id)).map(({ says }) => says)).toEqual(['Guest']);
+    const access = await teamAccess(sql(), personId, other.slug, 'read');
+    expect((await membersOf(sql(), access!)).map(({ says }) => says)).toEqual(['Guest']);
   });
 
   test("the demo's sign-ins are shown only while every team is the demo's", async () => {

@@ -5,20 +5,20 @@ import { publishEdition } from '../../server/editions';
 import { type ListQuestion, PAGE_SIZE, specPage } from '../../server/spec-list';
 import { createSpec, setArchived } from '../../server/specs';
 import { fillSummaries } from '../../server/summaries';
-import { teamWithMember, testDatabase } from './test-database';
+import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();
 const document = specOf(breakpointOf({ margin: '20px', count: 4, gutter: '16px' }, 412));
 const named = (name: string) => ({ ...document, name });
 let team: Awaited<ReturnType<typeof teamWithMember>>;
 const ask = (some: Partial<ListQuestion> = {}) =>
-  specPage(sql(), team.teamId, { sought: '', sort: 'changed', archived: false, page: 1, ...some });
+  specPage(sql(), team.access, { sought: '', sort: 'changed', archived: false, page: 1, ...some });
 const names = async (some: Partial<ListQuestion> = {}) => (await ask(some)).specs.map(({ name }) => name);
 
 beforeAll(async () => {
   team = await teamWithMember(sql(), 'listers');
   for (let number = 1; number <= PAGE_SIZE + 3; number++)
-    await createSpec(sql(), { ...team, document: named(`Spec ${String(number).padStart(2, '0')}`) });
+    await createSpec(sql(), team.access, named(`Spec ${String(number).padStart(2, '0')}`));
 });
 
 describe('a page of the list', () => {
@@ -41,18 +41,17 @@ describe('a page of the list', () => {
   });
 
   test('findings are counted when a draft is saved, and differences told by what is said', async () => {
-    const { id } = await createSpec(sql(), { ...team, document: named('Counted') });
+    const { id } = await createSpec(sql(), team.access, named('Counted'));
+    const access = await onSpec(sql(), team, id);
     const save = (basedOn: number, columns: object) =>
-      saveDraft(sql(), {
-        specId: id,
-        personId: team.personId,
+      saveDraft(sql(), access, {
         basedOn,
         document: {
           ...named('Counted'),
           breakpoints: [{ ...document.breakpoints[0]!, columns: { ...document.breakpoints[0]!.columns, ...columns } }],
         },
       });
-    await publishEdition(sql(), { specId: id, personId: team.personId, revision: 1, version: '1.0.0', note: 'First.' });
+    await publishEdition(sql(), access, { revision: 1, version: '1.0.0', note: 'First.' });
     const [before] = (await ask({ sought: 'counted' })).specs;
     expect(before).toMatchObject({ mustFix: 0, lastEdition: '1.0.0', differs: false, counts: '4' });
     await save(1, { container: '900px', margin: 'auto' });
@@ -63,14 +62,14 @@ describe('a page of the list', () => {
   });
 
   test('the archived apart', async () => {
-    const { id } = await createSpec(sql(), { ...team, document: named('Put away') });
-    await setArchived(sql(), id, true);
+    const { id } = await createSpec(sql(), team.access, named('Put away'));
+    await setArchived(sql(), await onSpec(sql(), team, id), true);
     expect(await names({ sought: 'put away' })).toEqual([]);
     expect(await names({ archived: true })).toEqual(['Put away']);
   });
 
   test('a document that cannot be read is listed as such, and breaks no other', async () => {
-    const { id } = await createSpec(sql(), { ...team, document: named('From elsewhere') });
+    const { id } = await createSpec(sql(), team.access, named('From elsewhere'));
     await sql()`alter table revisions disable trigger revisions_are_immutable`;
     await sql()`update revisions set document = '{"ypsiline":1,"rootFontSize":6e-8}' where spec_id = ${id}`;
     await sql()`alter table revisions enable trigger revisions_are_immutable`;
@@ -83,9 +82,7 @@ describe('a page of the list', () => {
 });
 
 test('ten of one name at once get ten addresses, each with its first revision', async () => {
-  const made = await Promise.all(
-    Array.from({ length: 10 }, () => createSpec(sql(), { ...team, document: named('At once') })),
-  );
+  const made = await Promise.all(Array.from({ length: 10 }, () => createSpec(sql(), team.access, named('At once'))));
   expect(new Set(made.map(({ slug }) => slug)).size).toBe(10);
   const [bare] =
     await sql()`select count(*)::int from specs where not exists (select from revisions where spec_id = specs.id)`;

@@ -1,5 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { afterAll, beforeAll } from 'vitest';
+import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../../server/access/access';
+import { type Action, ALLOWED } from '../../server/access/actions';
 import { connect, type Sql } from '../../server/database';
 import { migrate } from '../../server/migrate';
 import { addPerson, addTeam } from '../../server/people';
@@ -30,13 +32,26 @@ async function onCluster(url: string, question: (admin: Sql) => Promise<unknown>
   await admin.end();
 }
 
+const EVERYTHING = ALLOWED.member as [Action, ...Action[]];
+
+export type Membership = {
+  access: TeamAccess<Action>;
+  teamId: string;
+  personId: string;
+  email: string;
+  password: string;
+};
+
+/** What a member may do with a spec of their team: everything. */
+export async function onSpec(sql: Sql, { personId }: Membership, id: string): Promise<SpecAccess<Action>> {
+  return (await specAccess(sql, personId, { id }, ...EVERYTHING))!;
+}
+
 /** A team with one member. */
-export async function teamWithMember(
-  sql: Sql,
-  slug: string,
-): Promise<{ teamId: string; personId: string; email: string; password: string }> {
+export async function teamWithMember(sql: Sql, slug: string): Promise<Membership> {
   const team = await addTeam(sql, { slug, name: slug });
   const [email, password] = [`${slug}@example.test`, `${slug} opens the gate`];
   const { id } = await addPerson(sql, team.id, { email, name: `Member of ${slug}`, password, says: 'Grid author' });
-  return { teamId: team.id, personId: id, email, password };
+  const access = (await teamAccess(sql, id, slug, ...EVERYTHING))!;
+  return { access, teamId: team.id, personId: id, email, password };
 }

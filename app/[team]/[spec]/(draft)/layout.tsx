@@ -1,10 +1,11 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
+import type { SpecAccess } from '../../../../server/access/access';
 import { database } from '../../../../server/database';
 import { editionAt } from '../../../../server/editions';
 import { UnreadableDocument } from '../../../../server/stored-spec';
 import { DraftFrame } from '../../../../ui/draft/draft-frame';
-import { signedInPerson, specOfPage } from '../../../asker';
+import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 
 type Props = { children: ReactNode; params: Promise<{ team: string; spec: string }> };
 
@@ -15,8 +16,8 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 /** The edition a draft is compared with; none where it was published in a form that cannot be read any more. */
-const readableEdition = (id: string, version: string) =>
-  editionAt(database(), id, version).catch((error: unknown) => {
+const readableEdition = (access: SpecAccess<'read'>, version: string) =>
+  editionAt(database(), access, version).catch((error: unknown) => {
     if (error instanceof UnreadableDocument) return null;
     throw error;
   });
@@ -26,7 +27,7 @@ export default async function Layout({ children, params }: Props) {
   const { team, spec: slug } = await params;
   const person = await signedInPerson(`/${team}/${slug}`);
   const { id, revision, document, changedAt, teamSlug, teamName, lastEdition } = await specOfPage(team, slug);
-  const edition = lastEdition === null ? null : await readableEdition(id, lastEdition);
+  const edition = lastEdition === null ? null : await readableEdition(await accessOfPage(team, slug), lastEdition);
   return (
     <DraftFrame
       key={id}

@@ -5,7 +5,7 @@ import { database } from '../../../../server/database';
 import { editionsOf, type PerhapsReadable } from '../../../../server/editions';
 import { EditionList, type ListedEdition } from '../../../../ui/editions/edition-list';
 import { SpecBar } from '../../../../ui/frame/spec-bar';
-import { signedInPerson, specOfPage } from '../../../asker';
+import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
 
@@ -17,7 +17,7 @@ export default async function Page({ params }: Props) {
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/editions`);
   const spec = await specOfPage(team, slug);
-  const editions = await editionsOf(database(), spec.id);
+  const editions = await editionsOf(database(), await accessOfPage(team, slug));
   const newest = editions[0];
   const draft = {
     revision: spec.revision,

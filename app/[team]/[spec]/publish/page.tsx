@@ -6,7 +6,7 @@ import { database } from '../../../../server/database';
 import { editionsOf, proposedVersion } from '../../../../server/editions';
 import { SpecBar } from '../../../../ui/frame/spec-bar';
 import { PublishPage } from '../../../../ui/publish/publish-page';
-import { signedInPerson, specOfPage } from '../../../asker';
+import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
 
@@ -32,7 +32,7 @@ export default async function Page({ params }: Props) {
   const person = await signedInPerson(`${address}/publish`);
   const spec = await specOfPage(team, slug, '/publish');
   const { id, revision, document } = spec;
-  const last = (await editionsOf(database(), id))[0] ?? null;
+  const last = (await editionsOf(database(), await accessOfPage(team, slug)))[0] ?? null;
   const found = last?.document ? publishedDifferences(last.document, document) : [];
   // what cannot be compared may have lost anything
   const bump = last && !last.document ? 'major' : leastBump(found);

@@ -2,25 +2,21 @@ import { z } from 'zod';
 import { specName } from '../../../../core/spec/schema';
 import { database } from '../../../../server/database';
 import { saveDraft } from '../../../../server/drafts';
-import { setArchived } from '../../../../server/specs';
+import { setArchived, specOf } from '../../../../server/specs';
 import { forSpec, readBody, refuse } from '../../../answers';
 
 const change = z.union([z.object({ name: specName }), z.object({ archived: z.boolean() })]);
 
 /** Renames a spec (a revision of its draft like any other), archives it or brings it back. */
-export const PATCH = forSpec(async (spec, person, request) => {
+export const PATCH = forSpec(['read', 'arrange', 'edit'], async (access, request) => {
   const read = await readBody(request, change);
   if ('refusal' in read) return read.refusal;
   if ('archived' in read.body) {
-    await setArchived(database(), spec.id, read.body.archived);
+    await setArchived(database(), access, read.body.archived);
     return Response.json({});
   }
-  const document = { ...spec.document, name: read.body.name };
-  const { saved } = await saveDraft(database(), {
-    specId: spec.id,
-    personId: person.id,
-    basedOn: spec.revision,
-    document,
-  });
+  const { revision, document } = await specOf(database(), access);
+  const renamed = { ...document, name: read.body.name };
+  const { saved } = await saveDraft(database(), access, { basedOn: revision, document: renamed });
   return saved ? Response.json({}) : refuse(409, 'Somebody changed this spec at the same moment; try again.');
 });

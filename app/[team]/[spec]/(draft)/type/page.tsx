@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { database } from '../../../../../server/database';
 import { fontsOf } from '../../../../../server/fonts/team-fonts';
 import { TypeRhythm } from '../../../../../ui/type/type-rhythm';
-import { signedInPerson, specOfPage } from '../../../../asker';
+import { accessOfPage, signedInPerson } from '../../../../asker';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
 
@@ -12,7 +12,6 @@ export const metadata: Metadata = { title: 'Type rhythm' };
 export default async function Page({ params }: Props) {
   const { team, spec: slug } = await params;
   await signedInPerson(`/${team}/${slug}/type`);
-  const spec = await specOfPage(team, slug, '/type');
-  const fonts = await fontsOf(database(), spec.teamId);
+  const fonts = await fontsOf(database(), await accessOfPage(team, slug, '/type'));
   return <TypeRhythm team={team} teamFonts={fonts.map(({ font }) => font)} />;
 }

@@ -8,7 +8,7 @@ import { UnreadableDocument } from '../../../../../server/stored-spec';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
 import { Unreadable } from '../../../../../ui/specs/unreadable';
 import { SpecBar } from '../../../../../ui/frame/spec-bar';
-import { signedInPerson, specOfPage } from '../../../../asker';
+import { accessOfPage, signedInPerson, specOfPage } from '../../../../asker';
 
 type Props = { params: Promise<{ team: string; spec: string; version: string }> };
 
@@ -22,20 +22,16 @@ export default async function Page({ params }: Props) {
   const { team, spec: slug, version } = await params;
   const person = await signedInPerson(`/${team}/${slug}/editions/${version}`);
   const spec = await specOfPage(team, slug, `/editions/${version}`);
+  const access = await accessOfPage(team, slug);
   let edition: Edition | null;
   try {
-    edition = await editionAt(database(), spec.id, version);
+    edition = await editionAt(database(), access, version);
   } catch (error) {
     if (!(error instanceof UnreadableDocument)) throw error;
     return <Unreadable what={`edition ${version}`} team={team} problem={error.problem} document={error.document} />;
   }
   if (!edition) notFound();
-  const css = await editionFile(database(), person.id, {
-    team,
-    spec: slug,
-    version: edition.version,
-    file: 'grid.css',
-  });
+  const css = await editionFile(database(), access, edition.version, 'grid.css');
   return (
     <>
       <div className="no-print">

@@ -12,10 +12,10 @@ const publication = z.object({
 });
 
 /** Publishes the draft at a revision as an edition. */
-export const POST = forSpec(async (spec, person, request) => {
+export const POST = forSpec(['publish'], async (access, request) => {
   const read = await readBody(request, publication);
   if ('refusal' in read) return read.refusal;
-  const result = await publishEdition(database(), { ...read.body, specId: spec.id, personId: person.id });
+  const result = await publishEdition(database(), access, read.body);
   return result.published
     ? Response.json({ version: result.version }, { status: 201 })
     : refuse(422, result.problem, { field: result.field });

@@ -2,10 +2,10 @@ import { z } from 'zod';
 import { STARTING_SETS } from '../../../../../core/spec/defaults';
 import { readSpec } from '../../../../../core/spec/read';
 import { specName } from '../../../../../core/spec/schema';
+import { specAccess } from '../../../../../server/access/access';
 import { database } from '../../../../../server/database';
-import { teamOf } from '../../../../../server/people';
-import { createSpec, specById } from '../../../../../server/specs';
-import { forPeople, nothingHere, readBody, refuse } from '../../../../answers';
+import { createSpec, specOf } from '../../../../../server/specs';
+import { forTeam, readBody, refuse } from '../../../../answers';
 
 const wanted = z.union([
   z.object({ name: specName, start: z.string() }),
@@ -14,22 +14,20 @@ const wanted = z.union([
 ]);
 
 /** Makes a spec: from a starting set, as a copy of another of the team, or of a document. */
-export const POST = forPeople<{ team: string }>(async (person, request, { team: slug }) => {
-  const team = await teamOf(database(), person.id, slug);
-  if (!team) return nothingHere();
+export const POST = forTeam(['arrange'], async (access, request) => {
   const read = await readBody(request, wanted);
   if ('refusal' in read) return read.refusal;
-  const document = await documentFor(read.body, person.id);
+  const document = await documentFor(read.body, access.personId);
   if (document === null) return refuse(404, 'The spec or starting set to begin from is not there any more.');
   const parsed = readSpec(document);
   if (!parsed.value) return refuse(422, parsed.problem!);
-  const made = await createSpec(database(), { teamId: team.id, personId: person.id, document: parsed.value });
+  const made = await createSpec(database(), access, parsed.value);
   return Response.json({ slug: made.slug, missingFonts: made.missingFonts }, { status: 201 });
 });
 
 async function documentFor(body: z.infer<typeof wanted>, personId: string): Promise<unknown> {
   if ('document' in body) return body.document;
   if ('start' in body) return STARTING_SETS.find(({ id }) => id === body.start)?.spec(body.name) ?? null;
-  const original = await specById(database(), personId, body.copyOf);
-  return original ? { ...original.document, name: body.name } : null;
+  const original = await specAccess(database(), personId, { id: body.copyOf }, 'read');
+  return original ? { ...(await specOf(database(), original)).document, name: body.name } : null;
 }

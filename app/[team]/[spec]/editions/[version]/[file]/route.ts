@@ -1,3 +1,4 @@
+import { specAccess } from '../../../../../../server/access/access';
 import { database } from '../../../../../../server/database';
 import { editionFile } from '../../../../../../server/edition-files';
 import { forPeople, nothingHere } from '../../../../../answers';
@@ -9,7 +10,8 @@ type Named = { team: string; spec: string; version: string; file: string };
  * bytes (RFC 9110). "latest" may be another one tomorrow.
  */
 export const GET = forPeople<Named>(async (person, request, named) => {
-  const found = await editionFile(database(), person.id, named);
+  const access = await specAccess(database(), person.id, named, 'read');
+  const found = access && (await editionFile(database(), access, named.version, named.file));
   if (!found) return nothingHere();
   const headers = {
     ETag: `"${found.sha256}"`,

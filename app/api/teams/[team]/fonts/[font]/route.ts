@@ -1,23 +1,20 @@
 import { database } from '../../../../../../server/database';
 import { shippedFile } from '../../../../../../server/fonts/shipped-files';
 import { fontFile, removeFont } from '../../../../../../server/fonts/team-fonts';
-import { teamOf } from '../../../../../../server/people';
-import { forPeople, nothingHere, refuse } from '../../../../../answers';
+import { forTeam, nothingHere, refuse } from '../../../../../answers';
+
+type Named = { team: string; font: string };
 
 /** Removes a font that the team brought and uses nowhere. */
-export const DELETE = forPeople<{ team: string; font: string }>(async (person, _request, { team: slug, font }) => {
-  const team = await teamOf(database(), person.id, slug);
-  if (!team) return nothingHere();
-  const removed = await removeFont(database(), team.id, font);
+export const DELETE = forTeam<'fonts', Named>(['fonts'], async (access, _request, { font }) => {
+  const removed = await removeFont(database(), access, font);
   return removed.problem === undefined ? Response.json({}) : refuse(409, removed.problem);
 });
 
 /** The file of a font, by the name of a shipped one or the SHA-256 of one that the team brought. It never changes. */
-export const GET = forPeople<{ team: string; font: string }>(async (person, _request, { team: slug, font }) => {
-  const team = await teamOf(database(), person.id, slug);
-  if (!team) return nothingHere();
+export const GET = forTeam<'read', Named>(['read'], async (access, _request, { font }) => {
   const shipped = await shippedFile(font);
-  const found = shipped ? { file: shipped, format: 'woff2' } : await fontFile(database(), team.id, font);
+  const found = shipped ? { file: shipped, format: 'woff2' } : await fontFile(database(), access, font);
   if (!found) return nothingHere();
   return new Response(new Uint8Array(found.file), {
     headers: {

@@ -1,0 +1,70 @@
+import type { Query } from '../database';
+import { type Action, ALLOWED, type Role } from './actions';
+
+declare const granted: unique symbol;
+
+/**
+ * What a person was granted in a team. Every function that touches a team's data takes one; only the functions of this
+ * file give it, so that what forgets to ask does not compile.
+ */
+export type TeamAccess<A extends Action> = {
+  readonly [granted]: Readonly<Record<A, true>>;
+  readonly personId: string;
+  readonly teamId: string;
+  readonly teamSlug: string;
+  readonly teamName: string;
+};
+
+/** The same for one specification of the team. */
+export type SpecAccess<A extends Action> = TeamAccess<A> & { readonly specId: string; readonly specSlug: string };
+
+type Plain<T> = Omit<T, typeof granted>;
+type TeamRow = Plain<TeamAccess<never>> & { role: Role };
+type SpecRow = Plain<SpecAccess<never>> & { role: Role };
+
+function given<R extends { role: Role }, A extends Action>(row: R | undefined, actions: A[]): Omit<R, 'role'> | null {
+  if (!row) return null;
+  const { role, ...access } = row;
+  return actions.every((action) => ALLOWED[role].includes(action)) ? access : null;
+}
+
+/** Access to a team by its address, or null: no such team, not a member, or not allowed to do all of this there. */
+export async function teamAccess<A extends Action>(
+  sql: Query,
+  personId: string,
+  teamSlug: string,
+  ...actions: [A, ...A[]]
+): Promise<TeamAccess<A> | null> {
+  const [row] = await sql<TeamRow[]>`
+    select 'member' as role, person_id, teams.id as team_id, slug as team_slug, name as team_name
+      from teams
+      join members on team_id = teams.id
+     where person_id = ${personId}
+       and slug = ${teamSlug}`;
+  return given(row, actions) as TeamAccess<A> | null;
+}
+
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
+
+/** A specification by its id, or by the addresses of its team and its own. */
+export type SpecPlace = { id: string } | { team: string; spec: string };
+
+/** Access to a specification, without reading its document; null as for teams. */
+export async function specAccess<A extends Action>(
+  sql: Query,
+  personId: string,
+  place: SpecPlace,
+  ...actions: [A, ...A[]]
+): Promise<SpecAccess<A> | null> {
+  if ('id' in place && !UUID.test(place.id)) return null;
+  const isPlace =
+    'id' in place ? sql`specs.id = ${place.id}` : sql`teams.slug = ${place.team} and specs.slug = ${place.spec}`;
+  const [row] = await sql<SpecRow[]>`
+    select 'member' as role, person_id, teams.id as team_id, teams.slug as team_slug, teams.name as team_name,
+           specs.id as spec_id, specs.slug as spec_slug
+      from specs
+      join teams   on teams.id = specs.team_id
+      join members on members.team_id = teams.id and members.person_id = ${personId}
+     where ${isPlace}`;
+  return given(row, actions) as SpecAccess<A> | null;
+}
