@@ -85,6 +85,9 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
   { name: 'reading page', path: '/tidewick/ticket-kiosk/editions/1.0.0' },
 ];
 
+// each stands alone, so that two workers share the longest file
+test.describe.configure({ mode: 'parallel' });
+
 for (const colorScheme of ['light', 'dark'] as const) {
   test.describe(colorScheme, () => {
     test.use({ colorScheme });

@@ -1,6 +1,7 @@
 import { behaviourText } from '../../core/columns/behaviour';
 import { columnsAt, sumLine } from '../../core/columns/columns-at';
 import { spacingTable } from '../../core/edition/spacing-table';
+import { EDITION_FORMATS } from '../../core/formats/registry';
 import { textTable } from '../../core/edition/text-table';
 import { spanTable, valueTable } from '../../core/edition/value-table';
 import { exactText } from '../../core/length/px';
@@ -36,9 +37,6 @@ type Props = {
   css: string;
 };
 
-/** The files of an edition: for sites, what was given, what follows. */
-const FILES = ['grid.css', 'spec.json', 'values.json'];
-
 /** An edition for its readers: drawings, exact values, spans, notes, waivers, the CSS. */
 export function ReadingPage({ edition, newer, address, team, css }: Props) {
   const spec = edition.document;
@@ -61,9 +59,10 @@ export function ReadingPage({ edition, newer, address, team, css }: Props) {
             </p>
           </div>
           <div className={`${styles.actions} no-print`}>
-            {FILES.map((file, index) => (
+            {EDITION_FORMATS.map(({ id, file, title }, index) => (
               <a
-                key={file}
+                key={id}
+                title={title}
                 className={`btn ${index === 0 ? 'btn-primary' : 'btn-line'}`}
                 href={`${address}/${file}`}
                 download={`${fileName}-${edition.version}.${file}`}
