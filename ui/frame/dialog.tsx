@@ -28,7 +28,8 @@ export function Dialog({ title, isWide = false, onClose, onSubmit, answers, chil
     if (!dialog || !wasAskedFor || document.activeElement?.closest('.modal-body, .modal-footer')) return;
     const [field] = dialog.querySelectorAll<HTMLElement>(FIELDS);
     const [answer] = [...dialog.querySelectorAll<HTMLElement>('.modal-footer button:not(:disabled)')].reverse();
-    (field ?? answer)?.focus();
+    // a long dialog is read from its beginning, wherever its answer stands
+    (field ?? answer)?.focus({ preventScroll: true });
   };
   const foot = answers ?? (onClose && <Done onClose={onClose} />);
   const parts = (

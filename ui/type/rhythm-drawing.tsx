@@ -4,6 +4,7 @@ import { decimal } from '../../core/length/present';
 import { ZERO } from '../../core/length/px';
 import { inkOf } from '../../core/overlay/inks';
 import type { Breakpoint, Spec, TextStyle } from '../../core/spec/schema';
+import { measuresOf } from '../../core/type/measures';
 import { setLines } from '../../core/type/set-lines';
 import { pictureStart, stepOf, textAt } from '../../core/type/text-at';
 import { useSize } from '../frame/use-size';
@@ -23,6 +24,8 @@ type Props = {
 const LINES = ['Hxg Ferry at', 'quarter past'];
 const ROOM = { left: 112, right: 176, top: 18, bottom: 14 };
 const LARGEST_SCALE = 9;
+/** The longest of the lines in letters of average width, with room for wide ones: it ends before the heights are named. */
+const WIDEST_LINE = Math.max(...LINES.map((line) => line.length)) * 1.15;
 
 /** Two lines of the style, drawn large on the baselines, with the heights of its letters and a picture beside it. */
 export function RhythmDrawing({ team, spec, style, breakpoint, viewport, isOnGrid }: Props) {
@@ -34,10 +37,12 @@ export function RhythmDrawing({ team, spec, style, breakpoint, viewport, isOnGri
   const [first, last] = [lines[0]!, lines.at(-1)!];
   const above = Math.max(0, -first.top.valueOf());
   const total = Math.max(1, last.bottom.valueOf() + above);
-  const scale = Math.min(LARGEST_SCALE, (height - ROOM.top - ROOM.bottom) / total);
+  const end = Math.max(ROOM.left + 60, width - ROOM.right);
+  const across =
+    (end - ROOM.left - 20) / (WIDEST_LINE * text.size.valueOf() * measuresOf(style.font).averageWidth.valueOf());
+  const scale = Math.min(LARGEST_SCALE, (height - ROOM.top - ROOM.bottom) / total, across);
   const y = (length: { valueOf: () => number }): number => ROOM.top + (above + length.valueOf()) * scale;
   const size = text.size.valueOf() * scale;
-  const end = Math.max(ROOM.left + 60, width - ROOM.right);
   const picture = pictureStart(text).caps.sub(isOnGrid ? ZERO : text.shift);
   const heights = [
     { name: 'ascenders', at: first.ascenders },
