@@ -26,22 +26,28 @@ export async function signedInPerson(here: string): Promise<Person> {
   return (await currentPerson()) ?? redirect(`/sign-in?to=${encodeURIComponent(here)}`);
 }
 
+// asked once for each request, whichever of a page's parts need it
+const readAccess = cache((personId: string, team: string, spec: string) =>
+  specAccess(database(), personId, { team, spec }, 'read'),
+);
+const specUnder = cache((access: SpecAccess<'read'>) => specOf(database(), access));
+
 /** Reading access to the spec of a page; whoever has none is told that there is no such page. */
-export const accessOfPage = cache(async (team: string, spec: string, view = ''): Promise<SpecAccess<'read'>> => {
+export async function accessOfPage(team: string, spec: string, view = ''): Promise<SpecAccess<'read'>> {
   const person = await signedInPerson(`/${team}/${spec}${view}`);
-  return (await specAccess(database(), person.id, { team, spec }, 'read')) ?? notFound();
-});
+  return (await readAccess(person.id, team, spec)) ?? notFound();
+}
 
 /** The spec of a page. */
-export const specOfPage = cache(async (team: string, spec: string, view = ''): Promise<SpecRecord> => {
+export async function specOfPage(team: string, spec: string, view = ''): Promise<SpecRecord> {
   const access = await accessOfPage(team, spec, view);
   try {
-    return await specOf(database(), access);
+    return await specUnder(access);
   } catch (error) {
     if (error instanceof UnreadableDocument) redirect(`/${team}/${spec}/unreadable`);
     throw error;
   }
-});
+}
 
 /** HttpOnly and SameSite=Lax always, Secure behind https. */
 export async function setSessionCookie(token: string): Promise<void> {

@@ -15,16 +15,17 @@ export type Saved = { saved: true; revision: number; changedAt: Date } | { saved
  */
 export async function saveDraft(
   sql: Sql,
-  { specId, personId }: SpecAccess<'edit'>,
+  access: SpecAccess<'edit'>,
   { basedOn, document }: { basedOn: number; document: Spec },
 ): Promise<Saved> {
+  const { specId, personId } = access;
   const summary = summaryOf(document);
   return sql.begin(async (transaction) => {
     const [spec] = await transaction<
       { revision: number }[]
     >`select revision from specs where id = ${specId} for update`;
     if (spec!.revision !== basedOn)
-      return { saved: false as const, newer: await draftAt(transaction, specId, spec!.revision) };
+      return { saved: false as const, newer: await draftOf(transaction, access, spec!.revision) };
     const revision = basedOn + 1;
     const [saved] = await transaction<{ madeAt: Date }[]>`
       insert into revisions (spec_id, revision, document, made_by)
@@ -38,10 +39,6 @@ export async function saveDraft(
 
 /** The draft at a revision. */
 export async function draftOf(sql: Query, { specId }: SpecAccess<'read'>, revision: number): Promise<Draft> {
-  return draftAt(sql, specId, revision);
-}
-
-async function draftAt(sql: Query, specId: string, revision: number): Promise<Draft> {
   const [draft] = await sql<{ revision: number; document: unknown; changedBy: string; changedAt: Date }[]>`
     select revision, document, name as changed_by, made_at as changed_at
       from revisions

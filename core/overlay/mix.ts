@@ -1,26 +1,19 @@
-import { formatHex, interpolate, modeLrgb, modeRgb, parseHex, useMode, wcagContrast, wcagLuminance } from 'culori/fn';
+import { formatHex, interpolate, parseHex, wcagContrast, wcagLuminance } from 'culori/fn';
 import type { OverlayInk } from '../spec/schema';
+import { laidOn } from './contrast';
 import { type Family, USUAL_INKS } from './inks';
-
-useMode(modeRgb);
-useMode(modeLrgb);
 
 const FAMILIES: Family[] = ['columns', 'rows', 'baseline'];
 
 /** Overlays, and what lies under them, are told apart from this contrast on: common practice, no source. */
 export const APART = 1.5;
 
-/** Where an overlay lies on a ground, as a colour. */
-function laid({ colour, strength }: OverlayInk, ground: string): string {
-  return formatHex(interpolate([parseHex(ground)!, parseHex(colour)!], 'rgb')(strength / 100));
-}
-
 /**
  * The least contrast among the three overlays on a ground, and between each of them and the ground; WCAG 2.2, relative
  * luminance.
  */
 export function leastApart(inks: Record<Family, OverlayInk>, ground: string): number {
-  const colours = [ground, ...FAMILIES.map((family) => laid(inks[family], ground))];
+  const colours = [ground, ...FAMILIES.map((family) => laidOn(inks[family], ground))];
   const pairs = colours.flatMap((one, index) => colours.slice(index + 1).map((other) => wcagContrast(one, other)));
   return Math.min(...pairs);
 }
@@ -38,7 +31,7 @@ export function apartOn(ground: string): Record<Family, OverlayInk> {
     const lightened = interpolate([parseHex(USUAL_INKS[family].colour)!, parseHex('#ffffff')!], 'rgb');
     for (let share = 0; share <= 100; share += 10) {
       const colour = formatHex(lightened(share / 100));
-      const strength = STRENGTHS.find((each) => wcagLuminance(laid({ colour, strength: each }, ground)) >= wanted);
+      const strength = STRENGTHS.find((each) => wcagLuminance(laidOn({ colour, strength: each }, ground)) >= wanted);
       if (strength !== undefined) return { colour, strength };
     }
     return { colour: '#ffffff', strength: 100 };

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import type { CellName } from '../checks/rule';
 import { shown } from '../length/length';
 import { decimal } from '../length/present';
@@ -7,13 +6,11 @@ import { byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
 import { cellOf } from './cell-of';
 import { QUANTITIES } from './quantities';
+import { cellsOf, tabSeparated } from '../text/tab-separated';
 import { writeCell } from './write-cell';
 
 /** A rectangle of the sheet, by row of quantities and column of breakpoints; both ends included. */
 export type SheetRange = { top: number; left: number; bottom: number; right: number };
-
-/** A paste into the sheet has at most this many characters; a full sheet has about 4,000. */
-export const LARGEST_PASTE = 50_000;
 
 /**
  * A range as tab-separated text for any spreadsheet. What follows is copied as its value behind an equals sign, which a
@@ -28,7 +25,7 @@ export function copyRange(spec: Spec, { top, left, bottom, right }: SheetRange):
       return follows && exact && !/\|/.test(value) ? `= ${decimal(exact)}` : `= ${value}`;
     }),
   );
-  return Papa.unparse(rows, { delimiter: '\t', newline: '\n' });
+  return tabSeparated(rows);
 }
 
 /** A value that was copied behind an equals sign: a number, or two margins. */
@@ -44,20 +41,10 @@ export function pasteRange(
   left: number,
   text: string,
 ): Parsed<{ spec: Spec; range: SheetRange }> {
-  if (text.length > LARGEST_PASTE) {
-    return {
-      problem: `The clipboard holds ${text.length.toLocaleString('en')} characters; a paste into the sheet takes at most ${LARGEST_PASTE.toLocaleString('en')}. Nothing was pasted.`,
-    };
-  }
-  const rows = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter: '\t' }).data;
   const ids = byWidth(spec.breakpoints).map(({ id }) => id);
-  const widest = Math.max(...rows.map((row) => row.length));
-  const [down, across] = [QUANTITIES.length - top, ids.length - left];
-  if (rows.length > down || widest > across) {
-    return {
-      problem: `The clipboard holds ${rows.length} × ${widest} cells; from here there is room for ${down} × ${across}. Nothing was pasted.`,
-    };
-  }
+  const read = cellsOf(text, { down: QUANTITIES.length - top, across: ids.length - left });
+  if (!read.value) return { problem: read.problem! };
+  const rows = read.value;
   let pasted = spec;
   for (const [rowIndex, row] of rows.entries()) {
     for (const [columnIndex, cell] of row.entries()) {
@@ -70,7 +57,12 @@ export function pasteRange(
       pasted = written.value;
     }
   }
-  return { value: { spec: pasted, range: { top, left, bottom: top + rows.length - 1, right: left + widest - 1 } } };
+  return {
+    value: {
+      spec: pasted,
+      range: { top, left, bottom: top + rows.length - 1, right: left + Math.max(...rows.map((row) => row.length)) - 1 },
+    },
+  };
 }
 
 function nameOf(spec: Spec, id: string): string {

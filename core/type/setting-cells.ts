@@ -1,6 +1,6 @@
-import Papa from 'papaparse';
 import type { Parsed } from '../length/parsed';
 import { sizeText } from '../length/size';
+import { cellsOf, tabSeparated } from '../text/tab-separated';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
 import { leadingText } from './style-text';
@@ -12,6 +12,11 @@ export const SETTING_PARTS = ['size', 'leading', 'span'] as const satisfies Sett
 
 /** A cell of a style's sheet. */
 export type SettingPlace = { part: SettingPart; breakpoint: string };
+
+/** One text for a cell, for maps. */
+export function settingKey({ part, breakpoint }: SettingPlace): string {
+  return `${part} ${breakpoint}`;
+}
 
 /** What a cell says, as it could be typed. */
 export function settingText(spec: Spec, style: TextStyle, breakpoint: Breakpoint, part: SettingPart): string {
@@ -93,24 +98,16 @@ export function settingsAsText(spec: Spec, style: TextStyle, rows: SettingPlace[
       spec.breakpoints.find(({ id }) => id === breakpoint)!,
       part,
     );
-  return Papa.unparse(
-    rows.map((row) => row.map(textOf)),
-    { delimiter: '\t', newline: '\n' },
-  );
+  return tabSeparated(rows.map((row) => row.map(textOf)));
 }
 
 /** Tab-separated text, cell by cell, from a place on; a sentence where there is no room for it. */
 export function pastedSettings(spec: Spec, from: SettingPlace, text: string): Parsed<[SettingPlace, string][]> {
-  const rows = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter: '\t' }).data;
-  const widest = Math.max(...rows.map((row) => row.length));
   const ids = byWidth(spec.breakpoints).map(({ id }) => id);
   const [top, left] = [SETTING_PARTS.indexOf(from.part), ids.indexOf(from.breakpoint)];
-  const [down, across] = [SETTING_PARTS.length - top, ids.length - left];
-  if (rows.length > down || widest > across)
-    return {
-      problem: `The clipboard holds ${rows.length} × ${widest} cells; from here there is room for ${down} × ${across}. Nothing was pasted.`,
-    };
-  const texts = rows.flatMap((row, y) =>
+  const rows = cellsOf(text, { down: SETTING_PARTS.length - top, across: ids.length - left });
+  if (!rows.value) return { problem: rows.problem! };
+  const texts = rows.value.flatMap((row, y) =>
     row.map((cell, x): [SettingPlace, string] => [{ part: SETTING_PARTS[top + y]!, breakpoint: ids[left + x]! }, cell]),
   );
   return { value: texts };

@@ -4,11 +4,11 @@ import { type Action, ALLOWED, type Role } from './actions';
 declare const granted: unique symbol;
 
 /**
- * What a person was granted in a team. Every function that touches a team's data takes one; only the functions of this
+ * What a person was granted in a team; reading is part of every grant. Every function that touches a team's data takes one; only the functions of this
  * file give it, so that what forgets to ask does not compile.
  */
 export type TeamAccess<A extends Action> = {
-  readonly [granted]: Readonly<Record<A, true>>;
+  readonly [granted]: Readonly<Record<A | 'read', true>>;
   readonly personId: string;
   readonly teamId: string;
   readonly teamSlug: string;
@@ -25,7 +25,7 @@ type SpecRow = Plain<SpecAccess<never>> & { role: Role };
 function given<R extends { role: Role }, A extends Action>(row: R | undefined, actions: A[]): Omit<R, 'role'> | null {
   if (!row) return null;
   const { role, ...access } = row;
-  return actions.every((action) => ALLOWED[role].includes(action)) ? access : null;
+  return ['read' as const, ...actions].every((action) => ALLOWED[role].includes(action)) ? access : null;
 }
 
 /** Access to a team by its address, or null: no such team, not a member, or not allowed to do all of this there. */

@@ -72,10 +72,6 @@ export async function fontFile(
  * as `"team:…"`.
  */
 export async function fontUses(sql: Query, { teamId }: TeamAccess<'read'>): Promise<Map<string, string[]>> {
-  return usesIn(sql, teamId);
-}
-
-async function usesIn(sql: Query, teamId: string): Promise<Map<string, string[]>> {
   const rows = await sql<{ file: string; name: string }[]>`
     with documents as (
       select name, document
@@ -94,11 +90,11 @@ async function usesIn(sql: Query, teamId: string): Promise<Map<string, string[]>
 }
 
 /** Removes a font of a team that no draft and no edition names; else the sentence that says where it is used. */
-export async function removeFont(sql: Sql, { teamId }: TeamAccess<'fonts'>, sha256: string): Promise<Parsed<true>> {
+export async function removeFont(sql: Sql, access: TeamAccess<'fonts'>, sha256: string): Promise<Parsed<true>> {
   return sql.begin(async (transaction) => {
-    const used = (await usesIn(transaction, teamId)).get(`team:${sha256}`);
+    const used = (await fontUses(transaction, access)).get(`team:${sha256}`);
     if (used) return { problem: `This font is used by ${used.join(', ')}; choose another there first.` };
-    await transaction`delete from fonts where team_id = ${teamId} and sha256 = ${sha256}`;
+    await transaction`delete from fonts where team_id = ${access.teamId} and sha256 = ${sha256}`;
     return { value: true as const };
   });
 }

@@ -15,12 +15,12 @@ export function Bench({ person }: { person: string }) {
   return (
     <ViewFrame view="bench">
       <Rail />
-      {isSmall ? <OneAfterAnother person={person} /> : <SideBySide person={person} />}
+      {isSmall ? <OneAfterAnother person={person} /> : <Panels person={person} />}
     </ViewFrame>
   );
 }
 
-function SideBySide({ person }: { person: string }) {
+function Panels({ person }: { person: string }) {
   return (
     <div className={styles.panels}>
       <Group orientation="vertical">

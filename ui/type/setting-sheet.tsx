@@ -3,16 +3,18 @@
 import { useEffect, useRef } from 'react';
 import { decimal } from '../../core/length/present';
 import { isMultipleOf, type Px, ZERO } from '../../core/length/px';
-import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, TextStyle } from '../../core/spec/schema';
-import { SETTING_PARTS, type SettingPlace, settingsBetween, settingText } from '../../core/type/setting-cells';
-import { stepOf, textAt } from '../../core/type/text-at';
+import { SETTING_PARTS, settingKey, settingsBetween, settingText } from '../../core/type/setting-cells';
+import { stepOf, type TextAt } from '../../core/type/text-at';
 import type { SettingPart } from '../../core/type/write-style';
 import { useDraft } from '../draft/draft-context';
 import { CellField } from '../frame/grid/cell-field';
 import gridStyles from '../frame/grid/grid.module.scss';
 import styles from './type.module.scss';
 import { type SettingSheetState, useSettingSheet } from './use-setting-sheet';
+
+/** A style worked out at a breakpoint. */
+export type StyleAt = { breakpoint: Breakpoint; text: TextAt };
 
 const WORDS: Record<SettingPart, { label: string; hint: string }> = {
   size: { label: 'Size', hint: '16, 1.125rem, or growing: 16 to 20 over 640 to 1416.' },
@@ -22,14 +24,15 @@ const WORDS: Record<SettingPart, { label: string; hint: string }> = {
 
 const SAYS = 'settings-say';
 
+type Props = { style: TextStyle; each: StyleAt[]; shown: string };
+
 /** What is given of a style at every breakpoint, as a sheet: one text for all cells that are selected. */
-export function SettingSheet({ style, breakpoint: shown }: { style: TextStyle; breakpoint: Breakpoint }) {
+export function SettingSheet({ style, each, shown }: Props) {
   const document = useDraft((draft) => draft.document);
   const table = useRef<HTMLTableElement>(null);
-  const sheet = useSettingSheet(style, shown.id);
+  const sheet = useSettingSheet(style, shown);
   const { selected, anchor, editing, refused, message } = sheet;
-  const inRange = new Set(settingsBetween(document, anchor, selected).flat().map(keyOf));
-  const breakpoints = byWidth(document.breakpoints);
+  const inRange = new Set(settingsBetween(document, anchor, selected).flat().map(settingKey));
 
   // the focus goes where the keys go, and back to the cell whose field has closed
   const wasEditing = useRef(false);
@@ -49,8 +52,8 @@ export function SettingSheet({ style, breakpoint: shown }: { style: TextStyle; b
         <thead>
           <tr role="row">
             <th scope="col">At the width it is drawn at</th>
-            {breakpoints.map(({ id, name }) => (
-              <th key={id} scope="col" data-shown={id === shown.id || undefined}>
+            {each.map(({ breakpoint: { id, name } }) => (
+              <th key={id} scope="col" data-shown={id === shown || undefined}>
                 {name}
               </th>
             ))}
@@ -60,14 +63,14 @@ export function SettingSheet({ style, breakpoint: shown }: { style: TextStyle; b
           {SETTING_PARTS.map((part) => (
             <tr key={part} role="row">
               <th scope="row">{WORDS[part].label}</th>
-              {breakpoints.map((breakpoint) => (
+              {each.map((at) => (
                 <SettingCell
-                  key={breakpoint.id}
+                  key={at.breakpoint.id}
                   sheet={sheet}
                   style={style}
-                  breakpoint={breakpoint}
+                  at={at}
                   part={part}
-                  isInRange={inRange.has(keyOf({ part, breakpoint: breakpoint.id }))}
+                  isInRange={inRange.has(settingKey({ part, breakpoint: at.breakpoint.id }))}
                 />
               ))}
             </tr>
@@ -86,29 +89,25 @@ export function SettingSheet({ style, breakpoint: shown }: { style: TextStyle; b
   );
 }
 
-function keyOf({ part, breakpoint }: SettingPlace): string {
-  return `${part} ${breakpoint}`;
-}
-
 type CellProps = {
   sheet: SettingSheetState;
   style: TextStyle;
-  breakpoint: Breakpoint;
+  at: StyleAt;
   part: SettingPart;
   isInRange: boolean;
 };
 
-function SettingCell({ sheet, style, breakpoint, part, isInRange }: CellProps) {
+function SettingCell({ sheet, style, at: { breakpoint, text: worked }, part, isInRange }: CellProps) {
   const document = useDraft((draft) => draft.document);
   const place = { part, breakpoint: breakpoint.id };
-  const key = keyOf(place);
+  const key = settingKey(place);
   const text = settingText(document, style, breakpoint, part);
-  const at = textAt(document, style, breakpoint);
-  const isSelected = keyOf(sheet.selected) === key;
+  const isSelected = settingKey(sheet.selected) === key;
   const isEdited = isSelected && sheet.editing !== null;
   const refused = sheet.refused?.key === key ? sheet.refused : null;
   const label = `${WORDS[part].label}, ${breakpoint.name}`;
-  const inPx = part === 'span' || /^[\d.]+$/.test(text) ? null : decimal(part === 'size' ? at.size : at.leading);
+  const inPx =
+    part === 'span' || /^[\d.]+$/.test(text) ? null : decimal(part === 'size' ? worked.size : worked.leading);
   return (
     <td
       role="gridcell"
@@ -121,7 +120,7 @@ function SettingCell({ sheet, style, breakpoint, part, isInRange }: CellProps) {
       data-flag={
         refused
           ? 'refused'
-          : part === 'leading' && isOff(at.leading, stepOf(document, breakpoint))
+          : part === 'leading' && isOff(worked.leading, stepOf(document, breakpoint))
             ? 'weigh'
             : undefined
       }

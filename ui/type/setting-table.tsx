@@ -38,7 +38,7 @@ export function SettingTable({ style, breakpoint: shown }: Props) {
 
   return (
     <div className={styles.settings}>
-      <SettingSheet key={style.name} style={style} breakpoint={shown} />
+      <SettingSheet key={style.name} style={style} each={each} shown={shown.id} />
       <table aria-label={`What comes of ${style.name} at every breakpoint`}>
         <colgroup>
           <col className={styles.labels} />

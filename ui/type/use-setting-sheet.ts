@@ -8,6 +8,7 @@ import {
   followNarrower,
   pastedSettings,
   settingBeside,
+  settingKey,
   type SettingPlace,
   settingsBetween,
   settingText,
@@ -68,7 +69,7 @@ export function useSettingSheet(style: TextStyle, shown: string): SettingSheetSt
 
   const commit = (text: string, leave: Leave | null): void => {
     const places = rows().flat();
-    const key = `${selected.part} ${selected.breakpoint}`;
+    const key = settingKey(selected);
     const now = spec().breakpoints.find(({ id }) => id === selected.breakpoint)!;
     const isUntouched = places.length === 1 && text === settingText(spec(), style, now, selected.part);
     const problem = isUntouched ? null : store.getState().take(write(places.map((place) => [place, text])));

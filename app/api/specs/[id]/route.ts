@@ -8,7 +8,7 @@ import { forSpec, readBody, refuse } from '../../../answers';
 const change = z.union([z.object({ name: specName }), z.object({ archived: z.boolean() })]);
 
 /** Renames a spec (a revision of its draft like any other), archives it or brings it back. */
-export const PATCH = forSpec(['read', 'arrange', 'edit'], async (access, request) => {
+export const PATCH = forSpec(['arrange', 'edit'], async (access, request) => {
   const read = await readBody(request, change);
   if ('refusal' in read) return read.refusal;
   if ('archived' in read.body) {
