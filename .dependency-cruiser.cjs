@@ -7,6 +7,43 @@ const apart = (name, from, to, comment) => ({
   to: { path: to },
 });
 
+// Rooms of core/, the lowest first: each imports those before it, and none of those after it.
+const ROOMS = [
+  'spec/limits',
+  'length',
+  'text',
+  'spec',
+  'edits',
+  'columns',
+  'baseline',
+  'overlay',
+  'spacing',
+  'rows',
+  'type',
+  'breakpoints',
+  'layouts',
+  'document',
+  'quantities',
+  'sheet',
+  'checks',
+  'sample',
+  'picture',
+  'report',
+  'sweep',
+  'finder',
+  'edition',
+  'formats',
+  'diff',
+];
+const noArrowUp = ROOMS.slice(0, -1).map((room, place) =>
+  apart(
+    `core-${room.replace('/', '-')}`,
+    `^core/${room}${room === 'spec' ? '/(?!limits|testing)' : room.includes('/') ? '\\.ts' : '/'}(?!.*\\.test\\.ts$)`,
+    `^core/(?!spec/limits)(${ROOMS.slice(place + 1).join('|')})/`,
+    'no arrow up inside core/',
+  ),
+);
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
@@ -14,7 +51,7 @@ module.exports = {
       name: 'no-circle',
       severity: 'error',
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true },
     },
     {
       name: 'found',
@@ -35,6 +72,7 @@ module.exports = {
       '^node:|^(react|react-dom|next|postgres|zustand)(/|$)',
       'no Node, no React in core/',
     ),
+    ...noArrowUp,
     apart('server', '^server/', '^(app|cli|scripts|tests|ui)/', 'server/ imports core/ alone'),
     apart('ui', '^ui/', '^(app|cli|scripts|server|tests)/', 'ui/ imports core/ alone'),
     apart('cli', '^cli/', '^(app|scripts|server|tests|ui)/', 'cli/ imports core/ alone'),

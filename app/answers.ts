@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { LIMITS } from '../core/spec/limits';
-import { problemOf } from '../core/spec/problem';
+import { problemOf } from '../core/document/problem';
 import { isPlainText } from '../core/spec/text-schema';
 import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../server/access/access';
 import type { Action } from '../server/access/actions';

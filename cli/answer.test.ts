@@ -18,6 +18,28 @@ const files: Record<string, string> = {
       baseline: { step: '0.5vw', offset: '0px' },
     }),
   ),
+  'page.json': JSON.stringify({
+    ...specOf(laptop),
+    layouts: [
+      {
+        id: 'front',
+        name: 'Front page',
+        notes: '',
+        sections: [
+          {
+            id: 'opening',
+            name: 'Opening',
+            tall: 'content',
+            space: { laptop: { above: 2, between: [], below: 1 } },
+            blocks: [
+              { id: 'map', name: 'Map', holds: { picture: '4/3' }, at: { laptop: { columns: [1, 6] } } },
+              { id: 'rest', name: 'Rest', holds: { area: 'plain' }, at: {} },
+            ],
+          },
+        ],
+      },
+    ],
+  }),
   'broken.json': '{',
   'future.json': '{ "ypsiline": 99 }',
 };
@@ -145,5 +167,60 @@ describe('unusable input: one line, status 2', () => {
     expect([text, status]).toEqual([undefined, 2]);
     expect(said).toContain(`ypsiline: ${problem}`);
     expect(said).not.toContain('\n');
+  });
+});
+
+describe('layout', () => {
+  test('every block, section and white space, exact', () => {
+    // 12 columns of 73 with gutters of 24 from 70; bands of 8 with gaps of 8: a picture 558 wide is 418½ high, in 27 rows
+    expect(json('layout page.json --layout front --width 1280 --json')).toEqual({
+      breakpoint: 'laptop',
+      height: '488',
+      sections: [{ id: 'opening', top: '0', height: '488' }],
+      blocks: [
+        {
+          id: 'map',
+          section: 'opening',
+          columns: [1, 6],
+          rows: [3, 29],
+          x: '70',
+          y: '32',
+          width: '558',
+          height: '837/2',
+          given: true,
+        },
+        {
+          id: 'rest',
+          section: 'opening',
+          columns: [1, 12],
+          rows: [30, 30],
+          x: '70',
+          y: '464',
+          width: '1140',
+          height: '8',
+          given: false,
+        },
+      ],
+      space: [
+        { kind: 'section to picture', section: 'opening', after: null, rows: 2, px: '32' },
+        { kind: 'picture to area', section: 'opening', after: 'map', rows: 0, px: '8' },
+        { kind: 'area to section', section: 'opening', after: 'rest', rows: 1, px: '16' },
+      ],
+      findings: [],
+    });
+    expect(call('layout page.json --layout front --width 1280').text).toContain(
+      'map: columns 1–6, rows 3–29, 558 × 418½',
+    );
+  });
+
+  test.each([
+    ['layout page.json --layout front', '--width is needed, such as --width 1512'],
+    ['layout page.json --layout back --width 1280', '--layout is “back”; the layouts of page.json are: front'],
+    ['layout page.json --width 1280', '--layout is missing; the layouts of page.json are: front'],
+    ['layout phone.json --layout front --width 390', 'the layouts of phone.json are: it has none'],
+    ['layout page.json --layout front --width wide', '--width is “wide”; it must be a whole number'],
+  ])('%s is refused', (line, problem) => {
+    expect(call(line)).toMatchObject({ status: 2 });
+    expect(call(line).problem).toContain(problem);
   });
 });

@@ -1,9 +1,15 @@
 import { checkCommand } from './commands/check';
 import { finderCommand } from './commands/finder';
+import { layoutCommand } from './commands/layout';
 import { sweepCommand } from './commands/sweep';
 import { type Answer, type Command, Unusable } from './command';
 
-const COMMANDS: Record<string, Command> = { check: checkCommand, finder: finderCommand, sweep: sweepCommand };
+const COMMANDS: Record<string, Command> = {
+  check: checkCommand,
+  finder: finderCommand,
+  sweep: sweepCommand,
+  layout: layoutCommand,
+};
 
 /**
  * What a call answers and ends with: 0 fine, 1 *must fix* findings, 2 unusable input with one line that says what and where.

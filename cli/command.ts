@@ -1,5 +1,5 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
-import { readSpecText } from '../core/spec/read';
+import { readSpecText } from '../core/document/read';
 import type { Spec } from '../core/spec/schema';
 
 export type Answer = { text?: string; problem?: string; status: 0 | 1 | 2 };

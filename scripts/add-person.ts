@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { parseArgs } from 'node:util';
-import { z } from 'zod';
+import * as z from 'zod';
 import { slug } from '../core/spec/slug';
 import { connect } from '../server/database';
 import { migrate } from '../server/migrate';

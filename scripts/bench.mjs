@@ -1,9 +1,10 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, javascript, keystroke, starts.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, javascript, keystroke, starts.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { measureCore } from './bench/core-bundle.mjs';
+import { measureDrafts } from './bench/drafts.mjs';
 import { measureJavaScript } from './bench/javascript.mjs';
 import { measureKeystroke } from './bench/keystroke.mjs';
 import { withApplication } from './setup/application.mjs';
@@ -25,6 +26,7 @@ await run(async () => {
         if (runs('keystroke')) await measureKeystroke(application);
       });
     }
+    if (runs('drafts')) await measureDrafts(folder);
     if (runs('core')) await measureCore(folder);
     if (runs('starts')) await measureStarts(folder);
   } finally {

@@ -1,10 +1,12 @@
-import { writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { format } from 'prettier';
+import { withLimits } from './reference-pages/limits-table';
 import { jsonSchemaText, rulesPage, shippedMeasuresText } from './reference-pages/pages';
 
 /** `npm run docs`: writes what is made from the code or from the shipped fonts. */
 writeFileSync('docs/rules.md', rulesPage());
 writeFileSync('docs/spec.schema.json', jsonSchemaText());
+writeFileSync('docs/document-format.md', withLimits(readFileSync('docs/document-format.md', 'utf8')));
 writeFileSync(
   'core/type/shipped-measures.ts',
   await format(shippedMeasuresText(), { parser: 'typescript', printWidth: 120, singleQuote: true }),

@@ -1,6 +1,7 @@
 import semver from 'semver';
 import { findingsOf, holdingBack, judge } from '../core/checks/run';
-import type { Bump } from '../core/diff/differences';
+import { sentenceOf } from '../core/checks/sentence';
+import type { Bump } from '../core/quantities/quantity';
 import { canonicalJson } from '../core/edition/canonical';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
@@ -89,9 +90,9 @@ export async function publishEdition(
     return refused(`“${version.slice(0, 40)}” is not a version; write three numbers such as 1.2.0.`, 'version');
   return sql.begin(async (transaction) => {
     const [spec] = await transaction<{ revision: number; document: unknown }[]>`
-      select specs.revision, document
+      select revision, document
         from specs
-        join revisions on spec_id = specs.id and revisions.revision = specs.revision
+        join drafts on spec_id = specs.id
        where specs.id = ${specId}
          for update of specs`;
     if (spec!.revision !== revision)
@@ -103,7 +104,7 @@ export async function publishEdition(
     const open = holdingBack(judge(document, findingsOf(document)));
     if (open.length > 0)
       return refused(
-        `${open.length === 1 ? 'One finding' : `${open.length} findings`} must be mended or waived first: ${open[0]!.message}`,
+        `${open.length === 1 ? 'One finding' : `${open.length} findings`} must be mended or waived first: ${sentenceOf(open[0]!)}`,
         'draft',
       );
     const [last] = await transaction<{ version: string; sha256: string }[]>`

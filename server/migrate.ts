@@ -2,6 +2,7 @@ import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { Query, Sql } from './database';
+import { STEPS } from './migrations/steps';
 import { sha256 } from './sha256';
 
 const FOLDER = fileURLToPath(new URL('./migrations/', import.meta.url));
@@ -39,6 +40,7 @@ export async function migrate(sql: Sql, folder = FOLDER): Promise<string[]> {
     const ran: string[] = [];
     for (const { name, text, checksum } of migrations.slice(done)) {
       await held.unsafe(`begin; ${text}`);
+      await STEPS[name]?.(held);
       await held`insert into migrations (name, checksum) values (${name}, ${checksum})`;
       await held`commit`;
       ran.push(name);

@@ -68,7 +68,7 @@ export async function specPage(
            people.name as changed_by, newest.version as last_edition,
            coalesce(newest.sha256 is distinct from draft_hash, true) as differs, document
       from (select *, row_number() over (order by ${order}) as place from specs where ${inView} order by ${order} limit ${PAGE_SIZE} offset ${(wanted - 1) * PAGE_SIZE}) listed
-      join revisions on revisions.spec_id = listed.id and revisions.revision = listed.revision
+      join drafts    on drafts.spec_id = listed.id
       join people    on people.id = listed.changed_by
       left join lateral (select version, sha256 from editions where spec_id = listed.id order by id desc limit 1) newest on true
      order by place`;

@@ -2,6 +2,7 @@ import type { Spec } from '../core/spec/schema';
 import { slug } from '../core/spec/slug';
 import type { SpecAccess, TeamAccess } from './access/access';
 import type { Query, Sql } from './database';
+import { keepRevision } from './revisions';
 import { bringFonts } from './fonts/team-fonts';
 import { storedSpec } from './stored-spec';
 import { keepSummary, summaryOf } from './summaries';
@@ -30,10 +31,11 @@ export type SpecRecord = {
 export async function specOf(sql: Query, { specId }: SpecAccess<'read'>): Promise<SpecRecord> {
   const [row] = await sql<(Omit<SpecRecord, 'document'> & { document: unknown })[]>`
     select specs.id, teams.id as team_id, teams.slug as team_slug, teams.name as team_name, specs.slug, specs.revision,
-           document, people.name as changed_by, made_at as changed_at, archived_at,
+           drafts.document, people.name as changed_by, made_at as changed_at, archived_at,
            newest.version as last_edition, newest.revision as last_edition_revision
       from specs
       join teams     on teams.id = specs.team_id
+      join drafts    on drafts.spec_id = specs.id
       join revisions on revisions.spec_id = specs.id and revisions.revision = specs.revision
       join people    on people.id = made_by
       left join lateral (select version, revision from editions where spec_id = specs.id order by id desc limit 1) newest on true
@@ -72,9 +74,8 @@ export async function createSpec(
        order by place
        limit 1
       returning id, slug`;
-    await transaction`
-      insert into revisions (spec_id, revision, document, made_by)
-      values (${spec!.id}, 1, ${transaction.json(document)}, ${personId})`;
+    const first = { specId: spec!.id, revision: 1, label: '', edits: [], document, personId, isOfStored: true };
+    await keepRevision(transaction, first);
     await keepSummary(transaction, spec!.id, summary, personId);
     const missingFonts = await bringFonts(transaction, access, document);
     return { ...spec!, missingFonts };

@@ -1,4 +1,4 @@
-import { readSpec } from '../core/spec/read';
+import { readSpec } from '../core/document/read';
 import type { Spec } from '../core/spec/schema';
 
 /** A stored document that this version cannot read. It is kept as it is, and shown as such. */

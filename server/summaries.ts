@@ -1,7 +1,7 @@
 import { holdingBack, judge } from '../core/checks/run';
 import { canonicalJson } from '../core/edition/canonical';
 import { byWidth } from '../core/spec/ranges';
-import { readSpec } from '../core/spec/read';
+import { readSpec } from '../core/document/read';
 import type { Spec } from '../core/spec/schema';
 import type { Query } from './database';
 import { sha256 } from './sha256';
@@ -47,7 +47,7 @@ export async function fillSummaries(sql: Query): Promise<number> {
   const uncounted = await sql<{ id: string; document: unknown }[]>`
     select id, document
       from specs
-      join revisions on spec_id = specs.id and revisions.revision = specs.revision
+      join drafts on spec_id = specs.id
      where must_fix is null`;
   let filled = 0;
   for (const { id, document } of uncounted) {

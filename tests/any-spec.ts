@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { newBreakpoint, newSpec } from '../core/spec/defaults';
-import { readSpec } from '../core/spec/read';
+import { newBreakpoint, newSpec } from '../core/document/defaults';
+import { readSpec } from '../core/document/read';
 import type { Columns, Spec } from '../core/spec/schema';
 
 /** Documents of every shape that the schema has for columns, for properties; those that it refuses are left out. */

@@ -1,14 +1,15 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { z } from 'zod';
-import { readSpec } from '../../core/spec/read';
+import * as z from 'zod';
+import { readSpec } from '../../core/document/read';
 import { teamAccess } from '../../server/access/access';
 import { database } from '../../server/database';
 import { membersOf } from '../../server/people';
 import { type ListedRecord, SORTS, specPage } from '../../server/spec-list';
 import { SpecStrip } from '../../ui/drawing/spec-strip';
 import { TopBar } from '../../ui/frame/top-bar';
-import { SpecList, type ListedSpec } from '../../ui/specs/spec-list';
+import type { ListedSpec } from '../../ui/specs/listed-spec';
+import { SpecList } from '../../ui/specs/spec-list';
 import { signedInPerson } from '../asker';
 
 type Props = { params: Promise<{ team: string }>; searchParams: Promise<Record<string, unknown>> };

@@ -4,9 +4,9 @@ import { parseLength } from '../length/length';
 import { exactText, type Px, px } from '../length/px';
 import { toPx } from '../length/resolve';
 import { breakpointOf, specOf } from '../spec/testing';
-import { disagreements } from './agreement';
+import { disagreements } from '../rows/agreement';
 import { latticeCell, leadingsThatFit, nearestLines } from './leading-that-fits';
-import { writeFittingLeading } from '../sheet/write-leading';
+import { writeFittingLeading } from '../breakpoints/write-leading';
 
 /** Every count of lines up to a thousand, and the one whose leading comes nearest; of two equally near, the more lines. */
 function bruteForce(wanted: number, height: number): number {

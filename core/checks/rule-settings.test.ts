@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { readSpec } from '../spec/read';
+import { readSpec } from '../document/read';
 import { breakpointOf, specOf } from '../spec/testing';
 import { lineLength } from './rules/line-length';
 import { RULES } from './registry';
-import { settingOf, withSetting } from './rule-settings';
+import { settingOf, withRuleSetting } from './rule-settings';
 import { judge } from './run';
 import { lapsedFor, lapsedWaivers } from './waivers';
 
@@ -13,16 +13,16 @@ test('ids are unique, and every threshold has a usual value that the schema take
   expect(new Set(RULES.map(({ id }) => id)).size).toBe(RULES.length);
   for (const rule of RULES) {
     const thresholds = Object.fromEntries((rule.thresholds ?? []).map(({ id, usual }) => [id, usual + 1]));
-    const set = withSetting(spec, rule, { on: false, weight: 'note', thresholds });
+    const set = withRuleSetting(spec, rule, { on: false, weight: 'note', thresholds });
     expect(readSpec(set).problem).toBeUndefined();
   }
 });
 
 test('what is usual is not written down', () => {
-  const off = withSetting(spec, lineLength, { on: false, weight: 'weigh', thresholds: { most: 80 } });
+  const off = withRuleSetting(spec, lineLength, { on: false, weight: 'weigh', thresholds: { most: 80 } });
   expect(off.rules).toEqual({ 'line-length': { on: false } });
   expect(settingOf(off, lineLength)).toEqual({ on: false, weight: 'weigh', thresholds: {} });
-  expect(withSetting(off, lineLength, { on: true, weight: 'weigh', thresholds: {} })).toEqual(spec);
+  expect(withRuleSetting(off, lineLength, { on: true, weight: 'weigh', thresholds: {} })).toEqual(spec);
 });
 
 describe('a waiver lapses when the numbers behind it change', () => {

@@ -17,7 +17,7 @@ export function thresholdsOf({ rules }: Spec, { id: rule, thresholds = [] }: Rul
 }
 
 /** The spec with a rule held otherwise; what is usual is not written down. */
-export function withSetting(spec: Spec, rule: Rule, { on, weight, thresholds }: Required<RuleSetting>): Spec {
+export function withRuleSetting(spec: Spec, rule: Rule, { on, weight, thresholds }: Required<RuleSetting>): Spec {
   const unusual = Object.entries(thresholds).filter(
     ([id, value]) => rule.thresholds?.find((threshold) => threshold.id === id)?.usual !== value,
   );

@@ -1,9 +1,12 @@
 import type { SolvedColumns } from '../columns/columns-at';
+import type { Address, Edit } from '../edits/edit';
 import type { Px } from '../length/px';
+import { addressOf, type QuantityId } from '../quantities/registry';
 import type { GivenLength } from '../spacing/given-lengths';
 import type { Step, Use } from '../spacing/scale';
-import type { Breakpoint, Columns, Leading, Spec, TextStyle } from '../spec/schema';
+import type { Breakpoint, Spec, TextStyle, TypeSetting } from '../spec/schema';
 import type { TextAt } from '../type/text-at';
+import type { Facts } from './say';
 
 export type Weight = 'must-fix' | 'weigh' | 'note';
 
@@ -16,67 +19,25 @@ export const WEIGHT_SAYS: Record<Weight, string> = {
   note: 'Good to know; nothing to decide.',
 };
 
-/** The cell of the sheet that a finding is about. */
-export type CellName =
-  | 'name'
-  | 'from'
-  | 'reference'
-  | 'notes'
-  | 'count'
-  | 'container'
-  | 'margin'
-  | 'gutter'
-  | 'column'
-  | 'outer'
-  | 'align'
-  | 'whole'
-  | 'rowRule'
-  | 'rowCount'
-  | 'rowHeight'
-  | 'rowGap'
-  | 'rowTop'
-  | 'rowBottom'
-  | 'rowLeast'
-  | 'rowMost'
-  | 'step'
-  | 'baselineOffset'
-  | 'lines';
+/** A way to mend a finding: the edits, and what the sentence of its button is made of. */
+export type Mend = { facts: Facts; edits: readonly Edit[] };
 
-/** One edit that a mend makes to a breakpoint. */
-export type BreakpointChange = {
-  breakpoint: string;
-  from?: number;
-  reference?: Breakpoint['reference'];
-  columns?: Partial<Columns>;
-  rows?: Breakpoint['rows'];
-  baseline?: Breakpoint['baseline'];
-};
-
-/** One edit that a mend makes to a text style at a breakpoint. */
-export type StyleChange = { style: string; breakpoint: string; leading: Leading };
-
-/** One edit that a mend makes to the spacing scale. */
-export type StepChange = { addStep: string } | { removeStep: string };
-
-/** Breakpoints are put in order of their widths. */
-export type OrderChange = { order: 'by width' };
-
-export type Change = BreakpointChange | StyleChange | StepChange | OrderChange;
-
-/** A way to mend a finding: what the button says, and the edits behind it. */
-export type Mend = { label: string; changes: Change[] };
-
-/** What a check reports. `values` are the numbers behind the sentence, as exact text; a waiver holds as long as they do. */
+/** What a check reports, as data; `sentenceOf` makes the sentence. */
 export type Finding = {
   rule: string;
+  /** Of the rule. */
+  version: number;
   weight: Weight;
   breakpoint: string | null;
-  cell: CellName | null;
-  message: string;
-  values: Record<string, string>;
-  mends: Mend[];
-  /** The text style, or the step of the spacing scale, that it is about. */
-  about?: { style: string } | { step: string };
+  /** What of the document it is about; nothing where it is about the whole. */
+  subject: readonly Address[];
+  /** The viewport widths at which it was seen. */
+  widths: readonly number[];
+  /** The numbers that were found, as exact text; a waiver holds as long as they do. */
+  values: Readonly<Record<string, string>>;
+  /** What else the sentence is made of. */
+  facts: Facts;
+  mends: readonly Mend[];
 };
 
 /** What a rule may ask of a spec. Solutions are worked out once a run. */
@@ -100,11 +61,14 @@ export type CheckedSpec = {
 export type Threshold = { id: string; title: string; unit: string; usual: number };
 
 /** What a rule finds; its weight where that is another than the rule's. */
-export type Found = Omit<Finding, 'rule' | 'weight'> & { weight?: Weight };
+export type Found = Pick<Finding, 'breakpoint' | 'subject' | 'widths' | 'values'> &
+  Partial<Pick<Finding, 'weight' | 'facts' | 'mends'>>;
 
 /** What a rule says of itself; the list of rules for people is made from this. */
 export type Rule = {
   id: string;
+  /** Raised when the rule finds something else than before; its words may change without. */
+  version: number;
   title: string;
   asks: string;
   why: string;
@@ -113,33 +77,55 @@ export type Rule = {
   weight: Weight;
   thresholds?: readonly Threshold[];
   check(checked: CheckedSpec): Found[];
+  /** The sentence of a finding, made of its values and facts. */
+  says(facts: Facts): string;
+  /** What the button of a mend says, made of the mend's facts. */
+  offers?(facts: Facts): string;
 };
+
+/** What is found in one cell of the sheet, by its quantity or its address: everything but where. */
+type InCell = Omit<Found, 'breakpoint' | 'subject' | 'widths'> & {
+  cell: QuantityId | Address;
+  widths?: readonly number[];
+};
+
+/** A finding about a quantity of a breakpoint, seen at its reference width unless another is said. */
+export function inCell(breakpoint: Breakpoint, { cell, widths, ...found }: InCell): Found {
+  const seen = widths ?? [breakpoint.reference.width];
+  const at = typeof cell === 'string' ? addressOf(breakpoint, cell) : cell;
+  return { ...found, breakpoint: breakpoint.id, subject: [at], widths: seen };
+}
 
 /** A rule that looks at one breakpoint at a time. */
 export function perBreakpoint(
-  look: (breakpoint: Breakpoint, checked: CheckedSpec) => (Omit<Found, 'breakpoint'> | null)[],
+  look: (breakpoint: Breakpoint, checked: CheckedSpec) => (InCell | null)[],
 ): Rule['check'] {
   return (checked) =>
     checked.breakpoints.flatMap((breakpoint) =>
       look(breakpoint, checked)
         .filter((found) => found !== null)
-        .map((found) => ({ ...found, breakpoint: breakpoint.id })),
+        .map((found) => inCell(breakpoint, found)),
     );
 }
 
+/** What is found of a part of a text style's setting. */
+type InSetting = Omit<Found, 'breakpoint' | 'subject' | 'widths'> & {
+  part: keyof TypeSetting;
+  widths?: readonly number[];
+};
+
 /** A rule that looks at one text style at one breakpoint at a time. */
 export function perStyle(
-  look: (
-    style: TextStyle,
-    breakpoint: Breakpoint,
-    checked: CheckedSpec,
-  ) => Pick<Finding, 'message' | 'values' | 'mends'> | null,
+  look: (style: TextStyle, breakpoint: Breakpoint, checked: CheckedSpec) => InSetting | null,
 ): Rule['check'] {
   return (checked) =>
     checked.spec.type.flatMap((style) =>
       checked.breakpoints.flatMap((breakpoint) => {
         const found = look(style, breakpoint, checked);
-        return found ? [{ ...found, breakpoint: breakpoint.id, cell: null, about: { style: style.name } }] : [];
+        if (!found) return [];
+        const { part, widths = [breakpoint.reference.width], ...others } = found;
+        const subject = [['type', style.name, 'at', breakpoint.id, part]];
+        return [{ ...others, breakpoint: breakpoint.id, subject, widths }];
       }),
     );
 }

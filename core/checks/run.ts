@@ -19,9 +19,14 @@ export function findingsOf(spec: Spec): Finding[] {
   return RULES.flatMap((rule) => {
     const setting = spec.rules?.[rule.id];
     if (setting?.on === false) return [];
-    return rule
-      .check(checked)
-      .map((found) => ({ rule: rule.id, ...found, weight: setting?.weight ?? found.weight ?? rule.weight }));
+    return rule.check(checked).map((found): Finding => ({
+      facts: {},
+      mends: [],
+      ...found,
+      rule: rule.id,
+      version: rule.version,
+      weight: setting?.weight ?? found.weight ?? rule.weight,
+    }));
   }).sort((a, b) => ORDER[a.weight] - ORDER[b.weight] || placeOf(a) - placeOf(b));
 }
 

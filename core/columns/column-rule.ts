@@ -1,4 +1,5 @@
 import Fraction from 'fraction.js';
+import { ratioOf } from '../length/ratio';
 import { type GrowingLength, isGrowing } from '../length/growing';
 import type { LengthValue } from '../length/length-value';
 import type { Columns } from '../spec/schema';
@@ -35,7 +36,7 @@ export function columnRule<T>(columns: Columns, read: LengthReader<T>): ColumnRu
     viewport: read.viewport,
     count,
     gutter: isOfColumn(gutter)
-      ? { is: 'ofColumn', share: new Fraction(gutter.ofColumn) }
+      ? { is: 'ofColumn', share: ratioOf(gutter.ofColumn) }
       : gutter === 'auto'
         ? { is: 'follows' }
         : { is: 'held', width: size(gutter) },

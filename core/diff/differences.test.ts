@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import type { CellName } from '../checks/rule';
-import { addBreakpoint, removeBreakpoint } from '../sheet/breakpoints';
-import { writeCell } from '../sheet/write-cell';
+import type { QuantityId } from '../quantities/registry';
+import { addBreakpoint, removeBreakpoint } from '../breakpoints/breakpoints';
+import { writeCell } from '../quantities/write-cell';
 import { breakpointOf, specOf } from '../spec/testing';
 import { differences, leastBump } from './differences';
 
@@ -14,8 +14,51 @@ const spec = specOf(phone, desktop);
 
 test('a changed gutter, and the column that follows it', () => {
   expect(differences(spec, writeCell(spec, 'desktop', 'gutter', '36').value!)).toEqual([
-    { breakpoint: 'Desktop', what: 'Gutter', before: '24', after: '36', bump: 'minor' },
-    { breakpoint: 'Desktop', what: 'Column', before: '74', after: '63', bump: 'patch' },
+    {
+      at: ['breakpoints', 'desktop', 'columns', 'gutter'],
+      breakpoint: 'Desktop',
+      what: 'Gutter',
+      before: '24',
+      after: '36',
+      follows: false,
+      bump: 'minor',
+    },
+    {
+      at: ['breakpoints', 'desktop', 'columns', 'column'],
+      breakpoint: 'Desktop',
+      what: 'Column',
+      before: '74',
+      after: '63',
+      follows: true,
+      bump: 'patch',
+    },
+  ]);
+});
+
+test('a block that moved, and white space, at the breakpoint where they did', () => {
+  const at = (columns: [number, number], above: number): typeof spec => ({
+    ...spec,
+    layouts: [
+      {
+        id: 'home',
+        name: 'Home',
+        notes: '',
+        sections: [
+          {
+            id: 'top',
+            name: 'Top',
+            tall: 'content',
+            space: { phone: { above } },
+            blocks: [{ id: 'map', name: 'Map', holds: { area: 'plain' }, at: { desktop: { columns } } }],
+          },
+        ],
+      },
+    ],
+  });
+  const found = differences(at([1, 6], 2), at([1, 8], 3));
+  expect(found.map(({ what, breakpoint, before, after, bump }) => [what, breakpoint, before, after, bump])).toEqual([
+    ['Home, section Top, white space', 'Phone', '2 above', '3 above', 'minor'],
+    ['Home, block Map, place', 'Desktop', 'columns 1–6', 'columns 1–8', 'minor'],
   ]);
 });
 
@@ -26,7 +69,7 @@ test('nothing changed, nothing differs', () => {
 
 // Semantic Versioning 2.0.0: major where what is built on it breaks, minor where something is added, patch otherwise
 describe('the least step of the version that fits', () => {
-  test.each<[CellName, string, string]>([
+  test.each<[QuantityId, string, string]>([
     ['count', '16', 'major'],
     ['gutter', '36', 'minor'],
     ['container', 'up to 1152', 'minor'],
@@ -46,8 +89,20 @@ describe('the least step of the version that fits', () => {
   test('rows that are gone', () => {
     const rows = { ...desktop, rows: null };
     expect(differences(spec, specOf(phone, rows))).toEqual([
-      { breakpoint: 'Desktop', what: 'Rows, rule', before: 'repeat', after: 'none', bump: 'minor' },
+      {
+        at: ['breakpoints', 'desktop', 'rows'],
+        breakpoint: 'Desktop',
+        what: 'Rows, rule',
+        before: 'repeat',
+        after: 'none',
+        follows: false,
+        bump: 'minor',
+      },
     ]);
-    expect(leastBump(differences(spec, { ...spec, layouts: [{ name: 'Home' }] }))).toBe('patch');
+    const layouts = [{ id: 'home', name: 'Home', notes: '', sections: [] }];
+    expect(leastBump(differences(spec, { ...spec, layouts }))).toBe('minor');
+    expect(leastBump(differences({ ...spec, layouts }, spec))).toBe('major');
+    const noted = layouts.map((layout) => ({ ...layout, notes: 'For the front.' }));
+    expect(leastBump(differences({ ...spec, layouts }, { ...spec, layouts: noted }))).toBe('patch');
   });
 });

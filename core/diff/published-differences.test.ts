@@ -88,6 +88,8 @@ describe('the least version step', () => {
 
   test('what is gone is named', () => {
     expect(publishedDifferences(withSteps('space-1', 'space-2'), withSteps('space-1'))).toContainEqual({
+      at: [],
+      follows: false,
       breakpoint: null,
       what: 'Names in grid.css',
       before: '--space-2',

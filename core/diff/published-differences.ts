@@ -15,6 +15,9 @@ export function publishedDifferences(before: Spec, after: Spec): Difference[] {
   return isSaid ? all : [...all, ...otherValues(parts)];
 }
 
+/** What the style sheet says has no place of its own in the document. */
+const OF_SHEET = { at: [], follows: false };
+
 type Sheet = { names: Set<string>; values: Map<string, string> };
 
 /** Names that a page can write, of one part of a style sheet, and every declaration with its value. */
@@ -51,7 +54,9 @@ function namesGone(parts: Part[]): Difference[] {
     const gone = [...was.names].filter((each) => !is.names.has(each));
     if (gone.length === 0) return [];
     const listed = gone.length > 4 ? `${gone.slice(0, 4).join(', ')} and ${gone.length - 4} more` : gone.join(', ');
-    return [{ breakpoint: name, what: 'Names in grid.css', before: listed, after: null, bump: 'major' as const }];
+    return [
+      { ...OF_SHEET, breakpoint: name, what: 'Names in grid.css', before: listed, after: null, bump: 'major' as const },
+    ];
   });
 }
 
@@ -61,7 +66,7 @@ function otherValues(parts: Part[]): Difference[] {
       const [old, now] = [was.values.get(key), is.values.get(key)];
       if (old === now) return [];
       const what = `grid.css, ${key.trim().split(' ').at(-1)}`;
-      return [{ breakpoint: name, what, before: old ?? null, after: now ?? null, bump: 'minor' as const }];
+      return [{ ...OF_SHEET, breakpoint: name, what, before: old ?? null, after: now ?? null, bump: 'minor' as const }];
     }),
   );
 }

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../spec/testing';
 import { canonicalJson } from './canonical';
-import { tabSeparated } from './read-table';
+import { tableAsText } from './read-table';
 import { spanTable, valueTable } from './value-table';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 393, { id: 'phone' });
@@ -51,7 +51,7 @@ test('spans, as many as there are columns', () => {
 
 test('a table for a spreadsheet', () => {
   expect(
-    tabSeparated(valueTable(specOf(phone)))
+    tableAsText(valueTable(specOf(phone)))
       .split('\n')
       .slice(0, 2),
   ).toEqual(['\tPhone', 'Viewports\t0 and up']);

@@ -1,7 +1,8 @@
 import { decimal, numeral } from '../length/present';
 import { stepsOf } from '../spacing/scale';
 import type { Spec } from '../spec/schema';
-import { lengthValue, type ReadTable } from './read-table';
+import { type ReadTable } from './read-table';
+import { lengthValue } from '../quantities/reading';
 
 /** The spacing scale: times the base unit, px, rem. */
 export function spacingTable(spec: Spec): ReadTable {

@@ -4,7 +4,8 @@ import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
 import { fontName } from '../type/style-text';
 import { type TextAt, textAt } from '../type/text-at';
-import type { ReadTable, ReadValue } from './read-table';
+import { type ReadTable } from './read-table';
+import { type ReadValue } from '../quantities/reading';
 
 /** Every text style at every breakpoint: size and leading, where its first baseline lies, and how it is put on the grid. */
 export function textTable(spec: Spec): ReadTable {

@@ -1,4 +1,4 @@
-import { guttersInside } from '../columns/solve';
+import { eachWholePair } from './whole-pairs';
 import type { Columns } from '../spec/schema';
 import { RATIOS } from '../sweep/sweep';
 
@@ -92,13 +92,9 @@ function searchWidth(
   for (let margin = from; margin <= to; margin++) {
     const container = width - margin * 2;
     for (const count of counts) {
-      const gutters = guttersInside(count, outer);
-      for (let gutter = 0; gutter <= widest; gutter += step) {
-        const left = container - gutters * gutter;
-        if (left <= 0 || left < gutter * count) break;
-        if (left % count === 0) keep({ width, margin, container, count, column: left / count, gutter });
-        if (gutters === 0) break;
-      }
+      eachWholePair({ container, count, outer, step, widest }, (column, gutter) =>
+        keep({ width, margin, container, count, column, gutter }),
+      );
     }
   }
 }

@@ -1,3 +1,4 @@
+import { guttersInside } from '../columns/solve';
 import type { Columns } from '../spec/schema';
 
 export type PairConditions = {
@@ -26,13 +27,26 @@ export function wholePairs({
   maxGutter = Infinity,
 }: PairConditions): WholePair[] {
   const pairs: WholePair[] = [];
-  const gutters = outer === 'half' ? count : count - 1;
   const step = outer === 'half' && base % 2 === 1 ? base * 2 : base;
-  for (let gutter = 0; gutter <= maxGutter; gutter += step) {
+  eachWholePair({ container, count, outer, step, widest: maxGutter }, (column, gutter) =>
+    pairs.push({ column, gutter }),
+  );
+  return pairs;
+}
+
+/** What is divided: a container into so many columns, with gutters in steps up to the widest. */
+export type Divided = { container: number; count: number; outer: Columns['outer']; step: number; widest: number };
+
+/** Every way to fill a container with whole columns, gutters ascending; gutters are no wider than columns. */
+export function eachWholePair(
+  { container, count, outer, step, widest }: Divided,
+  found: (column: number, gutter: number) => void,
+): void {
+  const gutters = guttersInside(count, outer);
+  for (let gutter = 0; gutter <= widest; gutter += step) {
     const left = container - gutters * gutter;
     if (left <= 0 || left < gutter * count) break;
-    if (left % count === 0) pairs.push({ column: left / count, gutter });
+    if (left % count === 0) found(left / count, gutter);
     if (gutters === 0) break;
   }
-  return pairs;
 }

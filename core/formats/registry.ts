@@ -1,6 +1,6 @@
 import { canonicalJson } from '../edition/canonical';
 import type { Parsed } from '../length/parsed';
-import { readSpecText } from '../spec/read';
+import { readSpecText } from '../document/read';
 import type { Spec } from '../spec/schema';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../sweep/sweep';
 import { gridCss, type Origin } from './grid-css/grid-css';

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import Fraction from 'fraction.js';
+import { ratioOf } from '../length/ratio';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
 import { columnIsWhole, type Sweep, sweepWidths, sweptRanges } from '../sweep/sweep';
 import { sizeOver } from '../sweep/size-over';
@@ -78,7 +78,7 @@ function textOver(spec: Spec, sweep: Sweep, style: TextStyle, breakpoint: Breakp
     sizeOver(spec, breakpoint, size),
     isTimes(leading) ? null : sizeOver(spec, breakpoint, leading),
   ];
-  const times = isTimes(leading) ? new Fraction(leading.times).valueOf() : 0;
+  const times = isTimes(leading) ? ratioOf(leading.times).valueOf() : 0;
   return (width: number): (string | number)[] => {
     const px = sizeIn(width);
     const characters = Math.round(charactersSwept(sweep, width, style.font, px, span));

@@ -1,5 +1,6 @@
 import { baselineAt } from '../baseline/baseline-at';
 import { type JudgedFinding, judge } from '../checks/run';
+import { sentenceOf } from '../checks/sentence';
 import { columnEdges, columnsAt, sumLine } from '../columns/columns-at';
 import { exactText, px, type Px } from '../length/px';
 import { rowLine, rowSum } from '../rows/row-sum';
@@ -78,12 +79,13 @@ function edgeTexts([start, end]: [Px, Px]): [string, string] {
   return [exactText(start), exactText(end)];
 }
 
-export function findingReport({ rule, weight, breakpoint, message, values, waiver }: JudgedFinding) {
+export function findingReport(finding: JudgedFinding) {
+  const { rule, weight, breakpoint, values, waiver } = finding;
   return {
     rule,
     weight,
     breakpoint,
-    message,
+    message: sentenceOf(finding),
     values,
     ...(waiver ? { waiver: { reason: waiver.reason, by: waiver.by } } : {}),
   };

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../spec/testing';
 import { copyRange, fillRight, pasteRange } from './clipboard';
-import { cellOf } from './cell-of';
-import { rowOf } from './quantities';
+import { readingOf } from '../quantities/registry';
+import { rowOf } from '../quantities/registry';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone' });
 const desktop = breakpointOf({ margin: 'auto', container: '1152px', gutter: '24px' }, 1440, {
@@ -63,7 +63,7 @@ describe('pasting', () => {
 describe('filling right', () => {
   test('copies the first cells of a range over the rest', () => {
     const filled = fillRight(spec, { top: count, left: 0, bottom: gutter, right: 1 }).value!;
-    expect(cellOf(filled, filled.breakpoints[1]!, 'margin').text).toBe('16');
+    expect(readingOf(filled, filled.breakpoints[1]!, 'margin').text).toBe('16');
     expect(filled.breakpoints[1]!.columns).toMatchObject({ count: 4, gutter: '16px' });
   });
 

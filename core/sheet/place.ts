@@ -1,47 +1,71 @@
-import type { CellName } from '../checks/rule';
+import type { CellQuantity } from '../quantities/quantity';
+import { QUANTITIES, type QuantityId } from '../quantities/registry';
 import { breakpointAt, byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
-import { QUANTITIES, rowOf } from './quantities';
-import type { SheetRange } from './clipboard';
 
-/** A cell of the sheet by what it holds; it stays the same cell when breakpoints come, go or move. */
-export type Place = { breakpoint: string; quantity: CellName };
+/** The rows of a sheet: quantities of breakpoints, which stand across. */
+export type Rows<Id extends string> = readonly CellQuantity<Id>[];
+
+/** A cell of a sheet by what it holds; it stays the same cell when breakpoints come, go or move. */
+export type Place<Id extends string = QuantityId> = { breakpoint: string; quantity: Id };
+
+/** A rectangle of a sheet, by row of quantities and column of breakpoints; both ends included. */
+export type SheetRange = { top: number; left: number; bottom: number; right: number };
 
 /** One text for a cell, for maps. */
-export function placeKey({ breakpoint, quantity }: Place): string {
+export function placeKey({ breakpoint, quantity }: Place<string>): string {
   return `${breakpoint} ${quantity}`;
 }
 
+function indexOf<Id extends string>(rows: Rows<Id>, id: Id): number {
+  return rows.findIndex((row) => row.id === id);
+}
+
+function idsAcross(spec: Spec): string[] {
+  return byWidth(spec.breakpoints).map(({ id }) => id);
+}
+
 /** The rectangle between two cells, as the sheet shows it now. */
-export function rangeBetween(spec: Spec, a: Place, b: Place): SheetRange {
-  const ids = byWidth(spec.breakpoints).map(({ id }) => id);
-  const [rows, columns] = [
-    [rowOf(a.quantity), rowOf(b.quantity)],
-    [Math.max(0, ids.indexOf(a.breakpoint)), Math.max(0, ids.indexOf(b.breakpoint))],
-  ] as const;
+export function rangeBetween<Id extends string = QuantityId>(
+  spec: Spec,
+  a: Place<Id>,
+  b: Place<Id>,
+  rows: Rows<Id> = QUANTITIES as Rows<never>,
+): SheetRange {
+  const ids = idsAcross(spec);
+  const down = [indexOf(rows, a.quantity), indexOf(rows, b.quantity)];
+  const across = [a, b].map(({ breakpoint }) => Math.max(0, ids.indexOf(breakpoint)));
   return {
-    top: Math.min(...rows),
-    bottom: Math.max(...rows),
-    left: Math.min(...columns),
-    right: Math.max(...columns),
+    top: Math.min(...down),
+    bottom: Math.max(...down),
+    left: Math.min(...across),
+    right: Math.max(...across),
   };
 }
 
 /** Every cell of a rectangle, row by row. */
-export function placesIn(spec: Spec, { top, bottom, left, right }: SheetRange): Place[] {
-  const breakpoints = byWidth(spec.breakpoints).slice(left, right + 1);
-  return QUANTITIES.slice(top, bottom + 1).flatMap(({ id: quantity }) =>
-    breakpoints.map(({ id: breakpoint }) => ({ breakpoint, quantity })),
-  );
+export function placesIn<Id extends string = QuantityId>(
+  spec: Spec,
+  { top, bottom, left, right }: SheetRange,
+  rows: Rows<Id> = QUANTITIES as Rows<never>,
+): Place<Id>[] {
+  const ids = idsAcross(spec).slice(left, right + 1);
+  return rows.slice(top, bottom + 1).flatMap(({ id: quantity }) => ids.map((breakpoint) => ({ breakpoint, quantity })));
 }
 
 /** The cell so many rows down and columns across, kept inside the sheet. */
-export function placeBeside(spec: Spec, { breakpoint, quantity }: Place, down: number, across: number): Place {
-  const ids = byWidth(spec.breakpoints).map(({ id }) => id);
+export function placeBeside<Id extends string = QuantityId>(
+  spec: Spec,
+  { breakpoint, quantity }: Place<Id>,
+  down: number,
+  across: number,
+  rows: Rows<Id> = QUANTITIES as Rows<never>,
+): Place<Id> {
+  const ids = idsAcross(spec);
   const kept = (index: number, length: number): number => Math.min(length - 1, Math.max(0, index));
   return {
     breakpoint: ids[kept(ids.indexOf(breakpoint) + across, ids.length)]!,
-    quantity: QUANTITIES[kept(rowOf(quantity) + down, QUANTITIES.length)]!.id,
+    quantity: rows[kept(indexOf(rows, quantity) + down, rows.length)]!.id,
   };
 }
 

@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest';
-import type { CellName } from '../checks/rule';
+import type { QuantityId } from '../quantities/registry';
 import type { Columns } from '../spec/schema';
 import { breakpointOf, specOf } from '../spec/testing';
-import { cellOf } from './cell-of';
+import { readingOf } from '../quantities/registry';
 import { stepCell } from './step-cell';
 
-test.each<[CellName, Partial<Columns>, 1 | -1, boolean, string]>([
+test.each<[QuantityId, Partial<Columns>, 1 | -1, boolean, string]>([
   ['gutter', { gutter: '24px' }, 1, false, '32'],
   ['gutter', { gutter: '24px' }, -1, false, '16'],
   ['gutter', { gutter: '24px' }, 1, true, '28'],
@@ -19,7 +19,7 @@ test.each<[CellName, Partial<Columns>, 1 | -1, boolean, string]>([
 ])('%s of %j, %i step', (quantity, columns, direction, half, text) => {
   const spec = specOf(breakpointOf(columns));
   const stepped = stepCell(spec, 'screen', quantity, direction, half).value!;
-  expect(cellOf(stepped, stepped.breakpoints[0]!, quantity).text).toBe(text);
+  expect(readingOf(stepped, stepped.breakpoints[0]!, quantity).text).toBe(text);
 });
 
 test('what follows is not stepped', () => {

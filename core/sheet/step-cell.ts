@@ -1,21 +1,18 @@
 import Fraction from 'fraction.js';
-import type { CellName } from '../checks/rule';
+import { applyEdits } from '../edits/apply-edits';
+import { addressText } from '../edits/edit';
 import { lengthText } from '../length/length';
 import { lengthOf, parseLengthValue } from '../length/length-value';
 import type { Parsed } from '../length/parsed';
 import { numeral } from '../length/present';
 import { exactText, greatest, HALF, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
-import { screenOf } from '../spec/ranges';
+import { addressOf, type QuantityId, quantityOf } from '../quantities/registry';
+import { writeQuantity } from '../quantities/write-quantity';
 import { givenLengths } from '../spacing/given-lengths';
 import { stepsOf } from '../spacing/scale';
+import { screenOf } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
-import { applyChanges } from './apply-changes';
-import { cellOf } from './cell-of';
-import { QUANTITIES } from './quantities';
-import { writeCell } from './write-cell';
-
-const COUNTED: readonly CellName[] = ['count', 'rowCount'];
 
 /**
  * One step up or down with the arrow keys: lengths by the base unit (or half of it), counts and lines by one, percentages by one,
@@ -27,24 +24,24 @@ const COUNTED: readonly CellName[] = ['count', 'rowCount'];
 export function stepCell(
   spec: Spec,
   breakpointId: string,
-  quantity: CellName,
+  id: QuantityId,
   direction: 1 | -1,
   half: boolean,
 ): Parsed<Spec> {
-  const breakpoint = spec.breakpoints.find(({ id }) => id === breakpointId);
+  const breakpoint = spec.breakpoints.find((candidate) => candidate.id === breakpointId);
   if (!breakpoint) return { problem: 'This breakpoint is no longer in the sheet.' };
-  if (quantity === 'name' || quantity === 'notes') return { problem: 'Words do not step; type the new ones.' };
-  const { text, follows, idle } = cellOf(spec, breakpoint, quantity);
+  const quantity = quantityOf(id);
+  if (quantity.kind === 'words') return { problem: 'Words do not step; type the new ones.' };
+  const { text, follows, idle } = quantity.read(spec, breakpoint);
   if (idle) return { problem: 'Nothing can stand here as long as the rows have another rule.' };
-  const choices = QUANTITIES.find(({ id }) => id === quantity)?.choices;
-  if (choices) {
-    const next = choices[choices.indexOf(text) + direction];
-    return next ? writeCell(spec, breakpointId, quantity, next) : { value: spec };
+  const write = (typed: string): Parsed<Spec> => writeQuantity(spec, quantity, breakpointId, typed);
+  if (quantity.choices) {
+    const next = quantity.choices[quantity.choices.indexOf(text) + direction];
+    return next ? write(next) : { value: spec };
   }
   if (follows) return { problem: 'This follows from the others; type a value to give it.' };
   const whole = /^(\d+)( lines?)?$/.exec(text);
-  if (whole && (COUNTED.includes(quantity) || whole[2]))
-    return writeCell(spec, breakpointId, quantity, String(Number(whole[1]) + direction));
+  if (whole && (quantity.kind === 'count' || whole[2])) return write(String(Number(whole[1]) + direction));
   const screen = screenOf(spec, breakpoint);
   const base = toPx(lengthOf(spec.spacing.base), screen)
     .mul(half ? HALF : px(1))
@@ -58,7 +55,7 @@ export function stepCell(
       ? new Fraction(direction).mul(half ? HALF : px(1))
       : base.div(toPx({ amount: new Fraction(1), unit }, screen));
   const next = lengthText({ amount: greatest(amount.add(step), ZERO), unit }).replace(/px$/, '');
-  return writeCell(spec, breakpointId, quantity, `${before ?? ''}${next}${after ?? ''}`);
+  return write(`${before ?? ''}${next}${after ?? ''}`);
 }
 
 /**
@@ -66,10 +63,11 @@ export function stepCell(
  *
  *     stepToNamed(spec, 'desktop', 'gutter', 1)   // 24 → 32, if the scale names 24 and 32 and nothing between
  */
-export function stepToNamed(spec: Spec, breakpointId: string, quantity: CellName, direction: 1 | -1): Parsed<Spec> {
-  const breakpoint = spec.breakpoints.find(({ id }) => id === breakpointId);
+export function stepToNamed(spec: Spec, breakpointId: string, id: QuantityId, direction: 1 | -1): Parsed<Spec> {
+  const breakpoint = spec.breakpoints.find((candidate) => candidate.id === breakpointId);
   if (!breakpoint) return { problem: 'This breakpoint is no longer in the sheet.' };
-  const given = givenLengths(spec, breakpoint).find(({ cell }) => cell === quantity);
+  const place = addressText(addressOf(breakpoint, id));
+  const given = givenLengths(spec, breakpoint).find(({ at }) => addressText(at) === place);
   if (!given) return { problem: 'Only a length that is given goes to a named step.' };
   const steps = stepsOf(spec);
   const next =
@@ -78,5 +76,5 @@ export function stepToNamed(spec: Spec, breakpointId: string, quantity: CellName
       : steps.findLast((step) => step.px.compare(given.px) < 0);
   if (!next)
     return { problem: `The scale has no step ${direction === 1 ? 'above' : 'below'} ${numeral(given.px)} px.` };
-  return { value: applyChanges(spec, [{ breakpoint: breakpointId, ...given.put(`${exactText(next.px)}px`) }]) };
+  return applyEdits(spec, [given.put(`${exactText(next.px)}px`)]);
 }

@@ -1,5 +1,5 @@
-import type { BreakpointChange, CellName } from '../checks/rule';
 import { isOfColumn, isPair, isShare, isUpTo } from '../columns/column-rule';
+import type { Address, Edit } from '../edits/edit';
 import { isGrowing } from '../length/growing';
 import { changesWithScreen } from '../length/length';
 import { lengthOf, type LengthValue } from '../length/length-value';
@@ -11,13 +11,13 @@ import type { Breakpoint, Spec } from '../spec/schema';
 
 /** A length that a person typed into a breakpoint, in px, and the edit that would replace it. */
 export type GivenLength = {
-  cell: CellName;
+  at: Address;
   name: string;
   value: LengthValue;
   px: Px;
   /** A space between things, which a spacing scale names; otherwise the size of a thing. */
   isSpace: boolean;
-  put(value: LengthValue): Omit<BreakpointChange, 'breakpoint'>;
+  put(value: LengthValue): Edit;
 };
 
 type Given = Omit<GivenLength, 'px'>;
@@ -31,40 +31,40 @@ export function givenLengths(spec: Spec, breakpoint: Breakpoint): GivenLength[] 
   });
 }
 
-function ofColumns({ columns }: Breakpoint): Given[] {
+/** A length at an address, which holds it alone or with something around it. */
+function givenAt(
+  at: Address,
+  name: string,
+  value: LengthValue,
+  { isSpace, whole = value, around = (next) => next }: Pick<Given, 'isSpace'> & Around,
+): Given {
+  return { at, name, value, isSpace, put: (next) => ({ at, before: whole, after: around(next) }) };
+}
+
+type Around = { whole?: unknown; around?: (next: LengthValue) => unknown };
+
+const SPACE = { isSpace: true };
+const THING = { isSpace: false };
+
+function ofColumns({ id, columns }: Breakpoint): Given[] {
   const { margin, container, gutter, column } = columns;
+  const at = (key: string): Address => ['breakpoints', id, 'columns', key];
   const given: Given[] = [];
   if (isPair(margin)) {
     for (const side of ['start', 'end'] as const) {
       const value = margin[side];
       if (value === 'auto' || isGrowing(value)) continue;
-      const put: Given['put'] = (next) => ({ columns: { margin: { ...margin, [side]: next } } });
-      given.push({ cell: 'margin', name: `${side} margin`, value, isSpace: true, put });
+      const around: Around = { whole: margin, around: (next) => ({ ...margin, [side]: next }) };
+      given.push(givenAt(at('margin'), `${side} margin`, value, { ...SPACE, ...around }));
     }
-  } else if (isFixed(margin)) {
-    given.push({
-      cell: 'margin',
-      name: 'margin',
-      value: margin,
-      isSpace: true,
-      put: (next) => ({ columns: { margin: next } }),
-    });
-  }
-  if (!isOfColumn(gutter) && isFixed(gutter)) {
-    const put: Given['put'] = (next) => ({ columns: { gutter: next } });
-    given.push({ cell: 'gutter', name: 'gutter', value: gutter, isSpace: true, put });
-  }
-  if (isFixed(column)) {
-    const put: Given['put'] = (next) => ({ columns: { column: next } });
-    given.push({ cell: 'column', name: 'column', value: column, isSpace: false, put });
-  }
+  } else if (isFixed(margin)) given.push(givenAt(at('margin'), 'margin', margin, SPACE));
+  if (!isOfColumn(gutter) && isFixed(gutter)) given.push(givenAt(at('gutter'), 'gutter', gutter, SPACE));
+  if (isFixed(column)) given.push(givenAt(at('column'), 'column', column, THING));
   if (isUpTo(container)) {
-    const put: Given['put'] = (next) => ({ columns: { container: { upTo: next as string } } });
-    given.push({ cell: 'container', name: 'greatest container', value: container.upTo, isSpace: false, put });
-  } else if (container !== 'fill' && !isShare(container) && isFixed(container)) {
-    const put: Given['put'] = (next) => ({ columns: { container: next } });
-    given.push({ cell: 'container', name: 'container', value: container, isSpace: false, put });
-  }
+    const around: Around = { whole: container, around: (upTo) => ({ upTo }) };
+    given.push(givenAt(at('container'), 'greatest container', container.upTo, { ...THING, ...around }));
+  } else if (container !== 'fill' && !isShare(container) && isFixed(container))
+    given.push(givenAt(at('container'), 'container', container, THING));
   return given;
 }
 
@@ -73,42 +73,31 @@ function isFixed(value: Size | 'auto'): value is LengthValue {
 }
 
 /** The least and greatest height that divided rows share are bounds of a screen, not measures of the grid. */
-function ofRows({ rows }: Breakpoint): Given[] {
+function ofRows({ id, rows }: Breakpoint): Given[] {
+  const at = (key: string): Address => ['breakpoints', id, 'rows', key];
   switch (rows?.rule) {
-    case 'repeat': {
-      const put = (key: 'height' | 'gap' | 'offset') => (next: LengthValue) => ({ rows: { ...rows, [key]: next } });
+    case 'repeat':
       return [
-        { cell: 'rowHeight', name: 'row height', value: rows.height, isSpace: false, put: put('height') },
-        { cell: 'rowGap', name: 'row gap', value: rows.gap, isSpace: true, put: put('gap') },
-        { cell: 'rowTop', name: 'space above the rows', value: rows.offset, isSpace: true, put: put('offset') },
+        givenAt(at('height'), 'row height', rows.height, THING),
+        givenAt(at('gap'), 'row gap', rows.gap, SPACE),
+        givenAt(at('offset'), 'space above the rows', rows.offset, SPACE),
       ];
-    }
-    case 'divide': {
-      const put = (key: 'gap' | 'marginTop' | 'marginBottom') => (next: LengthValue) => ({
-        rows: { ...rows, [key]: next },
-      });
+    case 'divide':
       return [
-        { cell: 'rowGap', name: 'row gap', value: rows.gap, isSpace: true, put: put('gap') },
-        { cell: 'rowTop', name: 'space above the rows', value: rows.marginTop, isSpace: true, put: put('marginTop') },
-        {
-          cell: 'rowBottom',
-          name: 'space below the rows',
-          value: rows.marginBottom,
-          isSpace: true,
-          put: put('marginBottom'),
-        },
+        givenAt(at('gap'), 'row gap', rows.gap, SPACE),
+        givenAt(at('marginTop'), 'space above the rows', rows.marginTop, SPACE),
+        givenAt(at('marginBottom'), 'space below the rows', rows.marginBottom, SPACE),
       ];
-    }
     default:
       return [];
   }
 }
 
-function ofBaseline({ baseline }: Breakpoint): Given[] {
+function ofBaseline({ id, baseline }: Breakpoint): Given[] {
   if (baseline === null) return [];
-  const put = (key: 'step' | 'offset') => (next: LengthValue) => ({ baseline: { ...baseline, [key]: next } });
+  const at = (key: string): Address => ['breakpoints', id, 'baseline', key];
   return [
-    { cell: 'step', name: 'baseline step', value: baseline.step, isSpace: false, put: put('step') },
-    { cell: 'baselineOffset', name: 'baseline offset', value: baseline.offset, isSpace: true, put: put('offset') },
+    givenAt(at('step'), 'baseline step', baseline.step, THING),
+    givenAt(at('offset'), 'baseline offset', baseline.offset, SPACE),
   ];
 }

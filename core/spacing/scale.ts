@@ -1,4 +1,5 @@
-import Fraction from 'fraction.js';
+import type Fraction from 'fraction.js';
+import { ratioOf } from '../length/ratio';
 import { decimalOrFraction } from '../length/length';
 import { lengthOf } from '../length/length-value';
 import { HALF, isMultipleOf, type Px, px, ZERO } from '../length/px';
@@ -30,7 +31,7 @@ export function stepsOf(spec: Spec): Step[] {
   const base = baseUnit(spec);
   return spec.spacing.steps
     .map(({ name, times }, index): Step => {
-      const factor = new Fraction(times);
+      const factor = ratioOf(times);
       const width = base.mul(factor);
       return { index, name, times: factor, px: width, rem: width.div(px(spec.rootFontSize)) };
     })
@@ -72,7 +73,7 @@ export const USUAL_TIMES = ['1/2', '1', '3/2', '2', '3', '4', '6', '8'];
 
 /** The usual name of a step: `space-2`, `space-0-5`, `space-1-3`. */
 export function stepName(times: string): string {
-  return `space-${decimalOrFraction(new Fraction(times)).replace(/[./]/g, '-')}`;
+  return `space-${decimalOrFraction(ratioOf(times)).replace(/[./]/g, '-')}`;
 }
 
 /**
@@ -87,7 +88,7 @@ export function suggestedSteps(spec: Spec): Suggestion[] {
     px: given.px,
     why: `${given.name} of ${breakpoint.name}`,
   }));
-  const usual = USUAL_TIMES.map((times) => ({ px: base.mul(new Fraction(times)), why: 'usual' }));
+  const usual = USUAL_TIMES.map((times) => ({ px: base.mul(ratioOf(times)), why: 'usual' }));
   return [...used, ...usual]
     .filter(({ px: width }) => isMultipleOf(width, least) && !steps.some((step) => step.px.equals(width)))
     .filter(({ px: width }, index, all) => all.findIndex((other) => other.px.equals(width)) === index)

@@ -90,7 +90,9 @@ function readTimes(spec: Spec, typed: string): Parsed<string> {
 
 function checked(times: Fraction, text: string): Parsed<string> {
   if (times.equals(ZERO)) return { problem: 'A step of 0 is no space; type more, such as 1/2.' };
-  if (times.compare(1000) > 0)
-    return { problem: `“${shown(text)}” is more than 1,000 base units; type a smaller step, such as 8.` };
+  if (times.compare(LIMITS.stepTimes) > 0)
+    return {
+      problem: `“${shown(text)}” is more than ${LIMITS.stepTimes.toLocaleString('en')} base units; type a smaller step, such as 8.`,
+    };
   return { value: times.toFraction() };
 }

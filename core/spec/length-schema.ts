@@ -1,6 +1,7 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { evaluateArithmetic } from '../length/arithmetic';
 import { lengthText, parseLength } from '../length/length';
+import { ratioOf } from '../length/ratio';
 import { LIMITS } from './limits';
 
 /** Zod schemas of the lengths and other numbers in a document. */
@@ -59,18 +60,12 @@ export const growing = z
   });
 
 /** A plain number or fraction such as "3/2", of no more digits than are kept. */
-export const RATIO = /^(\d{1,6}(?:\.\d{1,6})?)(?:\/([1-9]\d{0,5}))?$/;
-
-/** What a ratio comes to. */
-function ratioOf(text: string): number {
-  const [numerator, divisor = '1'] = text.split('/');
-  return Number(numerator) / Number(divisor);
-}
+const RATIO = /^(\d{1,6}(?:\.\d{1,6})?)(?:\/([1-9]\d{0,5}))?$/;
 
 /** A ratio of more than 0 and at most so much, with what to say of others. */
 export function ratioUpTo(most: number, message: string) {
   return z
     .string()
     .regex(RATIO, message)
-    .refine((text) => ratioOf(text) > 0 && ratioOf(text) <= most, { message });
+    .refine((text) => ratioOf(text).compare(0) > 0 && ratioOf(text).compare(most) <= 0, { message });
 }

@@ -34,11 +34,22 @@ export const LIMITS = {
   /** A leading as a multiple of its size. */
   leadingTimes: 20,
   waivers: 500,
-  layouts: 500,
+  layouts: 40,
+  sections: 40,
+  /** Blocks of a layout, those in cards included. */
+  blocks: 200,
+  lanes: 200,
+  /** Rows of a block’s height or of a white space, and lines of a text. */
+  rowsInLayout: 1000,
+  /** A picture’s width / height. */
+  ratio: 100,
   thresholds: 20,
   /** Texts, in characters. */
   name: 120,
   breakpointName: 60,
   notes: 5000,
   reason: 1000,
+  words: 2000,
+  /** Of a layout; what version 1 kept under layouts is carried here, however much it was. */
+  layoutNotes: 1_000_000,
 } as const;

@@ -1,10 +1,11 @@
-import { z } from 'zod';
+import * as z from 'zod';
+import { type Layout, layouts } from './layout-schema';
 import { growing, length, plainNumber, ratioUpTo } from './length-schema';
 import { LIMITS } from './limits';
 import { idText, plainText } from './text-schema';
 import { textStyles } from './type-schema';
 
-/** Zod schema of the spec document, version 1. Unknown keys are refused with their path. */
+/** Zod schema of the spec document, version 2. Unknown keys are refused with their path. */
 
 const share = z.strictObject({
   ofColumn: ratioUpTo(
@@ -19,7 +20,11 @@ const SHARE = 'A share of the screen is a percentage of more than 0 and at most 
 
 const columns = z.strictObject({
   count: z.union([
-    z.number().int().min(1, 'A grid has at least 1 column.').max(LIMITS.columns, 'A grid has at most 64 columns.'),
+    z
+      .number()
+      .int()
+      .min(1, 'A grid has at least 1 column.')
+      .max(LIMITS.columns, `A grid has at most ${LIMITS.columns} columns.`),
     z.literal('auto'),
   ]),
   gutter: z.union([z.literal('auto'), length, growing, share]),
@@ -74,14 +79,15 @@ const breakpoint = z.strictObject({
   notes: plainText(LIMITS.notes),
 });
 
-const open = z.array(z.record(z.string(), z.json())).max(LIMITS.layouts);
-
 const waiver = z.strictObject({
   rule: z.string().max(80),
   breakpoint: z.string().max(40).nullable(),
   values: z
     .record(z.string().max(40), plainText(20_000))
-    .refine((values) => Object.keys(values).length <= LIMITS.thresholds, 'A waiver holds at most 20 numbers.'),
+    .refine(
+      (values) => Object.keys(values).length <= LIMITS.thresholds,
+      `A waiver holds at most ${LIMITS.thresholds} numbers.`,
+    ),
   reason: plainText(LIMITS.reason, 'A waiver needs a reason.'),
   by: plainText(LIMITS.name),
 });
@@ -108,7 +114,7 @@ export const specName = z
   .pipe(plainText(LIMITS.name));
 
 export const specSchema = z.strictObject({
-  ypsiline: z.literal(1),
+  ypsiline: z.literal(2),
   name: specName,
   rootFontSize: plainNumber(LIMITS.rootFontSize),
   pixelsPerInch: z.union([z.literal(72), z.literal(96)]),
@@ -138,7 +144,7 @@ export const specSchema = z.strictObject({
         context.addIssue({ code: 'custom', message: `Two breakpoints have the id “${twice}”; give each its own.` });
     }),
   type: textStyles,
-  layouts: open,
+  layouts: layouts as z.ZodType<Layout[]>,
   waivers: z.array(waiver).max(LIMITS.waivers),
   /** Colours of the overlays that differ from the usual ones. */
   overlays: z
@@ -156,4 +162,15 @@ export type Baseline = NonNullable<Breakpoint['baseline']>;
 export type Waiver = Spec['waivers'][number];
 export type RuleSetting = z.infer<typeof ruleSetting>;
 export type OverlayInk = z.infer<typeof overlay>;
+export type {
+  Block,
+  BlockHeight,
+  CardGrid,
+  Holds,
+  Layout,
+  Leaving,
+  Placement,
+  Section,
+  SectionSpace,
+} from './layout-schema';
 export type { Font, Leading, TextStyle, TypeSetting } from './type-schema';

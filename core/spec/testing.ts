@@ -1,6 +1,6 @@
 import { columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { exactText } from '../length/px';
-import { fluidColumns, newBreakpoint, newSpec } from './defaults';
+import { fluidColumns, newBreakpoint, newSpec } from '../document/defaults';
 import type { Breakpoint, Columns, Rows, Spec } from './schema';
 
 /** What the tests build their specs from. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { growing, length, ratioUpTo } from './length-schema';
 import { LIMITS } from './limits';
 import { idText, plainText } from './text-schema';

@@ -4,7 +4,7 @@ import { practiceSpec } from '../spec/testing';
 import { findingsByWidth, inLanes } from './placed-findings';
 
 test('findings that speak of one width stand together, the heaviest first', () => {
-  const finding = (weight: string, at: number) => ({ weight, values: { at } }) as unknown as JudgedFinding;
+  const finding = (weight: string, at: number) => ({ weight, widths: [at] }) as unknown as JudgedFinding;
   const found = [finding('note', 1440), finding('must-fix', 1440), finding('weigh', 600)];
   expect(
     findingsByWidth(practiceSpec('Practice'), found).map(({ width, findings }) => [

@@ -4,18 +4,10 @@ import type { Spec } from '../spec/schema';
 /** A finding at the viewport width it speaks of. */
 export type PlacedFinding = { width: number; finding: JudgedFinding };
 
-/** Numbers of a finding that are viewport widths, the most telling first. */
-const WIDTHS = ['at', 'narrowest', 'viewport', 'reference', 'from'];
-
-/** Findings on the axis of widths: where their own numbers place them, else where their breakpoint is drawn. */
+/** Findings on the axis of widths: where they were first seen; those of the whole, where the first breakpoint is drawn. */
 export function placedFindings(spec: Spec, findings: JudgedFinding[]): PlacedFinding[] {
-  return findings.map((finding) => {
-    const named = WIDTHS.map((name) => Number(finding.values[name])).find(
-      (width) => Number.isFinite(width) && width > 0,
-    );
-    const breakpoint = spec.breakpoints.find(({ id }) => id === finding.breakpoint) ?? spec.breakpoints[0]!;
-    return { width: named ?? breakpoint.reference.width, finding };
-  });
+  const [first] = spec.breakpoints;
+  return findings.map((finding) => ({ width: finding.widths[0] ?? first!.reference.width, finding }));
 }
 
 /** Findings gathered at each width they speak of, widths ascending, the heaviest finding first. */

@@ -1,4 +1,4 @@
-import Fraction from 'fraction.js';
+import { ratioOf } from '../length/ratio';
 import { HALF, type Px, roundHalfUp } from '../length/px';
 import { type Edge, edgeHeight, type Measures } from './measures';
 
@@ -60,5 +60,5 @@ export function browserBaseline({ measures: { ascent, descent }, size, leading }
 
 /** A multiple of the size as a leading: 1.5 × 16 = 24. */
 export function timesSize(times: string, size: Px): Px {
-  return size.mul(new Fraction(times));
+  return size.mul(ratioOf(times));
 }

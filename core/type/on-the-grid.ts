@@ -1,5 +1,4 @@
 import { isMultipleOf, multiplesAround, type Px, px, ZERO } from '../length/px';
-import { counted, numeral } from '../length/present';
 
 /**
  * How far a text must move down so that its first baseline lies on the next baseline line, when its box begins on one.
@@ -39,9 +38,4 @@ export function gridLeadings(size: Px, step: Px): GridLeading[] {
 export function nearestLeadings(leading: Px, step: Px): Px[] {
   if (step.compare(ZERO) <= 0 || isMultipleOf(leading, step)) return [];
   return multiplesAround(leading, step).filter((choice) => choice.compare(ZERO) > 0);
-}
-
-/** `6 steps of 4`. */
-export function stepsText(steps: number, step: Px): string {
-  return `${counted(steps, 'step')} of ${numeral(step)}`;
 }

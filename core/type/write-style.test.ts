@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { judge } from '../checks/run';
-import { readSpec } from '../spec/read';
-import { STARTING_SETS } from '../spec/defaults';
+import { readSpec } from '../document/read';
+import { STARTING_SETS } from '../document/defaults';
 import { practiceSpec } from '../spec/testing';
 import { leadingText, settingText } from './style-text';
 import { addStyle, nameStyle, removeStyle, type SettingPart, writeSetting } from './write-style';
@@ -15,7 +15,7 @@ describe('a new style', () => {
       const { spec: added, name } = addStyle(set.spec('Trial'), role).value!;
       expect(name).toBe(role);
       expect(readSpec(added).problem).toBeUndefined();
-      const about = judge(added).filter(({ about: style, weight }) => style && 'style' in style && weight !== 'note');
+      const about = judge(added).filter(({ subject: [at], weight }) => at?.[0] === 'type' && weight !== 'note');
       expect(about.map(({ rule, breakpoint }) => [rule, breakpoint])).toEqual(
         // a phone column of 350 px holds what it holds
         about.filter(({ rule }) => rule === 'line-length').map(({ rule, breakpoint }) => [rule, breakpoint]),
@@ -26,7 +26,7 @@ describe('a new style', () => {
   test('has a name of its own', () => {
     const second = addStyle(spec, 'body').value!;
     expect(second.name).toBe('body-2');
-    expect(removeStyle(second.spec, 'body-2')).toEqual(spec);
+    expect(removeStyle(second.spec, 'body-2').value).toEqual(spec);
   });
 });
 

@@ -5,14 +5,14 @@ import { exactText, px } from '../length/px';
 import { isGrowing } from '../length/growing';
 import { readSize, type Size, sizeAt } from '../length/size';
 import { freeName } from '../spec/free-name';
+import { LIMITS } from '../spec/limits';
 import { screenOf } from '../spec/ranges';
-import type { Breakpoint, Font, Leading, Spec, TextStyle, TypeSetting } from '../spec/schema';
+import { mapLayouts } from '../spec/map-layouts';
+import type { Block, Breakpoint, Font, Leading, Spec, TextStyle, TypeSetting } from '../spec/schema';
 import { charactersPerLine } from './characters';
 import { gridLeadings } from './on-the-grid';
 import { shippedFont } from './shipped-fonts';
 import { settingAt, stepOf } from './text-at';
-
-const MOST_STYLES = 60;
 
 const STARTS: Record<TextStyle['role'], { size: number; least: number; font: string }> = {
   body: { size: 16, least: 1.5, font: 'source-serif-4' },
@@ -29,8 +29,8 @@ const WELL_READ = 70;
  *     addStyle(spec, 'body')   // 16 / 24 in Source Serif 4, over the columns that hold about 70 characters
  */
 export function addStyle(spec: Spec, role: TextStyle['role']): Parsed<{ spec: Spec; name: string }> {
-  if (spec.type.length >= MOST_STYLES)
-    return { problem: `A specification has at most ${MOST_STYLES} text styles; remove one first.` };
+  if (spec.type.length >= LIMITS.textStyles)
+    return { problem: `A specification has at most ${LIMITS.textStyles} text styles; remove one first.` };
   const { size, least, font } = STARTS[role];
   const name = freeName(spec.type, role);
   const at = Object.fromEntries(
@@ -56,7 +56,7 @@ function startSpan(spec: Spec, breakpoint: Breakpoint, font: Font, size: number)
   const solved = columnsAt(spec, breakpoint);
   const fits = (span: number): boolean =>
     charactersPerLine(font, px(size), spanWidth(solved, span)).compare(WELL_READ) <= 0;
-  let span = Math.min(solved.count, 64);
+  let span = Math.min(solved.count, LIMITS.columns);
   while (span > 1 && !fits(span)) span--;
   return Math.max(1, span);
 }
@@ -74,9 +74,26 @@ export function withSetting(spec: Spec, name: string, breakpoint: Breakpoint, so
   }));
 }
 
-/** The spec without a text style. */
-export function removeStyle(spec: Spec, name: string): Spec {
-  return { ...spec, type: spec.type.filter((style) => style.name !== name) };
+/** The spec without a text style; one that a trial layout is set in stays. */
+export function removeStyle(spec: Spec, name: string): Parsed<Spec> {
+  const users = spec.layouts.filter(({ sections }) =>
+    setIn(
+      sections.flatMap(({ blocks }) => blocks),
+      name,
+    ),
+  );
+  if (users.length > 0)
+    return {
+      problem: `${name} is used by ${users.map((layout) => layout.name).join(', ')}; set its blocks in another style first.`,
+    };
+  return { value: { ...spec, type: spec.type.filter((style) => style.name !== name) } };
+}
+
+/** Is a block, or one in a card, set in a style? */
+function setIn(blocks: readonly Block[], name: string): boolean {
+  return blocks.some(({ holds }) =>
+    'card' in holds ? setIn(holds.card.blocks, name) : 'text' in holds && holds.text === name,
+  );
 }
 
 /** The spec with a text style under another name. */
@@ -89,7 +106,10 @@ export function nameStyle(spec: Spec, name: string, text: string): Parsed<Spec> 
   }
   if (wanted !== name && spec.type.some((style) => style.name === wanted))
     return { problem: `Another style is named ${wanted} already; give each its own name.` };
-  return { value: withStyle(spec, name, (style) => ({ ...style, name: wanted })) };
+  const renamed = withStyle(spec, name, (style) => ({ ...style, name: wanted }));
+  const block = (each: Block): Block =>
+    'text' in each.holds && each.holds.text === name ? { ...each, holds: { ...each.holds, text: wanted } } : each;
+  return { value: { ...renamed, layouts: mapLayouts(spec.layouts, { block }) } };
 }
 
 /** What of a setting is typed. */
@@ -124,7 +144,7 @@ function readPart(spec: Spec, breakpoint: Breakpoint, part: SettingPart, text: s
     }
     case 'span': {
       const span = /^(\d{1,2})(\s*columns?)?$/i.exec(text)?.[1];
-      if (span === undefined || Number(span) < 1 || Number(span) > 64)
+      if (span === undefined || Number(span) < 1 || Number(span) > LIMITS.columns)
         return { problem: `“${shown(text)}” is no span; type how many columns the text runs over, such as 6.` };
       return { value: { span: Number(span) } };
     }

@@ -1,6 +1,6 @@
 import { findingsOf } from '../../core/checks/run';
 import { search } from '../../core/finder/search';
-import { fluidColumns, newBreakpoint, newSpec } from '../../core/spec/defaults';
+import { fluidColumns, newBreakpoint, newSpec } from '../../core/document/defaults';
 import { placedFindings } from '../../core/sweep/placed-findings';
 import { judge } from '../../core/checks/run';
 import { NARROWEST_SWEPT, sweepWidths, WIDEST_SWEPT } from '../../core/sweep/sweep';

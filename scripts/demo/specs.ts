@@ -1,4 +1,4 @@
-import { fluidColumns, newBreakpoint, newSpec } from '../../core/spec/defaults';
+import { fluidColumns, newBreakpoint, newSpec } from '../../core/document/defaults';
 import type { Rows, Spec } from '../../core/spec/schema';
 import { judge } from '../../core/checks/run';
 import { BOARD_STYLES, DRAFT_STYLES, KIOSK_STYLES, PASSENGER_STYLES } from './text-styles';

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { z } from 'zod';
+import * as z from 'zod';
 import { RULES } from '../../core/checks/registry';
 import { WEIGHT_NAMES } from '../../core/checks/rule';
 import { specSchema } from '../../core/spec/schema';

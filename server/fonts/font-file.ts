@@ -1,4 +1,5 @@
 import type { Parsed } from '../../core/length/parsed';
+import type { FontFormat } from './font-format';
 import { unpackedSize } from './unpacked-size';
 
 /** 5 MB: the largest font file that is kept. */
@@ -6,8 +7,6 @@ export const LARGEST_FONT = 5 * 1024 * 1024;
 
 /** What a compressed font may unpack to; the largest fonts of the world's scripts stay under it. */
 const LARGEST_UNPACKED = 60 * 1024 * 1024;
-
-export type FontFormat = 'ttf' | 'otf' | 'woff' | 'woff2';
 
 const SIGNATURES: Record<string, FontFormat> = {
   '00010000': 'ttf',

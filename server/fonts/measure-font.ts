@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import pLimit from 'p-limit';
-import { z } from 'zod';
+import * as z from 'zod';
 import type { Parsed } from '../../core/length/parsed';
 import { font, type Font } from '../../core/spec/type-schema';
 

@@ -4,7 +4,8 @@ import type { Spec } from '../../core/spec/schema';
 import type { TeamAccess } from '../access/access';
 import type { Query, Sql } from '../database';
 import { sha256 as sha256Of } from '../sha256';
-import { fontFormat, type FontFormat } from './font-file';
+import { fontFormat } from './font-file';
+import type { FontFormat } from './font-format';
 import { type FontMeasures, measureFont } from './measure-font';
 
 /** A font that a team brought. */
@@ -76,7 +77,7 @@ export async function fontUses(sql: Query, { teamId }: TeamAccess<'read'>): Prom
     with documents as (
       select name, document
         from specs
-        join revisions on spec_id = specs.id and revisions.revision = specs.revision
+        join drafts on spec_id = specs.id
        where team_id = ${teamId}
        union all
       select name, document from specs join editions on spec_id = specs.id where team_id = ${teamId})

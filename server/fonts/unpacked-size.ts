@@ -1,4 +1,4 @@
-import type { FontFormat } from './font-file';
+import type { FontFormat } from './font-format';
 
 /**
  * What a font file says that it unpacks to, in bytes: the greater of what its header states and what its tables come

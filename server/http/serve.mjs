@@ -17,27 +17,31 @@ const handle = app.getRequestHandler();
 const signIn = signInGate();
 await app.prepare();
 
-const server = createServer({ requestTimeout: 60_000, headersTimeout: 20_000 }, (request, response) => {
-  const { address, isSecure } = clientOf(request, trusted);
-  request.headers['x-ypsiline-address'] = address;
-  // Next and the cookies go by these; what a stranger wrote there is not believed
-  request.headers['x-forwarded-for'] = address;
-  request.headers['x-forwarded-proto'] = isSecure ? 'https' : 'http';
-  secure(request, response, isSecure);
-  if (!isReadable(request.url ?? '/')) {
-    response.writeHead(400, { 'Content-Type': 'text/plain; charset=utf-8' });
-    return response.end('This address cannot be read; check it and try again.\n');
-  }
-  answerAway(request, response);
-  const answer = () =>
-    handle(request, response).catch((/** @type {unknown} */ error) => {
-      console.error(error);
-      if (!response.headersSent) response.writeHead(500);
-      response.end();
-    });
-  const isSignIn = request.method === 'POST' && /^\/api\/session\/?($|\?)/.test(request.url ?? '');
-  return isSignIn ? signIn(request, response, address, answer) : answer();
-});
+// idle connections are kept longer than browsers and balancers keep theirs: none sends a request into one that is being closed
+const server = createServer(
+  { requestTimeout: 60_000, headersTimeout: 20_000, keepAliveTimeout: 75_000 },
+  (request, response) => {
+    const { address, isSecure } = clientOf(request, trusted);
+    request.headers['x-ypsiline-address'] = address;
+    // Next and the cookies go by these; what a stranger wrote there is not believed
+    request.headers['x-forwarded-for'] = address;
+    request.headers['x-forwarded-proto'] = isSecure ? 'https' : 'http';
+    secure(request, response, isSecure);
+    if (!isReadable(request.url ?? '/')) {
+      response.writeHead(400, { 'Content-Type': 'text/plain; charset=utf-8' });
+      return response.end('This address cannot be read; check it and try again.\n');
+    }
+    answerAway(request, response);
+    const answer = () =>
+      handle(request, response).catch((/** @type {unknown} */ error) => {
+        console.error(error);
+        if (!response.headersSent) response.writeHead(500);
+        response.end();
+      });
+    const isSignIn = request.method === 'POST' && /^\/api\/session\/?($|\?)/.test(request.url ?? '');
+    return isSignIn ? signIn(request, response, address, answer) : answer();
+  },
+);
 
 for (const signal of /** @type {const} */ (['SIGTERM', 'SIGINT'])) {
   process.once(signal, () => {

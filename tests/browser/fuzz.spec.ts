@@ -1,5 +1,6 @@
 import { expect, test } from './app';
 import { randomOf } from './model/random';
+import { practiceSpec } from '../../core/spec/testing';
 import { mutated } from '../mutated';
 
 /** `YPSILINE_LONG=1` takes the long form. */
@@ -30,6 +31,70 @@ test('a document is refused in a sentence, or every page of it answers', async (
   }
   expect(taken).toBeGreaterThan(DOCUMENTS / 20);
   expect((await request.get('/tidewick')).status()).toBe(200);
+});
+
+const PLACES = [
+  [],
+  ['name'],
+  ['breakpoints'],
+  ['breakpoints', '#order'],
+  ['breakpoints', 'phone'],
+  ['waivers'],
+  ['__proto__', 'x'],
+];
+const DEEPER = [
+  ['columns', 'gutter'],
+  ['rows'],
+  ['at', 'phone', 'size'],
+  ['#order'],
+  ['constructor'],
+  ['spacing', 'steps', 'space-1', 'times'],
+];
+const VALUES = [
+  '{"x":"\\ud800"}',
+  '[{}]',
+  '"8px"',
+  '"wide"',
+  'null',
+  '{}',
+  '[]',
+  '1e400',
+  '"\\u0000"',
+  '["phone"]',
+  '{"id":"phone"}',
+];
+
+test('edits of every kind are taken or refused in a sentence, and the draft stays readable', async ({
+  signedIn: { request },
+  app,
+}) => {
+  const random = randomOf(90);
+  const made = await request.post('/api/teams/tidewick/specs', {
+    data: { document: practiceSpec('Edited at random') },
+  });
+  const { slug } = (await made.json()) as { slug: string };
+  const [row] = await app.sql`select id from specs where slug = ${slug}`;
+  let revision = 1;
+  for (let turn = 0; turn < 120; turn++) {
+    const edits = Array.from({ length: random.whole(0, 2) }, () => {
+      const at = [...random.oneOf(PLACES), ...(random.whole(0, 1) === 0 ? random.oneOf(DEEPER) : [])];
+      const sides = (['before', 'after'] as const).filter(() => random.whole(0, 3) > 0);
+      return `{"at":${JSON.stringify(at)}${sides.map((side) => `,"${side}":${random.oneOf(VALUES)}`).join('')}}`;
+    });
+    const data = `{"revision":${revision},"edits":[${edits.join(',')}]}`;
+    const from = Date.now();
+    const answer = await request.put(`/api/specs/${row!.id}/draft`, {
+      data,
+      headers: { 'Content-Type': 'application/json' },
+    });
+    const body = (await answer.json()) as { revision?: number; problem?: string };
+    const what = `${answer.status()} for ${data}: ${JSON.stringify(body)}`;
+    expect(Date.now() - from, what).toBeLessThan(2_000);
+    expect([200, 400, 422], what).toContain(answer.status());
+    if (answer.status() === 200) revision = body.revision!;
+    else expect(body.problem, what).toMatch(/^[^\n]{10,}[.?]$/u);
+  }
+  expect((await request.get(`/tidewick/${slug}`)).status()).toBe(200);
 });
 
 const BODIES = [

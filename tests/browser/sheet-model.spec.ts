@@ -23,7 +23,7 @@ for (let seed = 1; seed <= SEEDS; seed++) {
       if (act % 40 > 0) continue;
       await expect(saved(page), trace).toBeVisible();
       const [row] = await app.sql<{ document: Spec }[]>`
-        select document from revisions join specs on id = spec_id and specs.revision = revisions.revision
+        select document from drafts join specs on id = spec_id
         where slug = ${slug}`;
       expect(stored(row!.document), trace).toEqual(model.columns);
     }

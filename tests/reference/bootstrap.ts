@@ -1,4 +1,4 @@
-import { newBreakpoint, newSpec, fluidColumns } from '../../core/spec/defaults';
+import { newBreakpoint, newSpec, fluidColumns } from '../../core/document/defaults';
 import type { Spec } from '../../core/spec/schema';
 import { pixels, sassValues } from './sass-values';
 

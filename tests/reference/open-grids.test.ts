@@ -5,7 +5,7 @@ import { countsShareDivisor } from '../../core/checks/rules/counts-share-divisor
 import { reports } from '../../core/checks/testing';
 import { columnsAt, spanWidth } from '../../core/columns/columns-at';
 import { spansOf } from '../../core/columns/spans';
-import { fluidColumns, newBreakpoint, newSpec } from '../../core/spec/defaults';
+import { fluidColumns, newBreakpoint, newSpec } from '../../core/document/defaults';
 import { breakpointAt, rangeText } from '../../core/spec/ranges';
 import type { Columns } from '../../core/spec/schema';
 import { breakpointOf, solvedAt, specOf } from '../../core/spec/testing';

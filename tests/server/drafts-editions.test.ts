@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import canonicalize from 'canonicalize';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../../core/spec/testing';
-import { writeCell } from '../../core/sheet/write-cell';
+import { writeCell } from '../../core/quantities/write-cell';
 import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../../server/access/access';
 import { draftOf, saveDraft } from '../../server/drafts';
 import { editionAt, editionsOf, proposedVersion, publishEdition } from '../../server/editions';

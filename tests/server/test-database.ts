@@ -1,4 +1,8 @@
 import { randomBytes } from 'node:crypto';
+import { copyFile, mkdtemp, readdir, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll } from 'vitest';
 import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../../server/access/access';
 import { type Action, ALLOWED } from '../../server/access/actions';
@@ -6,8 +10,12 @@ import { connect, type Sql } from '../../server/database';
 import { migrate } from '../../server/migrate';
 import { addPerson, addTeam } from '../../server/people';
 
-/** A migrated database of its own for the tests of one file, on the throw-away cluster that `npm test` starts. */
-export function testDatabase(): { sql: () => Sql; url: () => string } {
+/**
+ * A migrated database of its own for the tests of one file, on the throw-away cluster that `npm test` starts.
+ *
+ * @param upTo the number of the last migration that it has been through, such as `004`; by default the newest
+ */
+export function testDatabase({ upTo }: { upTo?: string } = {}): { sql: () => Sql; url: () => string } {
   const name = `test_${randomBytes(6).toString('hex')}`;
   const cluster = process.env.YPSILINE_TEST_CLUSTER;
   if (!cluster) throw new Error('These tests need a PostgreSQL: run them with `npm test -- unit`, which starts one.');
@@ -17,13 +25,23 @@ export function testDatabase(): { sql: () => Sql; url: () => string } {
   beforeAll(async () => {
     await onCluster(cluster, (admin) => admin.unsafe(`create database ${name}`));
     sql = connect(address);
-    await migrate(sql);
+    await (upTo === undefined ? migrate(sql) : migrateUpTo(sql, upTo));
   });
   afterAll(async () => {
     await sql.end();
     await onCluster(cluster, (admin) => admin.unsafe(`drop database ${name} with (force)`));
   });
   return { sql: () => sql, url: () => address };
+}
+
+/** The migrations up to one, from a folder of their own. */
+async function migrateUpTo(sql: Sql, number: string): Promise<void> {
+  const from = fileURLToPath(new URL('../../server/migrations/', import.meta.url));
+  const folder = await mkdtemp(join(tmpdir(), 'ypsiline-migrations-'));
+  const names = (await readdir(from)).filter((name) => name.endsWith('.sql') && name.slice(0, 3) <= number);
+  for (const name of names) await copyFile(join(from, name), join(folder, name));
+  await migrate(sql, folder);
+  await rm(folder, { recursive: true });
 }
 
 async function onCluster(url: string, question: (admin: Sql) => Promise<unknown>): Promise<void> {

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { Field } from '../frame/field';
+import { Field } from '../parts/field';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useForm } from 'react-hook-form';
-import { Field } from '../frame/field';
+import { Field } from '../parts/field';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import styles from './sign-in.module.scss';

@@ -2,19 +2,35 @@
 
 import { createContext, useContext } from 'react';
 import { useStore } from 'zustand';
-import type { DraftState, DraftStore } from './draft-store';
+import { type DraftState, type DraftStore } from './draft-store';
+import type { ViewState, ViewStore } from './view-store';
 
-const DraftContext = createContext<DraftStore | null>(null);
+type Stores = { draft: DraftStore; view: ViewStore };
+
+const DraftContext = createContext<Stores | null>(null);
 
 export const DraftProvider = DraftContext.Provider;
 
-export function useDraftStore(): DraftStore {
-  const store = useContext(DraftContext);
-  if (!store) throw new Error('this part of the bench stands outside of it');
-  return store;
+function useStores(): Stores {
+  const stores = useContext(DraftContext);
+  if (!stores) throw new Error('this part of a draft stands outside of it');
+  return stores;
 }
 
-/** A part of the bench's state. */
-export function useDraft<T>(select: (bench: DraftState) => T): T {
+export function useDraftStore(): DraftStore {
+  return useStores().draft;
+}
+
+export function useViewStore(): ViewStore {
+  return useStores().view;
+}
+
+/** A part of the draft: its document, and what changes it. */
+export function useDraft<T>(select: (draft: DraftState) => T): T {
   return useStore(useDraftStore(), select);
+}
+
+/** A part of where one looks: marker, selection, zoom, overlays. */
+export function useView<T>(select: (view: ViewState) => T): T {
+  return useStore(useViewStore(), select);
 }

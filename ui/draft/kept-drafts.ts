@@ -1,3 +1,4 @@
+import type { Change } from '../../core/edits/edit';
 import type { Spec } from '../../core/spec/schema';
 
 /**
@@ -62,7 +63,8 @@ export function leftBehind(specId: string): Unsaved[] {
     .sort((a, b) => b.at.localeCompare(a.at));
 }
 
-export type Steps = { document: Spec; past: Spec[]; future: Spec[] };
+/** What can be undone and done again, and the canonical text of the document that it belongs to. */
+export type Steps = { document: string; past: readonly Change[]; future: readonly Change[] };
 
 export function keepSteps(specId: string, steps: Steps): void {
   try {

@@ -1,7 +1,8 @@
 'use client';
 
-import { Dialog } from '../frame/dialog';
+import { Dialog } from '../parts/dialog';
 import { VIEWS } from '../frame/views';
+import { NumberTable } from '../parts/number-table';
 
 const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
   {
@@ -80,7 +81,7 @@ export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
       {SHORTCUTS.map(({ where, keys }) => (
         <section key={where}>
           <h3>{where}</h3>
-          <table className="difference-table">
+          <NumberTable of="words">
             <tbody>
               {keys.map(([key, does]) => (
                 <tr key={key}>
@@ -91,7 +92,7 @@ export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
                 </tr>
               ))}
             </tbody>
-          </table>
+          </NumberTable>
         </section>
       ))}
     </Dialog>

@@ -1,11 +1,10 @@
 'use client';
 
 import { useEffect } from 'react';
-import { type DraftStore, GROUNDS } from './draft-store';
+import { type DraftStore } from './draft-store';
+import { GROUNDS, type ViewStore } from './view-store';
 import { OVERLAY_KEYS, WAY_KEYS } from './preview-keys';
 import { WHOLE_VIEW } from './zoomed';
-
-type Steps = { undo: () => void; redo: () => void };
 
 /** What a key stands for. */
 function named<T extends string>(keys: Record<T, string>, pressed: string): T | undefined {
@@ -13,7 +12,7 @@ function named<T extends string>(keys: Record<T, string>, pressed: string): T | 
 }
 
 /** Keys of the preview: overlays, ways to look, what lies under, distances, zoom. */
-function pressInPreview(store: DraftStore, key: string): void {
+function pressInPreview(store: ViewStore, key: string): void {
   const bench = store.getState();
   const [overlay, way] = [named(OVERLAY_KEYS, key), named(WAY_KEYS, key)];
   if (overlay) bench.toggle(overlay);
@@ -27,7 +26,7 @@ function pressInPreview(store: DraftStore, key: string): void {
 }
 
 /** Keys that work everywhere on the bench. Single letters are left to the sheet and to fields. */
-export function useDraftKeys(store: DraftStore, { undo, redo }: Steps, onHelp: () => void): void {
+export function useDraftKeys(draft: DraftStore, view: ViewStore, onHelp: () => void): void {
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent): void => {
       const target = event.target as HTMLElement;
@@ -35,14 +34,15 @@ export function useDraftKeys(store: DraftStore, { undo, redo }: Steps, onHelp: (
       const key = event.key.toLowerCase();
       if ((event.ctrlKey || event.metaKey) && !event.altKey && (key === 'z' || key === 'y')) {
         event.preventDefault();
+        const { undo, redo } = draft.getState();
         return key === 'y' || event.shiftKey ? redo() : undo();
       }
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (event.key === '?') return onHelp();
       if (target.closest('[role=grid]')) return;
-      pressInPreview(store, key);
+      pressInPreview(view, key);
     };
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);
-  }, [store, undo, redo, onHelp]);
+  }, [draft, view, onHelp]);
 }

@@ -2,9 +2,10 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { canonicalJson } from '../../core/edition/canonical';
+import { editsBetween } from '../../core/edits/edits-between';
 import type { Spec } from '../../core/spec/schema';
 import { NO_ANSWER, send } from '../frame/send';
-import type { DraftStore } from './draft-store';
+import { type DraftStore } from './draft-store';
 import { dropUnsaved, keepUnsaved, ownUnsaved } from './kept-drafts';
 
 export type NewerDraft = { revision: number; document: Spec; changedBy: string; changedAt: string };
@@ -60,7 +61,7 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
     setState((before) => (before.is === 'unreachable' ? before : SAVING));
     const sending = send<{ revision: number; changedAt: string }>('PUT', `/api/specs/${spec.id}/draft`, {
       revision: revision.current,
-      document,
+      edits: editsBetween(saved.current, document),
     });
     sent.current = sending;
     const answer = await sending;

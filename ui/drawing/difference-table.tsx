@@ -1,12 +1,13 @@
 import type { Difference } from '../../core/diff/differences';
 import { Fractions } from './numeral';
+import { NumberTable } from '../parts/number-table';
 
 type Props = { differences: Difference[]; before: string; after: string };
 
 /** Differences between two documents, quantity by quantity. */
 export function DifferenceTable({ differences, before, after }: Props) {
   return (
-    <table className="difference-table">
+    <NumberTable of="words">
       <thead>
         <tr>
           <th scope="col">Breakpoint</th>
@@ -29,6 +30,6 @@ export function DifferenceTable({ differences, before, after }: Props) {
           </tr>
         ))}
       </tbody>
-    </table>
+    </NumberTable>
   );
 }

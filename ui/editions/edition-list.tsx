@@ -3,6 +3,7 @@ import { counted } from '../../core/length/present';
 import type { Difference } from '../../core/diff/differences';
 import { DifferenceTable } from '../drawing/difference-table';
 import { Moment } from '../frame/moment';
+import { Empty } from '../parts/empty';
 import styles from './edition-list.module.scss';
 
 export type ListedEdition = {
@@ -34,10 +35,10 @@ export function EditionList({ address, draft, editions }: Props) {
         </Link>
       </div>
       {editions.length === 0 ? (
-        <p className={styles.empty}>
+        <Empty>
           Nothing is published yet. An edition is a version that never changes, for the team to build on; publish the
           draft when its sums come out.
-        </p>
+        </Empty>
       ) : (
         <ol className={styles.list}>
           {editions.map((edition) => (

@@ -1,5 +1,6 @@
-import { type ReadTable, tabSeparated } from '../../core/edition/read-table';
+import { type ReadTable, tableAsText } from '../../core/edition/read-table';
 import { Numeral } from '../drawing/numeral';
+import { NumberTable } from '../parts/number-table';
 import styles from './reading.module.scss';
 
 type Props = { id: string; title: string; says: string; table: ReadTable };
@@ -11,12 +12,12 @@ export function ReadTableView({ id, title, says, table }: Props) {
       <div className={styles.sectionHead}>
         <h2 id={id}>{title}</h2>
         <span className="soft">{says}</span>
-        <button type="button" className="quiet no-print" data-copy={tabSeparated(table)}>
+        <button type="button" className="quiet no-print" data-copy={tableAsText(table)}>
           Copy the table
         </button>
       </div>
       <div className={styles.scroll} tabIndex={0} role="group" aria-labelledby={id}>
-        <table className={styles.values}>
+        <NumberTable className={styles.values}>
           <thead>
             <tr>
               <td />
@@ -44,7 +45,7 @@ export function ReadTableView({ id, title, says, table }: Props) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </NumberTable>
       </div>
     </section>
   );

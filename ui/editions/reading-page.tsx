@@ -18,6 +18,7 @@ import { CopyLink } from './copy-link';
 import { PrintButton } from './print-button';
 import { ReadTableView } from './read-table';
 import { TypeSpecimens } from './type-specimens';
+import { NumberTable } from '../parts/number-table';
 import styles from './reading.module.scss';
 
 type Props = {
@@ -200,7 +201,7 @@ function Waivers({ spec }: { spec: Spec }) {
         <h2 id="waivers">Waivers</h2>
         <span className="soft">findings that were accepted, and why</span>
       </div>
-      <table className="difference-table">
+      <NumberTable of="words">
         <thead>
           <tr>
             <th scope="col">Rule</th>
@@ -219,7 +220,7 @@ function Waivers({ spec }: { spec: Spec }) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </NumberTable>
     </section>
   );
 }

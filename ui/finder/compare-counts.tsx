@@ -11,6 +11,7 @@ import { WIDEST_SWEPT } from '../../core/sweep/sweep';
 import { useDraft } from '../draft/draft-context';
 import { Fractions, Numeral } from '../drawing/numeral';
 import { GridStrip } from './grid-strip';
+import { NumberTable } from '../parts/number-table';
 import styles from './finder.module.scss';
 
 const MOST_COMPARED = 4;
@@ -85,7 +86,7 @@ function Compared({ container, gutter, counts, outer }: Read & { outer: Breakpoi
           </li>
         ))}
       </ul>
-      <table className={styles.sharedTable}>
+      <NumberTable className={styles.sharedTable}>
         <caption>
           {shared.length === 1 ? 'Only the whole width is a span of each count' : 'Spans that every count has'}
         </caption>
@@ -113,7 +114,7 @@ function Compared({ container, gutter, counts, outer }: Read & { outer: Breakpoi
             </tr>
           ))}
         </tbody>
-      </table>
+      </NumberTable>
     </>
   );
 }

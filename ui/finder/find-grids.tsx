@@ -15,7 +15,7 @@ import {
 import type { Conditions, Found, Now, Solution } from '../../core/finder/search';
 import { numeral } from '../../core/length/present';
 import { columnsAt } from '../../core/columns/columns-at';
-import { withBreakpoint } from '../../core/sheet/breakpoints';
+import { withBreakpoint } from '../../core/breakpoints/breakpoints';
 import type { Breakpoint } from '../../core/spec/schema';
 import { useDraft } from '../draft/draft-context';
 import { Fractions } from '../drawing/numeral';
@@ -24,6 +24,8 @@ import { NearMisses } from './near-misses';
 import { Shortlist } from './shortlist';
 import { SolutionsTable } from './solutions-table';
 import { useSearch } from './use-search';
+import { Empty } from '../parts/empty';
+import { Notice } from '../parts/notice';
 import styles from './finder.module.scss';
 
 const MOST_SHORTLISTED = 4;
@@ -73,17 +75,11 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
         <SheetNow breakpoint={breakpoint} />
         {takenOver && <TakenNotice name={breakpoint.name} solution={takenOver} />}
         {state.is === 'idle' && (
-          <p className={styles.empty}>
-            Say what the grid has to be, and find every set of values that comes out whole.
-          </p>
+          <Empty>Say what the grid has to be, and find every set of values that comes out whole.</Empty>
         )}
-        {state.is === 'cancelled' && (
-          <p className={styles.empty}>The search was cancelled. Narrow the widths, or find again.</p>
-        )}
+        {state.is === 'cancelled' && <Empty>The search was cancelled. Narrow the widths, or find again.</Empty>}
         {state.is === 'failed' && (
-          <p className={styles.empty}>
-            The search broke off. Find again; if it breaks off once more, narrow the widths.
-          </p>
+          <Empty>The search broke off. Find again; if it breaks off once more, narrow the widths.</Empty>
         )}
         {state.is === 'searching' && <Progress done={state.done} />}
         {state.is === 'found' && (
@@ -129,10 +125,10 @@ function SheetNow({ breakpoint }: { breakpoint: Breakpoint }) {
 function TakenNotice({ name, solution: { count, column, gutter } }: { name: string; solution: Solution }) {
   const bench = usePathname().replace(/\/finder$/, '');
   return (
-    <p className={styles.taken} role="status">
+    <Notice of="news">
       {name} has {count} columns of {column} with gutters of {gutter} now. Ctrl+Z takes it back;{' '}
       <Link href={bench}>to the bench</Link>.
-    </p>
+    </Notice>
   );
 }
 

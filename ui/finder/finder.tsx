@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
-import { useDraft } from '../draft/draft-context';
-import { Choice } from '../frame/choice';
+import { useDraft, useView } from '../draft/draft-context';
+import { Choice } from '../parts/choice';
 import { ViewFrame } from '../frame/view-frame';
 import { CompareCounts } from './compare-counts';
 import { FindGrids } from './find-grids';
@@ -18,8 +18,8 @@ type Part = (typeof PARTS)[number]['value'];
 /** Whole-pixel grids under the designer's conditions, and counts held against each other. */
 export function Finder() {
   const document = useDraft((draft) => draft.document);
-  const viewport = useDraft((draft) => draft.viewport);
-  const show = useDraft((draft) => draft.show);
+  const viewport = useView((view) => view.viewport);
+  const show = useView((view) => view.show);
   const [part, setPart] = useState<Part>('find');
   const breakpoint = breakpointAt(document, viewport);
   return (

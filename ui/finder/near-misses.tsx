@@ -1,4 +1,5 @@
 import type { ConditionName, NearMiss, Solution } from '../../core/finder/search';
+import { Empty } from '../parts/empty';
 import styles from './finder.module.scss';
 
 const DROPPED: Record<ConditionName, string> = {
@@ -16,9 +17,7 @@ type Props = { misses: NearMiss[]; isEmpty: boolean; onTake: (solution: Solution
 export function NearMisses({ misses, isEmpty, onTake }: Props) {
   if (misses.length === 0) {
     return isEmpty ? (
-      <p className={styles.empty}>
-        Dropping one condition would not help. Try other widths, or a range of them, such as 1100 to 1200.
-      </p>
+      <Empty>Dropping one condition would not help. Try other widths, or a range of them, such as 1100 to 1200.</Empty>
     ) : null;
   }
   return (

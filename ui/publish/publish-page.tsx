@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { JudgedFinding } from '../../core/checks/run';
+import { editsBetween } from '../../core/edits/edits-between';
 import { waived } from '../../core/checks/waivers';
 import type { Difference } from '../../core/diff/differences';
 import type { Spec } from '../../core/spec/schema';
@@ -23,7 +24,8 @@ type Props = {
   /** Why this version is proposed. */
   because: string;
   differences: Difference[];
-  open: JudgedFinding[];
+  /** What holds it back, with the sentences: the rules that make them are not sent along. */
+  open: { finding: JudgedFinding; says: string }[];
 };
 
 type Fields = { version: string; note: string };
@@ -141,7 +143,7 @@ function HeldBack({ address, person, spec, open }: HeldBackProps) {
   const waive = async (finding: JudgedFinding, reason: string): Promise<void> => {
     const answer = await send('PUT', `/api/specs/${spec.id}/draft`, {
       revision: spec.revision,
-      document: waived(spec.document, finding, { reason, by: person }),
+      edits: editsBetween(spec.document, waived(spec.document, finding, { reason, by: person })),
     });
     if (!answer.ok) return setProblem(answer.problem);
     setWaiving(null);
@@ -156,10 +158,9 @@ function HeldBack({ address, person, spec, open }: HeldBackProps) {
         {open.length === 1 ? 'it' : 'each'} with a reason that readers will see.
       </p>
       <ul>
-        {open.map((finding, index) => (
+        {open.map(({ finding, says }, index) => (
           <li key={index}>
-            <strong>{finding.breakpoint ? names.get(finding.breakpoint) : 'All'}</strong>{' '}
-            <Fractions text={finding.message} />{' '}
+            <strong>{finding.breakpoint ? names.get(finding.breakpoint) : 'All'}</strong> <Fractions text={says} />{' '}
             {waiving === index ? (
               <WaiverForm onWaive={(reason) => waive(finding, reason)} onCancel={() => setWaiving(null)} />
             ) : (

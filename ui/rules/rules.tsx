@@ -3,13 +3,14 @@
 import { RULES } from '../../core/checks/registry';
 import { type Rule, type Threshold, WEIGHT_NAMES, WEIGHT_SAYS, type Weight } from '../../core/checks/rule';
 import { lapsedWaivers } from '../../core/checks/waivers';
-import { settingOf, thresholdsOf, withSetting } from '../../core/checks/rule-settings';
+import { settingOf, thresholdsOf, withRuleSetting } from '../../core/checks/rule-settings';
 import type { RuleSetting } from '../../core/spec/schema';
 import { useDraft } from '../draft/draft-context';
 import { findingsOfDraft } from '../draft/findings-of-draft';
-import { CommitField } from '../frame/commit-field';
+import { CommitField } from '../parts/commit-field';
 import { ViewFrame } from '../frame/view-frame';
 import { WaiverList } from './waiver-list';
+import { NumberTable } from '../parts/number-table';
 import styles from './rules.module.scss';
 
 const WEIGHTS = Object.entries(WEIGHT_NAMES) as [Weight, string][];
@@ -44,7 +45,7 @@ export function Rules() {
     >
       <div className={styles.body}>
         <WaiverList waivers={document.waivers} lapsed={lapsedWaivers(document, findings)} />
-        <table className={styles.rules}>
+        <NumberTable of="words" className={styles.rules}>
           <thead>
             <tr>
               <th scope="col">On</th>
@@ -62,11 +63,11 @@ export function Rules() {
                 setting={settingOf(document, rule)}
                 thresholds={thresholdsOf(document, rule)}
                 findings={counts.get(rule.id) ?? 0}
-                onChange={(setting) => change(withSetting(document, rule, setting))}
+                onChange={(setting) => change(withRuleSetting(document, rule, setting))}
               />
             ))}
           </tbody>
-        </table>
+        </NumberTable>
       </div>
     </ViewFrame>
   );

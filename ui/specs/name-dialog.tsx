@@ -2,8 +2,8 @@
 
 import type { ReactNode } from 'react';
 import { useForm, type UseFormRegister } from 'react-hook-form';
-import { Answers, Dialog } from '../frame/dialog';
-import { Field } from '../frame/field';
+import { Answers, Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
 import type { Answer } from '../frame/send';
 
 export type NameFields = { name: string; start: string };

@@ -2,8 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { STARTING_SETS } from '../../core/spec/defaults';
-import { Dialog } from '../frame/dialog';
+import { STARTING_SETS } from '../../core/document/defaults';
+import { Dialog } from '../parts/dialog';
 import { send } from '../frame/send';
 import { NameDialog } from './name-dialog';
 

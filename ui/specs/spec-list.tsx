@@ -10,25 +10,8 @@ import { NewSpecDialog } from './new-spec-dialog';
 import { RenameDialog } from './rename-dialog';
 import { SpecMenu } from './spec-menu';
 import styles from './spec-list.module.scss';
-
-export type ListedSpec = {
-  id: string;
-  slug: string;
-  name: string;
-  counts: string;
-  drawing: ReactNode;
-  /** Why the stored document cannot be read; null where it can. */
-  problem: string | null;
-  mustFix: number | null;
-  weigh: number | null;
-  revision: number;
-  lastEdition: string | null;
-  /** Does the draft say something else than the last edition? */
-  differs: boolean;
-  changedBy: string;
-  changedAt: string;
-  archived: boolean;
-};
+import type { ListedSpec } from './listed-spec';
+import { Empty } from '../parts/empty';
 
 type ListedPage = { specs: ListedSpec[]; page: number; pages: number; found: number; archived: number; all: number };
 
@@ -58,7 +41,7 @@ export function SpecList({ team, list, asked, members }: Props) {
         </button>
       </div>
       {specs.length === 0 ? (
-        <p className={styles.empty}>{emptySentence(all, asked.archived, asked.sought)}</p>
+        <Empty>{emptySentence(all, asked.archived, asked.sought)}</Empty>
       ) : (
         <ul className={styles.list}>
           {specs.map((spec) => (

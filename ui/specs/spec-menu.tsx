@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import { send } from '../frame/send';
-import type { ListedSpec } from './spec-list';
+import type { ListedSpec } from './listed-spec';
 
 type Props = { spec: ListedSpec; onCopy: () => void; onRename: () => void };
 

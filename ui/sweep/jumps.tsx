@@ -4,20 +4,21 @@ import { useMemo } from 'react';
 import { px } from '../../core/length/px';
 import { numeral } from '../../core/length/present';
 import { jumps } from '../../core/sweep/sweep-report';
-import { useDraft } from '../draft/draft-context';
+import { useDraft, useView } from '../draft/draft-context';
 import { Fractions } from '../drawing/numeral';
+import { NumberTable } from '../parts/number-table';
 import styles from './sweep.module.scss';
 
 /** What changes from one px to the next where a breakpoint begins. */
 export function Jumps() {
   const document = useDraft((draft) => draft.document);
-  const show = useDraft((draft) => draft.show);
+  const show = useView((view) => view.show);
   const found = useMemo(() => jumps(document), [document]);
   if (found.length === 0) return null;
   return (
     <section className={styles.jumps} aria-label="Jumps">
       <h2>At each breakpoint</h2>
-      <table>
+      <NumberTable>
         <thead>
           <tr>
             <th scope="col">at</th>
@@ -48,7 +49,7 @@ export function Jumps() {
             </tr>
           ))}
         </tbody>
-      </table>
+      </NumberTable>
     </section>
   );
 }

@@ -2,6 +2,7 @@
 
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
 import { WEIGHT_NAMES } from '../../core/checks/rule';
+import { sentenceOf } from '../../core/checks/sentence';
 import { thresholdsOf } from '../../core/checks/rule-settings';
 import { lineLength } from '../../core/checks/rules/line-length';
 import { corners } from '../../core/sweep/corners';
@@ -9,7 +10,7 @@ import type { CharacterLine } from '../../core/sweep/swept-text';
 import { columnIsWhole, edgesAreWhole, RATIOS, type Sweep } from '../../core/sweep/sweep';
 import { findingsByWidth, inLanes } from '../../core/sweep/placed-findings';
 import { findingsOfDraft } from '../draft/findings-of-draft';
-import { useDraft } from '../draft/draft-context';
+import { useDraft, useView } from '../draft/draft-context';
 import { type ChartLine, LengthChart } from './length-chart';
 import { PLOT } from './plot';
 import styles from './sweep.module.scss';
@@ -45,8 +46,8 @@ function linesOf(sweep: Sweep): { outside: ChartLine[]; inside: ChartLine[] } {
 /** Charts over one axis of widths, with what is whole and the findings under them. Pointing moves the viewport marker. */
 export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: CharacterLine[] }) {
   const document = useDraft((draft) => draft.document);
-  const viewport = useDraft((draft) => draft.viewport);
-  const show = useDraft((draft) => draft.show);
+  const viewport = useView((view) => view.viewport);
+  const show = useView((view) => view.show);
   const charts = useRef<HTMLDivElement>(null);
   const { from, to } = sweep;
   const { outside, inside } = useMemo(() => linesOf(sweep), [sweep]);
@@ -96,8 +97,8 @@ export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: C
             type="button"
             data-weight={findings[0]!.weight}
             style={{ insetInlineStart: left(width), insetBlockStart: lane * LANE }}
-            title={`${width}: ${findings.map(({ message }) => message).join('\n')}`}
-            aria-label={`At ${width}: ${findings.map(({ weight, message }) => `${WEIGHT_NAMES[weight]}: ${message}`).join(' ')}`}
+            title={`${width}: ${findings.map(sentenceOf).join('\n')}`}
+            aria-label={`At ${width}: ${findings.map((finding) => `${WEIGHT_NAMES[finding.weight]}: ${sentenceOf(finding)}`).join(' ')}`}
             onFocus={() => show(width)}
             onClick={() => show(width)}
           />

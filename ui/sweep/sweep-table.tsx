@@ -4,7 +4,7 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef } from 'react';
 import { byWidth } from '../../core/spec/ranges';
 import { columnIsWhole, RATIOS, type Sweep } from '../../core/sweep/sweep';
-import { useDraft } from '../draft/draft-context';
+import { useDraft, useView } from '../draft/draft-context';
 import styles from './sweep.module.scss';
 
 const HEAD = [
@@ -27,7 +27,7 @@ export function SweepTable({ sweep }: { sweep: Sweep }) {
       .map(({ name }) => name)
       .join('\n'),
   ).split('\n');
-  const show = useDraft((draft) => draft.show);
+  const show = useView((view) => view.show);
   const scroller = useRef<HTMLDivElement>(null);
   const count = sweep.to - sweep.from + 1;
   const virtual = useVirtualizer({

@@ -7,13 +7,14 @@ import { sweepCsv } from '../../core/formats/sweep-csv';
 import { slug } from '../../core/spec/slug';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../../core/sweep/sweep';
 import { useDraft } from '../draft/draft-context';
-import { Choice } from '../frame/choice';
+import { Choice } from '../parts/choice';
 import { ViewFrame } from '../frame/view-frame';
 import { Jumps } from './jumps';
 import { SweepCharts } from './sweep-charts';
 import { SweepTable } from './sweep-table';
 import { useSweep } from './use-sweep';
 import { WidthReadout } from './width-readout';
+import { Empty } from '../parts/empty';
 import styles from './sweep.module.scss';
 
 const VIEWS = [
@@ -52,16 +53,14 @@ export function Sweep() {
     >
       <div className={styles.body}>
         {hasFailed ? (
-          <p className={styles.empty} role="alert">
+          <Empty role="alert">
             The sweep broke off, perhaps for want of memory. The draft is unharmed.{' '}
             <button type="button" className="quiet" onClick={retry}>
               Sweep again
             </button>
-          </p>
+          </Empty>
         ) : news === null ? (
-          <p className={styles.empty} role="status">
-            Sweeping…
-          </p>
+          <Empty role="status">Sweeping…</Empty>
         ) : view === 'charts' ? (
           <SweepCharts sweep={news.sweep} characters={news.characters} />
         ) : (

@@ -7,14 +7,15 @@ import { decimal, numeral } from '../../core/length/present';
 import { isWhole, type Px } from '../../core/length/px';
 import { breakpointAt } from '../../core/spec/ranges';
 import { textAt } from '../../core/type/text-at';
-import { useDraft } from '../draft/draft-context';
+import { useDraft, useView } from '../draft/draft-context';
 import { Fractions, Numeral } from '../drawing/numeral';
+import { NumberTable } from '../parts/number-table';
 import styles from './sweep.module.scss';
 
 /** Everything at the viewport that is pointed at, exact. */
 export function WidthReadout() {
   const document = useDraft((draft) => draft.document);
-  const viewport = useDraft((draft) => draft.viewport);
+  const viewport = useView((view) => view.viewport);
   const { breakpoint, solved } = useMemo(() => {
     const applies = breakpointAt(document, viewport);
     return { breakpoint: applies, solved: columnsAt(document, applies, viewport) };
@@ -38,7 +39,7 @@ export function WidthReadout() {
       <p className="number">
         <Fractions text={sumLine(solved, numeral)} />
       </p>
-      <table>
+      <NumberTable>
         <tbody>
           {parts.map(([name, length]) => (
             <tr key={name} data-whole={isWhole(length)}>
@@ -49,9 +50,9 @@ export function WidthReadout() {
             </tr>
           ))}
         </tbody>
-      </table>
+      </NumberTable>
       {text.length > 0 && (
-        <table>
+        <NumberTable>
           <tbody>
             {text.map(({ name, size, leading, characters }) => (
               <tr key={name}>
@@ -62,7 +63,7 @@ export function WidthReadout() {
               </tr>
             ))}
           </tbody>
-        </table>
+        </NumberTable>
       )}
       <p className={styles.spans}>
         Spans{' '}

@@ -8,9 +8,10 @@ import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
 import { fontName, STANDS_WORDS } from '../../core/type/style-text';
 import { nameStyle, removeStyle, withStyle } from '../../core/type/write-style';
 import { useDraft } from '../draft/draft-context';
-import { CommitField } from '../frame/commit-field';
+import { CommitField } from '../parts/commit-field';
 import { bringFont } from './bring-font';
 import { TeamFontsDialog } from './team-fonts-dialog';
+import { NumberTable } from '../parts/number-table';
 import styles from './type.module.scss';
 
 type Props = {
@@ -75,7 +76,7 @@ export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRename
         type="button"
         className={`quiet ${styles.remove}`}
         title="Undo brings it back"
-        onClick={() => write({ value: removeStyle(document, name) })}
+        onClick={() => write(removeStyle(document, name))}
       >
         <Trash2 size={13} aria-hidden /> Remove this style
       </button>
@@ -168,7 +169,7 @@ function Measures({ font }: { font: Font }) {
     ['Letter, on average', font.averageWidth],
   ];
   return (
-    <table className={styles.measures}>
+    <NumberTable className={styles.measures}>
       <caption>
         Measures of {fontName(font)}, of {font.unitsPerEm} units
       </caption>
@@ -180,6 +181,6 @@ function Measures({ font }: { font: Font }) {
           </tr>
         ))}
       </tbody>
-    </table>
+    </NumberTable>
   );
 }

@@ -5,7 +5,7 @@ import { sizeText } from '../../core/length/size';
 import { leadingText } from '../../core/type/style-text';
 import { settingAt } from '../../core/type/text-at';
 import { breakpointAt } from '../../core/spec/ranges';
-import { useDraft } from '../draft/draft-context';
+import { useDraft, useView } from '../draft/draft-context';
 import { faceOf } from './font-address';
 import { useFontFace } from './use-font-face';
 import styles from './type.module.scss';
@@ -30,7 +30,7 @@ type ButtonProps = { team: string; style: TextStyle; isChosen: boolean; onChoose
 
 function StyleButton({ team, style, isChosen, onChoose }: ButtonProps) {
   const document = useDraft((draft) => draft.document);
-  const viewport = useDraft((draft) => draft.viewport);
+  const viewport = useView((view) => view.viewport);
   const isLoaded = useFontFace(team, style.font);
   const setting = settingAt(document, style, breakpointAt(document, viewport));
   return (

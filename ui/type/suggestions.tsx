@@ -8,6 +8,7 @@ import { gridLeadings } from '../../core/type/on-the-grid';
 import { stepOf, textAt } from '../../core/type/text-at';
 import { writeSetting } from '../../core/type/write-style';
 import { useDraft } from '../draft/draft-context';
+import { Toggle } from '../parts/toggle';
 import styles from './type.module.scss';
 
 type Props = { style: TextStyle; breakpoint: Breakpoint; write: (written: Parsed<Spec>) => string | null };
@@ -27,15 +28,15 @@ export function Suggestions({ style, breakpoint, write }: Props) {
       {gridLeadings(size, step)
         .slice(0, 9)
         .map(({ leading: fits, ofSize }) => (
-          <button
+          <Toggle
             key={exactText(fits)}
-            type="button"
-            aria-pressed={fits.equals(leading)}
+
+            isOn={fits.equals(leading)}
             title={`${decimal(ofSize)} of the size`}
             onClick={() => write(writeSetting(document, style.name, breakpoint, 'leading', `${exactText(fits)}px`))}
           >
             {numeral(fits)} <small>{ofSize.valueOf().toFixed(2)}</small>
-          </button>
+          </Toggle>
         ))}
     </div>
   );

@@ -3,8 +3,9 @@
 import { useEffect, useState } from 'react';
 import type { Font } from '../../core/spec/schema';
 import { fontName } from '../../core/type/style-text';
-import { Dialog } from '../frame/dialog';
+import { Dialog } from '../parts/dialog';
 import { send } from '../frame/send';
+import { NumberTable } from '../parts/number-table';
 
 type KeptFont = { font: Font; uploadedBy: string; usedBy: string[] };
 
@@ -38,7 +39,7 @@ export function TeamFontsDialog({ team, onRemoved, onClose }: Props) {
       {fonts === null && !problem && <p className="soft">Looking…</p>}
       {fonts?.length === 0 && <p>The team has brought no font yet; the shipped ones are always there.</p>}
       {fonts && fonts.length > 0 && (
-        <table className="difference-table">
+        <NumberTable of="words">
           <thead>
             <tr>
               <th scope="col">Font</th>
@@ -63,7 +64,7 @@ export function TeamFontsDialog({ team, onRemoved, onClose }: Props) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </NumberTable>
       )}
     </Dialog>
   );

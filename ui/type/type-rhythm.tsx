@@ -6,8 +6,8 @@ import { mapped } from '../../core/length/parsed';
 import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
 import type { Font, TextStyle } from '../../core/spec/schema';
 import { addStyle } from '../../core/type/write-style';
-import { useDraft } from '../draft/draft-context';
-import { Choice } from '../frame/choice';
+import { useDraft, useView } from '../draft/draft-context';
+import { Choice } from '../parts/choice';
 import { ViewFrame } from '../frame/view-frame';
 import { RhythmDrawing } from './rhythm-drawing';
 import { SettingTable } from './setting-table';
@@ -27,8 +27,8 @@ const PLACED = [
 export function TypeRhythm({ team, teamFonts }: Props) {
   const document = useDraft((draft) => draft.document);
   const write = useDraft((draft) => draft.take);
-  const viewport = useDraft((draft) => draft.viewport);
-  const show = useDraft((draft) => draft.show);
+  const viewport = useView((view) => view.viewport);
+  const show = useView((view) => view.show);
   const [name, setName] = useState('');
   const [placed, setPlaced] = useState<'grid' | 'falls'>('grid');
   const [brought, setBrought] = useState(teamFonts);

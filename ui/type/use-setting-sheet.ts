@@ -1,129 +1,39 @@
 'use client';
 
-import { useState } from 'react';
-import type { Parsed } from '../../core/length/parsed';
-import type { Spec, TextStyle } from '../../core/spec/schema';
-import {
-  settingsAsText,
-  followNarrower,
-  pastedSettings,
-  settingBeside,
-  settingKey,
-  type SettingPlace,
-  settingsBetween,
-  settingText,
-  writeSettings,
-} from '../../core/type/setting-cells';
+import { useRef, useState } from 'react';
+import type { Place, Rows } from '../../core/sheet/place';
+import type { SettingPart } from '../../core/type/write-style';
+import type { Refusal } from '../draft/cells/cell';
+import { type Cells, type Selection, useCells } from '../draft/cells/use-cells';
 import { useDraftStore } from '../draft/draft-context';
-import { type Leave, STEPS } from '../frame/grid/cell-field';
-import { type GridKeys, gridKeys } from '../frame/grid/grid-keys';
 
-/** What was typed into a cell and not taken. */
-type Refused = { key: string; text: string; problem: string };
+type SettingSheetState = Cells<SettingPart> & Selection<SettingPart> & { refused: Record<string, Refusal> };
 
-export type SettingSheetState = {
-  selected: SettingPlace;
-  anchor: SettingPlace;
-  editing: { text: string | null } | null;
-  refused: Refused | null;
-  message: string | null;
-  keys: GridKeys;
-  select: (place: SettingPlace, extend: boolean) => void;
-  edit: (text: string | null) => void;
-  /** Takes a text for every selected cell; null leaves by something other than a key of the cell. */
-  commit: (text: string, leave: Leave | null) => void;
-  cancel: () => void;
-};
-
-/** What is selected, typed and refused in the sheet of a text style. */
-export function useSettingSheet(style: TextStyle, shown: string): SettingSheetState {
+/** The cells of a text style's sheet, with what is selected and refused in them. */
+export function useSettingSheet(rows: Rows<SettingPart>, shown: string): SettingSheetState {
   const store = useDraftStore();
-  const [range, setRange] = useState(() => {
-    const first: SettingPlace = { part: 'size', breakpoint: shown };
-    return { anchor: first, selected: first };
-  });
-  const [editing, setEditing] = useState<SettingSheetState['editing']>(null);
-  const [refused, setRefused] = useState<Refused | null>(null);
-  const [message, setMessage] = useState<string | null>(null);
+  const first: Place<SettingPart> = { quantity: 'size', breakpoint: shown };
+  const [range, setRange] = useState<Selection<SettingPart>>({ anchor: first, selected: first });
+  // cells that were drawn before ask for what is selected now
+  const newest = useRef(range);
+  newest.current = range;
+  const [refused, setRefused] = useState<Record<string, Refusal>>({});
 
-  const spec = (): Spec => store.getState().document;
   // a breakpoint that is gone meanwhile is selected no longer
-  const isThere = ({ breakpoint }: SettingPlace): boolean => spec().breakpoints.some(({ id }) => id === breakpoint);
-  const fallback: SettingPlace = { part: 'size', breakpoint: shown };
-  const [anchor, selected] = [range.anchor, range.selected].map((place) => (isThere(place) ? place : fallback)) as [
-    SettingPlace,
-    SettingPlace,
-  ];
-  const rows = (): SettingPlace[][] => settingsBetween(spec(), anchor, selected);
-
-  const take = (result: Parsed<Spec>): boolean => {
-    const problem = store.getState().take(result);
-    setMessage(problem);
-    return problem === null;
-  };
-  const select = (place: SettingPlace, extend: boolean): void => {
-    setMessage(null);
-    setRange({ anchor: extend ? anchor : place, selected: place });
-  };
-  const write = (texts: [SettingPlace, string][]): Parsed<Spec> => writeSettings(spec(), style.name, texts);
-
-  const commit = (text: string, leave: Leave | null): void => {
-    const places = rows().flat();
-    const key = settingKey(selected);
-    const now = spec().breakpoints.find(({ id }) => id === selected.breakpoint)!;
-    const isUntouched = places.length === 1 && text === settingText(spec(), style, now, selected.part);
-    const problem = isUntouched ? null : store.getState().take(write(places.map((place) => [place, text])));
-    setRefused(problem === null ? null : { key, text, problem });
-    if (problem !== null && leave !== null) return;
-    setEditing(null);
-    if (leave !== null && problem === null) select(settingBeside(spec(), selected, ...STEPS[leave]), false);
+  const there = (place: Place<SettingPart>): Place<SettingPart> =>
+    store.getState().document.breakpoints.some(({ id }) => id === place.breakpoint) ? place : first;
+  const selection = (): Selection<SettingPart> => {
+    const { anchor, selected } = newest.current;
+    return { anchor: there(anchor), selected: there(selected) };
   };
 
-  const keys = gridKeys({
-    move: (down, across, extend) => select(settingBeside(spec(), selected, down, across), extend),
-    edit: (text) => setEditing({ text }),
-    clear: () => void take(followNarrower(spec(), style.name, rows().flat())),
-    fillRight: () => {
-      const last = settingBeside(spec(), selected, 0, 99);
-      const each = anchor.breakpoint === selected.breakpoint ? settingsBetween(spec(), anchor, last) : rows();
-      const textOf = ({ part, breakpoint: id }: SettingPlace): string =>
-        settingText(
-          spec(),
-          style,
-          spec().breakpoints.find((breakpoint) => breakpoint.id === id)!,
-          part,
-        );
-      take(
-        write(
-          each.flatMap(([first, ...others]) => others.map((place): [SettingPlace, string] => [place, textOf(first!)])),
-        ),
-      );
-    },
-    copy: () => {
-      setMessage('Copied as tab-separated text.');
-      return settingsAsText(spec(), style, rows());
-    },
-    paste: (text) => {
-      const [first] = rows()[0]!;
-      const pasted = pastedSettings(spec(), first!, text);
-      if (!pasted.value) return setMessage(pasted.problem!);
-      if (take(write(pasted.value))) setRange({ anchor: first!, selected: pasted.value.at(-1)![0] });
-    },
+  const cells = useCells<SettingPart>({
+    rows,
+    selection,
+    select: (place, extend = false) =>
+      setRange(({ anchor }) => ({ anchor: extend ? there(anchor) : place, selected: place })),
+    refuse: (key, refusal) =>
+      setRefused(({ [key]: _before, ...others }) => (refusal ? { ...others, [key]: refusal } : others)),
   });
-
-  return {
-    selected,
-    anchor,
-    editing,
-    refused,
-    message,
-    keys,
-    select,
-    edit: (text) => setEditing({ text }),
-    commit,
-    cancel: () => {
-      setRefused(null);
-      setEditing(null);
-    },
-  };
+  return { ...cells, ...selection(), refused };
 }

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { database } from '../../../server/database';
 import { signIn } from '../../../server/sign-in/sessions';
 import { forAnybody, readBody, refuse } from '../../answers';

@@ -1,13 +1,13 @@
 import { exactText, isMultipleOf, multiplesAround, type Px, ZERO } from '../../length/px';
-import { numeral } from '../../length/present';
 import type { GivenLength } from '../../spacing/given-lengths';
 import { baseUnit, leastStep } from '../../spacing/scale';
-import type { Breakpoint } from '../../spec/schema';
 import { type Mend, perBreakpoint, type Rule } from '../rule';
+import { figure } from '../say';
 
 /** Every given quantity is a multiple of the base unit, or of half of it where half steps are allowed. */
 export const baseMultiple: Rule = {
   id: 'base-multiple',
+  version: 1,
   title: 'Quantities are multiples of the base unit',
   asks: 'Is each given margin, gutter, column, container, row, gap and offset a multiple of the base unit (or of half of it, where half steps are allowed)?',
   why: 'The base unit is settled before any grid; a quantity beside it has to be nudged back again and again.',
@@ -17,28 +17,27 @@ export const baseMultiple: Rule = {
     const [base, step] = [baseUnit(spec), leastStep(spec)];
     if (base.equals(ZERO)) return [null];
     return givenFor(breakpoint).map((given) => {
-      const { cell, name, px: width } = given;
+      const { name, px: width } = given;
       if (isMultipleOf(width, step) || dividesBase(given, base)) return null;
-      const allowed = spec.spacing.halfSteps ? `${numeral(base)} px or half of it` : `${numeral(base)} px`;
       const choices = multiplesAround(width, step);
       return {
-        cell,
-        message: `The ${name} of ${numeral(width)} px is not a multiple of ${allowed}; ${numeral(choices[0])} and ${numeral(choices[1])} are.`,
+        cell: given.at,
+        facts: { below: exactText(choices[0]), above: exactText(choices[1]), half: String(spec.spacing.halfSteps) },
         values: { quantity: name, width: exactText(width), base: exactText(base), step: exactText(step) },
-        mends: choices.filter((choice) => choice.compare(ZERO) > 0).map((choice) => mendTo(breakpoint, given, choice)),
+        mends: choices.filter((choice) => choice.compare(ZERO) > 0).map((choice) => mendTo(given, choice)),
       };
     });
   }),
+  says: ({ quantity, width, base, half, below, above }) =>
+    `The ${quantity} of ${figure(width)} px is not a multiple of ${figure(base)} px${half === 'true' ? ' or half of it' : ''}; ${figure(below)} and ${figure(above)} are.`,
+  offers: ({ name, width }) => `Make the ${name} ${figure(width)}`,
 };
 
 /** A baseline may be finer than the base unit, as long as base units end on baselines. */
-function dividesBase({ cell, px: width }: GivenLength, base: Px): boolean {
-  return cell === 'step' && width.compare(ZERO) > 0 && isMultipleOf(base, width);
+function dividesBase({ at, px: width }: GivenLength, base: Px): boolean {
+  return at.at(-1) === 'step' && width.compare(ZERO) > 0 && isMultipleOf(base, width);
 }
 
-function mendTo({ id }: Breakpoint, { name, put }: GivenLength, width: Px): Mend {
-  return {
-    label: `Make the ${name} ${numeral(width)}`,
-    changes: [{ breakpoint: id, ...put(`${exactText(width)}px`) }],
-  };
+function mendTo({ name, put }: GivenLength, width: Px): Mend {
+  return { facts: { name, width: exactText(width) }, edits: [put(`${exactText(width)}px`)] };
 }

@@ -1,16 +1,20 @@
 import { exactText, ZERO } from '../../length/px';
-import { decimal, numeral } from '../../length/present';
+import { decimal } from '../../length/present';
 import { isGrowing } from '../../length/growing';
 import { narrowestViewport } from '../../spec/ranges';
 import { gridLeadings } from '../../type/on-the-grid';
 import { stepOf } from '../../type/text-at';
 import { perStyle, type Rule } from '../rule';
+import { figure } from '../say';
+import { settingEdits } from '../../type/setting-edits';
+import { px } from '../../length/px';
 
 const ID = 'body-line-height';
 
 /** Body text has a leading of at least one and a half of its size. */
 export const bodyLineHeight: Rule = {
   id: ID,
+  version: 1,
   title: 'Body text has a line height of 1.5',
   asks: 'Is the leading of body text at least 1.5 times its size, at the reference width and at the narrowest?',
   why: 'Readers may set this line height themselves, and a page must hold it; text that has it from the start stays on the grid.',
@@ -24,20 +28,25 @@ export const bodyLineHeight: Rule = {
       .map((width) => ({ width, text: text(style, breakpoint, width) }))
       .find(({ text }) => text.size.compare(ZERO) > 0 && text.ratio.compare(least) < 0);
     if (!tight) return null;
-    const { size, leading, ratio, setting } = tight.text;
+    const { size, leading, setting } = tight.text;
     const enough = gridLeadings(size, stepOf(spec, breakpoint)).find(({ ofSize }) => ofSize.compare(least) >= 0);
     return {
-      message: `${style.name} is ${numeral(size)} / ${numeral(leading)} at ${tight.width}, a line height of ${decimal(ratio)}; body text wants at least ${least}${enough ? `: ${numeral(enough.leading)}` : ''}.`,
+      part: 'leading',
+      widths: [tight.width],
+      facts: { least, ...(enough && { enough: exactText(enough.leading) }) },
       values: { style: style.name, size: exactText(size), leading: exactText(leading), viewport: String(tight.width) },
       mends:
         enough && !isGrowing(setting.leading)
           ? [
               {
-                label: `Make the leading ${numeral(enough.leading)}`,
-                changes: [{ style: style.name, breakpoint: breakpoint.id, leading: `${exactText(enough.leading)}px` }],
+                facts: { leading: exactText(enough.leading) },
+                edits: settingEdits(spec, style, breakpoint, { leading: `${exactText(enough.leading)}px` }),
               },
             ]
           : [],
     };
   }),
+  says: ({ style, size, leading, viewport, least, enough }) =>
+    `${style} is ${figure(size)} / ${figure(leading)} at ${viewport}, a line height of ${decimal(px(leading!).div(px(size!)))}; body text wants at least ${least}${enough === undefined ? '' : `: ${figure(enough)}`}.`,
+  offers: ({ leading }) => `Make the leading ${figure(leading)}`,
 };

@@ -3,6 +3,7 @@ import { isGrowing } from '../../length/growing';
 import { type Px, px } from '../../length/px';
 import type { Breakpoint } from '../../spec/schema';
 import type { CheckedSpec, Rule } from '../rule';
+import { inCell } from '../rule';
 
 /** Grids whose parts differ by no more than this are taken for one grid that was typed twice. */
 const NEAR = px(2);
@@ -10,6 +11,7 @@ const NEAR = px(2);
 /** Neighbouring breakpoints have grids of their own. */
 export const breakpointsDiffer: Rule = {
   id: 'breakpoints-differ',
+  version: 1,
   title: 'Each breakpoint has a grid of its own',
   asks: 'Does each breakpoint’s grid differ from its narrower neighbour’s in more than the name?',
   why: 'Two breakpoints with one grid have to be changed twice; two that differ by a px or two were meant to be one.',
@@ -22,18 +24,18 @@ export const breakpointsDiffer: Rule = {
       const same = JSON.stringify(before.columns) === JSON.stringify(breakpoint.columns);
       if (!same && !isNear(checked, before, breakpoint)) return [];
       return [
-        {
-          breakpoint: breakpoint.id,
-          cell: 'name' as const,
-          message: same
-            ? `${before.name} has the same columns; one breakpoint would do for both.`
-            : `${before.name} has nearly the same columns: no part differs by more than ${NEAR.valueOf()} px. One breakpoint may do for both.`,
+        inCell(breakpoint, {
+          cell: 'name',
           values: { neighbour: before.id, kind: same ? 'same' : 'near' },
-          mends: [],
-        },
+          facts: { name: before.name },
+        }),
       ];
     });
   },
+  says: ({ name, kind }) =>
+    kind === 'same'
+      ? `${name} has the same columns; one breakpoint would do for both.`
+      : `${name} has nearly the same columns: no part differs by more than ${NEAR.valueOf()} px. One breakpoint may do for both.`,
 };
 
 /** Do the two, each solved where the wider one begins, differ by no more than a px or two in every part? */

@@ -1,8 +1,12 @@
 import type { Rule } from '../rule';
+import { breakpointEdits, orderEdits } from '../../edits/make-edits';
+import { byWidth } from '../../spec/ranges';
+import { inCell } from '../rule';
 
 /** Breakpoints start at 0, rise, and no two start at one width. */
 export const breakpointsInOrder: Rule = {
   id: 'breakpoints-in-order',
+  version: 1,
   title: 'Breakpoints rise from 0',
   asks: 'Does the first breakpoint start at 0, and each further one at a greater width than the one before?',
   why: 'Of two breakpoints at one width only one can ever apply, and below the first one nothing is specified.',
@@ -13,13 +17,13 @@ export const breakpointsInOrder: Rule = {
     const gap =
       first.from > 0
         ? [
-            {
-              breakpoint: first.id,
-              cell: 'from' as const,
-              message: `${first.name} starts at ${first.from}; the first breakpoint starts at 0, or nothing is specified for 0–${first.from - 1}.`,
+            inCell(first, {
+              cell: 'from',
+              widths: [first.from],
               values: { from: String(first.from) },
-              mends: [{ label: 'Start it at 0', changes: [{ breakpoint: first.id, from: 0 }] }],
-            },
+              facts: { is: 'late', name: first.name },
+              mends: [{ facts: { is: 'late' }, edits: breakpointEdits(first, { from: 0 }) }],
+            }),
           ]
         : [];
     const clashes = spec.breakpoints.slice(1).flatMap((breakpoint, index) => {
@@ -27,17 +31,23 @@ export const breakpointsInOrder: Rule = {
       if (breakpoint.from > before.from) return [];
       const equal = breakpoint.from === before.from;
       return [
-        {
-          breakpoint: breakpoint.id,
-          cell: 'from' as const,
-          message: equal
-            ? `${before.name} and ${breakpoint.name} both start at ${breakpoint.from} px; only one of them can apply. Give one another width.`
-            : `${breakpoint.name} starts at ${breakpoint.from} px, below ${before.name} at ${before.from}, which stands before it.`,
+        inCell(breakpoint, {
+          cell: 'from',
+          widths: [breakpoint.from],
           values: { from: String(breakpoint.from), before: String(before.from) },
-          mends: equal ? [] : [{ label: 'Put them in order', changes: [{ order: 'by width' as const }] }],
-        },
+          facts: { is: equal ? 'equal' : 'below', name: breakpoint.name, other: before.name },
+          mends: equal ? [] : [{ facts: { is: 'below' }, edits: orderEdits(spec, byWidth(spec.breakpoints)) }],
+        }),
       ];
     });
     return [...gap, ...clashes];
   },
+  says: ({ is, name, other, from, before }) => {
+    if (is === 'late')
+      return `${name} starts at ${from}; the first breakpoint starts at 0, or nothing is specified for 0–${Number(from) - 1}.`;
+    return is === 'equal'
+      ? `${other} and ${name} both start at ${from} px; only one of them can apply. Give one another width.`
+      : `${name} starts at ${from} px, below ${other} at ${before}, which stands before it.`;
+  },
+  offers: ({ is }) => (is === 'late' ? 'Start it at 0' : 'Put them in order'),
 };

@@ -1,13 +1,16 @@
 import { type SolvedColumns } from '../../columns/columns-at';
 import { guttersInside } from '../../columns/solve';
 import { exactText, isWhole, type Px, ZERO } from '../../length/px';
-import { counted, numeral, spoken } from '../../length/present';
+import { counted } from '../../length/present';
 import type { Breakpoint } from '../../spec/schema';
 import { type CheckedSpec, type Mend, perBreakpoint, type Rule } from '../rule';
+import { type Facts, figure, inWords } from '../say';
+import { breakpointEdits, columnEdits } from '../../edits/make-edits';
 
 /** Columns are a whole number of px at the width the breakpoint is drawn at. */
 export const columnWhole: Rule = {
   id: 'column-whole',
+  version: 1,
   title: 'Columns are whole at the reference width',
   asks: 'Is the column a whole number of px where the breakpoint is drawn?',
   why: 'Edges between two pixels are drawn blurred, or rounded differently from one program to the next.',
@@ -18,16 +21,13 @@ export const columnWhole: Rule = {
     if (isWhole(solved.column) || solved.column.compare(ZERO) < 0) return [null];
     const whole = wholeWidths(breakpoint, checked, solved);
     const width = breakpoint.reference.width;
-    const message = whole
-      ? `Columns are ${numeral(solved.column)} px at ${spoken(solved.viewport)}; they are whole at every ${ordinal(whole.every)} width from ${spoken(whole.nearest)} px.`
-      : `Columns are ${numeral(solved.column)} px: ${dividedSentence(solved)}`;
     const mends = whole
       ? [
           {
-            label: `Draw it at ${numeral(whole.nearest)}`,
-            changes: [
-              { breakpoint: breakpoint.id, reference: { ...breakpoint.reference, width: whole.nearest.valueOf() } },
-            ],
+            facts: { drawn: exactText(whole.nearest) },
+            edits: breakpointEdits(breakpoint, {
+              reference: { ...breakpoint.reference, width: whole.nearest.valueOf() },
+            }),
           },
         ]
       : containerMends(breakpoint, solved);
@@ -36,18 +36,27 @@ export const columnWhole: Rule = {
         // a column that flows is whole at some widths and not at others, whatever is done
         ...(isFluid(breakpoint, checked, solved) ? { weight: 'note' as const } : {}),
         cell: 'column',
-        message,
         values: { column: exactText(solved.column), viewport: String(width) },
+        facts: whole ? { every: whole.every, nearest: exactText(whole.nearest) } : divided(solved),
         mends,
       },
     ];
   }),
+  says: ({ column, viewport, every, nearest, container, gutters, gutter, left, count }) =>
+    every === undefined
+      ? `Columns are ${figure(column)} px: the container of ${inWords(container)} px less ${counted(Number(gutters), 'gutter')} of ${figure(gutter)} leaves ${inWords(left)} for ${counted(Number(count), 'column')}.`
+      : `Columns are ${figure(column)} px at ${inWords(viewport)}; they are whole at every ${ordinal(Number(every))} width from ${inWords(nearest)} px.`,
+  offers: ({ drawn, container, column }) =>
+    drawn === undefined
+      ? `Container ${figure(container)}: columns of ${figure(column)}`
+      : `Draw it at ${figure(drawn)}`,
 };
 
-function dividedSentence({ count, gutter, inset, container }: SolvedColumns): string {
+/** Of what the columns are a part. */
+function divided({ count, gutter, inset, container }: SolvedColumns): Facts {
   const gutters = guttersInside(count, inset.equals(ZERO) ? 'none' : 'half');
   const left = container.sub(gutter.mul(gutters));
-  return `the container of ${spoken(container)} px less ${counted(gutters, 'gutter')} of ${numeral(gutter)} leaves ${spoken(left)} for ${counted(count, 'column')}.`;
+  return { container: exactText(container), gutters, gutter: exactText(gutter), left: exactText(left), count };
 }
 
 /** By how much the column grows with each px of the viewport. */
@@ -77,15 +86,16 @@ function wholeWidths(
 }
 
 /** For a given container: the nearest widths at which its columns are whole. */
-function containerMends({ id, columns }: Breakpoint, solved: SolvedColumns): Mend[] {
+function containerMends(breakpoint: Breakpoint, solved: SolvedColumns): Mend[] {
+  const { columns } = breakpoint;
   if (columns.column !== 'auto' || typeof columns.container !== 'string' || !/px$/.test(columns.container)) return [];
   if (typeof columns.gutter === 'object' && 'ofColumn' in columns.gutter) return [];
   const down = solved.column.floor();
   return [down, down.add(1)].map((column) => {
     const container = solved.container.add(column.sub(solved.column).mul(solved.count));
     return {
-      label: `Container ${numeral(container)}: columns of ${numeral(column)}`,
-      changes: [{ breakpoint: id, columns: { container: `${exactText(container)}px` } }],
+      facts: { container: exactText(container), column: exactText(column) },
+      edits: columnEdits(breakpoint, { container: `${exactText(container)}px` }),
     };
   });
 }

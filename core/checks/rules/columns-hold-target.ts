@@ -1,14 +1,15 @@
 import { spanWidth } from '../../columns/columns-at';
 import { exactText, px } from '../../length/px';
-import { numeral } from '../../length/present';
 import { narrowestViewport } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure } from '../say';
 
 const ID = 'columns-hold-target';
 
 /** A column is wide enough for something to touch, at the narrowest viewport of its range. */
 export const columnsHoldTarget: Rule = {
   id: ID,
+  version: 1,
   title: 'A column holds a touch target',
   asks: 'Is a column at least 24 px wide at the reference width and at the narrowest viewport of its range?',
   why: 'What stands on one column and is meant to be touched is otherwise too small to hit.',
@@ -26,15 +27,17 @@ export const columnsHoldTarget: Rule = {
     const enough = Array.from({ length: solved.count }, (_, index) => index + 1).find(
       (span) => spanWidth(solved, span).compare(target) >= 0,
     );
-    const needed =
-      enough === undefined ? `not even ${solved.count} of them hold one` : `a target needs a span of ${enough}`;
     return [
       {
         cell: 'column',
-        message: `Columns are ${numeral(solved.column)} px at ${width}, under the ${numeral(target)} px of a touch target; ${needed}.`,
+        widths: [width],
         values: { column: exactText(solved.column), viewport: String(width) },
-        mends: [],
+        facts: { target: exactText(target), count: solved.count, ...(enough !== undefined && { enough }) },
       },
     ];
   }),
+  says: ({ column, viewport, target, count, enough }) => {
+    const needed = enough === undefined ? `not even ${count} of them hold one` : `a target needs a span of ${enough}`;
+    return `Columns are ${figure(column)} px at ${viewport}, under the ${figure(target)} px of a touch target; ${needed}.`;
+  },
 };

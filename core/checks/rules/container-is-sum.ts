@@ -1,11 +1,14 @@
 import { guttersInside } from '../../columns/solve';
 import { exactText } from '../../length/px';
-import { counted, numeral, spoken } from '../../length/present';
+import { counted } from '../../length/present';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure, inWords } from '../say';
+import { columnEdits } from '../../edits/make-edits';
 
 /** A given container is what its given columns and gutters add up to. */
 export const containerIsSum: Rule = {
   id: 'container-is-sum',
+  version: 1,
   title: 'The container is the sum of its parts',
   asks: 'Where container, columns and gutters are all given, do columns and gutters add up to the container?',
   why: 'A container that is reported as 360 while its columns come to 361 is built differently by everyone who reads it.',
@@ -20,15 +23,18 @@ export const containerIsSum: Rule = {
     return [
       {
         cell: 'container',
-        message: `The container is ${spoken(container)} px; ${counted(count, 'column')} of ${numeral(column)} and ${counted(gutters, 'gutter')} of ${numeral(gutter)} come to ${spoken(sum)}.`,
+        facts: { count, column: exactText(column), gutters, gutter: exactText(gutter) },
         values: { container: exactText(container), sum: exactText(sum) },
         mends: [
           {
-            label: `Let the container follow: ${numeral(sum)}`,
-            changes: [{ breakpoint: breakpoint.id, columns: { container: 'auto' } }],
+            facts: { sum: exactText(sum) },
+            edits: columnEdits(breakpoint, { container: 'auto' }),
           },
         ],
       },
     ];
   }),
+  says: ({ container, count, column, gutters, gutter, sum }) =>
+    `The container is ${inWords(container)} px; ${counted(Number(count), 'column')} of ${figure(column)} and ${counted(Number(gutters), 'gutter')} of ${figure(gutter)} come to ${inWords(sum)}.`,
+  offers: ({ sum }) => `Let the container follow: ${figure(sum)}`,
 };

@@ -1,13 +1,15 @@
 import { isUpTo } from '../../columns/column-rule';
 import { exactText } from '../../length/px';
-import { spoken } from '../../length/present';
 import { narrowestViewport } from '../../spec/ranges';
 import type { Breakpoint } from '../../spec/schema';
 import { type Mend, perBreakpoint, type Rule } from '../rule';
+import { inWords } from '../say';
+import { columnEdits } from '../../edits/make-edits';
 
 /** The container fits into the narrowest viewport of its own range. */
 export const containerOverflows: Rule = {
   id: 'container-overflows',
+  version: 1,
   title: 'The container fits its whole range',
   asks: 'Is the container no wider than the narrowest viewport of its range (320 px for a range that starts at 0)?',
   why: 'A fixed container that is wider than a screen it serves is cut off there, or makes the page scroll sideways.',
@@ -18,31 +20,36 @@ export const containerOverflows: Rule = {
     const { container } = at(breakpoint, narrowest);
     const over = container.sub(narrowest);
     if (over.compare(0) <= 0) return [null];
-    const starts =
-      breakpoint.from === narrowest
-        ? `this range starts at ${spoken(at(breakpoint, narrowest).viewport)} px`
-        : `screens of this range go down to ${narrowest} px`;
     return [
       {
         cell: 'container',
-        message: `The container is ${spoken(container)} px, but ${starts}: it overflows by ${spoken(over)} px there.`,
+        widths: [narrowest],
+        facts: { from: breakpoint.from },
         values: { container: exactText(container), narrowest: String(narrowest), over: exactText(over) },
         mends: capped(breakpoint),
       },
     ];
   }),
+  says: ({ container, narrowest, over, from }) => {
+    const starts =
+      String(from) === narrowest
+        ? `this range starts at ${inWords(narrowest)} px`
+        : `screens of this range go down to ${narrowest} px`;
+    return `The container is ${inWords(container)} px, but ${starts}: it overflows by ${inWords(over)} px there.`;
+  },
+  offers: ({ width }) => `Cap it: up to ${String(width).replace(/px$/, ' px')}`,
 };
 
 /** A fixed container keeps its width where there is room, and gives way where there is none. */
-function capped({ id, columns }: Breakpoint): Mend[] {
-  const { container } = columns;
+function capped(breakpoint: Breakpoint): Mend[] {
+  const { container } = breakpoint.columns;
   if (container === 'fill' || container === 'auto' || typeof container === 'number' || isUpTo(container)) return [];
   if (typeof container === 'object' && !('is' in container)) return [];
   const width = typeof container === 'string' ? container : container.is;
   return [
     {
-      label: `Cap it: up to ${width.endsWith('px') ? `${width.slice(0, -2)} px` : width}`,
-      changes: [{ breakpoint: id, columns: { container: { upTo: container } } }],
+      facts: { width },
+      edits: columnEdits(breakpoint, { container: { upTo: container } }),
     },
   ];
 }

@@ -1,11 +1,13 @@
 import type { SolvedColumns } from '../../columns/columns-at';
 import { exactText, type Px } from '../../length/px';
-import { spoken } from '../../length/present';
 import type { Rule } from '../rule';
+import { inWords } from '../say';
+import { inCell } from '../rule';
 
 /** The content is not narrower just after a breakpoint than just before it. */
 export const contentGrows: Rule = {
   id: 'content-grows',
+  version: 1,
   title: 'Content does not shrink as the screen grows',
   asks: 'Is the container just after a breakpoint at least as wide as just before it?',
   why: 'A screen one px wider that shows less makes lines break earlier and pictures shrink as the window grows.',
@@ -21,16 +23,17 @@ export const contentGrows: Rule = {
       const margins = (solved: SolvedColumns): Px => solved.marginStart.add(solved.marginEnd);
       const intoMargins = wide.sub(narrow).compare(margins(first).sub(margins(last))) <= 0;
       return [
-        {
+        inCell(breakpoint, {
           // wider margins that begin at a breakpoint are meant
           ...(intoMargins ? { weight: 'note' as const } : {}),
-          breakpoint: breakpoint.id,
-          cell: 'container' as const,
-          message: `At ${spoken(at(breakpoint, breakpoint.from).viewport)} px the container falls from ${spoken(wide)} px (${before.name}) to ${spoken(narrow)}, though the screen grows.`,
+          cell: 'container',
+          widths: [breakpoint.from],
           values: { at: String(breakpoint.from), before: exactText(wide), after: exactText(narrow) },
-          mends: [],
-        },
+          facts: { name: before.name },
+        }),
       ];
     });
   },
+  says: ({ at, before, after, name }) =>
+    `At ${inWords(at)} px the container falls from ${inWords(before)} px (${name}) to ${inWords(after)}, though the screen grows.`,
 };

@@ -1,9 +1,11 @@
 import { greatestCommonDivisor } from '../../length/common-multiple';
 import type { Rule } from '../rule';
+import { inCell } from '../rule';
 
 /** Column counts of neighbouring breakpoints share a divisor. */
 export const countsShareDivisor: Rule = {
   id: 'counts-share-divisor',
+  version: 1,
   title: 'Column counts share a divisor',
   asks: 'Do the column counts of neighbouring breakpoints have a common divisor above 1?',
   why: 'Halves of 12 stay halves of 8 and of 4; of 12 and 5 no part of one layout is a part of the other.',
@@ -15,14 +17,14 @@ export const countsShareDivisor: Rule = {
       const [narrow, wide] = [at(before).count, at(breakpoint).count];
       if (narrow === 1 || wide === 1 || greatestCommonDivisor(BigInt(narrow), BigInt(wide)) > 1n) return [];
       return [
-        {
-          breakpoint: breakpoint.id,
-          cell: 'count' as const,
-          message: `${wide} columns here and ${narrow} on ${before.name} have no common divisor: no half, third or quarter of one is part of the other.`,
+        inCell(breakpoint, {
+          cell: 'count',
           values: { count: String(wide), before: String(narrow) },
-          mends: [],
-        },
+          facts: { name: before.name },
+        }),
       ];
     });
   },
+  says: ({ count, before, name }) =>
+    `${count} columns here and ${before} on ${name} have no common divisor: no half, third or quarter of one is part of the other.`,
 };

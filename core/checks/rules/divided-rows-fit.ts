@@ -1,12 +1,14 @@
 import { exactText } from '../../length/px';
-import { counted, spoken } from '../../length/present';
+import { counted } from '../../length/present';
 import { rowsAt } from '../../rows/rows-at';
 import { givenHeights } from '../../rows/divided';
 import { perBreakpoint, type Rule } from '../rule';
+import { inWords } from '../say';
 
 /** Gaps and margins of divided rows leave room for the rows, at the least height. */
 export const dividedRowsFit: Rule = {
   id: 'divided-rows-fit',
+  version: 1,
   title: 'Gaps and margins leave room for the rows',
   asks: 'Is the least height of divided rows no more than the greatest, and do gaps and margins leave something of it for the rows?',
   why: 'Rows of less than nothing cannot be built, and a least height above the greatest contradicts itself.',
@@ -20,9 +22,7 @@ export const dividedRowsFit: Rule = {
       return [
         {
           cell: 'rowLeast',
-          message: `The least height of ${spoken(least)} px is above the greatest, ${spoken(most)}.`,
           values: { least: exactText(least), most: exactText(most) },
-          mends: [],
         },
       ];
     }
@@ -30,14 +30,17 @@ export const dividedRowsFit: Rule = {
     const shared = least ?? screen;
     const taken = offset.add(bottom).add(gap.mul(count - 1));
     if (taken.compare(shared) < 0) return [null];
-    const has = least ? `the least height is ${spoken(least)}` : `the screen has ${spoken(screen)}`;
     return [
       {
         cell: 'rowGap',
-        message: `Margins and ${counted(count - 1, 'gap')} of ${spoken(gap)} px take ${spoken(taken)} px; ${has}, so nothing is left for ${counted(count, 'row')}.`,
         values: { taken: exactText(taken), least: exactText(shared), count: String(count) },
-        mends: [],
+        facts: { gap: exactText(gap), of: least ? 'least' : 'screen' },
       },
     ];
   }),
+  says: ({ least, most, taken, count, gap, of }) => {
+    if (most !== undefined) return `The least height of ${inWords(least)} px is above the greatest, ${inWords(most)}.`;
+    const has = of === 'least' ? `the least height is ${inWords(least)}` : `the screen has ${inWords(least)}`;
+    return `Margins and ${counted(Number(count) - 1, 'gap')} of ${inWords(gap)} px take ${inWords(taken)} px; ${has}, so nothing is left for ${counted(Number(count), 'row')}.`;
+  },
 };

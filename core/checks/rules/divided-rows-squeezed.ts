@@ -1,14 +1,16 @@
 import { exactText, px } from '../../length/px';
-import { numeral, spoken } from '../../length/present';
 import { givenHeights } from '../../rows/divided';
 import { rowsAt } from '../../rows/rows-at';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure, inWords } from '../say';
+import { breakpointEdits } from '../../edits/make-edits';
 
 const ID = 'divided-rows-squeezed';
 
 /** On low screens, divided rows still fit: their least height is no more than the lowest real screen. */
 export const dividedRowsSqueezed: Rule = {
   id: ID,
+  version: 1,
   title: 'Divided rows fit the lowest real screens',
   asks: 'Is the least height of divided rows no more than the lowest screen that people have?',
   why: 'On a lower screen the rows stop shrinking and the section runs under the fold, where nobody planned for it.',
@@ -25,15 +27,18 @@ export const dividedRowsSqueezed: Rule = {
     return [
       {
         cell: 'rowLeast',
-        message: `At their least height of ${spoken(least)} px, the ${count} rows are ${numeral(height)} each; a screen of ${spoken(lowest)} is ${spoken(least.sub(lowest))} px too low for them.`,
         values: { least: exactText(least), lowest: exactText(lowest) },
+        facts: { count, height: exactText(height), over: exactText(least.sub(lowest)) },
         mends: [
           {
-            label: `Make the least height ${numeral(lowest)}`,
-            changes: [{ breakpoint: breakpoint.id, rows: { ...rows, minHeight: `${exactText(lowest)}px` } }],
+            facts: { lowest: exactText(lowest) },
+            edits: breakpointEdits(breakpoint, { rows: { ...rows, minHeight: `${exactText(lowest)}px` } }),
           },
         ],
       },
     ];
   }),
+  says: ({ least, lowest, count, height, over }) =>
+    `At their least height of ${inWords(least)} px, the ${count} rows are ${figure(height)} each; a screen of ${inWords(lowest)} is ${inWords(over)} px too low for them.`,
+  offers: ({ lowest }) => `Make the least height ${figure(lowest)}`,
 };

@@ -1,11 +1,13 @@
 import { exactText, isWhole, roundHalfUp, ZERO } from '../../length/px';
-import { numeral, spoken } from '../../length/present';
 import { rowsAt } from '../../rows/rows-at';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure, inWords } from '../say';
+import { breakpointEdits } from '../../edits/make-edits';
 
 /** Divided rows are whole at the reference height. */
 export const dividedRowsWhole: Rule = {
   id: 'divided-rows-whole',
+  version: 1,
   title: 'Divided rows are whole',
   asks: 'Do the rows that share a screen come out at whole px at the reference height?',
   why: 'Rows between pixels are drawn blurred, or unevenly high.',
@@ -23,18 +25,21 @@ export const dividedRowsWhole: Rule = {
       below.compare(ZERO) >= 0
         ? [
             {
-              label: `Leave ${numeral(below)} below`,
-              changes: [{ breakpoint: breakpoint.id, rows: { ...rows, marginBottom: `${exactText(below)}px` } }],
+              facts: { below: exactText(below) },
+              edits: breakpointEdits(breakpoint, { rows: { ...rows, marginBottom: `${exactText(below)}px` } }),
             },
           ]
         : [];
     return [
       {
         cell: 'rowHeight',
-        message: `${count} rows with gaps of ${numeral(gap)} come to ${numeral(height)} px each in ${spoken(screen)}; with ${numeral(below)} px below they are ${numeral(wanted)}.`,
         values: { height: exactText(height), count: String(count), screen: exactText(screen) },
+        facts: { gap: exactText(gap), below: exactText(below), wanted: exactText(wanted) },
         mends,
       },
     ];
   }),
+  says: ({ count, gap, height, screen, below, wanted }) =>
+    `${count} rows with gaps of ${figure(gap)} come to ${figure(height)} px each in ${inWords(screen)}; with ${figure(below)} px below they are ${figure(wanted)}.`,
+  offers: ({ below }) => `Leave ${figure(below)} below`,
 };

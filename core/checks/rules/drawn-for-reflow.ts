@@ -1,4 +1,5 @@
 import type { Rule } from '../rule';
+import { inCell } from '../rule';
 
 /** WCAG 2.2, 1.4.10 Reflow: a page at 1280 px and 400 % zoom is 320 CSS px wide. */
 const REFLOW = 320;
@@ -7,6 +8,7 @@ const PHONES_END = 600;
 /** One breakpoint is drawn for screens about 320 px wide. */
 export const drawnForReflow: Rule = {
   id: 'drawn-for-reflow',
+  version: 1,
   title: 'Something is drawn for 320 px',
   asks: 'Is the breakpoint that applies at 320 px drawn at a width below 600?',
   why: 'A desktop page at 400 % zoom is 320 px wide; a grid that was only ever drawn wider is not known to hold there.',
@@ -16,13 +18,14 @@ export const drawnForReflow: Rule = {
     const applies = breakpoints.findLast(({ from }) => from <= REFLOW) ?? breakpoints[0]!;
     if (applies.reference.width < PHONES_END) return [];
     return [
-      {
-        breakpoint: applies.id,
+      inCell(applies, {
         cell: 'reference',
-        message: `At ${REFLOW} px ${applies.name} applies, which is drawn at ${applies.reference.width}; nothing is drawn for a page zoomed to 400 %.`,
+        widths: [REFLOW],
         values: { reference: String(applies.reference.width) },
-        mends: [],
-      },
+        facts: { name: applies.name },
+      }),
     ];
   },
+  says: ({ reference, name }) =>
+    `At ${REFLOW} px ${name} applies, which is drawn at ${reference}; nothing is drawn for a page zoomed to 400 %.`,
 };

@@ -1,10 +1,12 @@
 import { exactText, HALF } from '../../length/px';
-import { numeral, spoken } from '../../length/present';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure, inWords } from '../say';
+import { columnEdits } from '../../edits/make-edits';
 
 /** Half a gutter outside the first and last column is not left out by mistake. */
 export const forgottenHalfGutter: Rule = {
   id: 'forgotten-half-gutter',
+  version: 1,
   title: 'No outer half-gutter is forgotten',
   asks: 'Are the margins not exactly half a gutter too small for the sum, and do columns keep off the screen’s edge?',
   why: 'A gutter meant as 15 on each side of a column is drawn as 30 between columns and nothing at the outer edges.',
@@ -18,21 +20,26 @@ export const forgottenHalfGutter: Rule = {
     const short = excess.neg().equals(gutter);
     const bare = marginStart.equals(0) && marginEnd.equals(0) && excess.equals(0);
     if (!short && !bare) return [null];
-    const message = short
-      ? `The sum is ${spoken(gutter)} px short at ${spoken(viewport)}, exactly one gutter: half of it, ${numeral(half)}, looks forgotten outside the first and the last column.`
-      : `Columns touch the edges of the screen while gutters are ${numeral(gutter)} px: half of it, ${numeral(half)}, looks forgotten outside the first and the last column.`;
     return [
       {
         cell: 'outer',
-        message,
         values: { gutter: exactText(gutter), excess: exactText(excess), marginStart: exactText(marginStart) },
+        facts: { is: short ? 'short' : 'bare', half: exactText(half), viewport: exactText(viewport) },
         mends: [
           {
-            label: `Put ${numeral(half)} outside`,
-            changes: [{ breakpoint: breakpoint.id, columns: { outer: 'half' } }],
+            facts: { half: exactText(half) },
+            edits: columnEdits(breakpoint, { outer: 'half' }),
           },
         ],
       },
     ];
   }),
+  says: ({ is, gutter, half, viewport }) => {
+    const what =
+      is === 'short'
+        ? `The sum is ${inWords(gutter)} px short at ${inWords(viewport)}, exactly one gutter`
+        : `Columns touch the edges of the screen while gutters are ${figure(gutter)} px`;
+    return `${what}: half of it, ${figure(half)}, looks forgotten outside the first and the last column.`;
+  },
+  offers: ({ half }) => `Put ${figure(half)} outside`,
 };

@@ -1,10 +1,11 @@
 import { exactText, least } from '../../length/px';
-import { numeral, spoken } from '../../length/present';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure, inWords } from '../say';
 
 /** The gutter is not wider than the space outside the columns. */
 export const gutterWithinMargin: Rule = {
   id: 'gutter-within-margin',
+  version: 1,
   title: 'The gutter is no wider than the margin',
   asks: 'Is the space outside the first and last column at least as wide as a gutter, at the reference width?',
   why: 'Columns that stand farther from each other than from the edge fall apart into separate strips.',
@@ -17,10 +18,11 @@ export const gutterWithinMargin: Rule = {
     return [
       {
         cell: 'gutter',
-        message: `The gutter of ${numeral(gutter)} px is wider than the ${numeral(outside)} outside the columns at ${spoken(viewport)}.`,
         values: { gutter: exactText(gutter), outside: exactText(outside) },
-        mends: [],
+        facts: { viewport: exactText(viewport) },
       },
     ];
   }),
+  says: ({ gutter, outside, viewport }) =>
+    `The gutter of ${figure(gutter)} px is wider than the ${figure(outside)} outside the columns at ${inWords(viewport)}.`,
 };

@@ -1,12 +1,15 @@
 import { guttersInside } from '../../columns/solve';
 import { exactText, ZERO } from '../../length/px';
-import { counted, spoken } from '../../length/present';
+import { counted } from '../../length/present';
 import { narrowestViewport } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
+import { inWords } from '../say';
+import { px } from '../../length/px';
 
 /** The gutters alone leave room for columns, and a container leaves room for its gutters, at every width of the range. */
 export const guttersFit: Rule = {
   id: 'gutters-fit',
+  version: 1,
   title: 'The gutters leave room for columns',
   asks: 'Are the gutters together narrower than the container, at the reference width and at the narrowest?',
   why: 'Gutters that are wider than the container leave columns of less than nothing.',
@@ -23,18 +26,22 @@ export const guttersFit: Rule = {
       };
       if (column.compare(ZERO) <= 0) {
         const gutters = guttersInside(count, breakpoint.columns.outer);
-        const needed = gutter.mul(gutters);
-        const message =
-          gutters > 0 && needed.compare(ZERO) > 0
-            ? `${counted(gutters, 'gutter')} of ${spoken(gutter)} px need ${spoken(needed)} px; the container has ${spoken(container)} at ${spoken(at(breakpoint, width).viewport)}, so nothing is left for ${counted(count, 'column')}.`
-            : `The container is ${spoken(container)} px at ${spoken(at(breakpoint, width).viewport)}; nothing is left for ${counted(count, 'column')}.`;
-        return [{ cell: 'gutter', message, values, mends: [] }];
+        const is = gutters > 0 && gutter.compare(ZERO) > 0 ? 'gutters' : 'container';
+        return [{ cell: 'gutter', widths: [width], values, facts: { is, gutters, count } }];
       }
       if (gutter.compare(ZERO) < 0) {
-        const message = `${counted(count, 'column')} of ${spoken(column)} px need ${spoken(column.mul(count))} px; the container has ${spoken(container)}, so the gutter would be ${spoken(gutter)}.`;
-        return [{ cell: 'column', message, values, mends: [] }];
+        return [{ cell: 'column', widths: [width], values, facts: { is: 'columns', count } }];
       }
     }
     return [null];
   }),
+  says: ({ is, count, gutters, column, gutter, container, viewport }) => {
+    const columns = counted(Number(count), 'column');
+    if (is === 'columns')
+      return `${columns} of ${inWords(column)} px need ${inWords(exactText(px(column!).mul(Number(count))))} px; the container has ${inWords(container)}, so the gutter would be ${inWords(gutter)}.`;
+    if (is === 'container')
+      return `The container is ${inWords(container)} px at ${inWords(viewport)}; nothing is left for ${columns}.`;
+    const needed = exactText(px(gutter!).mul(Number(gutters)));
+    return `${counted(Number(gutters), 'gutter')} of ${inWords(gutter)} px need ${inWords(needed)} px; the container has ${inWords(container)} at ${inWords(viewport)}, so nothing is left for ${columns}.`;
+  },
 };

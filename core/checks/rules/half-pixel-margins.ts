@@ -1,13 +1,15 @@
 import { columnRule } from '../../columns/column-rule';
 import { exactReader } from '../../columns/columns-at';
 import { exactText, isWhole, px, type Px } from '../../length/px';
-import { numeral, spoken } from '../../length/present';
 import { screenOf } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure, inWords } from '../say';
+import { breakpointEdits } from '../../edits/make-edits';
 
 /** What is left for the margins divides into whole px on both sides. */
 export const halfPixelMargins: Rule = {
   id: 'half-pixel-margins',
+  version: 1,
   title: 'Margins that follow are whole',
   asks: 'Where margins take what is left, do both come out at whole px at the reference width?',
   why: 'An odd number of px left over puts the whole grid between two pixels: every edge in it is blurred.',
@@ -22,22 +24,22 @@ export const halfPixelMargins: Rule = {
     const odd = isWhole(container) && marginStart.mul(2).d === 1n && marginStart.equals(marginEnd);
     const mends = odd
       ? [px(-1), px(1)].map((change) => ({
-          label: `Draw it at ${numeral(viewport.add(change))}`,
-          changes: [
-            {
-              breakpoint: breakpoint.id,
-              reference: { ...breakpoint.reference, width: viewport.add(change).valueOf() },
-            },
-          ],
+          facts: { width: exactText(viewport.add(change)) },
+          edits: breakpointEdits(breakpoint, {
+            reference: { ...breakpoint.reference, width: viewport.add(change).valueOf() },
+          }),
         }))
       : [];
     return [
       {
         cell: 'margin',
-        message: `The container of ${spoken(container)} px leaves margins of ${numeral(marginStart)} and ${numeral(marginEnd)} at ${spoken(viewport)}: edges fall between pixels.`,
         values: { marginStart: exactText(marginStart), marginEnd: exactText(marginEnd), viewport: exactText(viewport) },
+        facts: { container: exactText(container) },
         mends,
       },
     ];
   }),
+  says: ({ container, marginStart, marginEnd, viewport }) =>
+    `The container of ${inWords(container)} px leaves margins of ${figure(marginStart)} and ${figure(marginEnd)} at ${inWords(viewport)}: edges fall between pixels.`,
+  offers: ({ width }) => `Draw it at ${figure(width)}`,
 };

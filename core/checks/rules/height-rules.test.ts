@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { applyChanges } from '../../sheet/apply-changes';
+import { applyEdits } from '../../edits/apply-edits';
 import type { Breakpoint, Spec, TextStyle, TypeSetting } from '../../spec/schema';
 import { breakpointOf, dividedRows, specOf } from '../../spec/testing';
 import { shippedFont } from '../../type/shipped-fonts';
@@ -224,8 +224,8 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
   test('every mend mends what it is for', () => {
     for (const [, spec] of cases) {
       for (const finding of findingsOf(spec).filter((each) => each.rule === rule.id)) {
-        for (const { changes } of finding.mends) {
-          const left = findingsOf(applyChanges(spec, changes)).filter((each) => each.rule === rule.id);
+        for (const { edits } of finding.mends) {
+          const left = findingsOf(applyEdits(spec, edits).value!).filter((each) => each.rule === rule.id);
           expect(left.map(({ values }) => values)).not.toContainEqual(finding.values);
         }
       }

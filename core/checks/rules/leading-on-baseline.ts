@@ -1,13 +1,15 @@
 import { exactText, isMultipleOf, ZERO } from '../../length/px';
-import { numeral } from '../../length/present';
 import { isGrowing } from '../../length/growing';
 import { nearestLeadings } from '../../type/on-the-grid';
 import { stepOf } from '../../type/text-at';
 import { perStyle, type Rule } from '../rule';
+import { figure } from '../say';
+import { settingEdits } from '../../type/setting-edits';
 
 /** Every leading is a whole number of baseline steps. */
 export const leadingOnBaseline: Rule = {
   id: 'leading-on-baseline',
+  version: 1,
   title: 'Leading sits on the baseline',
   asks: 'Is the leading of each text style a whole number of baseline steps, at the reference width?',
   why: 'With any other leading only the first line stands on the grid; the second is already off it.',
@@ -19,14 +21,18 @@ export const leadingOnBaseline: Rule = {
     if (step.equals(ZERO) || isMultipleOf(leading, step)) return null;
     const choices = nearestLeadings(leading, step);
     return {
-      message: `${style.name} has a leading of ${numeral(leading)} px on baselines of ${numeral(step)}; ${choices.map(numeral).join(' and ')} sit on the grid.`,
+      part: 'leading',
       values: { style: style.name, leading: exactText(leading), step: exactText(step) },
+      facts: { choices: choices.map(exactText).join(' ') },
       mends: isGrowing(setting.leading)
         ? []
         : choices.map((choice) => ({
-            label: `Make the leading ${numeral(choice)}`,
-            changes: [{ style: style.name, breakpoint: breakpoint.id, leading: `${exactText(choice)}px` }],
+            facts: { leading: exactText(choice) },
+            edits: settingEdits(spec, style, breakpoint, { leading: `${exactText(choice)}px` }),
           })),
     };
   }),
+  says: ({ style, leading, step, choices }) =>
+    `${style} has a leading of ${figure(leading)} px on baselines of ${figure(step)}; ${String(choices).split(' ').map(figure).join(' and ')} sit on the grid.`,
+  offers: ({ leading }) => `Make the leading ${figure(leading)}`,
 };

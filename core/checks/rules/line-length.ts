@@ -1,13 +1,15 @@
-import { counted, numeral } from '../../length/present';
+import { counted } from '../../length/present';
 import { exactText } from '../../length/px';
 import { narrowestViewport, rangeEnd } from '../../spec/ranges';
 import { perStyle, type Rule } from '../rule';
+import { figure } from '../say';
 
 const ID = 'line-length';
 
 /** Lines of body text hold 30 to 80 characters. */
 export const lineLength: Rule = {
   id: ID,
+  version: 1,
   title: 'Body lines hold 30 to 80 characters',
   asks: 'Does a line of body text hold at most 80 and at least 30 characters, at the narrowest, the reference and the widest viewport of a range?',
   why: 'From the end of a long line the eye does not find back to the next; short lines break every phrase.',
@@ -26,13 +28,17 @@ export const lineLength: Rule = {
       const { characters, size, span, width: line } = text(style, breakpoint, width);
       const isLong = characters.compare(most) > 0;
       if (!isLong && characters.compare(least) >= 0) continue;
-      const count = Math.round(characters.valueOf());
       return {
-        message: `${style.name} has about ${count} characters in a line of ${numeral(line)} px at ${width} (${counted(span, 'column')}, ${numeral(size)} px); ${isLong ? `more than ${most} tire the eye` : `fewer than ${least} break every phrase`}.`,
+        part: 'span',
+        widths: [width],
         values: { style: style.name, line: exactText(line), size: exactText(size), viewport: String(width) },
-        mends: [],
+        facts: { characters: Math.round(characters.valueOf()), span, ...(isLong ? { most } : { least }) },
       };
     }
     return null;
   }),
+  says: ({ style, characters, line, viewport, span, size, most, least }) => {
+    const why = most === undefined ? `fewer than ${least} break every phrase` : `more than ${most} tire the eye`;
+    return `${style} has about ${characters} characters in a line of ${figure(line)} px at ${viewport} (${counted(Number(span), 'column')}, ${figure(size)} px); ${why}.`;
+  },
 };

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { applyChanges } from '../../sheet/apply-changes';
+import { applyEdits } from '../../edits/apply-edits';
 import type { Columns, Spec } from '../../spec/schema';
 import { breakpointOf, specOf } from '../../spec/testing';
 import { findingsOf } from '../run';
@@ -128,5 +128,5 @@ test.each([
 ])('every mend of $id mends', (rule, spec) => {
   const { mends } = findingsOf(spec).find((finding) => finding.rule === rule.id)!;
   expect(mends.length).toBeGreaterThan(0);
-  for (const { changes } of mends) expect(reports(rule, applyChanges(spec, changes))).toEqual([]);
+  for (const { edits } of mends) expect(reports(rule, applyEdits(spec, edits).value!)).toEqual([]);
 });

@@ -1,7 +1,7 @@
 import { spanWidth } from '../../columns/columns-at';
 import { exactText, isWhole } from '../../length/px';
-import { numeral, spoken } from '../../length/present';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure, inWords } from '../say';
 
 const PARTS = [
   { into: 2, name: 'half' },
@@ -12,6 +12,7 @@ const PARTS = [
 /** Halves, thirds and quarters of the container that fall on columns are whole. */
 export const partsWhole: Rule = {
   id: 'parts-whole',
+  version: 1,
   title: 'Halves, thirds and quarters are whole',
   asks: 'Are the spans of a half, a third and a quarter of the columns whole px at the reference width?',
   why: 'Cards and pictures stand on these spans; thirds of 403 are a nuisance, 400 is not.',
@@ -27,14 +28,19 @@ export const partsWhole: Rule = {
     }));
     const broken = parts.filter(({ width }) => !isWhole(width));
     if (broken.length === 0) return [null];
-    const widths = parts.map(({ name, width }) => `a ${name} is ${numeral(width)}`).join(', ');
     return [
       {
         cell: 'gutter',
-        message: `${widths.charAt(0).toUpperCase()}${widths.slice(1)} px at ${spoken(viewport)}: ${broken.length === parts.length ? 'none' : `${parts.length - broken.length} of ${parts.length}`} whole.`,
         values: Object.fromEntries(parts.map(({ name, width }) => [name, exactText(width)])),
-        mends: [],
+        facts: { viewport: exactText(viewport), parts: parts.length, whole: parts.length - broken.length },
       },
     ];
   }),
+  says: ({ viewport, parts, whole, ...widths }) => {
+    const named = PARTS.flatMap(({ name }) =>
+      widths[name] === undefined ? [] : [`a ${name} is ${figure(widths[name])}`],
+    );
+    const sentence = named.join(', ');
+    return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)} px at ${inWords(viewport)}: ${whole === 0 ? 'none' : `${whole} of ${parts}`} whole.`;
+  },
 };

@@ -1,13 +1,15 @@
 import { exactText, least, px } from '../../length/px';
-import { numeral } from '../../length/present';
 import { narrowestViewport } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure } from '../say';
+import { columnEdits } from '../../edits/make-edits';
 
 const ID = 'phone-margin';
 
 /** On ranges that begin below 600 px, margins are at least 16 px. */
 export const phoneMargin: Rule = {
   id: ID,
+  version: 1,
   title: 'Phones keep a margin',
   asks: 'On ranges that begin below 600 px, are the margins at least 16 px, at the reference width and at the narrowest?',
   why: 'Text that touches the edge of a hand-held screen is hard to read and hard to touch.',
@@ -28,18 +30,22 @@ export const phoneMargin: Rule = {
     return [
       {
         cell: 'margin',
-        message: `The margin is ${numeral(tight.margin)} px at ${tight.width}; below ${phonesEnd} px wide, screens want at least ${numeral(leastMargin)}.`,
+        widths: [tight.width],
         values: { margin: exactText(tight.margin), viewport: String(tight.width) },
+        facts: { below: phonesEnd, least: exactText(leastMargin) },
         mends:
           breakpoint.columns.margin === 'auto'
             ? []
             : [
                 {
-                  label: `Make the margin ${numeral(leastMargin)}`,
-                  changes: [{ breakpoint: breakpoint.id, columns: { margin: `${exactText(leastMargin)}px` } }],
+                  facts: { least: exactText(leastMargin) },
+                  edits: columnEdits(breakpoint, { margin: `${exactText(leastMargin)}px` }),
                 },
               ],
       },
     ];
   }),
+  says: ({ margin, viewport, below, least: wanted }) =>
+    `The margin is ${figure(margin)} px at ${viewport}; below ${below} px wide, screens want at least ${figure(wanted)}.`,
+  offers: ({ least: wanted }) => `Make the margin ${figure(wanted)}`,
 };

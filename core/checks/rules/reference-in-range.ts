@@ -1,34 +1,38 @@
 import { rangeEnd, rangeText } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
+import { breakpointEdits } from '../../edits/make-edits';
 
 /** The width a breakpoint is drawn at lies within its own range. */
 export const referenceInRange: Rule = {
   id: 'reference-in-range',
+  version: 1,
   title: 'The reference width lies in its range',
   asks: 'Is the width at which a breakpoint is drawn one to which it applies?',
   why: 'A drawing made outside its range shows a grid that no screen of that width will ever get.',
   source: 'Arithmetic: from ≤ reference width < next from',
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { spec }) => {
-    const { from, reference, id } = breakpoint;
+    const { from, reference } = breakpoint;
     const end = rangeEnd(spec, breakpoint);
     if (reference.width >= from && (end === null || reference.width < end)) return [null];
     const nearest = reference.width < from ? from : end! - 1;
     return [
       {
         cell: 'reference',
-        message: `Drawn at ${reference.width} px, outside the range of ${rangeText(spec, breakpoint)}.`,
         values: { reference: String(reference.width), from: String(from), end: String(end ?? 'none') },
+        facts: { range: rangeText(spec, breakpoint) },
         mends:
           nearest > 0
             ? [
                 {
-                  label: `Draw it at ${nearest}`,
-                  changes: [{ breakpoint: id, reference: { ...reference, width: nearest } }],
+                  facts: { width: nearest },
+                  edits: breakpointEdits(breakpoint, { reference: { ...reference, width: nearest } }),
                 },
               ]
             : [],
       },
     ];
   }),
+  says: ({ reference, range }) => `Drawn at ${reference} px, outside the range of ${range}.`,
+  offers: ({ width }) => `Draw it at ${width}`,
 };

@@ -1,10 +1,14 @@
 import { exactText } from '../../length/px';
 import { spoken } from '../../length/present';
 import { perBreakpoint, type Rule } from '../rule';
+import { inWords } from '../say';
+import { columnEdits } from '../../edits/make-edits';
+import { px } from '../../length/px';
 
 /** Columns that are rounded to whole px make another container than the one that was wanted. */
 export const roundingMovesContainer: Rule = {
   id: 'rounding-moves-container',
+  version: 1,
   title: 'Rounding leaves the container as it was wanted',
   asks: 'Where columns are rounded to whole px and the container becomes their sum, is it still as wide as it was given?',
   why: 'Rounding each column lets the container grow or shrink by up to half a px a column, and nobody is told.',
@@ -15,19 +19,24 @@ export const roundingMovesContainer: Rule = {
     if (whole !== 'container' || column !== 'auto') return [null];
     const { container, wantedContainer, viewport } = at(breakpoint);
     if (container.equals(wantedContainer)) return [null];
-    const difference = container.sub(wantedContainer);
     return [
       {
         cell: 'whole',
-        message: `Rounded columns make a container of ${spoken(container)} px at ${spoken(viewport)}; ${spoken(wantedContainer)} was wanted, ${spoken(difference.abs())} ${difference.compare(0) > 0 ? 'less' : 'more'}.`,
         values: { container: exactText(container), wanted: exactText(wantedContainer) },
+        facts: { viewport: exactText(viewport) },
         mends: [
           {
-            label: 'Let the margins take the difference',
-            changes: [{ breakpoint: breakpoint.id, columns: { whole: 'margins' } }],
+            facts: {},
+            edits: columnEdits(breakpoint, { whole: 'margins' }),
           },
         ],
       },
     ];
   }),
+  says: ({ container, wanted, viewport }) => {
+    const difference = px(container!).sub(px(wanted!));
+    const off = `${spoken(difference.abs())} ${difference.compare(0) > 0 ? 'less' : 'more'}`;
+    return `Rounded columns make a container of ${inWords(container)} px at ${inWords(viewport)}; ${inWords(wanted)} was wanted, ${off}.`;
+  },
+  offers: () => 'Let the margins take the difference',
 };

@@ -1,13 +1,14 @@
-import { disagreements } from '../../baseline/agreement';
+import { disagreements } from '../../rows/agreement';
 import { baselineAt } from '../../baseline/baseline-at';
 import { exactText, multiplesAround } from '../../length/px';
-import { numeral } from '../../length/present';
 import { rowsAt } from '../../rows/rows-at';
 import { perBreakpoint, type Rule } from '../rule';
+import { figure } from '../say';
 
 /** Every row begins on a baseline. */
 export const rowsOnBaseline: Rule = {
   id: 'rows-on-baseline',
+  version: 1,
   title: 'Rows and baselines are in step',
   asks: 'Are row and gap together, and the way from the first baseline to the first row, whole multiples of the baseline step?',
   why: 'Where rows and baselines drift apart, a picture that starts with a row can never line up with the text beside it.',
@@ -19,16 +20,17 @@ export const rowsOnBaseline: Rule = {
     return disagreements(rows, baseline).map(({ part, length }) => {
       const { step } = baseline;
       const [below, above] = multiplesAround(length, step);
-      const choices = below.compare(0) > 0 ? `${numeral(below)} and ${numeral(above)} are` : `${numeral(above)} is`;
       return {
         cell: part === 'first row' ? ('rowTop' as const) : ('rowHeight' as const),
-        message:
-          part === 'first row'
-            ? `The first row begins ${numeral(length)} px below the first baseline, which is no multiple of the baseline step of ${numeral(step)}; ${choices}.`
-            : `Row and gap are ${numeral(length)} px together, no multiple of the baseline step of ${numeral(step)}; ${choices}.`,
         values: { part, length: exactText(length), step: exactText(step) },
-        mends: [],
+        facts: { above: exactText(above), ...(below.compare(0) > 0 && { below: exactText(below) }) },
       };
     });
   }),
+  says: ({ part, length, step, below, above }) => {
+    const choices = below === undefined ? `${figure(above)} is` : `${figure(below)} and ${figure(above)} are`;
+    return part === 'first row'
+      ? `The first row begins ${figure(length)} px below the first baseline, which is no multiple of the baseline step of ${figure(step)}; ${choices}.`
+      : `Row and gap are ${figure(length)} px together, no multiple of the baseline step of ${figure(step)}; ${choices}.`;
+  },
 };

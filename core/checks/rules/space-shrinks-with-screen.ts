@@ -1,9 +1,10 @@
 import type { SolvedColumns } from '../../columns/columns-at';
 import { follows } from '../../columns/let-follow';
 import { exactText, type Px } from '../../length/px';
-import { numeral } from '../../length/present';
 import type { Breakpoint } from '../../spec/schema';
 import type { Rule } from '../rule';
+import { figure } from '../say';
+import { inCell } from '../rule';
 
 type Space = { cell: 'gutter' | 'margin'; given(breakpoint: Breakpoint): boolean; width(solved: SolvedColumns): Px };
 
@@ -20,6 +21,7 @@ const SPACES: Space[] = [
 /** Gutters and margins do not grow as the screen shrinks. */
 export const spaceShrinksWithScreen: Rule = {
   id: 'space-shrinks-with-screen',
+  version: 1,
   title: 'Gutters and margins shrink with the screen',
   asks: 'Is each given gutter and margin at most as wide as on the next wider breakpoint, at their reference widths?',
   why: 'White space that grows as the screen shrinks takes room where there is least of it.',
@@ -32,15 +34,15 @@ export const spaceShrinksWithScreen: Rule = {
         const [small, large] = [width(at(narrower)), width(at(wider))];
         if (small.compare(large) <= 0) return [];
         return [
-          {
-            breakpoint: narrower.id,
+          inCell(narrower, {
             cell,
-            message: `The ${cell} is ${numeral(small)} px here and ${numeral(large)} on ${wider.name}: it grows as the screen shrinks.`,
             values: { narrower: exactText(small), wider: exactText(large) },
-            mends: [],
-          },
+            facts: { space: cell, name: wider.name },
+          }),
         ];
       });
     });
   },
+  says: ({ space, narrower, wider, name }) =>
+    `The ${space} is ${figure(narrower)} px here and ${figure(wider)} on ${name}: it grows as the screen shrinks.`,
 };

@@ -2,10 +2,12 @@ import { counted } from '../../length/present';
 import { type Step, usesOf } from '../../spacing/scale';
 import { leadingsInUse } from '../../type/text-spaces';
 import type { Rule } from '../rule';
+import { stepAddress } from '../../spacing/step-edits';
 
 /** Every step of the spacing scale stands for a space of the grids. */
 export const stepsUsed: Rule = {
   id: 'steps-used',
+  version: 1,
   title: 'Spacing steps are used',
   asks: 'Does each step of the spacing scale stand for some margin, gutter, gap, offset or leading of the spec?',
   why: 'A step that no grid uses may still serve inside components; one that nobody uses only lengthens the list.',
@@ -19,16 +21,19 @@ export const stepsUsed: Rule = {
     // a scale that no grid uses at all was not meant for these grids
     if (unused.length === 0 || unused.length === steps.length) return [];
     const names = unused.map(({ name }) => name);
-    const listed = names.length > 4 ? `${names.slice(0, 4).join(', ')} and ${names.length - 4} more` : names.join(', ');
     return [
       {
         breakpoint: null,
-        cell: null,
-        about: { step: names[0]! },
-        message: `${counted(unused.length, 'spacing step')} of ${steps.length} ${unused.length === 1 ? 'is' : 'are'} used by no grid: ${listed}.`,
+        subject: names.map(stepAddress),
+        widths: [],
         values: { unused: names.join(' ') },
-        mends: [],
+        facts: { steps: steps.length },
       },
     ];
+  },
+  says: ({ unused, steps }) => {
+    const names = String(unused).split(' ');
+    const listed = names.length > 4 ? `${names.slice(0, 4).join(', ')} and ${names.length - 4} more` : names.join(', ');
+    return `${counted(names.length, 'spacing step')} of ${steps} ${names.length === 1 ? 'is' : 'are'} used by no grid: ${listed}.`;
   },
 };

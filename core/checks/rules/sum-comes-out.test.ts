@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../../spec/testing';
-import { applyChanges } from '../../sheet/apply-changes';
+import { applyEdits } from '../../edits/apply-edits';
 import { findingsOf } from '../run';
 import { reports } from '../testing';
 import { sumComesOut } from './sum-comes-out';
@@ -26,7 +26,7 @@ test('each mend makes the sum come out', () => {
   const spec = specOf(breakpointOf({ margin: '100px', container: '1152px', gutter: '24px', column: '72px' }, 1440));
   const { mends } = findingsOf(spec).find(({ rule }) => rule === sumComesOut.id)!;
   expect(mends.length).toBeGreaterThan(0);
-  for (const { changes } of mends) expect(reports(sumComesOut, applyChanges(spec, changes))).toEqual([]);
+  for (const { edits } of mends) expect(reports(sumComesOut, applyEdits(spec, edits).value!)).toEqual([]);
 });
 
 test.each([

@@ -1,14 +1,16 @@
 import { follows, FOLLOWING_QUANTITIES, type ColumnQuantity, letFollow } from '../../columns/let-follow';
-import { type SolvedColumns, sumLine } from '../../columns/columns-at';
-import { exactText, px, ZERO } from '../../length/px';
+import { columnsAt, type SolvedColumns, sumLine } from '../../columns/columns-at';
+import { exactText, px, type Px, ZERO } from '../../length/px';
 import { numeral, spoken } from '../../length/present';
 import type { Breakpoint, Spec } from '../../spec/schema';
-import { columnsAt } from '../../columns/columns-at';
+import { columnEdits } from '../../edits/make-edits';
 import { type Mend, perBreakpoint, type Rule } from '../rule';
+import { type Facts, figure, inWords } from '../say';
 
 /** Margins, gutters and columns add up to the viewport, and enough of them is held to say how wide each is. */
 export const sumComesOut: Rule = {
   id: 'sum-comes-out',
+  version: 1,
   title: 'The sum comes out',
   asks: 'Do margins, columns and gutters add up to the viewport at the reference width?',
   why: 'A grid whose parts come to more or less than the screen is drawn differently by everyone who builds it.',
@@ -18,41 +20,54 @@ export const sumComesOut: Rule = {
     const solved = at(breakpoint);
     return [undeterminedFinding(breakpoint, solved), excessFinding(spec, breakpoint, solved)];
   }),
+  says: (facts) => (facts.undetermined === undefined ? excessSentence(facts) : undeterminedSentence(facts)),
+  offers: followLabel,
 };
+
+const UNDETERMINED = {
+  'column and gutter (gutter taken as 0)': 'gutter',
+  'count (taken as 1)': 'count',
+  'margin and container (margin taken as 0)': 'margin',
+} as const;
 
 function undeterminedFinding({ id }: Breakpoint, { undetermined, container, viewport }: SolvedColumns) {
   if (undetermined === null) return null;
-  const width = spoken(container);
-  const what = {
-    'column and gutter (gutter taken as 0)': `Neither the column nor the gutter is given; one of them must be, to divide the container of ${width} px.`,
-    'count (taken as 1)':
-      'The count can follow only when column and gutter are given; give them, or a count such as 12.',
-    'margin and container (margin taken as 0)': `Neither the margin nor the container is given; one of them must be, to divide the viewport of ${spoken(viewport)} px.`,
-  }[undetermined];
-  const cell = undetermined.startsWith('column')
-    ? ('gutter' as const)
-    : undetermined.startsWith('count')
-      ? ('count' as const)
-      : ('margin' as const);
-  return { cell, message: what, values: { undetermined, breakpoint: id }, mends: [] };
+  const facts = { container: exactText(container), of: exactText(viewport) };
+  return { cell: UNDETERMINED[undetermined], values: { undetermined, breakpoint: id }, facts };
+}
+
+function undeterminedSentence({ undetermined, container, of }: Facts): string {
+  switch (UNDETERMINED[undetermined as keyof typeof UNDETERMINED]) {
+    case 'gutter':
+      return `Neither the column nor the gutter is given; one of them must be, to divide the container of ${inWords(container)} px.`;
+    case 'count':
+      return 'The count can follow only when column and gutter are given; give them, or a count such as 12.';
+    case 'margin':
+      return `Neither the margin nor the container is given; one of them must be, to divide the viewport of ${inWords(of)} px.`;
+  }
 }
 
 function excessFinding(spec: Spec, breakpoint: Breakpoint, solved: SolvedColumns) {
   if (solved.excess.equals(ZERO)) return null;
   const { excess, viewport } = solved;
-  const off = `${spoken(excess.abs())} px too ${excess.compare(0) > 0 ? 'many' : 'few'}`;
-  const single = waysToFollow(
-    spec,
-    breakpoint,
-    FOLLOWERS.map((quantity) => [quantity]),
-  );
-  const surplus = single.length > 0 ? 'One quantity too many is given.' : 'More than one quantity too many is given.';
+  const sets = FOLLOWERS.map((quantity) => [quantity]);
+  const single = waysToFollow(spec, breakpoint, sets);
   return {
     cell: 'container' as const,
-    message: `${sumLine({ ...solved, excess: px(0), viewport: viewport.add(excess) }, numeral)}, but the viewport is ${spoken(viewport)} px: ${off}. ${surplus}`,
     values: { sum: exactText(viewport.add(excess)), viewport: exactText(viewport), excess: exactText(excess) },
+    facts: {
+      line: sumLine({ ...solved, excess: px(0), viewport: viewport.add(excess) }, numeral),
+      surplus: single.length > 0 ? 1 : 2,
+    },
     mends: single.length > 0 ? single : waysToFollow(spec, breakpoint, PAIRS),
   };
+}
+
+function excessSentence({ line, viewport, excess, surplus }: Facts): string {
+  const over = px(excess!);
+  const off = `${spoken(over.abs())} px too ${over.compare(0) > 0 ? 'many' : 'few'}`;
+  const many = surplus === 1 ? 'One quantity too many is given.' : 'More than one quantity too many is given.';
+  return `${line}, but the viewport is ${inWords(viewport)} px: ${off}. ${many}`;
 }
 
 const FOLLOWERS = FOLLOWING_QUANTITIES.filter((quantity) => quantity !== 'count');
@@ -71,12 +86,15 @@ function waysToFollow(spec: Spec, breakpoint: Breakpoint, sets: ColumnQuantity[]
       const parts = [next.column, next.gutter, next.marginStart, next.marginEnd];
       const sound = next.excess.equals(0) && next.undetermined === null && parts.every((part) => part.compare(0) >= 0);
       if (!sound) return [];
-      const label = `Let the ${set.join(' and the ')} follow: ${set.map((quantity) => resultOf(quantity, next)).join(' and ')}`;
-      return [{ label, changes: [{ breakpoint: breakpoint.id, columns }] }];
+      const facts = { let: set.join(' '), to: set.map((quantity) => exactText(resultOf(quantity, next))).join(' ') };
+      return [{ facts, edits: columnEdits(breakpoint, columns) }];
     });
 }
 
-function resultOf(quantity: ColumnQuantity, solved: SolvedColumns): string {
-  if (quantity === 'margin') return numeral(solved.marginStart);
-  return quantity === 'count' ? String(solved.count) : numeral(solved[quantity]);
+function resultOf(quantity: ColumnQuantity, solved: SolvedColumns): Px {
+  return quantity === 'margin' ? solved.marginStart : px(solved[quantity]);
+}
+
+function followLabel({ let: set, to }: Facts): string {
+  return `Let the ${String(set).split(' ').join(' and the ')} follow: ${String(to).split(' ').map(figure).join(' and ')}`;
 }

@@ -2,10 +2,12 @@ import { exactText, ZERO } from '../../length/px';
 import { counted, decimal } from '../../length/present';
 import { stepOf } from '../../type/text-at';
 import type { Rule } from '../rule';
+import { px } from '../../length/px';
 
 /** The first baseline of each text style stands on a baseline of the grid. */
 export const textOnBaseline: Rule = {
   id: 'text-on-baseline',
+  version: 1,
   title: 'Text stands on the baselines',
   asks: 'Does the first baseline of each text style lie on a baseline of the grid when its box begins on one, whatever its leading?',
   why: 'Text stands where its font’s measures put it, a few px beside the grid; who builds without grid.css has to move it.',
@@ -19,20 +21,22 @@ export const textOnBaseline: Rule = {
         .filter(({ shift }) => !shift.equals(ZERO));
       const [first] = off;
       if (!first) return [];
-      const others = off.length > 1 ? `, and on ${counted(off.length - 1, 'other breakpoint')} too` : '';
       return [
         {
           breakpoint: first.breakpoint.id,
-          cell: null,
-          about: { style: style.name },
-          message: `${style.name} falls ${decimal(first.shift)} px above the next baseline${others}; grid.css moves it down onto it.`,
+          subject: off.map(({ breakpoint }) => ['type', style.name, 'at', breakpoint.id, 'leading']),
+          widths: off.map(({ breakpoint }) => breakpoint.reference.width),
           values: {
             style: style.name,
             shifts: off.map(({ breakpoint, shift }) => `${breakpoint.id} ${exactText(shift)}`).join(' '),
           },
-          mends: [],
+          facts: { shift: exactText(first.shift), others: off.length - 1 },
         },
       ];
     });
+  },
+  says: ({ style, shift, others }) => {
+    const elsewhere = others === 0 ? '' : `, and on ${counted(Number(others), 'other breakpoint')} too`;
+    return `${style} falls ${decimal(px(shift!))} px above the next baseline${elsewhere}; grid.css moves it down onto it.`;
   },
 };

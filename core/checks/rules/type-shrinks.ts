@@ -1,10 +1,11 @@
 import { exactText } from '../../length/px';
-import { numeral } from '../../length/present';
 import { perStyle, type Rule } from '../rule';
+import { figure } from '../say';
 
 /** Type does not shrink as the screen grows. */
 export const typeShrinks: Rule = {
   id: 'type-shrinks',
+  version: 1,
   title: 'Type does not shrink as the screen grows',
   asks: 'Is each text style at least as large as on the next narrower breakpoint?',
   why: 'A heading that is smaller on a desktop than on a tablet is nearly always two numbers that were swapped.',
@@ -16,9 +17,11 @@ export const typeShrinks: Rule = {
     const [was, is] = [text(style, before).size, text(style, breakpoint).size];
     if (is.compare(was) >= 0) return null;
     return {
-      message: `${style.name} is ${numeral(is)} px here and ${numeral(was)} on ${before.name}, which is narrower.`,
+      part: 'size',
       values: { style: style.name, size: exactText(is), before: exactText(was) },
-      mends: [],
+      facts: { name: before.name },
     };
   }),
+  says: ({ style, size, before, name }) =>
+    `${style} is ${figure(size)} px here and ${figure(before)} on ${name}, which is narrower.`,
 };

@@ -1,6 +1,6 @@
 import { lexer, parse, walk } from 'css-tree';
 import { describe, expect, test } from 'vitest';
-import { newSpec, STARTING_SETS } from '../../spec/defaults';
+import { newSpec, STARTING_SETS } from '../../document/defaults';
 
 import type { Breakpoint, Columns, Spec } from '../../spec/schema';
 import { breakpointOf, specOf } from '../../spec/testing';

@@ -1,4 +1,5 @@
-import Fraction from 'fraction.js';
+import type Fraction from 'fraction.js';
+import { ratioOf } from '../../length/ratio';
 import { HALF } from '../../length/px';
 import type { Size } from '../../length/size';
 import { isGrowing } from '../../length/growing';
@@ -30,7 +31,7 @@ function styleSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): Record
   const { ascent, descent, capHeight, xHeight } = measuresOf(style.font);
   const setting = settingAt(spec, style, breakpoint);
   const size = read(setting.size);
-  const leading = isTimes(setting.leading) ? times(size, new Fraction(setting.leading.times)) : read(setting.leading);
+  const leading = isTimes(setting.leading) ? times(size, ratioOf(setting.leading.times)) : read(setting.leading);
   const baseline = add(times(leading, HALF), times(size, ascent.sub(descent).mul(HALF)));
   const edge = times(size, style.stands === 'x-height' ? xHeight : capHeight);
   const isTrimmed = style.stands !== 'line-box';

@@ -2,6 +2,7 @@
 
 import type { JudgedFinding } from '../../../core/checks/run';
 import { type Weight, WEIGHT_NAMES } from '../../../core/checks/rule';
+import { Toggle } from '../../parts/toggle';
 import styles from './findings.module.scss';
 
 /** Which findings are looked at; null for all of a kind. */
@@ -26,16 +27,16 @@ export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) 
         const count = open.filter((finding) => finding.weight === weight).length;
         return (
           count > 0 && (
-            <button
+            <Toggle
               key={weight}
-              type="button"
+
               data-weight={weight}
-              aria-pressed={filter.weight === weight}
+              isOn={filter.weight === weight}
               title="Show these alone, or all again"
               onClick={() => onFilter({ ...filter, weight: filter.weight === weight ? null : weight })}
             >
               {count} {weightWords(weight, count)}
-            </button>
+            </Toggle>
           )
         );
       })}
@@ -54,14 +55,13 @@ export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) 
         </select>
       )}
       {fresh && fresh.count > 0 && (
-        <button
-          type="button"
-          aria-pressed={filter.isNew}
+        <Toggle
+          isOn={filter.isNew}
           onClick={() => onFilter({ ...filter, isNew: !filter.isNew })}
           title={`Not there in edition ${fresh.version}`}
         >
           {fresh.count} new since {fresh.version}
-        </button>
+        </Toggle>
       )}
     </span>
   );

@@ -4,6 +4,7 @@ import { memo } from 'react';
 import { findingKey } from '../../../core/checks/finding-key';
 import type { JudgedFinding } from '../../../core/checks/run';
 import { WEIGHT_NAMES, WEIGHT_SAYS } from '../../../core/checks/rule';
+import { mendLabel, sentenceOf } from '../../../core/checks/sentence';
 import type { Waiver } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
 import { WaiverForm } from '../../waivers/waiver-form';
@@ -21,6 +22,9 @@ const SHOWN_IN: Record<string, { view: 'sweep' | 'finder'; title: string }[]> = 
   'line-length': [{ view: 'sweep', title: 'See it at every width' }],
 };
 
+/** Where a finding leads, by what it is about. */
+const GO_TO: Record<string, string> = { type: 'Go to the text style', spacing: 'Go to the scale' };
+
 type RowProps = {
   finding: JudgedFinding;
   /** A waiver of it that held until its numbers changed. */
@@ -37,7 +41,7 @@ type RowProps = {
 /** One finding: what it says, and what can be done about it. An edit that leaves it as it is does not draw it anew. */
 export const FindingRow = memo(
   function FindingRow({ finding, lapsed, name, person, isNew, isSelected, isWaiving, onWaive }: RowProps) {
-    const { rule, weight, message, mends, waiver, about } = finding;
+    const { rule, weight, mends, waiver, subject } = finding;
     const act = useFindingActions(finding, person);
     return (
       <li className={styles.row} data-waived={waiver ? true : undefined} data-selected={isSelected || undefined}>
@@ -55,9 +59,9 @@ export const FindingRow = memo(
             type="button"
             className={styles.message}
             onClick={act.goTo}
-            title={about ? ('style' in about ? 'Go to the text style' : 'Go to the scale') : 'Go to the cell'}
+            title={GO_TO[subject[0]?.[0] ?? ''] ?? 'Go to the cell'}
           >
-            <Fractions text={message} />
+            <Fractions text={sentenceOf(finding)} />
           </button>
           {waiver && (
             <span className="soft">
@@ -83,9 +87,9 @@ export const FindingRow = memo(
         </div>
         <div className={styles.mends}>
           {!waiver &&
-            mends.slice(0, 2).map(({ label }) => (
-              <button key={label} type="button" className="quiet" onClick={() => act.mend(label)}>
-                <Fractions text={label} />
+            mends.slice(0, 2).map((mend, index) => (
+              <button key={index} type="button" className="quiet" onClick={() => act.mend(mend)}>
+                <Fractions text={mendLabel(finding, mend)} />
               </button>
             ))}
           {!waiver &&
@@ -118,8 +122,10 @@ export const FindingRow = memo(
     before.lapsed === after.lapsed &&
     before.finding.waiver === after.finding.waiver &&
     before.finding.weight === after.finding.weight &&
-    before.finding.message === after.finding.message &&
+    sentenceOf(before.finding) === sentenceOf(after.finding) &&
     findingKey(before.finding) === findingKey(after.finding) &&
     before.finding.mends.length === after.finding.mends.length &&
-    before.finding.mends.every(({ label }, index) => label === after.finding.mends[index]!.label),
+    before.finding.mends.every(
+      (mend, index) => mendLabel(before.finding, mend) === mendLabel(after.finding, after.finding.mends[index]!),
+    ),
 );

@@ -3,19 +3,22 @@
 import { findingKey } from '../../../core/checks/finding-key';
 import { useMemo, useState } from 'react';
 import type { JudgedFinding } from '../../../core/checks/run';
-import type { Place } from '../../../core/sheet/place';
+import { addressText } from '../../../core/edits/edit';
+import { cellAt } from '../../../core/quantities/registry';
+import { type Place, placeKey } from '../../../core/sheet/place';
+import type { Spec } from '../../../core/spec/schema';
 import { lapsedFor, lapsedWaivers } from '../../../core/checks/waivers';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
-import { useDraft } from '../../draft/draft-context';
+import { useDraft, useView } from '../../draft/draft-context';
 import { EVERYTHING, type FindingFilter, FindingFilters } from './finding-filters';
 import { FindingRow } from './finding-row';
 import styles from './findings.module.scss';
 
 /** What the checks report, those of the selected cell and breakpoint first: gone to, mended, or waived with a reason. */
 export function Findings({ person }: { person: string }) {
-  const document = useDraft((bench) => bench.document);
-  const selected = useDraft((bench) => bench.selected);
-  const edition = useDraft((bench) => bench.edition);
+  const document = useDraft((draft) => draft.document);
+  const selected = useView((view) => view.selected);
+  const edition = useDraft((draft) => draft.edition);
   const findings = findingsOfDraft(document);
   const known = useMemo(() => (edition ? new Set(findingsOfDraft(edition.document).map(sameness)) : null), [edition]);
   const isNew = (finding: JudgedFinding): boolean => known !== null && !known.has(sameness(finding));
@@ -47,7 +50,7 @@ export function Findings({ person }: { person: string }) {
         {open.length === 0 && <span className={styles.fine}>Nothing to report: every sum comes out.</span>}
       </div>
       <ul className={styles.list}>
-        {inOrder(shown, selected).map((finding) => (
+        {inOrder(document, shown, selected).map((finding) => (
           <FindingRow
             key={findingKey(finding)}
             finding={finding}
@@ -55,7 +58,7 @@ export function Findings({ person }: { person: string }) {
             name={finding.breakpoint === null ? '' : (names.get(finding.breakpoint) ?? '')}
             person={person}
             isNew={isNew(finding)}
-            isSelected={isOf(finding, selected)}
+            isSelected={isOf(document, finding, selected)}
             isWaiving={waiving === findingKey(finding)}
             onWaive={setWaiving}
           />
@@ -74,19 +77,20 @@ export function Findings({ person }: { person: string }) {
 }
 
 /** What makes a finding the same as one of an edition, whatever its numbers. */
-function sameness({ rule, breakpoint, cell, about }: JudgedFinding): string {
-  return [rule, breakpoint, cell, JSON.stringify(about ?? null)].join(' ');
+function sameness({ rule, breakpoint, subject }: JudgedFinding): string {
+  return [rule, breakpoint, ...subject.slice(0, 1).map(addressText)].join(' ');
 }
 
-function isOf(finding: JudgedFinding, { breakpoint, quantity }: Place): boolean {
-  return finding.breakpoint === breakpoint && finding.cell === quantity;
+function isOf(spec: Spec, { subject }: JudgedFinding, selected: Place): boolean {
+  const cell = subject[0] && cellAt(spec, subject[0]);
+  return cell ? placeKey(cell) === placeKey(selected) : false;
 }
 
 /** Waived ones last; those of the selected cell first, then those of its breakpoint, each by weight. */
-function inOrder(findings: JudgedFinding[], selected: Place): JudgedFinding[] {
+function inOrder(spec: Spec, findings: JudgedFinding[], selected: Place): JudgedFinding[] {
   const rank = (finding: JudgedFinding): number => {
     if (finding.waiver) return 3;
-    if (isOf(finding, selected)) return 0;
+    if (isOf(spec, finding, selected)) return 0;
     return finding.breakpoint === selected.breakpoint ? 1 : 2;
   };
   return findings.toSorted((a, b) => rank(a) - rank(b));

@@ -6,7 +6,7 @@ import { type Family, inkOf, inksOf, USUAL_INKS, withInk } from '../../../core/o
 import { APART, apartOn, leastApart } from '../../../core/overlay/mix';
 import type { OverlayInk } from '../../../core/spec/schema';
 import { useDraft } from '../../draft/draft-context';
-import { Dialog } from '../../frame/dialog';
+import { Dialog } from '../../parts/dialog';
 import { GROUP_NAMES } from '../sheet/group-mark';
 import styles from './inks.module.scss';
 import { useSettled } from './use-settled';
@@ -18,8 +18,8 @@ const WORDS: Record<Verdict, string> = { lost: 'hardly to be seen', fits: 'fits'
 
 /** Colours and strengths of a spec's overlays, with their contrast on light, on dark, and on one's own picture. */
 export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: () => void }) {
-  const document = useDraft((bench) => bench.document);
-  const change = useDraft((bench) => bench.change);
+  const document = useDraft((draft) => draft.document);
+  const change = useDraft((draft) => draft.change);
   const under = [LIGHT, DARK, ...(grounds.length > 0 ? [{ name: 'my picture', colours: grounds }] : [])];
   return (
     <Dialog title="Colours of the overlays" isWide onClose={onClose}>

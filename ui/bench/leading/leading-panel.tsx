@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { type FittingLeading, leadingsThatFit, nearestLines } from '../../../core/baseline/leading-that-fits';
-import { writeFittingLeading } from '../../../core/sheet/write-leading';
+import { writeFittingLeading } from '../../../core/breakpoints/write-leading';
 import { lengthOf, parseLengthValue } from '../../../core/length/length-value';
 import { numeral } from '../../../core/length/present';
 import { isWhole, px, type Px, ZERO } from '../../../core/length/px';
@@ -12,14 +12,16 @@ import type { Breakpoint } from '../../../core/spec/schema';
 import { stepOf } from '../../../core/type/text-at';
 import { useDraft } from '../../draft/draft-context';
 import { LatticeDrawing } from './lattice-drawing';
+import { NumberTable } from '../../parts/number-table';
+import { Panel } from '../../parts/panel';
 import styles from './leading.module.scss';
 
 type Props = { breakpoint: Breakpoint; viewport: number; page: number };
 
 /** A wanted leading, and those around it that divide the page's height into whole lines. */
 export function LeadingPanel({ breakpoint, viewport, page }: Props) {
-  const document = useDraft((bench) => bench.document);
-  const change = useDraft((bench) => bench.change);
+  const document = useDraft((draft) => draft.document);
+  const change = useDraft((draft) => draft.change);
   const screen = screenOf(document, breakpoint);
   const step = stepOf(document, breakpoint);
   const [typed, setTyped] = useState('');
@@ -33,7 +35,7 @@ export function LeadingPanel({ breakpoint, viewport, page }: Props) {
   const nearest = nearestLines(wanted, size.height);
 
   return (
-    <div className={styles.panel}>
+    <Panel label="Leadings that fit">
       <div className={styles.wanted}>
         <label>
           Wanted leading{' '}
@@ -56,7 +58,7 @@ export function LeadingPanel({ breakpoint, viewport, page }: Props) {
         )}
       </div>
       <div className={styles.body}>
-        <table>
+        <NumberTable>
           <thead>
             <tr>
               <th scope="col">Lines</th>
@@ -79,10 +81,10 @@ export function LeadingPanel({ breakpoint, viewport, page }: Props) {
               />
             ))}
           </tbody>
-        </table>
+        </NumberTable>
         <LatticeDrawing page={{ width: viewport, height: page }} lines={nearest} />
       </div>
-    </div>
+    </Panel>
   );
 }
 

@@ -4,7 +4,7 @@ import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, useRef } from 'react';
 import { baseUnit } from '../../../core/spacing/scale';
 import type { Breakpoint } from '../../../core/spec/schema';
-import { useDraft } from '../../draft/draft-context';
+import { useDraft, useView } from '../../draft/draft-context';
 import styles from './preview.module.scss';
 
 type Props = { breakpoint: Breakpoint; height: number; top: number; left: number; width: number; scale: number };
@@ -13,8 +13,8 @@ const MOST = 100_000;
 
 /** The foot of the page: dragged, or moved with the arrow keys, it makes the page longer or shorter. */
 export function PageFoot({ breakpoint: { id }, height, top, left, width, scale }: Props) {
-  const document = useDraft((bench) => bench.document);
-  const setPageHeight = useDraft((bench) => bench.setPageHeight);
+  const document = useDraft((draft) => draft.document);
+  const setPageHeight = useView((view) => view.setPageHeight);
   const start = useRef(height);
   const put = (wanted: number): void => setPageHeight(id, Math.min(MOST, Math.max(1, Math.round(wanted))));
   const bind = useDrag(

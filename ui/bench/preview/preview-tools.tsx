@@ -3,13 +3,14 @@
 import { Image as ImageIcon, Palette, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
 import { type ChangeEvent, useRef } from 'react';
 import type { Family } from '../../../core/overlay/inks';
-import { useDraft } from '../../draft/draft-context';
-import type { Ground } from '../../draft/draft-store';
+import { useView } from '../../draft/draft-context';
+import { type Ground } from '../../draft/view-store';
 import { OVERLAY_KEYS } from '../../draft/preview-keys';
 import { WHOLE_VIEW } from '../../draft/zoomed';
 import { GROUP_NAMES, GroupMark } from '../sheet/group-mark';
 import { PicturePlacement } from './ground/picture-placement';
 import type { Pictures } from './ground/use-pictures';
+import { Toggle, ToolButton } from '../../parts/toggle';
 import styles from './preview.module.scss';
 
 const OVERLAYS: Family[] = ['columns', 'rows', 'baseline'];
@@ -25,54 +26,52 @@ type Props = { pictures: Pictures; breakpoint: string; onInks: () => void };
 
 /** Overlays on and off, their colours, what lies under them, distances, zoom. */
 export function PreviewTools({ pictures, breakpoint, onInks }: Props) {
-  const overlays = useDraft((bench) => bench.overlays);
-  const toggle = useDraft((bench) => bench.toggle);
-  const isMeasuring = useDraft((bench) => bench.isMeasuring);
-  const measure = useDraft((bench) => bench.measure);
-  const isSnapping = useDraft((bench) => bench.isSnapping);
-  const snap = useDraft((bench) => bench.snap);
-  const isOneScreen = useDraft((bench) => bench.previewed === 'screen');
+  const overlays = useView((view) => view.overlays);
+  const toggle = useView((view) => view.toggle);
+  const isMeasuring = useView((view) => view.isMeasuring);
+  const measure = useView((view) => view.measure);
+  const isSnapping = useView((view) => view.isSnapping);
+  const snap = useView((view) => view.snap);
+  const isOneScreen = useView((view) => view.previewed === 'screen');
 
   return (
     <div className={styles.tools}>
       <span className={styles.toggles}>
         {OVERLAYS.map((id) => (
-          <button
+          <Toggle
             key={id}
-            type="button"
-            aria-pressed={overlays[id]}
+
+            isOn={overlays[id]}
             onClick={() => toggle(id)}
             title={`${GROUP_NAMES[id]} on or off (${OVERLAY_KEYS[id]})`}
           >
             <GroupMark group={id} /> {GROUP_NAMES[id]}
-          </button>
+          </Toggle>
         ))}
-        <button type="button" onClick={onInks} title="Colours and strengths of the overlays" aria-label="Colours…">
+        <ToolButton onClick={onInks} title="Colours and strengths of the overlays" aria-label="Colours…">
           <Palette size={14} aria-hidden />
-        </button>
+        </ToolButton>
       </span>
       <GroundChoice pictures={pictures} breakpoint={breakpoint} />
       {isOneScreen && (
         <>
           <span className={styles.toggles}>
-            <button
-              type="button"
-              aria-pressed={isMeasuring}
+            <Toggle
+              isOn={isMeasuring}
               aria-label="Distance"
               onClick={() => measure(!isMeasuring)}
               title="Measure distances (d)"
             >
               <Ruler size={14} aria-hidden />
-            </button>
+            </Toggle>
             {isMeasuring && (
-              <button
-                type="button"
-                aria-pressed={isSnapping}
+              <Toggle
+                isOn={isSnapping}
                 onClick={() => snap(!isSnapping)}
                 title="Draw the ends to edges, of the picture first (e)"
               >
                 To edges
-              </button>
+              </Toggle>
             )}
             <Zoom />
           </span>
@@ -83,8 +82,8 @@ export function PreviewTools({ pictures, breakpoint, onInks }: Props) {
 }
 
 function GroundChoice({ pictures, breakpoint }: Omit<Props, 'onInks'>) {
-  const ground = useDraft((bench) => bench.ground);
-  const layOn = useDraft((bench) => bench.layOn);
+  const ground = useView((view) => view.ground);
+  const layOn = useView((view) => view.layOn);
   const file = useRef<HTMLInputElement>(null);
   const picture = pictures.shown[breakpoint] ?? null;
 
@@ -128,32 +127,27 @@ function GroundChoice({ pictures, breakpoint }: Omit<Props, 'onInks'>) {
 }
 
 function Zoom() {
-  const scale = useDraft(({ view, middle }) => (view.zoom === 'whole' ? middle.whole : view.zoom));
-  const isWhole = useDraft(({ view }) => view.zoom === 'whole');
-  const look = useDraft((bench) => bench.look);
-  const zoom = useDraft((bench) => bench.zoom);
+  const scale = useView(({ view, middle }) => (view.zoom === 'whole' ? middle.whole : view.zoom));
+  const isWhole = useView(({ view }) => view.zoom === 'whole');
+  const look = useView((view) => view.look);
+  const zoom = useView((view) => view.zoom);
   return (
     <>
-      <button type="button" aria-label="Zoom out" title="Zoom out (−)" onClick={() => zoom(-1)}>
+      <ToolButton aria-label="Zoom out" title="Zoom out (−)" onClick={() => zoom(-1)}>
         <ZoomOut size={14} aria-hidden />
-      </button>
+      </ToolButton>
       <output className="number" aria-label="Zoom" title="Of the size in CSS px">
         {Math.round(scale * 100)} %
       </output>
-      <button type="button" aria-label="Zoom in" title="Zoom in (+)" onClick={() => zoom(1)}>
+      <ToolButton aria-label="Zoom in" title="Zoom in (+)" onClick={() => zoom(1)}>
         <ZoomIn size={14} aria-hidden />
-      </button>
-      <button type="button" aria-pressed={isWhole} title="The whole page (0)" onClick={() => look(WHOLE_VIEW)}>
+      </ToolButton>
+      <Toggle isOn={isWhole} title="The whole page (0)" onClick={() => look(WHOLE_VIEW)}>
         Whole
-      </button>
-      <button
-        type="button"
-        aria-pressed={!isWhole && Math.abs(scale - 1) < 0.001}
-        title="One px for each px (1)"
-        onClick={() => zoom('1:1')}
-      >
+      </Toggle>
+      <Toggle isOn={!isWhole && Math.abs(scale - 1) < 0.001} title="One px for each px (1)" onClick={() => zoom('1:1')}>
         1:1
-      </button>
+      </Toggle>
     </>
   );
 }

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { columnsAt } from '../../../core/columns/columns-at';
 import { breakpointAt } from '../../../core/spec/ranges';
-import { useDraft } from '../../draft/draft-context';
+import { useDraft, useView } from '../../draft/draft-context';
 import { WAY_KEYS } from '../../draft/preview-keys';
 import { InksDialog } from '../inks/inks-dialog';
 import { LeadingPanel } from '../leading/leading-panel';
@@ -17,6 +17,7 @@ import { SumLine } from './sum-line';
 import { usePictures } from './ground/use-pictures';
 import { footOf } from './ground/foot-of';
 import { ViewportWidth } from './viewport-width';
+import { Toggle } from '../../parts/toggle';
 import styles from './preview.module.scss';
 
 const WAYS = [
@@ -28,16 +29,16 @@ const WAYS = [
 
 /** The screen at the viewport marker, or every breakpoint at one scale; the sums of its widths and heights under it. */
 export function Preview() {
-  const document = useDraft((bench) => bench.document);
-  const viewport = useDraft((bench) => bench.viewport);
-  const previewed = useDraft((bench) => bench.previewed);
-  const showAs = useDraft((bench) => bench.showAs);
+  const document = useDraft((draft) => draft.document);
+  const viewport = useView((view) => view.viewport);
+  const previewed = useView((view) => view.previewed);
+  const showAs = useView((view) => view.showAs);
   const breakpoint = breakpointAt(document, viewport);
   const solved = useMemo(() => columnsAt(document, breakpoint, viewport), [document, breakpoint, viewport]);
   const pictures = usePictures();
-  const ground = useDraft((bench) => bench.ground);
+  const ground = useView((view) => view.ground);
   const picture = pictures.shown[breakpoint.id] ?? null;
-  const given = useDraft((bench) => bench.pageHeights[breakpoint.id]);
+  const given = useView((view) => view.pageHeights[breakpoint.id]);
   // a picture under the grid is seen down to its foot
   const page =
     given ?? Math.max(breakpoint.reference.height, ground === 'picture' && picture ? footOf(picture, solved) : 0);
@@ -54,15 +55,15 @@ export function Preview() {
         <span className="soft">{breakpoint.name}</span>
         <span className={styles.toggles}>
           {WAYS.map(({ way, title, says }) => (
-            <button
+            <Toggle
               key={way}
-              type="button"
-              aria-pressed={previewed === way}
+
+              isOn={previewed === way}
               onClick={() => showAs(way)}
               title={`${says} (${WAY_KEYS[way]})`}
             >
               {title}
-            </button>
+            </Toggle>
           ))}
         </span>
       </div>

@@ -6,7 +6,7 @@ import { byWidth, shownWidth } from '../../../core/spec/ranges';
 import { inksOf } from '../../../core/overlay/inks';
 import { Overlays } from '../../drawing/overlays';
 import { Fractions } from '../../drawing/numeral';
-import { useDraft } from '../../draft/draft-context';
+import { useDraft, useView } from '../../draft/draft-context';
 import { baseUnit } from '../../../core/spacing/scale';
 import { GroundDrawing } from './ground/ground';
 import type { Picture } from './ground/kept-picture';
@@ -20,11 +20,11 @@ const LABEL = 44;
 
 /** Every breakpoint at its reference size, all at one scale. Choosing one shows it alone. */
 export function SideBySide({ pictures }: { pictures: Readonly<Record<string, Picture>> }) {
-  const ground = useDraft((bench) => bench.ground);
-  const spec = useDraft((bench) => bench.document);
-  const overlays = useDraft((bench) => bench.overlays);
-  const show = useDraft((bench) => bench.show);
-  const showAs = useDraft((bench) => bench.showAs);
+  const ground = useView((view) => view.ground);
+  const spec = useDraft((draft) => draft.document);
+  const overlays = useView((view) => view.overlays);
+  const show = useView((view) => view.show);
+  const showAs = useView((view) => view.showAs);
   const [box, { width, height }] = useSize<HTMLDivElement>();
   const screens = byWidth(spec.breakpoints);
   const step = baseUnit(spec).valueOf();

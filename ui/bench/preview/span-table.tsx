@@ -3,14 +3,16 @@ import { percent, spansOf } from '../../../core/columns/spans';
 import { counted, decimal, numeral } from '../../../core/length/present';
 import { isWhole } from '../../../core/length/px';
 import { Numeral } from '../../drawing/numeral';
+import { NumberTable } from '../../parts/number-table';
+import { Panel } from '../../parts/panel';
 import styles from './preview.module.scss';
 
 /** The width of every span at the viewport shown, in px and as a share of the container and of the viewport. */
 export function SpanTable({ name, solved }: { name: string; solved: SolvedColumns }) {
   const [container, widest] = [solved.container.valueOf(), solved.viewport.valueOf()];
   return (
-    <div className={styles.spans} tabIndex={0} role="group" aria-label={`Spans of ${name}`}>
-      <table>
+    <Panel label={`Spans of ${name}`}>
+      <NumberTable className={styles.spans}>
         <thead>
           <tr>
             <th scope="col">Span</th>
@@ -38,7 +40,7 @@ export function SpanTable({ name, solved }: { name: string; solved: SolvedColumn
             </tr>
           ))}
         </tbody>
-      </table>
-    </div>
+      </NumberTable>
+    </Panel>
   );
 }

@@ -3,7 +3,7 @@
 import { type SolvedColumns, sumLine, widthSegments } from '../../../core/columns/columns-at';
 import { isWhole, least, ZERO } from '../../../core/length/px';
 import { numeral, spoken } from '../../../core/length/present';
-import { applyChanges } from '../../../core/sheet/apply-changes';
+import { mendLabel } from '../../../core/checks/sentence';
 import type { Breakpoint } from '../../../core/spec/schema';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
@@ -15,13 +15,13 @@ type Props = { breakpoint: Breakpoint; solved: SolvedColumns; page: number };
 
 /** The sums of widths and of heights; where one does not come out, by how much and what would mend it. */
 export function SumLine({ breakpoint, solved, page }: Props) {
-  const document = useDraft((bench) => bench.document);
-  const change = useDraft((bench) => bench.change);
+  const document = useDraft((draft) => draft.document);
+  const edit = useDraft((draft) => draft.edit);
   const off = !solved.excess.equals(ZERO);
-  const mends = off
-    ? (findingsOfDraft(document).find(({ rule, breakpoint: id }) => rule === 'sum-comes-out' && id === breakpoint.id)
-        ?.mends ?? [])
-    : [];
+  const finding = off
+    ? findingsOfDraft(document).find(({ rule, breakpoint: id }) => rule === 'sum-comes-out' && id === breakpoint.id)
+    : undefined;
+  const mends = (finding?.mends ?? []).map((mend) => ({ label: mendLabel(finding!, mend), edits: mend.edits }));
   return (
     <div className={styles.sum}>
       <SumPart
@@ -32,9 +32,9 @@ export function SumLine({ breakpoint, solved, page }: Props) {
       />
       {mends.length > 0 && (
         <div className={styles.mends}>
-          {mends.map(({ label, changes }) => (
-            <button key={label} type="button" className="quiet" onClick={() => change(applyChanges(document, changes))}>
-              {label}
+          {mends.map((mend) => (
+            <button key={mend.label} type="button" className="quiet" onClick={() => edit(mend)}>
+              {mend.label}
             </button>
           ))}
         </div>

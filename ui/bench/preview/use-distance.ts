@@ -8,7 +8,7 @@ import { inPicture, placedPicture } from '../../../core/picture/placed-picture';
 import { edgeAcross, edgeDown, gridsDown, snapped } from '../../../core/rows/snap';
 import { baseUnit } from '../../../core/spacing/scale';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
-import { useDraft } from '../../draft/draft-context';
+import { useView } from '../../draft/draft-context';
 import { ARROWS } from './arrows';
 import type { Measured, Point } from './distance';
 import type { Picture } from './ground/kept-picture';
@@ -24,7 +24,7 @@ type Screen = { spec: Spec; breakpoint: Breakpoint; solved: SolvedColumns; page:
  */
 export function useDistance(screen: Screen) {
   const { spec } = screen;
-  const isSnapping = useDraft((bench) => bench.isSnapping);
+  const isSnapping = useView((view) => view.isSnapping);
   const [measured, setMeasured] = useState<Measured | null>(null);
 
   const placed = (x: number, y: number, scale: number): Point => {

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { moveBoundary } from '../../../core/sheet/breakpoints';
+import { moveBoundary } from '../../../core/breakpoints/breakpoints';
 import { baseUnit } from '../../../core/spacing/scale';
 import { byWidth, rangeEnd, rangeText, shownWidth } from '../../../core/spec/ranges';
-import { useDraft } from '../../draft/draft-context';
+import { useDraft, useView } from '../../draft/draft-context';
 import { at, axisOf } from './axis';
 import { useSize } from '../../frame/use-size';
 import { Handle } from './handle';
@@ -15,11 +15,11 @@ const FLAG_NUMBER = 36;
 
 /** The breakpoint rail: ranges as bands, boundaries and the viewport marker to drag or to move with the arrow keys. */
 export function Rail() {
-  const document = useDraft((bench) => bench.document);
-  const viewport = useDraft((bench) => bench.viewport);
-  const change = useDraft((bench) => bench.change);
-  const show = useDraft((bench) => bench.show);
-  const selectCell = useDraft((bench) => bench.selectCell);
+  const document = useDraft((draft) => draft.document);
+  const viewport = useView((view) => view.viewport);
+  const change = useDraft((draft) => draft.change);
+  const show = useView((view) => view.show);
+  const selectCell = useView((view) => view.selectCell);
   const [track, { width: trackWidth }] = useSize<HTMLDivElement>();
   const [dragged, setDragged] = useState<{ id: string; from: number } | null>(null);
 

@@ -2,8 +2,8 @@
 
 import { Ellipsis } from 'lucide-react';
 import Dropdown from 'react-bootstrap/Dropdown';
-import { removeBreakpoint } from '../../../core/sheet/breakpoints';
-import { copyGrid } from '../../../core/sheet/copy-grid';
+import { removeBreakpoint } from '../../../core/breakpoints/breakpoints';
+import { copyGrid } from '../../../core/breakpoints/copy-grid';
 import { byWidth } from '../../../core/spec/ranges';
 import { useDraftStore } from '../../draft/draft-context';
 import styles from './sheet.module.scss';

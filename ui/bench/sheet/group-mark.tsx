@@ -1,9 +1,9 @@
 export const GROUP_NAMES = { screen: 'Screen', columns: 'Columns', rows: 'Rows', baseline: 'Baseline' } as const;
 
-export type Family = keyof typeof GROUP_NAMES;
+export type SheetGroup = keyof typeof GROUP_NAMES;
 
 /** The grid families by shape as well as colour: flat plum, amber diagonals, thin teal lines. */
-export function GroupMark({ group }: { group: Family }) {
+export function GroupMark({ group }: { group: SheetGroup }) {
   return (
     <svg width="14" height="10" viewBox="0 0 14 10" aria-hidden="true">
       {group === 'screen' && <rect width="14" height="10" fill="var(--margin-fill)" />}

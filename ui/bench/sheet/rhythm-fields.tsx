@@ -2,15 +2,15 @@
 
 import { type KeyboardEvent, useState } from 'react';
 import { typedText } from '../../../core/length/length-value';
-import { allowHalfSteps, writeBase } from '../../../core/sheet/rhythm';
+import { allowHalfSteps, writeBase } from '../../../core/spacing/rhythm';
 import { useDraft } from '../../draft/draft-context';
 import styles from './sheet.module.scss';
 
 /** The base unit that everything else is a multiple of, and whether half of it is allowed. */
 export function RhythmFields({ onProblem }: { onProblem: (problem: string | null) => void }) {
-  const document = useDraft((bench) => bench.document);
-  const change = useDraft((bench) => bench.change);
-  const take = useDraft((bench) => bench.take);
+  const document = useDraft((draft) => draft.document);
+  const change = useDraft((draft) => draft.change);
+  const take = useDraft((draft) => draft.take);
   const [typed, setTyped] = useState<string | null>(null);
   const { base, halfSteps } = document.spacing;
 

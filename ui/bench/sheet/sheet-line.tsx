@@ -1,21 +1,21 @@
 'use client';
 
 import { useState } from 'react';
-import type { CellName } from '../../../core/checks/rule';
+import type { QuantityId } from '../../../core/quantities/registry';
 import { explain, type Explanation, explanationLine } from '../../../core/columns/explain';
 import { type ColumnQuantity, FOLLOWING_QUANTITIES } from '../../../core/columns/let-follow';
 import { numeral } from '../../../core/length/present';
 import { placeKey } from '../../../core/sheet/place';
-import { QUANTITIES, rowOf } from '../../../core/sheet/quantities';
-import { useDraft } from '../../draft/draft-context';
+import { QUANTITIES, rowOf } from '../../../core/quantities/registry';
+import { useDraft, useView } from '../../draft/draft-context';
 import { Fractions } from '../../drawing/numeral';
 import styles from '../../frame/grid/grid.module.scss';
 
 /** The line under the sheet: what the selected cell takes, or what was wrong with what it was given. */
 export function SheetLine({ message }: { message: string | null }) {
-  const selected = useDraft((bench) => bench.selected);
-  const document = useDraft((bench) => bench.document);
-  const refused = useDraft((bench) => bench.refused);
+  const selected = useView((view) => view.selected);
+  const document = useDraft((draft) => draft.document);
+  const refused = useView((view) => view.refused);
   const quantity = QUANTITIES[rowOf(selected.quantity)]!;
   const breakpoint = document.breakpoints.find(({ id }) => id === selected.breakpoint);
   const problem = refused[placeKey(selected)]?.problem;
@@ -34,7 +34,7 @@ export function SheetLine({ message }: { message: string | null }) {
   );
 }
 
-function isColumnQuantity(cell: CellName): cell is ColumnQuantity {
+function isColumnQuantity(cell: QuantityId): cell is ColumnQuantity {
   return (FOLLOWING_QUANTITIES as readonly string[]).includes(cell);
 }
 

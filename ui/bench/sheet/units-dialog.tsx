@@ -1,10 +1,10 @@
 'use client';
 
 import { useForm } from 'react-hook-form';
-import { writeUnits } from '../../../core/sheet/rhythm';
+import { writeUnits } from '../../../core/spacing/rhythm';
 import { useDraft } from '../../draft/draft-context';
-import { Answers, Dialog } from '../../frame/dialog';
-import { Field } from '../../frame/field';
+import { Answers, Dialog } from '../../parts/dialog';
+import { Field } from '../../parts/field';
 
 type Fields = { rootFontSize: string; pixelsPerInch: '72' | '96' };
 

@@ -1,12 +1,12 @@
 import { useMemo, useRef } from 'react';
-import { cellOf } from '../../../core/sheet/cell-of';
-import { QUANTITIES } from '../../../core/sheet/quantities';
-import type { SheetCell } from '../../../core/sheet/sheet-cell';
+import { readingOf } from '../../../core/quantities/registry';
+import { QUANTITIES } from '../../../core/quantities/registry';
+import type { Reading } from '../../../core/quantities/reading';
 import { byWidth } from '../../../core/spec/ranges';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
 
 /** A column of the sheet: a breakpoint with its cells, in the order of the quantities. */
-export type SheetColumn = { breakpoint: Breakpoint; cells: SheetCell[] };
+export type SheetColumn = { breakpoint: Breakpoint; cells: Reading[] };
 
 /** The columns of the sheet. A breakpoint that an edit did not touch keeps its column as it is. */
 export function useColumns(document: Spec): SheetColumn[] {
@@ -27,5 +27,5 @@ export function useColumns(document: Spec): SheetColumn[] {
 }
 
 function columnOf(document: Spec, breakpoint: Breakpoint): SheetColumn {
-  return { breakpoint, cells: QUANTITIES.map(({ id }) => cellOf(document, breakpoint, id)) };
+  return { breakpoint, cells: QUANTITIES.map(({ id }) => readingOf(document, breakpoint, id)) };
 }

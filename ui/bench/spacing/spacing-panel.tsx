@@ -16,14 +16,16 @@ import type { Spec } from '../../../core/spec/schema';
 import { type LeadingUse, leadingsInUse } from '../../../core/type/text-spaces';
 import { useDraft } from '../../draft/draft-context';
 import { Fractions, Numeral } from '../../drawing/numeral';
-import { CommitField } from '../../frame/commit-field';
+import { CommitField } from '../../parts/commit-field';
+import { NumberTable } from '../../parts/number-table';
+import { Panel } from '../../parts/panel';
 import styles from './spacing.module.scss';
 
 /** The spacing scale: named multiples of the base unit, what uses each, and what the scale lacks. */
 export function SpacingPanel() {
-  const document = useDraft((bench) => bench.document);
-  const change = useDraft((bench) => bench.change);
-  const write = useDraft((bench) => bench.take);
+  const document = useDraft((draft) => draft.document);
+  const change = useDraft((draft) => draft.change);
+  const write = useDraft((draft) => draft.take);
   const steps = stepsOf(document);
   const uses = spacesInUse(document);
   const leadings = leadingsInUse(document);
@@ -31,8 +33,8 @@ export function SpacingPanel() {
   const largest = steps.at(-1)?.px.valueOf() ?? 1;
 
   return (
-    <div className={styles.panel}>
-      <table>
+    <Panel label="Spacing scale">
+      <NumberTable className={styles.scale}>
         <thead>
           <tr>
             <th scope="col">Step</th>
@@ -85,7 +87,7 @@ export function SpacingPanel() {
             </tr>
           ))}
         </tbody>
-      </table>
+      </NumberTable>
       <div className={styles.add}>
         <Plus size={13} aria-hidden /> Add a step
         <CommitField
@@ -98,7 +100,7 @@ export function SpacingPanel() {
         <Suggestions spec={document} onAdd={(times) => write(addStep(document, times))} />
       </div>
       {outside.length > 0 && <Outside uses={outside} />}
-    </div>
+    </Panel>
   );
 }
 

@@ -1,10 +1,9 @@
 'use client';
 
-import { format } from 'date-fns/format';
 import { differences } from '../../../core/diff/differences';
 import type { Spec } from '../../../core/spec/schema';
 import { DifferenceTable } from '../../drawing/difference-table';
-import { Dialog } from '../../frame/dialog';
+import { Dialog } from '../../parts/dialog';
 
 type Props = {
   title: string;
@@ -49,8 +48,4 @@ export function CollisionDialog({ title, mine, theirs, onMine, onTheirs, onLater
       )}
     </Dialog>
   );
-}
-
-export function timeOf(at: string): string {
-  return format(new Date(at), 'HH:mm');
 }

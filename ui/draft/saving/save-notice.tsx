@@ -1,10 +1,10 @@
 'use client';
 
 import { SignInForm } from '../../account/sign-in-form';
-import { Dialog } from '../../frame/dialog';
+import { Dialog } from '../../parts/dialog';
 import { useDraft } from '../draft-context';
 import type { SaveState } from '../use-saving';
-import styles from './saving.module.scss';
+import { Notice } from '../../parts/notice';
 
 type Props = { state: SaveState; onRetry: () => void };
 
@@ -14,12 +14,12 @@ export function NotTaken() {
   const putAway = useDraft((draft) => draft.putAway);
   if (problem === null) return null;
   return (
-    <p className={styles.notice} role="alert">
+    <Notice of="problem">
       This was not taken over: {problem}{' '}
       <button type="button" className="quiet" onClick={putAway}>
         Put this away
       </button>
-    </p>
+    </Notice>
   );
 }
 
@@ -35,23 +35,23 @@ export function SaveNotice({ state, onRetry }: Props) {
   }
   if (state.is === 'unreachable') {
     return (
-      <p className={styles.notice} role="alert">
+      <Notice of="problem">
         The server does not answer. Go on working: everything is kept in this browser and saved as soon as the server is
         back.{' '}
         <button type="button" className="quiet" onClick={onRetry}>
           Try now
         </button>
-      </p>
+      </Notice>
     );
   }
   if (state.is === 'refused') {
     return (
-      <p className={styles.notice} role="alert">
+      <Notice of="problem">
         The server cannot save this draft: {state.problem} It is kept in this browser.{' '}
         <button type="button" className="quiet" onClick={onRetry}>
           Try again
         </button>
-      </p>
+      </Notice>
     );
   }
   return null;

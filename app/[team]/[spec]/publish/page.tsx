@@ -1,6 +1,8 @@
 import type { Metadata } from 'next';
 import { holdingBack, judge } from '../../../../core/checks/run';
-import { type Bump, leastBump } from '../../../../core/diff/differences';
+import { sentenceOf } from '../../../../core/checks/sentence';
+import { leastBump } from '../../../../core/diff/differences';
+import type { Bump } from '../../../../core/quantities/quantity';
 import { publishedDifferences } from '../../../../core/diff/published-differences';
 import { database } from '../../../../server/database';
 import { editionsOf, proposedVersion } from '../../../../server/editions';
@@ -47,7 +49,7 @@ export default async function Page({ params }: Props) {
         proposed={proposedVersion(last?.version ?? null, bump)}
         because={because(last, bump)}
         differences={found}
-        open={holdingBack(judge(document))}
+        open={holdingBack(judge(document)).map((finding) => ({ finding, says: sentenceOf(finding) }))}
       />
     </>
   );

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { database } from '../../../../server/database';
 import { changePassword } from '../../../../server/sign-in/sessions';
 import { forPeople, readBody, refuse } from '../../../answers';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { specName } from '../../../../core/spec/schema';
 import { database } from '../../../../server/database';
 import { saveDraft } from '../../../../server/drafts';
@@ -17,6 +17,9 @@ export const PATCH = forSpec(['arrange', 'edit'], async (access, request) => {
   }
   const { revision, document } = await specOf(database(), access);
   const renamed = { ...document, name: read.body.name };
-  const { saved } = await saveDraft(database(), access, { basedOn: revision, document: renamed });
-  return saved ? Response.json({}) : refuse(409, 'Somebody changed this spec at the same moment; try again.');
+  const { saved, ...refused } = await saveDraft(database(), access, { basedOn: revision, document: renamed });
+  if (saved) return Response.json({});
+  return 'problem' in refused && refused.problem !== undefined
+    ? refuse(422, refused.problem)
+    : refuse(409, 'Somebody changed this spec at the same moment; try again.');
 });

@@ -3,7 +3,7 @@ import type { SolvedColumns } from '../../../../core/columns/columns-at';
 import { samplePage, type SampleBlock } from '../../../../core/sample/sample-page';
 import type { Px } from '../../../../core/length/px';
 import { placedPicture } from '../../../../core/picture/placed-picture';
-import type { Ground } from '../../../draft/draft-store';
+import { type Ground } from '../../../draft/view-store';
 import type { Picture } from './kept-picture';
 
 type Props = { ground: Ground; solved: SolvedColumns; height: number; step: number; picture: Picture | null };

@@ -1,4 +1,4 @@
-import { CommitField } from '../../../frame/commit-field';
+import { CommitField } from '../../../parts/commit-field';
 import styles from '../preview.module.scss';
 import type { Placement } from './kept-picture';
 

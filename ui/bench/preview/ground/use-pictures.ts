@@ -33,8 +33,8 @@ const LARGEST = 50 * 1024 * 1024;
 
 /** A person's own pictures under the grids of a spec, one for each breakpoint. They are kept by the browser, and never sent. */
 export function usePictures(): Pictures {
-  const specId = useDraft((bench) => bench.specId);
-  const ids = useDraft((bench) => bench.document.breakpoints.map(({ id }) => id).join(' '));
+  const specId = useDraft((draft) => draft.specId);
+  const ids = useDraft((draft) => draft.document.breakpoints.map(({ id }) => id).join(' '));
   const [shown, setShown] = useState<Record<string, Picture>>({});
   const [problem, setProblem] = useState<string | null>(null);
 

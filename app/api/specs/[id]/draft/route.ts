@@ -1,11 +1,15 @@
-import { z } from 'zod';
-import { readSpec } from '../../../../../core/spec/read';
+import * as z from 'zod';
 import { database } from '../../../../../server/database';
 import { saveDraft } from '../../../../../server/drafts';
 import { specOf } from '../../../../../server/specs';
 import { forSpec, readBody, refuse } from '../../../../answers';
 
-const save = z.object({ revision: z.number().int().positive(), document: z.unknown() });
+const address = z.array(z.string().max(200)).max(12);
+const edit = z.strictObject({ at: address, before: z.json().optional(), after: z.json().optional() });
+const save = z.object({
+  revision: z.number().int().positive(),
+  edits: z.array(edit).max(20_000, 'A save has at most 20,000 edits; save more often.'),
+});
 
 /** The newest draft. */
 export const GET = forSpec(['read'], async (access) => {
@@ -13,14 +17,17 @@ export const GET = forSpec(['read'], async (access) => {
   return Response.json({ revision, document, changedBy, changedAt });
 });
 
-/** Saves a draft made from a revision. 409 with the newer draft where another save came first. */
+/**
+ * Saves edits that were made from a revision. 409 with the newer draft where another save came first; 422 where the edits
+ * do not apply or lead to a document that cannot be kept.
+ */
 export const PUT = forSpec(['edit'], async (access, request) => {
   const read = await readBody(request, save);
   if ('refusal' in read) return read.refusal;
-  const parsed = readSpec(read.body.document);
-  if (!parsed.value) return refuse(422, parsed.problem!);
-  const result = await saveDraft(database(), access, { basedOn: read.body.revision, document: parsed.value });
+  const { revision, edits } = read.body;
+  const result = await saveDraft(database(), access, { basedOn: revision, edits });
   if (result.saved) return Response.json({ revision: result.revision, changedAt: result.changedAt });
+  if (result.problem !== undefined) return refuse(422, result.problem);
   return refuse(409, `${result.newer.changedBy} saved a newer draft first; nothing was overwritten.`, {
     newer: result.newer,
   });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { LIMITS } from '../../../../../core/spec/limits';
 import { plainText } from '../../../../../core/spec/text-schema';
 import { database } from '../../../../../server/database';

@@ -1,6 +1,6 @@
-import { z } from 'zod';
-import { STARTING_SETS } from '../../../../../core/spec/defaults';
-import { readSpec } from '../../../../../core/spec/read';
+import * as z from 'zod';
+import { STARTING_SETS } from '../../../../../core/document/defaults';
+import { readSpec } from '../../../../../core/document/read';
 import { specName } from '../../../../../core/spec/schema';
 import { specAccess } from '../../../../../server/access/access';
 import { database } from '../../../../../server/database';

@@ -1,0 +1,121 @@
+import type { Parsed } from '../length/parsed';
+import { breakpointAt, byWidth, rangeEnd } from '../spec/ranges';
+import { mapLayouts } from '../spec/map-layouts';
+import { slug } from '../spec/slug';
+import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
+import { settingAt } from '../type/text-at';
+import { LIMITS } from '../spec/limits';
+
+export const MOST_BREAKPOINTS = LIMITS.breakpoints;
+
+/** The spec with one breakpoint replaced, in order of width. */
+export function withBreakpoint(spec: Spec, changed: Breakpoint): Spec {
+  return {
+    ...spec,
+    breakpoints: byWidth(spec.breakpoints.map((breakpoint) => (breakpoint.id === changed.id ? changed : breakpoint))),
+  };
+}
+
+const UNNAMED = /^breakpoint-\d+$/;
+
+/**
+ * Splits the range that holds a width: a new breakpoint starts there, with the grid of the one it was cut from.
+ *
+ *     addBreakpoint(spec, 900)   // the tablet's 600–1199 becomes 600–899 and a new 900–1199
+ */
+export function addBreakpoint(spec: Spec, from: number): Parsed<{ spec: Spec; id: string }> {
+  if (spec.breakpoints.length >= MOST_BREAKPOINTS)
+    return { problem: `A spec has at most ${MOST_BREAKPOINTS} breakpoints; remove one first.` };
+  const taken = spec.breakpoints.find((breakpoint) => breakpoint.from === from);
+  if (taken) return { problem: `${taken.name} already starts at ${from}; choose another width.` };
+  const cut = breakpointAt(spec, from);
+  const number = nextNumber(spec);
+  const end = rangeEnd(spec, cut);
+  const inRange = cut.reference.width >= from && (end === null || cut.reference.width < end);
+  const added: Breakpoint = {
+    ...cut,
+    id: `breakpoint-${number}`,
+    name: `Breakpoint ${number}`,
+    from,
+    reference: { ...cut.reference, width: inRange ? cut.reference.width : from },
+    notes: '',
+  };
+  return { value: { spec: { ...spec, breakpoints: byWidth([...spec.breakpoints, added]) }, id: added.id } };
+}
+
+/** Where a new breakpoint is offered when none was pointed at: the middle of the widest range, or 400 px past the last. */
+export function roomForBreakpoint(spec: Spec): number {
+  const last = byWidth(spec.breakpoints).at(-1)!;
+  return last.from + (last.from === 0 ? 600 : 400);
+}
+
+function nextNumber({ breakpoints }: Spec): number {
+  let number = breakpoints.length + 1;
+  while (breakpoints.some(({ id }) => id === `breakpoint-${number}`)) number++;
+  return number;
+}
+
+/** Removes a breakpoint; the one below it takes over its range, or, for the first, the one above starts at 0. */
+export function removeBreakpoint(spec: Spec, id: string): Parsed<Spec> {
+  if (spec.breakpoints.length === 1)
+    return { problem: 'A spec keeps at least one breakpoint; change this one instead.' };
+  const [first, ...others] = byWidth(spec.breakpoints.filter((breakpoint) => breakpoint.id !== id));
+  const wasFirst = byWidth(spec.breakpoints)[0]!.id === id;
+  const breakpoints = [wasFirst ? { ...first!, from: 0 } : first!, ...others];
+  const without: Spec = { ...spec, breakpoints };
+  const layouts = mapLayouts(spec.layouts, { keyed: ({ [id]: _gone, ...others }) => others });
+  return {
+    value: { ...without, type: spec.type.map((style) => withoutSetting(spec, without, style, id)), layouts },
+  };
+}
+
+/** A text style without its setting at a breakpoint; the others keep what they took from it. */
+function withoutSetting(before: Spec, after: Spec, style: TextStyle, id: string): TextStyle {
+  const { [id]: _gone, ...at } = style.at;
+  for (const breakpoint of after.breakpoints) {
+    const had = settingAt(before, style, breakpoint);
+    const has = Object.keys(at).length > 0 ? settingAt(after, { ...style, at }, breakpoint) : null;
+    if (has !== had) at[breakpoint.id] = had;
+  }
+  return { ...style, at };
+}
+
+/**
+ * Names a breakpoint. Its id, which stands in class names, stays; one that was never named takes its id from the name.
+ */
+export function nameBreakpoint(spec: Spec, id: string, name: string): Parsed<Spec> {
+  const trimmed = name.trim();
+  if (trimmed === '') return { problem: 'A breakpoint needs a name, such as Tablet.' };
+  if (trimmed.length > LIMITS.breakpointName)
+    return { problem: `This name has ${trimmed.length} characters; the most is ${LIMITS.breakpointName}.` };
+  const newId = UNNAMED.test(id) ? freeId(spec, trimmed, id) : id;
+  const breakpoints = spec.breakpoints.map((breakpoint) =>
+    breakpoint.id === id ? { ...breakpoint, name: trimmed, id: newId } : breakpoint,
+  );
+  const type = spec.type.map((style) => ({ ...style, at: renamedKey(style.at, id, newId) }));
+  const waivers = spec.waivers.map((waiver) => (waiver.breakpoint === id ? { ...waiver, breakpoint: newId } : waiver));
+  const layouts = mapLayouts(spec.layouts, { keyed: (record) => renamedKey(record, id, newId) });
+  return { value: { ...spec, breakpoints, type, waivers, layouts } };
+}
+
+function renamedKey<T>(record: Record<string, T>, from: string, to: string): Record<string, T> {
+  return from === to
+    ? record
+    : Object.fromEntries(Object.entries(record).map(([key, value]) => [key === from ? to : key, value]));
+}
+
+function freeId({ breakpoints }: Spec, name: string, current: string): string {
+  const id = slug(name);
+  return /^[a-z]/.test(id) && !breakpoints.some((breakpoint) => breakpoint.id === id) ? id : current;
+}
+
+/** Moves the start of a breakpoint, kept between its neighbours. */
+export function moveBoundary(spec: Spec, id: string, from: number): Spec {
+  const sorted = byWidth(spec.breakpoints);
+  const index = sorted.findIndex((breakpoint) => breakpoint.id === id);
+  const lowest = (sorted[index - 1]?.from ?? -1) + 1;
+  const highest = (sorted[index + 1]?.from ?? LIMITS.from + 1) - 1;
+  const boundary = sorted[index]!;
+  const moved = Math.min(highest, Math.max(lowest, Math.round(from)));
+  return moved === boundary.from ? spec : withBreakpoint(spec, { ...boundary, from: moved });
+}

@@ -1,0 +1,85 @@
+import { baselineAt } from '../baseline/baseline-at';
+import { roundedGrain } from '../columns/rounded-grain';
+import { isGrowing } from '../length/growing';
+import { changesWithScreen } from '../length/length';
+import { lengthOf } from '../length/length-value';
+import { px } from '../length/px';
+import { rowsAt } from '../rows/rows-at';
+import { isTimes } from '../type/text-at';
+import { LIMITS } from '../spec/limits';
+import type { Breakpoint, Spec } from '../spec/schema';
+import { layoutProblem } from './layout-invariants';
+import { missingBreakpoint } from './references';
+
+/** What shapes cannot say, held by every document: the first thing that is wrong, with its place, or null. */
+export function brokenInvariant(spec: Spec): string | null {
+  return (
+    baseUnitProblem(spec) ??
+    layoutProblem(spec) ??
+    first(spec.breakpoints, (breakpoint, index) => breakpointProblem(spec, breakpoint, `breakpoints[${index}]`)) ??
+    first(spec.type, ({ at }, index) => missingBreakpoint(spec, Object.keys(at), `type[${index}].at`)) ??
+    first(spec.type, ({ at }, index) =>
+      first(Object.entries(at), ([id, { size, leading }]) => {
+        const parts = { size, leading };
+        return first(Object.entries(parts), ([part, value]) =>
+          isGrowing(value) || isTimes(value) || lengthOf(value).unit !== '%'
+            ? null
+            : `type[${index}].at.${id}.${part}: A ${part} in % has nothing to be a share of; give it in px, rem or vw.`,
+        );
+      }),
+    )
+  );
+}
+
+function first<T>(list: readonly T[], look: (each: T, index: number) => string | null): string | null {
+  for (const [index, each] of list.entries()) {
+    const problem = look(each, index);
+    if (problem !== null) return problem;
+  }
+  return null;
+}
+
+function baseUnitProblem({ spacing }: Spec): string | null {
+  const { unit } = lengthOf(spacing.base);
+  return changesWithScreen(unit)
+    ? 'spacing.base: A base unit is a fixed length, such as 8px or 0.5rem; this one changes with the screen.'
+    : null;
+}
+
+function breakpointProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {
+  return (
+    rowProblem(spec, breakpoint, place) ?? stepProblem(spec, breakpoint, place) ?? grainProblem(spec, breakpoint, place)
+  );
+}
+
+/** Rows that are drawn one by one must not be endlessly many. */
+function rowProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {
+  const { rows, baseline, reference } = breakpoint;
+  if (rows === null || rows.rule === 'divide') return null;
+  if (rows.rule === 'modules' && baseline === null)
+    return `${place}.rows: Modules are counted in baselines; give the breakpoint a baseline, such as { "step": "4px", "offset": "0px" }.`;
+  const { height, gap } = rowsAt(spec, breakpoint)!;
+  if (height.add(gap).compare(LIMITS.leastRow) < 0)
+    return `${place}.rows: A row and its gap are ${height.add(gap).valueOf()} px together at ${reference.width} × ${reference.height}; the least is ${LIMITS.leastRow}.`;
+  return null;
+}
+
+function stepProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {
+  const baseline = baselineAt(spec, breakpoint);
+  const { width, height } = breakpoint.reference;
+  return baseline && baseline.step.compare(px(LIMITS.leastStep)) < 0
+    ? `${place}.baseline.step: Baselines are ${baseline.step.valueOf()} px apart at ${width} × ${height}; the least is ${LIMITS.leastStep}.`
+    : null;
+}
+
+/** Browsers round what differs by more than this from what it is taken for; see `roundedGrain`. */
+const FINEST_PER_COLUMN = 1000n;
+
+function grainProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {
+  const grain = roundedGrain(spec, breakpoint);
+  const { count, whole } = breakpoint.columns;
+  const finest = FINEST_PER_COLUMN * BigInt(count === 'auto' ? 1 : count);
+  if (grain === null || grain <= finest) return null;
+  const what = whole === 'no' || count === 'auto' ? 'counted' : 'rounded to whole px';
+  return `${place}.columns: Columns that are ${what} need rounder lengths, such as percentages with one decimal and px with two: these divide a px into ${grain} parts, which browsers cannot tell apart.`;
+}

@@ -1,0 +1,86 @@
+import { lengthOf, type LengthValue } from '../length/length-value';
+import { type Px, px, ZERO } from '../length/px';
+import { toPx } from '../length/resolve';
+import type { Breakpoint, CardGrid } from '../spec/schema';
+import { columnsAt } from '../columns/columns-at';
+import type { Tracks } from './block-edges';
+import { type Ground, heightOf } from './heights';
+import { layLanes, rowAfter, type Lane, type Tall } from './lanes';
+import { type Placed, placementsAt, spaceAt } from './placements';
+import { type RowFrame, rowFrame } from './row-frame';
+
+/** What stands in a card, and on what. */
+export type SolvedCard = {
+  height: Px;
+  tall: Tall[];
+  into: { lanes: Lane[]; frame: RowFrame; top: Px; end: Px; ground: Ground };
+};
+
+/**
+ * A card worked out: its blocks stand on the page’s columns under it or on its own, and on its own rows or baseline, or
+ * the page’s, counted from its top.
+ *
+ * @param top where the card begins; its height does not depend on it
+ */
+export function solveCard(card: CardGrid, placed: Placed, edges: [Px, Px], ground: Ground, top: Px = ZERO): SolvedCard {
+  const { spec, breakpoint } = ground;
+  const length = (value: LengthValue): Px => toPx(lengthOf(value), ground.screen);
+  const padding = length(card.padding);
+  const inside: [Px, Px] = [edges[0].add(padding), edges[1].sub(padding)];
+  const tracks = tracksOf(card, placed, inside, ground, length);
+  const unit = unitOf(card, ground, length);
+  const inner: Ground = { ...ground, tracks, container: inside, unit };
+  const countAt = (each: Breakpoint): number => {
+    if (card.columns !== 'page') return card.columns.count;
+    return each.id === breakpoint.id ? tracks.count : Math.min(tracks.count, columnsAt(spec, each).count);
+  };
+  const tall = placementsAt(spec, card.blocks, breakpoint, countAt).map((each) => ({
+    placed: each,
+    height: heightOf(each, inner, solveCard),
+  }));
+  const space = spaceAt(spec, card.space, breakpoint);
+  const frame = rowFrame({ origin: top.add(padding), ...unit });
+  const lanes = layLanes(tall, space, frame, 1);
+  const after = rowAfter(lanes, space, 1);
+  const content = after === 1 ? ZERO : frame.foot(after - 1).sub(top.add(padding));
+  const height = content.add(padding.mul(2));
+  return { height, tall, into: { lanes, frame, top, end: top.add(height), ground: inner } };
+}
+
+/** The columns in a card: the page’s that it covers, the first and the last less the padding; or its own. */
+function tracksOf(
+  { columns }: CardGrid,
+  { columns: [first, last] }: Placed,
+  [start, end]: [Px, Px],
+  { tracks }: Ground,
+  length: (value: LengthValue) => Px,
+): Tracks {
+  if (columns === 'page') {
+    const count = Math.max(1, Math.floor(last) - Math.ceil(first) + 1);
+    const before = Math.ceil(first) - 1;
+    return {
+      count,
+      column: tracks.column,
+      start: (index) => (index === 1 ? start : tracks.start(index + before)),
+      end: (index) => (index === count ? end : tracks.end(index + before)),
+    };
+  }
+  const gutter = length(columns.gutter);
+  const column = end
+    .sub(start)
+    .sub(gutter.mul(columns.count - 1))
+    .div(columns.count);
+  const startOf = (index: number): Px => start.add(column.add(gutter).mul(index - 1));
+  return { count: columns.count, column, start: startOf, end: (index) => startOf(index).add(column) };
+}
+
+/** The rows in a card, from its padding on: its own, else its own baselines, else the page’s. */
+function unitOf(
+  { rows, baseline }: CardGrid,
+  { unit }: Ground,
+  length: (value: LengthValue) => Px,
+): { offset: Px; height: Px; gap: Px } {
+  if (rows) return { offset: ZERO, height: length(rows.height), gap: length(rows.gap) };
+  if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: px(0) };
+  return { offset: ZERO, ...unit };
+}

@@ -1,0 +1,54 @@
+import { baselineAt } from '../baseline/baseline-at';
+import { type Px, px, ZERO } from '../length/px';
+import { rowsAt } from '../rows/rows-at';
+import { baseUnit } from '../spacing/scale';
+import type { Breakpoint, Spec } from '../spec/schema';
+import { type Even, type RowFrame, rowFrame } from './row-frame';
+
+/** How rows are counted at a breakpoint, at a screen of a width and a height. */
+export type RowFrames = {
+  /** Do rows go on down the page, through all sections? Else each section counts its own, from its top. */
+  goOn: boolean;
+  /** Rows of a section that is as tall as its content, whose top is given. */
+  content: (top: Px) => RowFrame;
+  /** Rows of a section that is as tall as the screen. */
+  screen: (top: Px) => RowFrame;
+  /** How tall such a section is: the screen, within the least and the greatest that divided rows share. */
+  screenHeight: Px;
+  /** The rows of a card that has none of its own. */
+  unit: Pick<Even, 'height' | 'gap'>;
+};
+
+/**
+ * Repeating rows and modules go on from the top of the page; divided rows belong to each screen, and other sections beside
+ * them count baselines, else base units. Where there are no rows, baselines are counted, else base units.
+ */
+export function rowFramesAt(spec: Spec, breakpoint: Breakpoint, width: Px | number, height: Px | number): RowFrames {
+  const rows = rowsAt(spec, breakpoint, height, width);
+  const lines = baselineRows(spec, breakpoint, width, height);
+  // rows that leave no room for themselves are reported elsewhere, and cannot be counted
+  const isCountable = rows !== null && rows.height.add(rows.gap).compare(0) > 0;
+  if (rows?.rule === 'divide') {
+    const { screen, offset, height: row, gap } = rows;
+    const content = (top: Px): RowFrame => rowFrame({ origin: top, ...lines });
+    const divided = (top: Px): RowFrame =>
+      isCountable ? rowFrame({ origin: top, offset, height: row, gap }) : content(top);
+    return { goOn: false, content, screen: divided, screenHeight: screen, unit: lines };
+  }
+  const even = isCountable ? { offset: rows.offset, height: rows.height, gap: rows.gap } : lines;
+  const page = rowFrame({ origin: ZERO, ...even });
+  return { goOn: true, content: () => page, screen: () => page, screenHeight: px(height), unit: even };
+}
+
+/** Baselines as rows without gaps, else base units; px where that is 0. */
+function baselineRows(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  width: Px | number,
+  height: Px | number,
+): Omit<Even, 'origin'> {
+  const baseline = baselineAt(spec, breakpoint, px(height).valueOf(), width);
+  if (baseline && baseline.step.compare(0) > 0) return { offset: baseline.offset, height: baseline.step, gap: ZERO };
+  const base = baseUnit(spec);
+  return { offset: ZERO, height: base.equals(0) ? px(1) : base, gap: ZERO };
+}

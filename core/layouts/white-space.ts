@@ -1,0 +1,44 @@
+import type { Px } from '../length/px';
+import type { Block, Spec } from '../spec/schema';
+import type { Lane, Tall } from './lanes';
+import { rowsAfter, type SpaceAt } from './placements';
+import type { RowFrame } from './row-frame';
+
+/** White space between two things, by what they are: `heading to body`, `section to card`. */
+export type WhiteSpace = { kind: string; section: string; after: string | null; rows: number; px: Px };
+
+type In = { lanes: readonly Lane[]; space: SpaceAt; frame: RowFrame; top: Px; end: Px; section: string };
+
+/** Every white space of a section: above its first lane, between lanes, below the last. */
+export function whiteSpaces(spec: Spec, tall: readonly Tall[], into: In): WhiteSpace[] {
+  const { lanes, space, frame, top, end, section } = into;
+  if (lanes.length === 0) return [];
+  const firstOf = (lane: number): Block | undefined =>
+    tall.find(({ placed: { lanes: own } }) => own[0] === lane + 1)?.placed.block ??
+    tall.find(({ placed: { lanes: own } }) => own[0] <= lane + 1 && lane + 1 <= own[1])?.placed.block;
+  const kind = (above: Block | undefined, below: Block | undefined): string =>
+    `${above ? whatIs(spec, above) : 'section'} to ${below ? whatIs(spec, below) : 'section'}`;
+  const footOf = ({ first, rows }: Lane): Px => frame.foot(first + rows - 1);
+  const above = { kind: kind(undefined, firstOf(0)), section, after: null, rows: space.above };
+  const between = lanes.slice(0, -1).map((lane, index) => ({
+    kind: kind(firstOf(index), firstOf(index + 1)),
+    section,
+    after: firstOf(index)?.id ?? null,
+    rows: rowsAfter(space, index),
+    px: frame.head(lanes[index + 1]!.first).sub(footOf(lane)),
+  }));
+  const last = lanes.length - 1;
+  const below = { kind: kind(firstOf(last), undefined), section, after: firstOf(last)?.id ?? null, rows: space.below };
+  return [
+    { ...above, px: frame.head(lanes[0]!.first).sub(top) },
+    ...between,
+    { ...below, px: end.sub(footOf(lanes[last]!)) },
+  ];
+}
+
+/** What a block is, for the kind of a gap beside it: the role of its text, a picture, a card, an area. */
+function whatIs(spec: Spec, { holds }: Block): string {
+  if ('text' in holds) return spec.type.find(({ name }) => name === holds.text)?.role ?? 'text';
+  if ('picture' in holds) return 'picture';
+  return 'card' in holds ? 'card' : 'area';
+}

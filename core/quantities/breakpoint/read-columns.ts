@@ -1,0 +1,72 @@
+import { shown } from '../../length/length';
+import { parseLengthValue } from '../../length/length-value';
+import { mapped, type Parsed } from '../../length/parsed';
+import { readSize, type Size } from '../../length/size';
+import { LIMITS } from '../../spec/limits';
+import type { Columns } from '../../spec/schema';
+
+/** What a person types for columns, read. */
+
+/** Nothing, `=`, or the word itself: let it follow. */
+export const FOLLOWS = /^(=|follows?|auto)?$/i;
+
+export function readCount(text: string): Parsed<number> {
+  if (!/^\d+$/.test(text)) {
+    const below = /^[-−]/.test(text);
+    return {
+      problem: below
+        ? `“${shown(text)}” is below one; a grid has 1 to ${LIMITS.columns} columns.`
+        : `“${shown(text)}” is not a count; type a whole number from 1 to ${LIMITS.columns}, such as 12.`,
+    };
+  }
+  const count = Number(text);
+  if (count < 1)
+    return { problem: `A grid has at least 1 column; type a number from 1 to ${LIMITS.columns}, such as 12.` };
+  if (count > LIMITS.columns) return { problem: `${shown(text)} columns are too many; the most is ${LIMITS.columns}.` };
+  return { value: count };
+}
+
+export function readContainer(text: string): Parsed<Columns['container']> {
+  if (/^fill?s?$/i.test(text)) return { value: 'fill' };
+  const upTo = /^(?:up ?to|max(?:imum)?|≤|<=)\s*(.+)$/i.exec(text);
+  if (upTo) return mapped(parseLengthValue(upTo[1]!), (width) => ({ upTo: width }));
+  const share = /^(\d+(?:\.\d+)?)\s*%(?:\s+of\s+(?:the\s+)?(?:screen|viewport))?$/i.exec(text);
+  if (!share) return readSize(text);
+  if (Number(share[1]) === 0 || Number(share[1]) > 100)
+    return {
+      problem: `A container of ${share[1]} % is not possible; type more than 0 and at most 100 % of the screen.`,
+    };
+  return { value: { share: `${share[1]}%` } };
+}
+
+export function readMargin(text: string): Parsed<Columns['margin']> {
+  const sides = text.split('|');
+  if (sides.length === 1) return readSize(text);
+  if (sides.length > 2)
+    return { problem: `“${shown(text)}” names more than two margins; type start | end, such as 16 | 24.` };
+  const [start, end] = sides.map((side): Parsed<Size | 'auto'> =>
+    FOLLOWS.test(side.trim()) ? { value: 'auto' } : readSize(side),
+  );
+  if (start!.problem !== undefined) return start!;
+  if (end!.problem !== undefined) return end!;
+  return { value: { start: start!.value, end: end!.value } };
+}
+
+const PARTS_IN_WORDS: Record<string, string> = { half: '1/2', third: '1/3', quarter: '1/4', fifth: '1/5' };
+
+/** `1/4 column`, `0.25 of a column`, `a quarter of a column`, or any length. */
+export function readGutter(typed: string): Parsed<Columns['gutter']> {
+  const text = typed.replace(
+    /^an?\s+(half|third|quarter|fifth)\b/i,
+    (_, part: string) => PARTS_IN_WORDS[part.toLowerCase()]!,
+  );
+  const share = /^(\d+(?:\.\d+)?(?:\/\d+)?)\s*(?:of\s+)?(?:an?\s+)?columns?$/i.exec(text);
+  if (!share) return readSize(text);
+  const [numerator, denominator = '1'] = share[1]!.split('/');
+  const ratio = Number(numerator) / Number(denominator);
+  if (!(ratio > 0 && ratio <= LIMITS.gutterOfColumn))
+    return {
+      problem: `A gutter of ${share[1]} column is not possible; type more than 0 and at most ${LIMITS.gutterOfColumn}, such as 1/4 column.`,
+    };
+  return { value: { ofColumn: share[1]! } };
+}

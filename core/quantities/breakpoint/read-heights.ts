@@ -1,0 +1,46 @@
+import { shown } from '../../length/length';
+import { lengthOf, type LengthValue, parseLengthValue } from '../../length/length-value';
+import type { Parsed } from '../../length/parsed';
+import { LIMITS } from '../../spec/limits';
+
+/** What a person types for rows and baselines, read. */
+
+/** Nothing, or a word for it. */
+export const NONE = /^(none|no|=|follows?|auto|)$/i;
+
+export function readRowLength(text: string): Parsed<LengthValue> {
+  return NONE.test(text)
+    ? { problem: 'This is given, it does not follow; type a length such as 8, or 0 for none.' }
+    : parseLengthValue(text.replace(/^=\s*/, ''));
+}
+
+/** A length that must be more than 0: bands of no height would never end. */
+export function readHeight(text: string, what: string): Parsed<LengthValue> {
+  const parsed = readRowLength(text);
+  if (parsed.problem !== undefined) return parsed;
+  if (lengthOf(parsed.value).amount.equals(0))
+    return { problem: `${what} of 0 is not possible; type more, such as 8.` };
+  return parsed;
+}
+
+/** A least or greatest height; none is undefined, which a document leaves out. */
+export function readBound(text: string): Parsed<LengthValue | undefined> {
+  return NONE.test(text) ? { value: undefined } : readHeight(text, 'A screen');
+}
+
+export function readLines(text: string, least: number): Parsed<number> {
+  const lines = /^(\d{1,4})(?:\s*(?:base)?lines?)?$/i.exec(text)?.[1];
+  if (lines === undefined || Number(lines) < least || Number(lines) > LIMITS.moduleLines)
+    return {
+      problem: `“${shown(text)}” is not a number of lines; modules are counted in baselines, such as ${least === 0 ? '1' : '6'} ${least === 0 ? 'line' : 'lines'}.`,
+    };
+  return { value: Number(lines) };
+}
+
+export function readRowCount(text: string): Parsed<number> {
+  if (!/^\d+$/.test(text) || Number(text) < 1 || Number(text) > LIMITS.dividedRows)
+    return {
+      problem: `“${shown(text)}” is not a count of rows; type a whole number from 1 to ${LIMITS.dividedRows}, such as 6.`,
+    };
+  return { value: Number(text) };
+}

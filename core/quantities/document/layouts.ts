@@ -1,0 +1,138 @@
+import { counted } from '../../length/present';
+import { sizeText } from '../../length/size';
+import type { Block, BlockHeight, Breakpoint, Holds, Layout, Placement, Section, Spec } from '../../spec/schema';
+import type { Collection } from '../collection';
+import type { Quantity } from '../quantity';
+import { said } from '../reading';
+import { compared } from './compared';
+
+/** Trial layouts, their sections and their blocks, as far as two documents are compared by them. */
+
+export const layouts: Collection<Layout> = {
+  of: ({ layouts: all }) => new Map(all.map((layout) => [layout.id, layout])),
+  name: ({ name }) => `Layout ${name}`,
+  address: (_, key) => ['layouts', key],
+  says: ({ sections }) => counted(sections.length, 'section'),
+  quantities: ({ id, name }) => [
+    compared(`Layout ${name}, name`, ['layouts', id, 'name'], (layout) => layout.name, 'patch'),
+    compared(`Layout ${name}, notes`, ['layouts', id, 'notes'], (layout) => layout.notes, 'patch'),
+  ],
+  weighs: { added: 'minor', removed: 'major' },
+};
+
+type InLayout<Thing> = { layout: Layout; thing: Thing; at: readonly string[] };
+
+function sectionsIn(layout: Layout): InLayout<Section>[] {
+  return layout.sections.map((thing) => ({ layout, thing, at: ['layouts', layout.id, 'sections', thing.id] }));
+}
+
+export const sections: Collection<InLayout<Section>> = {
+  of: ({ layouts: all }) => new Map(all.flatMap(sectionsIn).map((section) => [section.at.join('/'), section])),
+  name: ({ layout, thing }) => `${layout.name}, section ${thing.name}`,
+  address: ({ at }) => at,
+  says: ({ thing }) => thing.tall,
+  quantities: ({ layout, thing, at }) => [
+    compared(`${layout.name}, section ${thing.name}, height`, [...at, 'tall'], (section) => section.thing.tall),
+  ],
+  cells: ({ layout, thing, at }) => [
+    {
+      ...ofBreakpoint(`${layout.name}, section ${thing.name}, white space`, (id) => [...at, 'space', id]),
+      read: (_: Spec, { id }: Breakpoint) => said(spaceText(thing.space[id])),
+    },
+  ],
+  weighs: { added: 'minor', removed: 'major' },
+};
+
+export const blocks: Collection<InLayout<Block>> = {
+  of: ({ layouts: all }) =>
+    new Map(
+      all
+        .flatMap(sectionsIn)
+        .flatMap(blocksIn)
+        .map((block) => [block.at.join('/'), block]),
+    ),
+  name: ({ layout, thing }) => `${layout.name}, block ${thing.name}`,
+  address: ({ at }) => at,
+  says: ({ thing }) => holdsText(thing.holds),
+  quantities: ({ layout, thing, at }) => [
+    compared(`${layout.name}, block ${thing.name}`, [...at, 'holds'], (block) => holdsText(block.thing.holds)),
+  ],
+  cells: ({ layout, thing, at }) => [
+    {
+      ...ofBreakpoint(`${layout.name}, block ${thing.name}, place`, (id) => [...at, 'at', id]),
+      read: (_: Spec, { id }: Breakpoint) => said(placeText(thing.at[id])),
+    },
+  ],
+  weighs: { added: 'minor', removed: 'major' },
+};
+
+function blocksIn(section: InLayout<Section>): InLayout<Block>[] {
+  return inside(section.layout, section.thing.blocks, section.at);
+}
+
+/** Blocks under an address, with those in their cards. */
+function inside(layout: Layout, list: readonly Block[], under: readonly string[]): InLayout<Block>[] {
+  return list.flatMap((thing) => {
+    const at = [...under, 'blocks', thing.id];
+    const inner = 'card' in thing.holds ? inside(layout, thing.holds.card.blocks, [...at, 'holds', 'card']) : [];
+    return [{ layout, thing, at }, ...inner];
+  });
+}
+
+function ofBreakpoint(name: string, address: (id: string) => readonly string[]): Omit<Quantity<Breakpoint>, 'read'> {
+  return {
+    id: name,
+    label: name,
+    name,
+    kind: 'words',
+    address: ({ id }) => address(id),
+    write: () => ({ problem: 'Layouts are changed in their own view.' }),
+    weighs: 'minor',
+  };
+}
+
+function holdsText(holds: Holds): string {
+  if ('text' in holds) return `${holds.text}: ${holds.words}`;
+  if ('picture' in holds) return `picture ${holds.picture}${holds.cropped ? ', cropped to rows' : ''}`;
+  if ('area' in holds) return 'plain area';
+  const { padding, columns } = holds.card;
+  const grid =
+    columns === 'page'
+      ? 'the page’s columns'
+      : `${counted(columns.count, 'column')}, gutter ${sizeText(columns.gutter)}`;
+  return `card, padding ${sizeText(padding)}, ${grid}`;
+}
+
+function spaceText(space: Section['space'][string] | undefined): string {
+  if (!space) return '';
+  const { above, between, below } = space;
+  return [
+    ...(above === undefined ? [] : [`${above} above`]),
+    ...(between === undefined ? [] : [`${between.join(', ')} between`]),
+    ...(below === undefined ? [] : [`${below} below`]),
+  ].join('; ');
+}
+
+/** Where a block stands, in the trade’s words: `columns 2–6, lane 1, 12 rows, caps`. */
+function placeText(place: Placement | undefined): string {
+  if (!place) return '';
+  const { columns, lanes, height, stands, leaves = [], over } = place;
+  return [
+    ...(columns ? [`columns ${range(columns)}`] : []),
+    ...(lanes ? [`lanes ${range(lanes)}`] : []),
+    ...(height ? [heightText(height)] : []),
+    ...(stands ? [stands] : []),
+    ...leaves.map(({ side, to }) => `${side} to ${typeof to === 'string' ? to : JSON.stringify(to)}`),
+    ...(over === undefined ? [] : ['lies over another']),
+  ].join(', ');
+}
+
+function range([first, last]: readonly [number, number]): string {
+  return first === last ? String(first) : `${first}–${last}`;
+}
+
+function heightText(height: BlockHeight): string {
+  if (typeof height === 'string') return height === 'lanes' ? 'as tall as its lanes' : 'as tall as its section';
+  if ('rows' in height) return counted(height.rows, 'row');
+  return 'lines' in height ? counted(height.lines, 'line') : `ratio ${height.ratio}`;
+}

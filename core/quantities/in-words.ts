@@ -1,0 +1,43 @@
+import type { Address, Edit } from '../edits/edit';
+import { ORDER } from '../edits/edit';
+import type { Spec } from '../spec/schema';
+import { SPEC_QUANTITIES } from './document/spec';
+import { cellAt, quantityOf } from './registry';
+
+/** What a list in the document holds, in words. */
+const THINGS: Record<string, string> = {
+  breakpoints: 'Breakpoint',
+  type: 'Text style',
+  layouts: 'Layout',
+  waivers: 'Waiver',
+  rules: 'Rule',
+};
+
+/**
+ * What was edited, in a few words: the first thing and how many more.
+ *
+ *     inWords(spec, edits)   // "Gutter, Desktop and 2 more"
+ *
+ * @param spec a document in which what was edited is there
+ */
+export function inWords(spec: Spec, edits: readonly Edit[]): string {
+  const names = [...new Set(edits.filter(({ at }) => at.at(-1) !== ORDER).map(({ at }) => nameOf(spec, at)))];
+  const [first = 'Order', ...others] = names;
+  return others.length > 0 ? `${first} and ${others.length} more` : first;
+}
+
+/** What an address names, in words. */
+function nameOf(spec: Spec, at: Address): string {
+  const cell = cellAt(spec, at);
+  const breakpoint = at[0] === 'breakpoints' ? spec.breakpoints.find(({ id }) => id === at[1]) : undefined;
+  if (cell) return `${quantityOf(cell.quantity).name}, ${breakpoint!.name}`;
+  if (breakpoint && at.length > 2) return `${at[2]!.charAt(0).toUpperCase()}${at[2]!.slice(1)}, ${breakpoint.name}`;
+  if (at[0] === 'spacing' && at[1] === 'steps') return `Spacing step ${at[2] ?? ''}`.trim();
+  const ofSpec = SPEC_QUANTITIES.find(({ address }) => address(spec).join('/') === at.join('/'));
+  if (ofSpec) return ofSpec.name;
+  const thing = THINGS[at[0] ?? ''];
+  if (!thing) return at.join(' ');
+  const own = breakpoint?.name ?? at[1]?.split(' ')[0] ?? '';
+  // a breakpoint that nobody has named yet is called so already
+  return own.startsWith(thing) ? own : `${thing} ${own}`.trim();
+}

@@ -1,0 +1,2 @@
+/** The kinds of font file that are kept. */
+export type FontFormat = 'ttf' | 'otf' | 'woff' | 'woff2';

@@ -1,0 +1,43 @@
+import { describe, expect, test } from 'vitest';
+import { NEWEST_VERSION, readSpec, readSpecText } from '../../core/document/read';
+import { KEPT_TEXTS } from './kept/kept';
+import { checkReport } from '../../core/report/check-report';
+
+test('there are at least ten of version 1', () => expect(KEPT_TEXTS.length).toBeGreaterThanOrEqual(10));
+
+describe.each(KEPT_TEXTS)('$file', ({ text }) => {
+  const before = JSON.parse(text) as Record<string, unknown>;
+  const { value: spec, problem } = readSpecText(text);
+
+  test('is read, and says what it said', () => {
+    expect(problem).toBeUndefined();
+    const { layouts: _then, ...others } = before;
+    expect(spec).toEqual({ ...others, ypsiline: NEWEST_VERSION, layouts: spec!.layouts });
+  });
+
+  test('loses nothing of what it kept under layouts', () => {
+    const kept = before.layouts as unknown[];
+    expect(spec!.layouts).toHaveLength(kept.length > 0 ? 1 : 0);
+    for (const { notes, sections } of spec!.layouts) {
+      expect(JSON.parse(notes)).toEqual(kept);
+      expect(sections).toEqual([]);
+    }
+  });
+
+  test('brought up once, stays as it is', () => expect(readSpec(structuredClone(spec))).toEqual({ value: spec }));
+
+  test('is worked out', () => expect(checkReport(spec!).breakpoints).toHaveLength(spec!.breakpoints.length));
+});
+
+test.each<[string, object, string]>([
+  [
+    'a list of something else than records',
+    { layouts: ['front'] },
+    'layouts[0]: This is “front”; an object with keys belongs here.',
+  ],
+  ['no list', { layouts: 'front' }, 'layouts: This is “front”; a list belongs here.'],
+  ['a version of nothing', { ypsiline: 0 }, '“ypsiline” is the version of the document, a whole number from 1 to 2.'],
+  ['half a version', { ypsiline: 1.5 }, '“ypsiline” is the version of the document, a whole number from 1 to 2.'],
+])('a broken old document is refused in a sentence: %s', (_, broken, problem) => {
+  expect(readSpec({ ...JSON.parse(KEPT_TEXTS[0]!.text), ...broken }).problem).toBe(problem);
+});

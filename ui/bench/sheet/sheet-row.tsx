@@ -1,0 +1,53 @@
+'use client';
+
+import { Plus } from 'lucide-react';
+import type { ReactNode } from 'react';
+import type { CellQuantity } from '../../../core/quantities/quantity';
+import { GROUP_NAMES, GroupMark, type SheetGroup } from './group-mark';
+import { RhythmFields } from './rhythm-fields';
+import styles from './sheet.module.scss';
+
+type Props = {
+  quantity: CellQuantity;
+  /** Does a group of quantities begin with it? */
+  opensGroup: boolean;
+  /** How many breakpoints stand across. */
+  across: number;
+  onAdd: () => void;
+  onUnits: () => void;
+  onProblem: (problem: string | null) => void;
+  children: ReactNode;
+};
+
+/** A row of the sheet, under the head of its group. */
+export function SheetRow({ quantity, opensGroup, across, onAdd, onUnits, onProblem, children }: Props) {
+  const group = quantity.group as SheetGroup;
+  const isHead = quantity.id === 'name';
+  return (
+    <>
+      {opensGroup && (
+        <tr className={styles.group} role="row">
+          <th colSpan={across + 1} scope="rowgroup">
+            <div>
+              <GroupMark group={group} /> {GROUP_NAMES[group]}
+              {group === 'screen' && (
+                <>
+                  <button type="button" onClick={onUnits} title="What rem, pt, mm and in count on">
+                    Units…
+                  </button>
+                  <button type="button" onClick={onAdd} title="Splits the range at the viewport marker">
+                    <Plus size={13} aria-hidden /> Add a breakpoint
+                  </button>
+                </>
+              )}
+            </div>
+          </th>
+        </tr>
+      )}
+      <tr className={isHead ? styles.head : undefined} role="row">
+        <th scope="row">{isHead ? <RhythmFields onProblem={onProblem} /> : quantity.label}</th>
+        {children}
+      </tr>
+    </>
+  );
+}

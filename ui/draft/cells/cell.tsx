@@ -1,0 +1,127 @@
+'use client';
+
+import { Equal } from 'lucide-react';
+import { memo, type MouseEvent, type ReactNode } from 'react';
+import type { Weight } from '../../../core/checks/rule';
+import { decimal } from '../../../core/length/present';
+import { isWhole } from '../../../core/length/px';
+import type { CellQuantity } from '../../../core/quantities/quantity';
+import { fieldText, type Reading } from '../../../core/quantities/reading';
+import { Numeral } from '../../drawing/numeral';
+import type { Leave } from '../../frame/grid/cell-field';
+import styles from '../../frame/grid/grid.module.scss';
+import { CellEditor } from './cell-editor';
+
+export type Refusal = { text: string; problem: string };
+
+export type CellProps = {
+  /** What tells this cell from the others. */
+  place: string;
+  label: string;
+  quantity: CellQuantity;
+  cell: Reading;
+  note: string | null;
+  isSelected: boolean;
+  isInRange: boolean;
+  flag: Weight | null;
+  refusal: Refusal | null;
+  editing: { text: string | null } | null;
+  /** The line that says what is wrong, by its id. */
+  saysId: string;
+  onSelect: (extend: boolean) => void;
+  onEdit: () => void;
+  /** Takes a text; null leaves by something other than a key of the cell. */
+  onCommit: (text: string, leave: Leave | null) => void;
+  onCancel: () => void;
+  /** What can be done with the whole breakpoint; stands in its head. */
+  menu?: ReactNode;
+};
+
+/** One cell of a sheet: given, worked out, refused or being edited. */
+export const Cell = memo(
+  function Cell(props: CellProps) {
+    const { place, label, quantity, cell, note, isSelected, isInRange, flag, refusal, editing } = props;
+    const isButton = (event: MouseEvent): boolean => (event.target as HTMLElement).closest('button') !== null;
+    return (
+      <td
+        role="gridcell"
+        data-place={place}
+        data-follows={cell.follows || undefined}
+        data-idle={cell.idle}
+        data-flag={refusal ? 'refused' : (flag ?? undefined)}
+        data-in-range={isInRange || undefined}
+        aria-selected={isInRange}
+        aria-invalid={refusal ? true : undefined}
+        aria-label={`${label}: ${refusal?.text ?? spokenCell(cell)}`}
+        title={refusal?.problem ?? titleOf(quantity, cell)}
+        tabIndex={isSelected && !editing ? 0 : -1}
+        className={quantity.id === 'notes' ? `${styles.cell} ${styles.notes}` : styles.cell}
+        onMouseDown={(event) => !editing && !isButton(event) && props.onSelect(event.shiftKey)}
+        onFocus={() => !isSelected && !editing && props.onSelect(false)}
+        onDoubleClick={(event) => !editing && !isButton(event) && props.onEdit()}
+      >
+        {editing ? (
+          <CellEditor
+            quantity={quantity}
+            label={label}
+            text={editing.text ?? refusal?.text ?? fieldText(cell)}
+            replace={editing.text !== null}
+            problem={refusal?.problem ?? null}
+            saysId={props.saysId}
+            onCommit={props.onCommit}
+            onBlur={(text) => props.onCommit(text, null)}
+            onCancel={props.onCancel}
+          />
+        ) : (
+          <CellText cell={cell} refused={refusal?.text ?? null} note={note} />
+        )}
+        {isSelected && !editing && props.menu}
+        {isSelected && !editing && quantity.followed && !cell.follows && (
+          <button
+            type="button"
+            tabIndex={-1}
+            className={styles.follow}
+            title={`Let this follow from ${quantity.followed} (Delete)`}
+            onMouseDown={(event) => event.stopPropagation()}
+            onClick={() => props.onCommit('=', 'stay')}
+            aria-label="Let this follow"
+          >
+            <Equal size={11} aria-hidden />
+          </button>
+        )}
+      </td>
+    );
+  },
+  (before, after) =>
+    WATCHED.every((name) => before[name] === after[name]) &&
+    SHOWN.every((name) => before.cell[name] === after.cell[name]) &&
+    before.editing?.text === after.editing?.text &&
+    !before.editing === !after.editing,
+);
+
+const WATCHED = ['label', 'note', 'isSelected', 'isInRange', 'flag', 'refusal'] as const;
+const SHOWN = ['text', 'shown', 'follows', 'idle', 'px'] as const;
+
+function titleOf({ id }: CellQuantity, { text, exact }: Reading): string | undefined {
+  if (id === 'notes') return text || undefined;
+  return exact && !isWhole(exact) ? `${decimal(exact)} px` : undefined;
+}
+
+function spokenCell({ shown, follows, px }: Reading): string {
+  return `${shown || 'empty'}${px ? ` (${px} px)` : ''}${follows ? ', follows' : ''}`;
+}
+
+type TextProps = { cell: Reading; refused: string | null; note: string | null };
+
+function CellText({ cell: { shown, follows, px, text }, refused, note }: TextProps) {
+  if (refused !== null) return <span className={styles.text}>{refused}</span>;
+  return (
+    <>
+      <span className={styles.text}>
+        {follows && text === '=' && <span className={styles.sign}>=</span>}
+        <Numeral text={shown} />
+      </span>
+      {(note ?? px) && <small>{note ?? px}</small>}
+    </>
+  );
+}

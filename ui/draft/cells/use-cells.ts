@@ -1,0 +1,137 @@
+'use client';
+
+import { useState } from 'react';
+import type { Parsed } from '../../../core/length/parsed';
+import { fieldText } from '../../../core/quantities/reading';
+import { copyRange, fillRight, pasteRange } from '../../../core/sheet/clipboard';
+import { type Place, placeBeside, placeKey, placesIn, rangeBetween, type Rows } from '../../../core/sheet/place';
+import { emptied, writePlaces } from '../../../core/sheet/write-places';
+import type { Spec } from '../../../core/spec/schema';
+import { type Leave, STEPS } from '../../frame/grid/cell-field';
+import { type GridActs, type GridKeys, gridKeys } from '../../frame/grid/grid-keys';
+import { useDraftStore } from '../draft-context';
+import type { Refusal } from './cell';
+
+export type Selection<Id extends string> = { anchor: Place<Id>; selected: Place<Id> };
+
+/** What a sheet has of its own: its rows, where it keeps what is selected and refused, and what else its keys do. */
+export type SheetOf<Id extends string> = {
+  rows: Rows<Id>;
+  /** As it is now. */
+  selection: () => Selection<Id>;
+  select: (place: Place<Id>, extend?: boolean) => void;
+  refuse: (key: string, refusal: Refusal | null) => void;
+  /** Removes what is selected as a whole; false where its cells are emptied. */
+  remove?: (selected: Place<Id>, say: (message: string) => void) => boolean;
+  /** What the arrows with Alt do to what is selected: one step, and to the next named step. */
+  step?: (selected: Place<Id>, direction: 1 | -1, half: boolean) => Parsed<Spec>;
+  stepNamed?: (selected: Place<Id>, direction: 1 | -1) => Parsed<Spec>;
+};
+
+export type Cells<Id extends string> = {
+  editing: { place: Place<Id>; text: string | null } | null;
+  message: string | null;
+  say: (message: string | null) => void;
+  keys: GridKeys;
+  select: (place: Place<Id>, extend: boolean) => void;
+  edit: (place: Place<Id>) => void;
+  commit: (place: Place<Id>, text: string, leave: Leave | null) => void;
+  cancel: (place: Place<Id>) => void;
+};
+
+/** What is typed into the cells of a sheet, and what its keys and its clipboard do: the same in every sheet. */
+export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
+  const { rows, selection, select, refuse } = sheet;
+  const store = useDraftStore();
+  const [editing, setEditing] = useState<Cells<Id>['editing']>(null);
+  const [message, say] = useState<string | null>(null);
+  const spec = (): Spec => store.getState().document;
+  const range = () => rangeBetween(spec(), selection().anchor, selection().selected, rows);
+
+  const take = (written: Parsed<Spec>): boolean => {
+    const problem = store.getState().take(written);
+    say(problem);
+    return problem === null;
+  };
+
+  /** What is typed into a selected range, all of it takes. */
+  const placesFor = (place: Place<Id>): Place<Id>[] =>
+    placeKey(place) === placeKey(selection().selected) ? placesIn(spec(), range(), rows) : [place];
+
+  const commit = (place: Place<Id>, text: string, leave: Leave | null): void => {
+    const breakpoint = spec().breakpoints.find(({ id }) => id === place.breakpoint);
+    if (!breakpoint) return setEditing(null);
+    const places = placesFor(place);
+    const cell = rows.find(({ id }) => id === place.quantity)!.read(spec(), breakpoint);
+    const isUntouched = places.length === 1 && text === fieldText(cell);
+    const problem = isUntouched ? null : store.getState().take(writePlaces(spec(), places, () => text, rows));
+    if (problem !== null) {
+      refuse(placeKey(place), { text, problem });
+      if (leave === null) setEditing(null);
+      return;
+    }
+    for (const each of places) refuse(placeKey(each), null);
+    setEditing(null);
+    say(null);
+    if (leave === null) return;
+    // a name may have given the breakpoint another id
+    const isThere = spec().breakpoints.some(({ id }) => id === place.breakpoint);
+    const there = isThere ? place : { ...place, breakpoint: selection().selected.breakpoint };
+    select(placeBeside(spec(), there, ...STEPS[leave], rows));
+  };
+
+  const acts: GridActs = {
+    edit: (text) => {
+      say(null);
+      setEditing({ place: selection().selected, text });
+    },
+    move: (down, across, extend) => {
+      say(null);
+      select(placeBeside(spec(), selection().selected, down, across, rows), extend);
+    },
+    clear: () => {
+      if (sheet.remove?.(selection().selected, say)) return;
+      take(writePlaces(spec(), placesIn(spec(), range(), rows), (place) => emptied(rows, place), rows));
+    },
+    fillRight: () => {
+      const { left, right } = range();
+      const end = left === right ? spec().breakpoints.length - 1 : right;
+      take(fillRight(spec(), { ...range(), right: end }, rows));
+    },
+    copy: () => {
+      say('Copied as tab-separated text.');
+      return copyRange(spec(), range(), rows);
+    },
+    paste: (text) => {
+      const pasted = pasteRange(spec(), range().top, range().left, text, rows);
+      if (!pasted.value) return say(pasted.problem!);
+      const places = placesIn(spec(), pasted.value.range, rows);
+      if (!take({ value: pasted.value.spec })) return;
+      select(places[0]!);
+      select(places.at(-1)!, true);
+    },
+    ...(sheet.step && {
+      step: (direction, half) => void take(sheet.step!(selection().selected, direction, half)),
+    }),
+    ...(sheet.stepNamed && {
+      stepNamed: (direction) => void take(sheet.stepNamed!(selection().selected, direction)),
+    }),
+  };
+
+  return {
+    editing,
+    message,
+    say,
+    keys: gridKeys(acts),
+    select: (place, extend) => {
+      say(null);
+      select(place, extend);
+    },
+    edit: (place) => setEditing({ place, text: null }),
+    commit,
+    cancel: (place) => {
+      refuse(placeKey(place), null);
+      setEditing(null);
+    },
+  };
+}

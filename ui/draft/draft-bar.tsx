@@ -1,0 +1,79 @@
+'use client';
+
+import { Keyboard, Redo2, Undo2 } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname, useRouter } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { holdingBack } from '../../core/checks/run';
+import { TopBar } from '../frame/top-bar';
+import barStyles from '../frame/top-bar.module.scss';
+import { viewAt } from '../frame/views';
+import { useDraft, useDraftStore } from './draft-context';
+import styles from './draft-frame.module.scss';
+import { findingsOfDraft } from './findings-of-draft';
+
+type Props = {
+  person: string;
+  team: { slug: string; name: string };
+  slug: string;
+  onHelp: () => void;
+  flush: () => Promise<boolean>;
+  children: ReactNode;
+};
+
+/** The bar over every view of a draft: what can be undone, how it is saved, what holds an edition back. */
+export function DraftBar({ person, team, slug, onHelp, flush, children }: Props) {
+  const router = useRouter();
+  const name = useDraft(({ document }) => document.name);
+  const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
+  const view = viewAt(usePathname());
+  const publish = `/${team.slug}/${slug}/publish`;
+  return (
+    <TopBar person={person} place={{ team, spec: { slug, name }, view }}>
+      <StepButtons />
+      <button type="button" className={barStyles.account} onClick={onHelp} aria-label="Keys" title="Keys (?)">
+        <Keyboard size={17} aria-hidden />
+      </button>
+      {children}
+      {mustFix > 0 && <span className={styles.mustFix}>{mustFix} to fix</span>}
+      <Link
+        className={barStyles.publish}
+        aria-keyshortcuts="Alt+Shift+P"
+        data-key="P"
+        title="Publish an edition (Alt+Shift+P)"
+        href={publish}
+        onClick={async (event) => {
+          // what was typed a moment ago is published too
+          event.preventDefault();
+          if (await flush()) router.push(publish);
+        }}
+      >
+        Publish…
+      </Link>
+    </TopBar>
+  );
+}
+
+/** Undo and redo, with what they would change. */
+function StepButtons() {
+  const { undo, redo } = useDraftStore().getState();
+  const past = useDraft((draft) => draft.past.at(-1));
+  const future = useDraft((draft) => draft.future.at(-1));
+  const buttons = [
+    { name: 'Undo', keys: 'Ctrl+Z', Icon: Undo2, step: undo, change: past },
+    { name: 'Redo', keys: 'Ctrl+Shift+Z', Icon: Redo2, step: redo, change: future },
+  ];
+  return buttons.map(({ name, keys, Icon, step, change }) => (
+    <button
+      key={name}
+      type="button"
+      className={barStyles.account}
+      onClick={step}
+      disabled={!change}
+      aria-label={name}
+      title={`${name}${change ? `: ${change.label}` : ''} (${keys})`}
+    >
+      <Icon size={17} aria-hidden />
+    </button>
+  ));
+}
