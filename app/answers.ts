@@ -1,3 +1,4 @@
+import { unstable_rethrow } from 'next/navigation';
 import type { z } from 'zod';
 import { LIMITS } from '../core/spec/limits';
 import { problemOf } from '../core/document/problem';
@@ -92,7 +93,7 @@ export async function readBytes(request: Request, most: number): Promise<{ bytes
   return { bytes: Buffer.concat(chunks), length };
 }
 
-/** What went wrong on the server, as an answer; what is not known here goes on. */
+/** What went wrong on the server, as an answer; what nobody foresaw is logged whole and said in a sentence. */
 function failure(error: unknown): Response {
   if (error instanceof DatabaseAway || isLostConnection(error) || tookTooLong(error))
     return refuse(503, 'The database does not answer. Try again in a moment.', {}, { 'Retry-After': '2' });
@@ -100,7 +101,12 @@ function failure(error: unknown): Response {
     return refuse(503, 'Many people are signing in at once. Try again in a moment.', {}, { 'Retry-After': '2' });
   if (error instanceof UnreadableDocument)
     return refuse(422, `What is stored here cannot be read by this version: ${error.problem}`);
-  throw error;
+  unstable_rethrow(error);
+  console.error(error);
+  return refuse(
+    500,
+    'The server met a fault of its own, and nothing was changed. It is logged; try again, or tell who runs it.',
+  );
 }
 
 type WithParams<P> = { params: Promise<P> };

@@ -64,8 +64,11 @@ const RATIO = /^(\d{1,6}(?:\.\d{1,6})?)(?:\/([1-9]\d{0,5}))?$/;
 
 /** A ratio of more than 0 and at most so much, with what to say of others. */
 export function ratioUpTo(most: number, message: string) {
-  return z
-    .string()
-    .regex(RATIO, message)
-    .refine((text) => ratioOf(text).compare(0) > 0 && ratioOf(text).compare(most) <= 0, { message });
+  return (
+    z
+      .string()
+      // what is no ratio is not compared
+      .regex(RATIO, { message, abort: true })
+      .refine((text) => ratioOf(text).compare(0) > 0 && ratioOf(text).compare(most) <= 0, { message })
+  );
 }
