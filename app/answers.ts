@@ -102,6 +102,7 @@ function failure(error: unknown): Response {
   if (error instanceof UnreadableDocument)
     return refuse(422, `What is stored here cannot be read by this version: ${error.problem}`);
   unstable_rethrow(error);
+  // eslint-disable-next-line no-console -- whoever runs the server reads it there
   console.error(error);
   return refuse(
     500,

@@ -1,4 +1,4 @@
-import { EDITION_FORMATS } from '../core/formats/registry';
+import { editionFormats } from '../core/formats/registry';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql, Transaction } from './database';
@@ -14,7 +14,7 @@ type Written = { id: string; version: string; sha256: string; publishedAt: Date 
 export async function writeEditionFiles(transaction: Query, edition: Written, document: Spec): Promise<void> {
   const { version, publishedAt } = edition;
   const origin = { version, published: publishedAt.toISOString().slice(0, 10), sha256: edition.sha256 };
-  for (const { file, mediaType, writer, write } of EDITION_FORMATS) {
+  for (const { file, mediaType, writer, write } of editionFormats(document)) {
     const bytes = Buffer.from(write(document, origin), 'utf8');
     await transaction`
       insert into edition_files (edition_id, name, media_type, bytes, sha256, writer)

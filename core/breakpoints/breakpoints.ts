@@ -1,5 +1,6 @@
 import type { Parsed } from '../length/parsed';
 import { breakpointAt, byWidth, rangeEnd } from '../spec/ranges';
+import { withoutBreakpoint } from '../layouts/carry-placements';
 import { mapLayouts } from '../spec/map-layouts';
 import { slug } from '../spec/slug';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
@@ -63,7 +64,7 @@ export function removeBreakpoint(spec: Spec, id: string): Parsed<Spec> {
   const wasFirst = byWidth(spec.breakpoints)[0]!.id === id;
   const breakpoints = [wasFirst ? { ...first!, from: 0 } : first!, ...others];
   const without: Spec = { ...spec, breakpoints };
-  const layouts = mapLayouts(spec.layouts, { keyed: ({ [id]: _gone, ...others }) => others });
+  const layouts = withoutBreakpoint(spec, id);
   return {
     value: { ...without, type: spec.type.map((style) => withoutSetting(spec, without, style, id)), layouts },
   };

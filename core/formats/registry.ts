@@ -4,6 +4,8 @@ import { readSpecText } from '../document/read';
 import type { Spec } from '../spec/schema';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../sweep/sweep';
 import { gridCss, type Origin } from './grid-css/grid-css';
+import { layoutCss } from './layout/layout-css';
+import { layoutHtml } from './layout/layout-html';
 import { sweepCsv } from './sweep-csv';
 import { valuesJson } from './values-json';
 
@@ -18,6 +20,10 @@ export type Format = {
   inEditions: boolean;
   /** Rises when the same document comes out otherwise; kept with each written file. */
   writer: number;
+  /** Is there something to write of a spec? By default of any. */
+  isFor?: (spec: Spec) => boolean;
+  /** One of its files names another: both keep their names wherever they are put. */
+  isLinked?: true;
   write: (spec: Spec, origin: Origin) => string;
   read?: (text: string) => Parsed<Spec>;
 };
@@ -53,6 +59,28 @@ export const FORMATS: readonly Format[] = [
     write: valuesJson,
   },
   {
+    id: 'layout-css',
+    file: 'layout.css',
+    mediaType: 'text/css',
+    title: 'Style sheet of the layouts',
+    inEditions: true,
+    writer: 1,
+    isFor: hasLayouts,
+    isLinked: true,
+    write: layoutCss,
+  },
+  {
+    id: 'layout-html',
+    file: 'layout.html',
+    mediaType: 'text/html',
+    title: 'The layouts as a page',
+    inEditions: true,
+    writer: 1,
+    isFor: hasLayouts,
+    isLinked: true,
+    write: (spec) => layoutHtml(spec),
+  },
+  {
     id: 'sweep-csv',
     file: 'sweep.csv',
     mediaType: 'text/csv',
@@ -63,5 +91,11 @@ export const FORMATS: readonly Format[] = [
   },
 ];
 
-/** The files of an edition. */
-export const EDITION_FORMATS = FORMATS.filter(({ inEditions }) => inEditions);
+/** The files of an edition of a spec. */
+export function editionFormats(spec: Spec): Format[] {
+  return FORMATS.filter(({ inEditions, isFor }) => inEditions && (isFor?.(spec) ?? true));
+}
+
+function hasLayouts({ layouts }: Spec): boolean {
+  return layouts.length > 0;
+}

@@ -1,7 +1,7 @@
 import type { SolvedColumns } from '../columns/columns-at';
 import { ratioOf } from '../length/ratio';
 import { lengthOf } from '../length/length-value';
-import { px, type Px } from '../length/px';
+import { greatest, px, type Px } from '../length/px';
 import { type Screen, toPx } from '../length/resolve';
 import type { Leaving } from '../spec/schema';
 import type { Placed } from './placements';
@@ -45,7 +45,9 @@ export function edgesOf({ columns: [first, last], leaves }: Placed, page: Page):
       ? leftTo(leaving, page, side === 'start' ? startOf(page.tracks, first) : endOf(page.tracks, last))
       : null;
   };
-  return [to('start') ?? startOf(page.tracks, first), to('end') ?? endOf(page.tracks, last)];
+  const start = to('start') ?? startOf(page.tracks, first);
+  // past the screen nothing is left of a block that ends with it
+  return [start, greatest(start, to('end') ?? endOf(page.tracks, last))];
 }
 
 function leftTo({ side, to }: Leaving, { tracks, viewport, container, screen }: Page, line: Px): Px {

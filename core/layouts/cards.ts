@@ -44,7 +44,9 @@ export function solveCard(card: CardGrid, placed: Placed, edges: [Px, Px], groun
   const after = rowAfter(lanes, space, 1);
   const content = after === 1 ? ZERO : frame.foot(after - 1).sub(top.add(padding));
   const height = content.add(padding.mul(2));
-  return { height, tall, into: { lanes, frame, top, end: top.add(height), ground: inner } };
+  // what is as tall as the whole stands within the padding
+  const into = { lanes, frame, top: top.add(padding), end: top.add(height).sub(padding), ground: inner };
+  return { height, tall, into };
 }
 
 /** The columns in a card: the page’s that it covers, the first and the last less the padding; or its own. */
@@ -82,5 +84,6 @@ function unitOf(
 ): { offset: Px; height: Px; gap: Px } {
   if (rows) return { offset: ZERO, height: length(rows.height), gap: length(rows.gap) };
   if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: px(0) };
-  return { offset: ZERO, ...unit };
+  // the page’s rows, but from the card’s top
+  return { offset: ZERO, height: unit.height, gap: unit.gap };
 }

@@ -1,7 +1,8 @@
 import type { SolvedColumns } from '../columns/columns-at';
 import { ratioOf } from '../length/ratio';
-import { type Px, ZERO } from '../length/px';
-import type { Screen } from '../length/resolve';
+import { lengthOf } from '../length/length-value';
+import { greatest, type Px, ZERO } from '../length/px';
+import { type Screen, toPx } from '../length/resolve';
 import { stackHeight } from '../rows/row-sum';
 import type { Breakpoint, CardGrid, Spec } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
@@ -36,12 +37,22 @@ export function textOf({ block: { holds } }: Placed, { spec, breakpoint, columns
   return style ? textAt(spec, style, breakpoint, columns.viewport) : null;
 }
 
+/** A box is never lower than its padding; only cards have one. */
+export function leastHeight({ block: { holds } }: Placed, { screen }: Ground): Px {
+  return 'card' in holds ? toPx(lengthOf(holds.card.padding), screen).mul(2) : ZERO;
+}
+
 /** A block’s own height; null for one that is as tall as its lanes or its section. */
 export function heightOf(placed: Placed, ground: Ground, card: CardHeight): Px | null {
+  if (placed.height === 'lanes' || placed.height === 'section') return null;
+  return greatest(givenHeight(placed, ground, card), leastHeight(placed, ground));
+}
+
+function givenHeight(placed: Placed, ground: Ground, card: CardHeight): Px {
   const { height, block } = placed;
-  if (height === 'lanes' || height === 'section') return null;
   const edges = blockEdges(placed, ground);
-  if (height === 'content') return 'card' in block.holds ? card(block.holds.card, placed, edges, ground).height : ZERO;
+  if (typeof height === 'string')
+    return 'card' in block.holds ? card(block.holds.card, placed, edges, ground).height : ZERO;
   if ('rows' in height) return stackHeight(height.rows, ground.unit.height, ground.unit.gap);
   if ('ratio' in height) return edges[1].sub(edges[0]).div(ratioOf(height.ratio));
   const text = textOf(placed, ground);

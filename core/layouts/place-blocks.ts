@@ -1,6 +1,7 @@
-import { HALF, type Px, ZERO } from '../length/px';
+import { greatest, HALF, type Px, ZERO } from '../length/px';
 import { solveCard } from './cards';
-import { blockEdges, type Ground, textOf } from './heights';
+import type { Tracks } from './block-edges';
+import { blockEdges, type Ground, leastHeight, textOf } from './heights';
 import type { Lane, Tall } from './lanes';
 import type { Placed } from './placements';
 import type { RowFrame } from './row-frame';
@@ -17,6 +18,9 @@ export type PlacedBlock = {
   y: Px;
   width: Px;
   height: Px;
+  /** What it stands on: the columns and rows of the page, or of its card. */
+  tracks: Tracks;
+  frame: RowFrame;
 };
 
 type In = { lanes: readonly Lane[]; frame: RowFrame; top: Px; end: Px; section: string; ground: Ground };
@@ -25,7 +29,9 @@ type In = { lanes: readonly Lane[]; frame: RowFrame; top: Px; end: Px; section: 
 export function placeBlocks(tall: readonly Tall[], into: In, blocks: PlacedBlock[], card: string | null = null): void {
   for (const { placed, height } of tall) {
     const [start, end] = blockEdges(placed, into.ground);
-    const block = { id: placed.block.id, section: into.section, card, placed, x: start, width: end.sub(start) };
+    const { section, frame, ground } = into;
+    const on = { section, card, placed, tracks: ground.tracks, frame };
+    const block = { id: placed.block.id, ...on, x: start, width: end.sub(start) };
     const down = downOf(placed, height, into);
     blocks.push({ ...block, ...down });
     const { holds } = placed.block;
@@ -42,7 +48,7 @@ function downOf(placed: Placed, height: Px | null, into: In): Pick<PlacedBlock, 
   const rows: [number, number] = [first.first, last.first + last.rows - 1];
   if (placed.height === 'section') return { rows, y: top, height: end.sub(top) };
   const [head, foot] = [frame.head(rows[0]), frame.foot(rows[1])];
-  if (height === null) return { rows, y: head, height: foot.sub(head) };
+  if (height === null) return { rows, y: head, height: greatest(foot.sub(head), leastHeight(placed, into.ground)) };
   const takes = frame.holding(height);
   switch (placed.stands) {
     case 'foot':

@@ -69,7 +69,12 @@ function next(blocks: readonly Block[], id: string, count: number, before: Befor
 }
 
 /** The columns of the same share of another count; null where they are not whole. */
-function sameShare([first, last]: readonly [number, number], of: number, count: number): [number, number] | null {
+export function sameShare(
+  [first, last]: readonly [number, number],
+  of: number,
+  count: number,
+): [number, number] | null {
+  if (of === count) return [first, last];
   if (first === 1 && last === of) return [1, count];
   const scale = new Fraction(count).div(of);
   const [start, end] = [scale.mul(String(first - 1)), scale.mul(String(last))];

@@ -4,99 +4,11 @@ import { readSpec } from '../document/read';
 import { editsBetween } from '../edits/edits-between';
 import { applyEdits } from '../edits/apply-edits';
 import { turnedBack } from '../edits/edit';
-import type { Block, Layout, Placement, Section, Spec } from '../spec/schema';
-import { practiceSpec } from '../spec/testing';
-import { addStyle } from '../type/write-style';
+import type { Layout, Placement, Spec } from '../spec/schema';
 import { solveLayout } from './solve-layout';
-
-/** Layouts of every kind on phone, tablet and desktop, at widths from 240 to 2000. */
+import { anyLayout, practicePage as base } from './testing';
 
 const RUNS = { numRuns: 300, seed: 10 };
-const base: Spec = addStyle(practiceSpec('Laid out'), 'body').value!.spec;
-
-const placement: fc.Arbitrary<Placement> = fc.record(
-  {
-    columns: fc
-      .tuple(fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 3 }))
-      .map(([first, more]): [number, number] => [first, Math.min(4, first + more)]),
-    lanes: fc
-      .tuple(fc.integer({ min: 1, max: 5 }), fc.integer({ min: 0, max: 2 }))
-      .map(([first, more]): [number, number] => [first, first + more]),
-    height: fc.oneof(
-      fc.constantFrom('lanes' as const, 'section' as const),
-      fc.record({ rows: fc.integer({ min: 1, max: 20 }) }),
-      fc.record({ lines: fc.integer({ min: 1, max: 9 }) }),
-      fc.record({ ratio: fc.constantFrom('16/9', '1', '3/4') }),
-    ),
-    stands: fc.constantFrom('top' as const, 'middle' as const, 'foot' as const),
-  },
-  { requiredKeys: [] },
-);
-const at = fc
-  .record({ phone: placement, tablet: placement, desktop: placement }, { requiredKeys: [] })
-  .map((each) => ({ ...each }) as Record<string, Placement>);
-const plainHolds = fc.constantFrom<Block['holds']>(
-  { area: 'plain' },
-  { picture: '4/3' },
-  { text: 'body', words: 'Cross the sound.' },
-);
-const space = fc
-  .record(
-    {
-      above: fc.integer({ min: 0, max: 9 }),
-      between: fc.array(fc.integer({ min: 0, max: 9 }), { maxLength: 3 }),
-      below: fc.integer({ min: 0, max: 9 }),
-    },
-    { requiredKeys: [] },
-  )
-  .map((phone) => ({ phone }));
-const holds = fc.oneof(
-  { weight: 4, arbitrary: plainHolds },
-  fc
-    .tuple(
-      plainHolds,
-      at,
-      space,
-      fc.constantFrom<'page' | { count: number; gutter: string }>('page', { count: 3, gutter: '8px' }),
-    )
-    .map(([inner, where, between, columns]) => ({
-      card: {
-        padding: '8px',
-        columns,
-        space: between,
-        blocks: [{ id: 'inner', name: 'Inner', holds: inner, at: where }],
-      },
-    })),
-);
-
-const anyLayout: fc.Arbitrary<Layout> = fc
-  .array(
-    fc.tuple(
-      fc.constantFrom('content' as const, 'screen' as const),
-      space,
-      fc.array(fc.tuple(holds, at), { maxLength: 6 }),
-    ),
-    { minLength: 1, maxLength: 4 },
-  )
-  .map((sections) => ({
-    id: 'any',
-    name: 'Any',
-    notes: '',
-    sections: sections.map(([tall, between, blocks], index): Section => ({
-      id: `s${index}`,
-      name: 'Section',
-      tall,
-      space: between,
-      blocks: blocks.map(([what, where], place) => {
-        const id = `b${index}-${place}`;
-        const inside =
-          'card' in what
-            ? { card: { ...what.card, blocks: what.card.blocks.map((each) => ({ ...each, id: `${id}-in` })) } }
-            : what;
-        return { id, name: 'Block', holds: inside, at: where };
-      }),
-    })),
-  }));
 
 const width = fc.integer({ min: 240, max: 2000 });
 

@@ -1,11 +1,20 @@
 import type { Px } from '../length/px';
 import type { Block, Spec } from '../spec/schema';
+import type { Gap } from './edit-layout';
 import type { Lane, Tall } from './lanes';
 import { rowsAfter, type SpaceAt } from './placements';
 import type { RowFrame } from './row-frame';
 
 /** White space between two things, by what they are: `heading to body`, `section to card`. */
-export type WhiteSpace = { kind: string; section: string; after: string | null; rows: number; px: Px };
+export type WhiteSpace = {
+  kind: string;
+  section: string;
+  after: string | null;
+  gap: Gap;
+  rows: number;
+  top: Px;
+  px: Px;
+};
 
 type In = { lanes: readonly Lane[]; space: SpaceAt; frame: RowFrame; top: Px; end: Px; section: string };
 
@@ -19,20 +28,28 @@ export function whiteSpaces(spec: Spec, tall: readonly Tall[], into: In): WhiteS
   const kind = (above: Block | undefined, below: Block | undefined): string =>
     `${above ? whatIs(spec, above) : 'section'} to ${below ? whatIs(spec, below) : 'section'}`;
   const footOf = ({ first, rows }: Lane): Px => frame.foot(first + rows - 1);
-  const above = { kind: kind(undefined, firstOf(0)), section, after: null, rows: space.above };
+  const above = { kind: kind(undefined, firstOf(0)), section, after: null, gap: 'above' as const, rows: space.above };
   const between = lanes.slice(0, -1).map((lane, index) => ({
     kind: kind(firstOf(index), firstOf(index + 1)),
     section,
     after: firstOf(index)?.id ?? null,
+    gap: index,
     rows: rowsAfter(space, index),
+    top: footOf(lane),
     px: frame.head(lanes[index + 1]!.first).sub(footOf(lane)),
   }));
   const last = lanes.length - 1;
-  const below = { kind: kind(firstOf(last), undefined), section, after: firstOf(last)?.id ?? null, rows: space.below };
+  const below = {
+    kind: kind(firstOf(last), undefined),
+    section,
+    after: firstOf(last)?.id ?? null,
+    gap: 'below' as const,
+    rows: space.below,
+  };
   return [
-    { ...above, px: frame.head(lanes[0]!.first).sub(top) },
+    { ...above, top, px: frame.head(lanes[0]!.first).sub(top) },
     ...between,
-    { ...below, px: end.sub(footOf(lanes[last]!)) },
+    { ...below, top: footOf(lanes[last]!), px: end.sub(footOf(lanes[last]!)) },
   ];
 }
 

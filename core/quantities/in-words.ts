@@ -1,6 +1,7 @@
 import type { Address, Edit } from '../edits/edit';
 import { ORDER } from '../edits/edit';
 import type { Spec } from '../spec/schema';
+import { blockOf } from '../layouts/edit-layout';
 import { SPEC_QUANTITIES } from './document/spec';
 import { cellAt, quantityOf } from './registry';
 
@@ -35,9 +36,22 @@ function nameOf(spec: Spec, at: Address): string {
   if (at[0] === 'spacing' && at[1] === 'steps') return `Spacing step ${at[2] ?? ''}`.trim();
   const ofSpec = SPEC_QUANTITIES.find(({ address }) => address(spec).join('/') === at.join('/'));
   if (ofSpec) return ofSpec.name;
+  const inLayout = at[0] === 'layouts' ? nameInLayout(spec, at) : null;
+  if (inLayout) return inLayout;
   const thing = THINGS[at[0] ?? ''];
   if (!thing) return at.join(' ');
   const own = breakpoint?.name ?? at[1]?.split(' ')[0] ?? '';
   // a breakpoint that nobody has named yet is called so already
   return own.startsWith(thing) ? own : `${thing} ${own}`.trim();
+}
+
+/** A block or a section of a layout, and what of it, in words; null for the layout itself. */
+function nameInLayout(spec: Spec, at: Address): string | null {
+  const layout = spec.layouts.find(({ id }) => id === at[1]);
+  const block =
+    layout && at.lastIndexOf('blocks') >= 0 ? blockOf(layout, at[at.lastIndexOf('blocks') + 1] ?? '') : null;
+  const breakpoint = spec.breakpoints.find(({ id }) => id === at[at.lastIndexOf('at') + 1]);
+  if (block) return breakpoint ? `${block.block.name}, ${breakpoint.name}` : block.block.name;
+  const section = layout?.sections.find(({ id }) => id === at[3]);
+  return section ? (at[4] === 'space' ? `White space of ${section.name}` : `Section ${section.name}`) : null;
 }

@@ -30,7 +30,7 @@ export function layoutReport(spec: Spec, layout: Layout, width: number, height?:
       height: exactText(high),
       given: placed.given,
     })),
-    space: space.map(({ px, ...gap }) => ({ ...gap, px: exactText(px) })),
+    space: space.map(({ kind, section, after, rows, px }) => ({ kind, section, after, rows, px: exactText(px) })),
     findings: findings.map(findingReport),
   };
 }

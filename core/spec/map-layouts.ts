@@ -1,7 +1,8 @@
 import type { Block, Layout, SectionSpace } from './schema';
 
 type Changes = {
-  block?: (block: Block) => Block;
+  /** After what stands under breakpoints and in it was changed; with the block as it was. */
+  block?: (block: Block, before: Block) => Block;
   /** Changes what stands under the ids of breakpoints: placements, and white space. */
   keyed?: <T>(record: Record<string, T>) => Record<string, T>;
 };
@@ -17,7 +18,7 @@ export function mapLayouts(layouts: readonly Layout[], { block: change, keyed }:
         ? { card: { ...holds.card, space: spaceOf(holds.card.space), blocks: blocksOf(holds.card.blocks) } }
         : holds;
     const next: Block = { ...block, holds: inner, at: keyed?.(block.at) ?? block.at };
-    return change?.(next) ?? next;
+    return change?.(next, block) ?? next;
   };
   return layouts.map((layout) => ({
     ...layout,

@@ -1,6 +1,7 @@
 import { fluidColumns, newBreakpoint, newSpec } from '../../core/document/defaults';
 import type { Rows, Spec } from '../../core/spec/schema';
 import { judge } from '../../core/checks/run';
+import { DRAFT_LAYOUTS, EMAIL_LAYOUTS, KIOSK_LAYOUTS, PASSENGER_LAYOUTS } from './layouts';
 import { BOARD_STYLES, DRAFT_STYLES, KIOSK_STYLES, PASSENGER_STYLES } from './text-styles';
 
 /** A container of given width in the middle of the screen; the margin follows. */
@@ -44,12 +45,14 @@ const passengerSite: Spec = {
     ),
   ]),
   type: PASSENGER_STYLES,
+  layouts: PASSENGER_LAYOUTS,
 };
 
 /** The draft after 1.0.0: Ansa tries a fixed laptop container, which overflows where its range starts, and leaves its reference at 1440. */
 const passengerDraft: Spec = {
   ...passengerSite,
   type: DRAFT_STYLES,
+  layouts: DRAFT_LAYOUTS,
   breakpoints: passengerSite.breakpoints.map((breakpoint) =>
     breakpoint.id === 'laptop'
       ? {
@@ -78,6 +81,7 @@ const kiosk: Spec = {
     10,
   ),
   type: KIOSK_STYLES,
+  layouts: KIOSK_LAYOUTS,
 };
 
 const crewTablet: Spec = newSpec(
@@ -121,10 +125,13 @@ const departureBoard: Spec = {
   type: BOARD_STYLES,
 };
 
-const email: Spec = newSpec('E-mail timetable', [
-  newBreakpoint({ id: 'narrow', name: 'Narrow', from: 0, width: 376, height: 812 }, fluidColumns(2, '16px', '12px')),
-  newBreakpoint({ id: 'fixed', name: 'Fixed', from: 600, width: 604, height: 900 }, centred(12, '20px', '600px')),
-]);
+const email: Spec = {
+  ...newSpec('E-mail timetable', [
+    newBreakpoint({ id: 'narrow', name: 'Narrow', from: 0, width: 376, height: 812 }, fluidColumns(2, '16px', '12px')),
+    newBreakpoint({ id: 'fixed', name: 'Fixed', from: 600, width: 604, height: 900 }, centred(12, '20px', '600px')),
+  ]),
+  layouts: EMAIL_LAYOUTS,
+};
 
 /** A document in which every finding that is more than a note is waived, with one reason. */
 function waived(spec: Spec, by: string, reason: string): Spec {

@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import { expect, test } from 'vitest';
 import { canonicalJson } from '../../core/edition/canonical';
-import { EDITION_FORMATS } from '../../core/formats/registry';
+import { addLayout } from '../../core/layouts/starting-layouts';
+import { editionFormats } from '../../core/formats/registry';
 import { practiceSpec } from '../../core/spec/testing';
 import { editionFile, fillEditionFiles } from '../../server/edition-files';
 import { publishEdition } from '../../server/editions';
@@ -13,7 +14,7 @@ const { sql } = testDatabase();
 async function published(team: string) {
   const member = await teamWithMember(sql(), team);
   const { personId } = member;
-  const document = practiceSpec('Kept as bytes');
+  const document = addLayout(practiceSpec('Kept as bytes'), 'front', 'Front page').value!.spec;
   const { id } = await createSpec(sql(), member.access, document);
   const access = await onSpec(sql(), member, id);
   await publishEdition(sql(), access, { revision: 1, version: '1.0.0', note: 'First.' });
@@ -23,12 +24,13 @@ async function published(team: string) {
 
 test('every file of an edition is written when it is published, with the SHA-256 of its bytes', async () => {
   const { document, file } = await published('writers');
-  for (const { file: name, mediaType } of EDITION_FORMATS) {
+  for (const { file: name, mediaType } of editionFormats(document)) {
     const found = (await file(name))!;
     expect(found.mediaType).toBe(mediaType);
     expect(found.sha256).toBe(createHash('sha256').update(found.bytes).digest('hex'));
     expect((await file(name, 'latest'))!.bytes).toEqual(found.bytes);
   }
+  expect((await file('layout.html'))!.bytes.toString()).toContain('<link rel="stylesheet" href="layout.css">');
   expect((await file('spec.json'))!.bytes.toString()).toBe(canonicalJson(document));
   expect(await file('sweep.csv')).toBeNull();
   expect(await file('grid.css', '9.9.9')).toBeNull();

@@ -1,7 +1,7 @@
 import { behaviourText } from '../../core/columns/behaviour';
 import { columnsAt, sumLine } from '../../core/columns/columns-at';
 import { spacingTable } from '../../core/edition/spacing-table';
-import { EDITION_FORMATS } from '../../core/formats/registry';
+import { editionFormats } from '../../core/formats/registry';
 import { textTable } from '../../core/edition/text-table';
 import { spanTable, valueTable } from '../../core/edition/value-table';
 import { exactText } from '../../core/length/px';
@@ -15,6 +15,7 @@ import { Fractions } from '../drawing/numeral';
 import { ScreenDrawing } from '../drawing/screen-drawing';
 import { CopyArea } from './copy-area';
 import { CopyLink } from './copy-link';
+import { LayoutSection, WhiteSpaceSection } from './layout-section';
 import { PrintButton } from './print-button';
 import { ReadTableView } from './read-table';
 import { TypeSpecimens } from './type-specimens';
@@ -60,13 +61,13 @@ export function ReadingPage({ edition, newer, address, team, css }: Props) {
             </p>
           </div>
           <div className={`${styles.actions} no-print`}>
-            {EDITION_FORMATS.map(({ id, file, title }, index) => (
+            {editionFormats(spec).map(({ id, file, title, isLinked }, index) => (
               <a
                 key={id}
                 title={title}
                 className={`btn ${index === 0 ? 'btn-primary' : 'btn-line'}`}
                 href={`${address}/${file}`}
-                download={`${fileName}-${edition.version}.${file}`}
+                download={isLinked ? file : `${fileName}-${edition.version}.${file}`}
               >
                 {file}
               </a>
@@ -113,6 +114,10 @@ export function ReadingPage({ edition, newer, address, team, css }: Props) {
             table={spacingTable(spec)}
           />
         )}
+        {spec.layouts.map((layout) => (
+          <LayoutSection key={layout.id} spec={spec} layout={layout} />
+        ))}
+        {spec.layouts.length > 0 && <WhiteSpaceSection spec={spec} />}
         <Waivers spec={spec} />
         <section className={`${styles.section} no-print`} aria-labelledby="css">
           <div className={styles.sectionHead}>
@@ -146,6 +151,8 @@ function Contents({ spec }: { spec: Spec }) {
         ] as [string, string][])
       : []),
     ...(spec.spacing.steps.length > 0 ? ([['spacing', 'Spacing steps']] as [string, string][]) : []),
+    ...spec.layouts.map(({ id, name }): [string, string] => [`layout-${id}`, name]),
+    ...(spec.layouts.length > 0 ? ([['white-space', 'White space']] as [string, string][]) : []),
     ...(spec.waivers.length > 0 ? ([['waivers', 'Waivers']] as [string, string][]) : []),
     ['css', 'grid.css'],
   ];

@@ -29,6 +29,13 @@ export const VIEWS = [
     says: 'Whether lines of text, with the spaces around them, stay on the baseline grid.',
   },
   {
+    id: 'layouts',
+    title: 'Layouts',
+    path: '/layouts',
+    key: 'L',
+    says: 'Whether a page works on the grid at every width, and what each piece of it measures.',
+  },
+  {
     id: 'rules',
     title: 'Rules',
     path: '/rules',

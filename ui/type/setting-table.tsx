@@ -1,13 +1,15 @@
 'use client';
 
+import { useMemo } from 'react';
 import { counted, decimal } from '../../core/length/present';
 import { type Px, ZERO } from '../../core/length/px';
 import type { InRows } from '../../core/rows/row-sum';
+import { settingsOf } from '../../core/quantities/text/settings';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, TextStyle } from '../../core/spec/schema';
 import { paragraphAt, pictureStart, type TextAt, textAt } from '../../core/type/text-at';
+import { CellSheet } from '../draft/cells/cell-sheet';
 import { useDraft } from '../draft/draft-context';
-import { SettingSheet } from './setting-sheet';
 import styles from './type.module.scss';
 
 type Props = { style: TextStyle; breakpoint: Breakpoint };
@@ -21,6 +23,7 @@ export function SettingTable({ style, breakpoint: shown }: Props) {
     breakpoint,
     text: textAt(document, style, breakpoint),
   }));
+  const rows = useMemo(() => settingsOf(style.name), [style.name]);
   const isTrimmed = style.stands !== 'line-box';
   const worked: [string, (text: TextAt) => Px][] = [
     ['Half-leading', ({ halfLeading }) => halfLeading],
@@ -38,7 +41,15 @@ export function SettingTable({ style, breakpoint: shown }: Props) {
 
   return (
     <div className={styles.settings}>
-      <SettingSheet key={style.name} style={style} each={each} shown={shown.id} />
+      <CellSheet
+        key={style.name}
+        label={`${style.name} at every breakpoint`}
+        rows={rows}
+        breakpoints={each.map(({ breakpoint }) => breakpoint)}
+        shown={shown.id}
+        head="At the width it is drawn at"
+        labels={styles.labels}
+      />
       <table aria-label={`What comes of ${style.name} at every breakpoint`}>
         <colgroup>
           <col className={styles.labels} />

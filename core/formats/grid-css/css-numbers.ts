@@ -14,8 +14,11 @@ export type CssSum = { terms: ReadonlyMap<string, Fraction>; grain: bigint };
 
 const PX = 'px';
 
-/** How a share of the viewport is written: in margins and padding of a full-width element `%`, in gaps `vw`, in heights `vh`. */
-export type ViewportUnit = '%' | 'vw' | 'vh';
+/**
+ * How a share of the viewport is written: in margins and padding of a full-width element `%`, in gaps `vw`, in heights
+ * `vh`; `cqi` where a height follows from the width of a full-width container.
+ */
+export type ViewportUnit = '%' | 'vw' | 'vh' | 'cqi';
 
 /** One term; `each` is what one of its unit comes to in px, for a share of the viewport its hundredth. */
 function term(name: string, amount: Fraction, each = new Fraction(1)): CssSum {
@@ -56,10 +59,13 @@ export const cssNumbers: Numbers<CssSum> = {
   exact: (value) => term(PX, value),
   add: (a, b) => combine(a, b, 1),
   sub: (a, b) => combine(a, b, -1),
-  times: ({ terms, grain }, factor) => ({
-    terms: new Map([...terms].map(([name, amount]) => [name, amount.mul(factor)])),
-    grain: grain * factor.d,
-  }),
+  times: ({ terms, grain }, factor) =>
+    factor.n === 0n
+      ? NOTHING
+      : {
+          terms: new Map([...terms].map(([name, amount]) => [name, amount.mul(factor)])),
+          grain: grain * factor.d,
+        },
   least: (a, b) => call('min', [a, b], ([x, y]) => least(x!, y!)),
   greatest: (a, b) => call('max', [a, b], ([x, y]) => greatest(x!, y!)),
   floor: (a) => whole(call('round,down', [nudged(a)], ([x]) => x!.floor(), ['1px'])),
@@ -167,7 +173,7 @@ function expression(sum: CssSum): string {
 
 /** The viewport first, then functions, then units, px last. */
 function rank(name: string): number {
-  return ['%', 'vw', 'vh'].includes(name) ? 0 : name.includes('(') ? 1 : name === PX ? 3 : 2;
+  return ['%', 'vw', 'vh', 'cqi'].includes(name) ? 0 : name.includes('(') ? 1 : name === PX ? 3 : 2;
 }
 
 function signed(name: string, amount: Fraction, first: boolean): string {

@@ -39,7 +39,7 @@ const CONTAINER = `.grid {
   min-inline-size: 0;
 }`;
 
-function headComment(spec: Spec, breakpoints: Breakpoint[], { version, published, sha256 }: Origin): string {
+export function headComment(spec: Spec, breakpoints: Breakpoint[], { version, published, sha256 }: Origin): string {
   const sums = breakpoints.flatMap((breakpoint) => [
     `${breakpoint.name}: ${rangeText(spec, breakpoint)}, drawn at ${breakpoint.reference.width} × ${breakpoint.reference.height}`,
     `  ${sumLine(columnsAt(spec, breakpoint), numeral)}`,
@@ -65,7 +65,7 @@ function heightLines(spec: Spec, breakpoint: Breakpoint): string[] {
 }
 
 /** A name that a person typed must not end the comment. */
-function inComment(text: string): string {
+export function inComment(text: string): string {
   return text.replaceAll('*/', '* /');
 }
 
@@ -77,13 +77,20 @@ export function gridCssParts(spec: Spec): { shared: string; ranges: Map<string, 
 }
 
 function range(spec: Spec, breakpoint: Breakpoint): string {
-  const grid = { ...rangeProperties(spec, breakpoint), ...rowProperties(spec, breakpoint) };
-  const properties = [...declared('grid', grid), ...declared('type', typeProperties(spec, breakpoint))];
+  const properties = [
+    ...declared('grid', gridProperties(spec, breakpoint)),
+    ...declared('type', typeProperties(spec, breakpoint)),
+  ];
   const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...spanClasses(spec, breakpoint)].join('\n');
   return `/* ${inComment(breakpoint.name)} */\n@media ${mediaQuery(spec, breakpoint)} {\n${inside}\n}`;
 }
 
-function declared(family: string, properties: Record<string, string>): string[] {
+/** Custom properties of a range’s columns, rows and baselines, by name without `--grid-`. */
+export function gridProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
+  return { ...rangeProperties(spec, breakpoint), ...rowProperties(spec, breakpoint) };
+}
+
+export function declared(family: string, properties: Record<string, string>): string[] {
   return Object.entries(properties).map(([name, value]) => `    --${family}-${name}: ${value};`);
 }
 

@@ -1,8 +1,8 @@
 import { columnRule } from '../../columns/column-rule';
-import { solveColumns } from '../../columns/solve';
+import { type ColumnSolution, solveColumns } from '../../columns/solve';
 import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
-import { cssNumbers, cssReader, cssText, type ViewportUnit } from './css-numbers';
+import { cssNumbers, cssReader, type CssSum, cssText, type ViewportUnit } from './css-numbers';
 
 /** Custom properties of one range, by name without `--grid-`. */
 export type RangeProperties = {
@@ -25,8 +25,8 @@ export type RangeProperties = {
  * with `vw`, since a percentage in a gap would be of the container.
  */
 export function rangeProperties(spec: Spec, breakpoint: Breakpoint): RangeProperties {
-  const inMargins = solved(spec, breakpoint, '%');
-  const inGaps = solved(spec, breakpoint, 'vw');
+  const inMargins = columnSums(spec, breakpoint, '%');
+  const inGaps = columnSums(spec, breakpoint, 'vw');
   const { columns } = breakpoint;
   const columnHeld = columns.column !== 'auto';
   return {
@@ -47,6 +47,7 @@ export function rangeProperties(spec: Spec, breakpoint: Breakpoint): RangeProper
   };
 }
 
-function solved(spec: Spec, breakpoint: Breakpoint, unit: ViewportUnit) {
+/** The columns of a range as sums for the browser. */
+export function columnSums(spec: Spec, breakpoint: Breakpoint, unit: ViewportUnit): ColumnSolution<CssSum> {
   return solveColumns(cssNumbers, columnRule(breakpoint.columns, cssReader(screenOf(spec, breakpoint), unit)));
 }

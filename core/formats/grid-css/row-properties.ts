@@ -16,9 +16,14 @@ export function rowProperties(spec: Spec, breakpoint: Breakpoint): Record<string
   };
 }
 
-type Length = ReturnType<typeof cssReader>['length'];
+export type Length = ReturnType<typeof cssReader>['length'];
 
-function rowSums(rows: Rows, length: Length, lines: { step: CssSum; offset: CssSum } | null): Record<string, CssSum> {
+/** The sums of rows, by the names of their properties without `--grid-`. */
+export function rowSums(
+  rows: Rows,
+  length: Length,
+  lines: { step: CssSum; offset: CssSum } | null,
+): Record<string, CssSum> {
   const { add, sub, times, least, greatest } = cssNumbers;
   switch (rows.rule) {
     case 'repeat':

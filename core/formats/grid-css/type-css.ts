@@ -25,6 +25,22 @@ export function typeProperties(spec: Spec, breakpoint: Breakpoint): Record<strin
  * baseline lies half of leading + (A − D) · size below the top of its line box.
  */
 function styleSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): Record<string, CssSum> {
+  const { size, leading, shift, baseline, edge, isTrimmed } = lineSums(spec, breakpoint, style);
+  const { sub } = cssNumbers;
+  return {
+    size,
+    leading,
+    shift,
+    ...(isTrimmed ? { 'trim-over': sub(baseline, edge), 'trim-under': sub(leading, baseline) } : {}),
+  };
+}
+
+/** A line of a style: from the top of its line box to the baseline; from the baseline to the caps, x-height and edge. */
+export type LineSums = Record<'size' | 'leading' | 'shift' | 'baseline' | 'edge' | 'caps' | 'xHeight', CssSum> & {
+  isTrimmed: boolean;
+};
+
+export function lineSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): LineSums {
   const { add, sub, times } = cssNumbers;
   const reader = cssReader(screenOf(spec, breakpoint), 'vw');
   const read = (value: Size): CssSum => (isGrowing(value) ? reader.growing(value) : reader.length(value));
@@ -41,7 +57,11 @@ function styleSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): Record
     size,
     leading,
     shift: step ? sub(roundedUp(standing, step), standing) : NOTHING,
-    ...(isTrimmed ? { 'trim-over': sub(baseline, edge), 'trim-under': sub(leading, baseline) } : {}),
+    baseline,
+    edge,
+    caps: times(size, capHeight),
+    xHeight: times(size, xHeight),
+    isTrimmed,
   };
 }
 

@@ -3,6 +3,7 @@ import { sizeText } from '../../length/size';
 import type { Block, BlockHeight, Breakpoint, Holds, Layout, Placement, Section, Spec } from '../../spec/schema';
 import type { Collection } from '../collection';
 import type { Quantity } from '../quantity';
+import { rangeText } from '../../layouts/placement-text';
 import { said } from '../reading';
 import { compared } from './compared';
 
@@ -118,17 +119,13 @@ function placeText(place: Placement | undefined): string {
   if (!place) return '';
   const { columns, lanes, height, stands, leaves = [], over } = place;
   return [
-    ...(columns ? [`columns ${range(columns)}`] : []),
-    ...(lanes ? [`lanes ${range(lanes)}`] : []),
+    ...(columns ? [`columns ${rangeText(columns)}`] : []),
+    ...(lanes ? [`lanes ${rangeText(lanes)}`] : []),
     ...(height ? [heightText(height)] : []),
     ...(stands ? [stands] : []),
     ...leaves.map(({ side, to }) => `${side} to ${typeof to === 'string' ? to : JSON.stringify(to)}`),
     ...(over === undefined ? [] : ['lies over another']),
   ].join(', ');
-}
-
-function range([first, last]: readonly [number, number]): string {
-  return first === last ? String(first) : `${first}–${last}`;
 }
 
 function heightText(height: BlockHeight): string {

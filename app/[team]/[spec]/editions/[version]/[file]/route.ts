@@ -1,3 +1,4 @@
+import { FORMATS } from '../../../../../../core/formats/registry';
 import { specAccess } from '../../../../../../server/access/access';
 import { database } from '../../../../../../server/database';
 import { editionFile } from '../../../../../../server/edition-files';
@@ -15,7 +16,7 @@ export const GET = forPeople<Named>(async (person, request, named) => {
   if (!found) return nothingHere();
   const headers = {
     ETag: `"${found.sha256}"`,
-    'Content-Disposition': `inline; filename="${named.spec}-${found.version}.${named.file}"`,
+    'Content-Disposition': `inline; filename="${savedName(named, found.version)}"`,
     'Cache-Control': named.version === 'latest' ? 'private, no-cache' : 'private, max-age=31536000, immutable',
   };
   const known = request.headers
@@ -27,3 +28,8 @@ export const GET = forPeople<Named>(async (person, request, named) => {
     headers: { ...headers, 'Content-Type': `${found.mediaType}; charset=utf-8` },
   });
 });
+
+/** What a saved file is called: after its edition, unless another names it. */
+function savedName({ spec, file }: Named, version: string): string {
+  return FORMATS.some((format) => format.file === file && format.isLinked) ? file : `${spec}-${version}.${file}`;
+}

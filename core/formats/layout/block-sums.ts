@@ -1,0 +1,107 @@
+import Fraction from 'fraction.js';
+import { ratioOf } from '../../length/ratio';
+import { px } from '../../length/px';
+import type { Placed } from '../../layouts/placements';
+import type { Leaving } from '../../spec/schema';
+import { cssNumbers, type CssSum, NOTHING } from '../grid-css/css-numbers';
+import { type LineSums, lineSums } from '../grid-css/type-css';
+import { type ColumnUnit, type GroundSums, type RowUnit, stackSum, times, total } from './ground-sums';
+
+/** The columns of the grid that a block’s area takes, and what of it the block leaves out, or goes beyond it. */
+export type Across = { from: number; to: number; marginStart: CssSum; marginEnd: CssSum; width: CssSum };
+
+/** A block across the page: on whole columns, with margins where its edges are off their lines. */
+export function acrossOf({ columns: [first, last], leaves }: Placed, columns: ColumnUnit, ground: GroundSums): Across {
+  const { count, column, gutter, cut } = columns;
+  const { add, sub } = cssNumbers;
+  const [begins, ends] = [Math.max(1, Math.floor(first)), Math.max(Math.ceil(last), Math.floor(first))];
+  const [from, to] = [Math.min(count, begins), Math.min(count, ends)];
+  const step = add(column, gutter);
+  // what goes past the last column, which is a finding, is drawn past it
+  const [late, past] = [begins - from, ends - to];
+  const inner = {
+    start: sub(total(times(column, first - begins), times(step, late)), late > 0 && from === 1 ? cut.start : NOTHING),
+    end: sub(times(column, ends - last), total(times(step, past), past > 0 ? cut.end : within(columns, ends, last))),
+  };
+  const margin = (side: Leaving['side']): CssSum => {
+    const leaving = leaves.find((each) => each.side === side);
+    const outside = side === 'start' ? from - 1 : count - to;
+    return leaving ? sub(inner[side], beyondOf(leaving, columns, ground, outside, inner[side])) : inner[side];
+  };
+  const [marginStart, marginEnd] = [margin('start'), margin('end')];
+  return { from, to, marginStart, marginEnd, width: sub(areaSum(columns, from, to), add(marginStart, marginEnd)) };
+}
+
+/** What the first and the last column lack, for an edge that is a share of a column from where its column begins. */
+function within({ count, cut }: ColumnUnit, column: number, last: number): CssSum {
+  if (column === last) return NOTHING;
+  return total(column === 1 ? cut.start : NOTHING, column === count ? cut.end : NOTHING);
+}
+
+/** How far an edge goes beyond its column line. */
+function beyondOf(
+  { side, to }: Leaving,
+  columns: ColumnUnit,
+  { length }: GroundSums,
+  outside: number,
+  inner: CssSum,
+): CssSum {
+  const toContainer = cssNumbers.add(outsideSum(columns, side, outside), inner);
+  if (to === 'margin') return toContainer;
+  if (to === 'screen') return cssNumbers.add(toContainer, columns.toScreen[side]);
+  return typeof to === 'object' && 'ofColumn' in to ? times(columns.column, ratioOf(to.ofColumn)) : length(to);
+}
+
+/** From a line out to the edge of the container, past so many columns. */
+export function outsideSum({ column, gutter, cut, inset }: ColumnUnit, side: Leaving['side'], outside: number): CssSum {
+  if (outside === 0) return inset;
+  return cssNumbers.sub(total(inset, times(cssNumbers.add(column, gutter), outside)), cut[side]);
+}
+
+/** The area from one column to another. */
+export function areaSum(columns: ColumnUnit, from: number, to: number): CssSum {
+  const { sub } = cssNumbers;
+  const whole = spanSum(columns, to - from + 1);
+  const fromFirst = from === 1 ? sub(whole, columns.cut.start) : whole;
+  return to === columns.count ? sub(fromFirst, columns.cut.end) : fromFirst;
+}
+
+/** So many columns with the gutters between them. */
+export function spanSum({ column, gutter }: ColumnUnit, columns: number): CssSum {
+  return cssNumbers.add(times(column, columns), times(gutter, columns - 1));
+}
+
+/** The lines of a block’s text, where it is one. */
+export function textLines({ block: { holds } }: Placed, { spec, breakpoint }: GroundSums): LineSums | null {
+  const style = 'text' in holds ? spec.type.find(({ name }) => name === holds.text) : undefined;
+  return style ? lineSums(spec, breakpoint, style) : null;
+}
+
+/** A text of so many lines, less what is trimmed off it. */
+export function linesSum({ leading, baseline, edge, isTrimmed }: LineSums, lines: number): CssSum {
+  const { sub } = cssNumbers;
+  const whole = times(leading, lines);
+  return isTrimmed ? sub(whole, total(sub(baseline, edge), sub(leading, baseline))) : whole;
+}
+
+/** A block’s own height at a width; null for one that is as tall as its lanes, its section or its content. */
+export function heightSum(placed: Placed, width: CssSum, unit: RowUnit, ground: GroundSums): CssSum | null {
+  const { height } = placed;
+  if (typeof height === 'string') return null;
+  if ('rows' in height) return stackSum(unit, height.rows);
+  if ('ratio' in height) return times(width, new Fraction(1).div(ratioOf(height.ratio)));
+  const lines = textLines(placed, ground);
+  return lines ? linesSum(lines, height.lines) : stackSum(unit, height.lines);
+}
+
+/** How far a text stands below the head of its lane, so that its caps, x-height or baseline is on a line. */
+export function standsBelow(placed: Placed, ground: GroundSums): CssSum {
+  const lines = textLines(placed, ground);
+  const { sub } = cssNumbers;
+  if (!lines) return NOTHING;
+  const { baseline, edge, caps, xHeight, shift, isTrimmed } = lines;
+  const over = isTrimmed ? sub(baseline, edge) : cssNumbers.exact(px(0));
+  if (placed.stands === 'baseline') return shift;
+  if (placed.stands === 'caps') return sub(over, sub(baseline, caps));
+  return placed.stands === 'x-height' ? sub(over, sub(baseline, xHeight)) : NOTHING;
+}

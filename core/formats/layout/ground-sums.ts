@@ -1,0 +1,87 @@
+import Fraction from 'fraction.js';
+import { px, ZERO } from '../../length/px';
+import { baseUnit } from '../../spacing/scale';
+import { screenOf } from '../../spec/ranges';
+import type { Breakpoint, Spec } from '../../spec/schema';
+import { cssNumbers, cssReader, type CssSum, NOTHING } from '../grid-css/css-numbers';
+import { columnSums } from '../grid-css/range-properties';
+import { type Length, rowSums } from '../grid-css/row-properties';
+
+/** Rows that are counted down a page, as sums for the browser. */
+export type RowUnit = { offset: CssSum; height: CssSum; gap: CssSum };
+
+/** A sum for each side. */
+export type Sides = { start: CssSum; end: CssSum };
+
+/** Columns that blocks stand on: those of the page, or those in a card. */
+export type ColumnUnit = {
+  count: number;
+  column: CssSum;
+  gutter: CssSum;
+  /** By how much the first and the last are narrower than the others: in a card on the page’s columns. */
+  cut: Sides;
+  /** From the container’s edges to the first and the last column. */
+  inset: CssSum;
+  /** From the container’s edges to those of the screen. */
+  toScreen: Sides;
+};
+
+/** What a page stands on in one range, as sums for the browser; the same formulas as in `solveLayout`. */
+export type GroundSums = {
+  spec: Spec;
+  breakpoint: Breakpoint;
+  columns: ColumnUnit;
+  /** Lengths that a document gives, in the width’s unit. */
+  length: Length;
+  /** Do rows go on through all sections? */
+  goOn: boolean;
+  content: RowUnit;
+  screen: RowUnit;
+  screenHeight: CssSum;
+};
+
+/** What a page stands on at a breakpoint; the columns are counted. */
+export function groundSums(spec: Spec, breakpoint: Breakpoint): GroundSums {
+  const { count, column, gutter, inset, marginStart, marginEnd } = columnSums(spec, breakpoint, 'cqi');
+  const reader = cssReader(screenOf(spec, breakpoint), 'cqi');
+  const { length: high } = cssReader(screenOf(spec, breakpoint), 'vh');
+  const toScreen = { start: marginStart, end: marginEnd };
+  const columns = { count, column, gutter, cut: { start: NOTHING, end: NOTHING }, inset, toScreen };
+  const lines = baselineUnit(spec, breakpoint, high);
+  const page = { spec, breakpoint, columns, length: reader.length };
+  const sums = breakpoint.rows
+    ? rowSums(breakpoint.rows, high, breakpoint.baseline && { step: lines.height, offset: lines.offset })
+    : {};
+  const rows = 'row-height' in sums ? unitOf(sums) : null;
+  if (breakpoint.rows?.rule === 'divide')
+    return { ...page, goOn: false, content: lines, screen: rows ?? lines, screenHeight: sums['screen']! };
+  const even = rows ?? lines;
+  return { ...page, goOn: true, content: even, screen: even, screenHeight: high('100%') };
+}
+
+function unitOf(sums: Record<string, CssSum>): RowUnit {
+  return { offset: sums['row-offset'] ?? NOTHING, height: sums['row-height']!, gap: sums['row-gap'] ?? NOTHING };
+}
+
+/** Baselines as rows without gaps, else base units; px where that is 0. */
+function baselineUnit(spec: Spec, { baseline }: Breakpoint, length: Length): RowUnit {
+  if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: NOTHING };
+  const base = baseUnit(spec);
+  return { offset: NOTHING, height: cssNumbers.exact(base.equals(ZERO) ? px(1) : base), gap: NOTHING };
+}
+
+/** Rows with the gaps between them; 0 for none. */
+export function stackSum({ height, gap }: RowUnit, rows: number): CssSum {
+  if (rows === 0) return NOTHING;
+  return cssNumbers.add(times(height, rows), times(gap, rows - 1));
+}
+
+/** A multiple of a sum. */
+export function times(sum: CssSum, factor: number | Fraction): CssSum {
+  return cssNumbers.times(sum, new Fraction(factor));
+}
+
+/** The sum of sums. */
+export function total(...sums: CssSum[]): CssSum {
+  return sums.reduce((all, each) => cssNumbers.add(all, each), NOTHING);
+}

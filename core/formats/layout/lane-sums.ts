@@ -1,0 +1,68 @@
+import { rowsAfter, type Placed, type SpaceAt } from '../../layouts/placements';
+import { cssNumbers, type CssSum, NOTHING, roundedUp } from '../grid-css/css-numbers';
+import { type RowUnit, times, total } from './ground-sums';
+
+/** A block with its own height as a sum; null where it takes what its lanes or its section are tall. */
+export type TallSum = { placed: Placed; height: CssSum | null };
+
+/** A row of the grid: a lane, or the white space before, between or after lanes. */
+export type Track = { lane: number | null; size: CssSum };
+
+/**
+ * The lanes of a section, each as rows and the gap after them, together from head to head: the fewest that hold its tallest
+ * block; blocks of several lanes count last. The same law as `layLanes`.
+ */
+export function laneSums(blocks: readonly TallSum[], space: SpaceAt, unit: RowUnit): CssSum[] {
+  const { add, sub, greatest } = cssNumbers;
+  const step = add(unit.height, unit.gap);
+  const holding = (height: CssSum): CssSum => roundedUp(add(height, unit.gap), step);
+  const count = Math.max(0, ...blocks.map(({ placed: { lanes } }) => lanes[1]));
+  const lanes = Array.from({ length: count }, (_, index) =>
+    blocks
+      .flatMap(({ placed, height }) =>
+        placed.lanes[0] === index + 1 && placed.lanes[1] === index + 1 && height ? [height] : [],
+      )
+      .reduce((most, height) => greatest(most, holding(height)), step),
+  );
+  const spanning = blocks
+    .filter(({ placed, height }) => placed.lanes[0] < placed.lanes[1] && height)
+    .sort((a, b) => a.placed.lanes[1] - b.placed.lanes[1]);
+  for (const { placed, height } of spanning) {
+    const [start, end] = placed.lanes;
+    const others = lanes.slice(start - 1, end - 1);
+    const between = others.map((_, index) => times(step, rowsAfter(space, start - 1 + index)));
+    lanes[end - 1] = greatest(lanes[end - 1]!, sub(holding(height!), total(...others, ...between)));
+  }
+  return lanes;
+}
+
+/**
+ * The rows of a section’s grid, from its top to its end.
+ *
+ * @param offset from its top to the head of its first row
+ * @param foot does it end with the foot of its last row? Else where the next would begin.
+ */
+export function tracksOf(
+  lanes: readonly CssSum[],
+  space: SpaceAt,
+  unit: RowUnit,
+  offset: CssSum,
+  foot: boolean,
+): Track[] {
+  const { add, sub } = cssNumbers;
+  const step = add(unit.height, unit.gap);
+  const rows = (count: number): CssSum => times(step, count);
+  const ends = foot ? NOTHING : unit.gap;
+  const tracks: Track[] = [{ lane: null, size: add(offset, rows(space.above)) }];
+  for (const [index, lane] of lanes.entries()) {
+    tracks.push({ lane: index + 1, size: sub(lane, unit.gap) });
+    const isLast = index === lanes.length - 1;
+    const after = isLast ? space.below : rowsAfter(space, index);
+    // white space goes from a foot to a head; at the end of a page, from a foot to a foot
+    tracks.push({ lane: null, size: add(rows(after), isLast ? ends : unit.gap) });
+  }
+  if (lanes.length === 0 && space.above + space.below > 0)
+    tracks.push({ lane: null, size: sub(rows(space.below), foot ? unit.gap : NOTHING) });
+  // what is nothing at every width is no row
+  return tracks.filter(({ lane, size }) => lane !== null || size.terms.size > 0);
+}

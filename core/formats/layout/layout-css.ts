@@ -1,0 +1,73 @@
+import { byWidth } from '../../spec/ranges';
+import type { Layout, Spec } from '../../spec/schema';
+import { solvedAt } from '../../layouts/solved-at';
+import { declared, gridProperties, headComment, inComment, type Origin } from '../grid-css/grid-css';
+import { typeCss, typeProperties } from '../grid-css/type-css';
+import { countedRanges } from './counted-ranges';
+import { groundSums } from './ground-sums';
+import { type CssRule, sectionCss } from './section-css';
+
+/**
+ * The trial layouts of a spec as CSS, for the page that `layoutHtml` writes: each section a grid on the spec’s columns,
+ * its lanes and its white space as rows, its blocks as areas that read as a picture of it; line numbers where blocks lie on
+ * one another. Everything is worked out by the same sums as the drawing, for every width of a range.
+ */
+export function layoutCss(spec: Spec, origin: Origin, layouts: readonly Layout[] = spec.layouts): string {
+  const shared = [headComment(spec, byWidth(spec.breakpoints), origin), PAGE, typeCss(spec), TEXT];
+  const ranges = countedRanges(spec).map(({ breakpoint, query }) => {
+    const ground = groundSums(spec, breakpoint);
+    const properties = [
+      ...declared('grid', gridProperties(spec, breakpoint)),
+      ...declared('type', typeProperties(spec, breakpoint)),
+    ];
+    const rules = layouts.flatMap((layout) => {
+      const own = spec.breakpoints.find(({ id }) => id === breakpoint.id)!;
+      const solved = new Map(solvedAt(spec, layout, own).blocks.map((block) => [block.id, block]));
+      return layout.sections.flatMap((section, index) => sectionCss(section, index, { layout, ground, solved }));
+    });
+    const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...rules.map(ruleText)].join('\n');
+    return `/* ${inComment(breakpoint.name)} */\n@media ${query} {\n${inside}\n}`;
+  });
+  return `${[...shared.filter((part) => part !== null), ...ranges].join('\n\n')}\n`;
+}
+
+const PAGE = `body {
+  margin: 0;
+}
+
+.layout {
+  container-type: inline-size;
+}
+
+.layout > * {
+  display: grid;
+  box-sizing: border-box;
+  align-content: start;
+  inline-size: var(--grid-width);
+  margin-inline: var(--grid-margin-start) var(--grid-margin-end);
+  padding-inline: var(--grid-inset);
+  grid-template-columns: repeat(var(--grid-columns), var(--grid-track));
+  column-gap: var(--grid-gutter);
+  justify-content: var(--grid-justify);
+}
+
+.layout [data-block] {
+  box-sizing: border-box;
+  min-inline-size: 0;
+  align-content: start;
+}
+
+.layout [data-holds='picture'],
+.layout [data-holds='area'] {
+  background: rgb(128 128 128 / 22%);
+}`;
+
+/** In a layout a text stands where the layout says, not where its style would put it. */
+const TEXT = `.layout [data-holds='text'] {
+  padding: 0;
+}`;
+
+function ruleText({ selector, comment, says }: CssRule): string {
+  const lines = says.map(([property, value]) => `    ${property}: ${value};`);
+  return `${comment ? `  /* ${inComment(comment)} */\n` : ''}  ${selector} {\n${lines.join('\n')}\n  }`;
+}

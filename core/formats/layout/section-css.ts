@@ -1,0 +1,243 @@
+import Fraction from 'fraction.js';
+import { columnsAt } from '../../columns/columns-at';
+import { numeral } from '../../length/present';
+import type { PlacedBlock } from '../../layouts/place-blocks';
+import { rangeText } from '../../layouts/placement-text';
+import { type Placed, placementsAt, spaceAt, type SpaceAt } from '../../layouts/placements';
+import { ZERO } from '../../length/px';
+import type { Block, Breakpoint, CardGrid, Layout, Section } from '../../spec/schema';
+import { cssNumbers, type CssSum, cssText, NOTHING, roundedUp } from '../grid-css/css-numbers';
+import { areaName, areasOf, type OnLines, tracksFor } from './area-names';
+import { type Across, acrossOf, areaSum, heightSum, outsideSum, standsBelow } from './block-sums';
+import { type ColumnUnit, type GroundSums, type RowUnit, times, total } from './ground-sums';
+import { laneSums, type TallSum, tracksOf } from './lane-sums';
+
+/** A rule: what it selects, what it says, and a comment over it. */
+export type CssRule = { selector: string; comment?: string; says: [property: string, value: string][] };
+
+type On = { layout: Layout; ground: GroundSums; solved: ReadonlyMap<string, PlacedBlock> };
+
+/** The rules of a section of a layout in one range. */
+export function sectionCss(section: Section, index: number, on: On): CssRule[] {
+  const { layout, ground } = on;
+  const { spec, breakpoint, goOn } = ground;
+  const isScreen = section.tall === 'screen';
+  const isLast = index === layout.sections.length - 1;
+  const unit = isScreen ? ground.screen : ground.content;
+  const countAt = (each: Breakpoint): number =>
+    each.id === breakpoint.id ? ground.columns.count : columnsAt(spec, each).count;
+  const blocks = placementsAt(spec, section.blocks, breakpoint, countAt);
+  const space = spaceAt(spec, section.space, breakpoint);
+  const offset = goOn && index > 0 ? NOTHING : unit.offset;
+  const grid = gridOf(blocks, space, unit, {
+    ...on,
+    columns: ground.columns,
+    rowUnit: ground.content,
+    offset,
+    foot: !goOn || isLast,
+    screenHeight: isScreen ? ground.screenHeight : null,
+  });
+  const selector = `#${layout.id} > [data-section='${section.id}']`;
+  const says: CssRule['says'] = [...grid.says];
+  if (isScreen) {
+    says.unshift(['block-size', cssText(ground.screenHeight)]);
+    if (goOn && !isLast) says.push(['margin-block-end', cssText(toNextRow(ground, index === 0))]);
+  }
+  return [{ selector, says }, ...grid.rules];
+}
+
+/** After a section as tall as the screen, up to the head of the next row. */
+function toNextRow({ screenHeight, content: { offset, height, gap } }: GroundSums, isFirst: boolean): CssSum {
+  const { add, sub } = cssNumbers;
+  const step = add(height, gap);
+  if (!isFirst) return sub(roundedUp(screenHeight, step), screenHeight);
+  return sub(add(offset, roundedUp(sub(screenHeight, offset), step)), screenHeight);
+}
+
+type GridOn = On & {
+  columns: ColumnUnit;
+  /** The rows by which blocks say how tall they are. */
+  rowUnit: RowUnit;
+  offset: CssSum;
+  foot: boolean;
+  /** How tall the section is, where it is as tall as the screen; blocks as tall as it are so too. */
+  screenHeight: CssSum | null;
+};
+
+type Inner = TallSum & { across: Across; card: Grid | null };
+
+type Grid = { says: CssRule['says']; rules: CssRule[]; height: CssSum };
+
+/** A section’s or a card’s grid: its tracks, its areas, and what stands on them. */
+function gridOf(blocks: readonly Placed[], space: SpaceAt, unit: RowUnit, on: GridOn): Grid {
+  const inner = blocks.map((placed): Inner => {
+    const across = acrossOf(placed, on.columns, on.ground);
+    return { across, ...talls(placed, across, on) };
+  });
+  const lanes = laneSums(inner, space, unit);
+  const isNothing = lanes.length === 0 && space.above + space.below === 0;
+  const tracks = isNothing ? [] : tracksOf(lanes, space, unit, on.offset, on.foot);
+  const onLines: OnLines[] = inner.map(({ placed, across }) => ({ placed, across, tracks: tracksFor(placed, tracks) }));
+  const areas = areasOf(onLines, tracks.length, on.columns.count);
+  const says: CssRule['says'] = [['grid-template-rows', tracks.map(({ size }) => cssText(size)).join(' ') || 'none']];
+  if (areas && areas.length > 0)
+    says.push(['grid-template-areas', `\n${areas.map((line) => `      ${line}`).join('\n')}`]);
+  else says.push(['grid-template-areas', 'none']);
+  const rules = inner.flatMap((each, index) => [
+    blockRule(each, areas === null ? onLines[index]! : null, on),
+    ...(each.card?.rules ?? []),
+  ]);
+  return { says, rules, height: total(...tracks.map(({ size }) => size)) };
+}
+
+/** How tall a block is; what stands in it, where it is a card. */
+function talls(placed: Placed, across: Across, on: GridOn): TallSum & { card: Grid | null } {
+  const { holds } = placed.block;
+  const card = 'card' in holds ? cardGrid(holds.card, placed, across, on) : null;
+  const given = heightSum(placed, across.width, on.rowUnit, on.ground);
+  const own =
+    given && 'card' in holds ? cssNumbers.greatest(given, times(on.ground.length(holds.card.padding), 2)) : given;
+  const height = own ?? (placed.height === 'content' ? (card?.height ?? cssNumbers.exact(ZERO)) : null);
+  return { placed, height, card };
+}
+
+/** A card: the page’s columns under it, or its own; its own rows or baseline, or those around it. */
+function cardGrid(card: CardGrid, placed: Placed, across: Across, on: GridOn): Grid {
+  const { add } = cssNumbers;
+  const { spec, breakpoint, length } = on.ground;
+  const padding = length(card.padding);
+  const columns = cardColumns(card, placed, across, on, padding);
+  const unit = cardRows(card, on.rowUnit, length);
+  const countAt = (each: Breakpoint): number => {
+    if (card.columns !== 'page') return columns.unit.count;
+    return each.id === breakpoint.id ? columns.unit.count : Math.min(columns.unit.count, columnsAt(spec, each).count);
+  };
+  const blocks = placementsAt(spec, card.blocks, breakpoint, countAt);
+  const rowUnit = { ...unit, offset: NOTHING };
+  const grid = gridOf(blocks, spaceAt(spec, card.space, breakpoint), unit, {
+    ...on,
+    columns: columns.unit,
+    rowUnit,
+    offset: unit.offset,
+    foot: true,
+    screenHeight: null,
+  });
+  const says: CssRule['says'] = [['display', 'grid'], ['padding', cssText(padding)], ...columns.says, ...grid.says];
+  return { says, rules: grid.rules, height: add(grid.height, times(padding, 2)) };
+}
+
+/** Columns in a card, from its padding on: its own, or the page’s, of which the first and the last end with the padding. */
+function cardColumns(
+  { columns }: CardGrid,
+  { columns: [first, last] }: Placed,
+  across: Across,
+  { columns: page, ground }: GridOn,
+  padding: CssSum,
+): { unit: ColumnUnit; says: CssRule['says'] } {
+  const { add, sub } = cssNumbers;
+  const { from, to, marginStart, marginEnd } = across;
+  const outside = (side: 'start' | 'end', columnsOutside: number, margin: CssSum): CssSum =>
+    total(page.toScreen[side], outsideSum(page, side, columnsOutside), margin, padding);
+  const around = {
+    inset: NOTHING,
+    toScreen: { start: outside('start', from - 1, marginStart), end: outside('end', page.count - to, marginEnd) },
+  };
+  if (columns !== 'page') {
+    const gutter = ground.length(columns.gutter);
+    const inside = sub(across.width, times(padding, 2));
+    const column = times(sub(inside, times(gutter, columns.count - 1)), new Fraction(1, columns.count));
+    return {
+      unit: { count: columns.count, column, gutter, cut: { start: NOTHING, end: NOTHING }, ...around },
+      says: [
+        ['grid-template-columns', `repeat(${columns.count}, minmax(0, 1fr))`],
+        ['column-gap', cssText(gutter)],
+      ],
+    };
+  }
+  const isWhole = first === from && last === to;
+  const count = Math.max(1, Math.floor(last) - Math.ceil(first) + 1);
+  const step = add(page.column, page.gutter);
+  // where a card begins or ends within a column, or past the last, its first or last column is not that of its area
+  const cut = {
+    start: sub(
+      total(padding, marginStart, from === 1 ? page.cut.start : NOTHING),
+      times(step, Math.ceil(first) - from),
+    ),
+    end: sub(total(padding, marginEnd, to === page.count ? page.cut.end : NOTHING), times(step, to - Math.floor(last))),
+  };
+  const unit = { count, column: page.column, gutter: page.gutter, cut, ...around };
+  if (isWhole) return { unit, says: [['grid-template-columns', 'subgrid']] };
+  const tracks = Array.from({ length: count }, (_, index) => cssText(areaSum(unit, index + 1, index + 1)));
+  return {
+    unit,
+    says: [
+      ['grid-template-columns', tracks.join(' ')],
+      ['column-gap', cssText(page.gutter)],
+    ],
+  };
+}
+
+function cardRows({ rows, baseline }: CardGrid, around: RowUnit, length: GroundSums['length']): RowUnit {
+  if (rows) return { offset: NOTHING, height: length(rows.height), gap: length(rows.gap) };
+  if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: NOTHING };
+  return { ...around, offset: NOTHING };
+}
+
+/** How a block stands in its area. */
+const ALIGNED: Partial<Record<Placed['stands'], string>> = { middle: 'center', foot: 'end' };
+
+function blockRule(
+  { placed, across, height, card }: Inner,
+  lines: OnLines | null,
+  { layout, ground, solved, screenHeight }: GridOn,
+): CssRule {
+  const { block, stands } = placed;
+  const { from, to, marginStart, marginEnd } = across;
+  const isStretched = placed.height === 'lanes' || placed.height === 'section';
+  // a text that needs more lines than it was given shows it
+  const grows = 'text' in block.holds && typeof placed.height === 'object' && 'lines' in placed.height;
+  const below = standsBelow(placed, ground);
+  const where: CssRule['says'] = lines
+    ? [
+        ['grid-area', 'auto'],
+        ['grid-column', `${from} / ${to + 1}`],
+        ['grid-row', `${lines.tracks[0] + 1} / ${lines.tracks[1] + 2}`],
+      ]
+    : [['grid-area', areaName(block.id)]];
+  const tall: CssRule['says'] =
+    placed.height === 'section' && screenHeight
+      ? [['block-size', cssText(screenHeight)]]
+      : height === null || (card && placed.height === 'content')
+        ? []
+        : [[grows ? 'min-block-size' : 'block-size', cssText(height)]];
+  return {
+    selector: blockSelector(layout, block),
+    comment: measured(solved.get(block.id)),
+    says: [
+      ...where,
+      ['align-self', isStretched ? 'stretch' : (ALIGNED[stands] ?? 'start')],
+      ...tall,
+      ...margins({ start: marginStart, end: marginEnd, top: below }),
+      ...(card?.says ?? []),
+    ],
+  };
+}
+
+export function blockSelector({ id }: Layout, block: Pick<Block, 'id'>): string {
+  return `#${id} [data-block='${block.id}']`;
+}
+
+function margins({ start, end, top }: Record<'start' | 'end' | 'top', CssSum>): CssRule['says'] {
+  const all = [cssText(start), cssText(end)];
+  return [
+    ['margin-inline', all[0] === all[1] ? all[0]! : all.join(' ')],
+    ['margin-block', cssText(top) === '0px' ? '0px' : `${cssText(top)} 0px`],
+  ];
+}
+
+/** `columns 8–12, x 878, 526 × 295.875`: as wide as the range is drawn. */
+function measured(block: PlacedBlock | undefined): string {
+  if (!block) return '';
+  const { placed, x, y, width, height } = block;
+  return `columns ${rangeText(placed.columns)} at ${numeral(x)}, ${numeral(y)}; ${numeral(width)} × ${numeral(height)}`;
+}

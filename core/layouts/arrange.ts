@@ -1,0 +1,195 @@
+import { counted } from '../length/present';
+import type { Parsed } from '../length/parsed';
+import { byWidth } from '../spec/ranges';
+import type { Block, Breakpoint, Layout, Section, Spec } from '../spec/schema';
+import { columnsAt } from '../columns/columns-at';
+import { blockOf, placed, sectionOf, withBlocks, withLayout, withSection } from './edit-layout';
+import { type Placed, placementsAt, rowsAfter, spaceAt } from './placements';
+
+/** Which blocks of which layout, at which breakpoint. */
+export type Chosen = { layout: string; blocks: readonly string[]; breakpoint: string };
+
+type Lanes = readonly [number, number];
+type Found = { layout: Layout; section: Section; breakpoint: Breakpoint; now: Placed[]; count: number };
+
+/** The blocks of the section in which the first of the chosen stands, as they are placed now. */
+function found(spec: Spec, { layout: id, blocks: [first], breakpoint: at }: Chosen): Found | null {
+  const layout = spec.layouts.find((each) => each.id === id);
+  const breakpoint = spec.breakpoints.find((each) => each.id === at);
+  const section = layout && first !== undefined ? sectionOf(layout, first) : undefined;
+  if (!layout || !breakpoint || !section) return null;
+  const countAt = (each: Breakpoint): number => columnsAt(spec, each).count;
+  return {
+    layout,
+    section,
+    breakpoint,
+    now: placementsAt(spec, section.blocks, breakpoint, countAt),
+    count: countAt(breakpoint),
+  };
+}
+
+const GONE: Parsed<Spec> = { problem: 'This block is no longer in the layout.' };
+
+/**
+ * Blocks side by side in equal parts of the columns, in the lane of the topmost.
+ *
+ *     sideBySide(spec, { layout: 'front', blocks: ['a', 'b', 'c'], breakpoint: 'tablet' })   // of 8: "8 columns do not come out in 3 equal parts; in 2, 4 and 8 they do."
+ */
+export function sideBySide(spec: Spec, chosen: Chosen): Parsed<Spec> {
+  const at = found(spec, chosen);
+  if (!at) return GONE;
+  const { now, count } = at;
+  const picked = now.filter(({ block }) => chosen.blocks.includes(block.id));
+  if (picked.length !== chosen.blocks.length)
+    return {
+      problem: 'Blocks of different sections, or in a card, cannot stand side by side; choose those of one section.',
+    };
+  if (picked.length < 2) return { problem: 'Choose two blocks or more to put them side by side.' };
+  if (count % picked.length !== 0) return { problem: unequal(count, picked.length) };
+  const part = count / picked.length;
+  const lane = Math.min(...picked.map(({ lanes }) => lanes[0]));
+  const columns = new Map(
+    picked.map(({ block }, index) => [block.id, [index * part + 1, (index + 1) * part] as [number, number]]),
+  );
+  return { value: relaned(spec, at, chosen, new Map(picked.map(({ block }) => [block.id, [lane, lane]])), columns) };
+}
+
+function unequal(count: number, parts: number): string {
+  const which = Array.from({ length: count - 1 }, (_, index) => index + 2).filter((each) => count % each === 0);
+  const others = which.length > 1 ? `${which.slice(0, -1).join(', ')} and ${which.at(-1)}` : String(which[0]);
+  return `${counted(count, 'column')} do not come out in ${parts} equal parts; in ${others} they do.`;
+}
+
+/** Blocks one under the other, each over all columns in a lane of its own, from the lane of the topmost on. */
+export function stacked(spec: Spec, chosen: Chosen): Parsed<Spec> {
+  const at = found(spec, chosen);
+  if (!at) return GONE;
+  const picked = at.now.filter(({ block }) => chosen.blocks.includes(block.id));
+  const first = Math.min(...picked.map(({ lanes }) => lanes[0]));
+  // between two lanes there is room for as many as are stacked
+  const lanes = new Map<string, Lanes>(
+    picked.map(({ block }, index) => {
+      const lane = first + index / (picked.length + 1);
+      return [block.id, [lane, lane]];
+    }),
+  );
+  return { value: relaned(spec, at, chosen, lanes, new Map(picked.map(({ block }) => [block.id, [1, at.count]]))) };
+}
+
+/** A block in a lane of its own, under a lane (0: above the first). */
+export function inOwnLane(spec: Spec, chosen: Chosen, under: number): Parsed<Spec> {
+  const at = found(spec, chosen);
+  if (!at) return GONE;
+  const lanes = new Map<string, Lanes>(chosen.blocks.map((id) => [id, [under + 0.5, under + 0.5]]));
+  return { value: relaned(spec, at, chosen, lanes, new Map()) };
+}
+
+/** Blocks in a lane that is there, on the columns that they have; `columns` where they get others. */
+export function inLane(
+  spec: Spec,
+  chosen: Chosen,
+  lane: number,
+  columns = new Map<string, [number, number]>(),
+): Parsed<Spec> {
+  const at = found(spec, chosen);
+  if (!at) return GONE;
+  return { value: relaned(spec, at, chosen, new Map(chosen.blocks.map((id) => [id, [lane, lane]])), columns) };
+}
+
+/**
+ * A section after some of its blocks went to other lanes: lanes that nothing stands in any more close, and each lane keeps
+ * the white space above it. Only what is then another than now is given.
+ */
+function relaned(
+  spec: Spec,
+  { layout, section, breakpoint, now }: Found,
+  chosen: Chosen,
+  moved: ReadonlyMap<string, Lanes>,
+  columns: ReadonlyMap<string, [number, number]>,
+): Spec {
+  const wanted = now.map(({ block, lanes }): Lanes => moved.get(block.id) ?? lanes);
+  const used = [...new Set(wanted.flatMap(([from, to]) => lanesBetween(from, to)))].sort((a, b) => a - b);
+  const numberOf = (lane: number): number => used.indexOf(lane) + 1;
+  const space = spaceAt(spec, section.space, breakpoint);
+  const between = used.slice(1).map((lane) => rowsAfter(space, Math.max(0, Math.ceil(lane) - 2)));
+  const isSame = between.every((rows, lane) => rows === rowsAfter(space, lane));
+  const next = withSection(layout, section.id, (each) => ({
+    ...each,
+    space: isSame ? each.space : { ...each.space, [breakpoint.id]: { ...each.space[breakpoint.id], between } },
+    blocks: each.blocks.map((block, index) => {
+      const [from, to] = wanted[index]!;
+      const lanes: [number, number] = [numberOf(from), numberOf(to)];
+      const own = columns.get(block.id);
+      return placed(block, breakpoint.id, {
+        // lanes that would follow are given too, so that nothing else moves
+        lanes,
+        ...(own ? { columns: own } : {}),
+      });
+    }),
+  }));
+  return withLayout(spec, chosen.layout, () => next);
+}
+
+/** Whole lanes from one to another; a lane that is put between two is itself alone. */
+function lanesBetween(from: number, to: number): number[] {
+  if (from === to) return [from];
+  return Array.from({ length: to - from + 1 }, (_, index) => from + index);
+}
+
+/** Blocks placed at a breakpoint just as they are at another one, in the same share of the columns. */
+export function asAt(spec: Spec, chosen: Chosen, other: string): Parsed<Spec> {
+  const from = spec.breakpoints.find(({ id }) => id === other);
+  const at = found(spec, chosen);
+  if (!from || !at) return GONE;
+  const there = new Map(
+    placementsAt(spec, at.section.blocks, from, (each) => columnsAt(spec, each).count).map((each) => [
+      each.block.id,
+      each,
+    ]),
+  );
+  const of = columnsAt(spec, from).count;
+  const layout = withBlocks(at.layout, chosen.blocks, (block) => {
+    const model = there.get(block.id);
+    if (!model) return block;
+    const {
+      columns: [first, last],
+      lanes,
+      height,
+      stands,
+    } = model;
+    const scaled = (line: number): number => (line * at.count) / of;
+    const columns: [number, number] = [scaled(first - 1) + 1, scaled(last)];
+    return placed(block, chosen.breakpoint, {
+      columns: columns.every(Number.isInteger) ? columns : [1, at.count],
+      lanes: [lanes[0], lanes[1]],
+      stands,
+      ...(height === 'content' ? {} : { height }),
+    });
+  });
+  return { value: withLayout(spec, chosen.layout, () => layout) };
+}
+
+/** Blocks that follow from the next narrower breakpoint again, with everything. */
+export function following(spec: Spec, { layout, blocks, breakpoint }: Chosen): Parsed<Spec> {
+  const narrowest = byWidth(spec.breakpoints)[0]!.id;
+  if (breakpoint === narrowest)
+    return { problem: 'At the narrowest breakpoint there is nothing to follow; place the block.' };
+  return {
+    value: withLayout(spec, layout, (each) =>
+      withBlocks(each, blocks, (block) => {
+        const { [breakpoint]: _own, ...at } = block.at;
+        return { ...block, at };
+      }),
+    ),
+  };
+}
+
+/** A layout without some blocks; lanes that are then empty close. */
+export function withoutBlocks(spec: Spec, layout: string, blocks: readonly string[]): Spec {
+  return withLayout(spec, layout, (each) => withBlocks(each, blocks, (_: Block) => null));
+}
+
+/** Is a block in a card? Then its lanes are the card’s. */
+export function isInCard(layout: Layout, block: string): boolean {
+  return (blockOf(layout, block)?.card ?? null) !== null;
+}

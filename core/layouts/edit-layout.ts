@@ -1,0 +1,137 @@
+import { idOf } from '../spec/slug';
+import type { Block, Holds, Layout, Placement, Section, Spec } from '../spec/schema';
+
+/** Changes of trial layouts, as new documents. What is not there is left as it is. */
+
+/** A spec with one layout changed. */
+export function withLayout(spec: Spec, id: string, change: (layout: Layout) => Layout): Spec {
+  return { ...spec, layouts: spec.layouts.map((layout) => (layout.id === id ? change(layout) : layout)) };
+}
+
+/** A layout with one section changed. */
+export function withSection(layout: Layout, id: string, change: (section: Section) => Section): Layout {
+  return { ...layout, sections: layout.sections.map((section) => (section.id === id ? change(section) : section)) };
+}
+
+/** A layout with some of its blocks changed, or, for null, without them; blocks in cards too. */
+export function withBlocks(layout: Layout, ids: readonly string[], change: (block: Block) => Block | null): Layout {
+  const wanted = new Set(ids);
+  const changed = (blocks: readonly Block[]): Block[] =>
+    blocks.flatMap((block) => {
+      const next = wanted.has(block.id) ? change(block) : block;
+      if (next === null) return [];
+      if (!('card' in next.holds)) return [next];
+      const { card } = next.holds;
+      return [{ ...next, holds: { card: { ...card, blocks: changed(card.blocks) } } }];
+    });
+  return {
+    ...layout,
+    sections: layout.sections.map((section) => ({ ...section, blocks: changed(section.blocks) })),
+  };
+}
+
+/** A part of a placement that is undefined follows from the next narrower breakpoint again. */
+export type PlacementChange = { [Part in keyof Placement]?: Placement[Part] | undefined };
+
+/** A block placed otherwise at a breakpoint; a placement that says nothing is gone. */
+export function placed(block: Block, breakpoint: string, change: PlacementChange): Block {
+  const { [breakpoint]: before = {}, ...others } = block.at;
+  const parts = Object.entries({ ...before, ...change }).filter(([, part]) => part !== undefined);
+  const next = Object.fromEntries(parts) as Placement;
+  return { ...block, at: parts.length === 0 ? others : { ...others, [breakpoint]: next } };
+}
+
+/** Where white space is: above the first lane, after a lane (counted from 0), or below the last. */
+export type Gap = 'above' | 'below' | number;
+
+/** A count of rows at a breakpoint; `between` is the whole list that stands there now. */
+export function withSpace<S extends Pick<Section, 'space'>>(
+  of: S,
+  breakpoint: string,
+  gap: Gap,
+  rows: number,
+  between: readonly number[],
+): S {
+  const before = of.space[breakpoint] ?? {};
+  const change =
+    typeof gap === 'string'
+      ? { [gap]: rows }
+      : {
+          between: Array.from({ length: Math.max(between.length, gap + 1) }, (_, lane) =>
+            lane === gap ? rows : (between[lane] ?? between.at(-1) ?? 0),
+          ),
+        };
+  return { ...of, space: { ...of.space, [breakpoint]: { ...before, ...change } } };
+}
+
+/** The ids that a layout has given out to blocks. */
+function idsOf(blocks: readonly Block[]): string[] {
+  return blocks.flatMap(({ id, holds }) => [id, ...('card' in holds ? idsOf(holds.card.blocks) : [])]);
+}
+
+/** A block at the end of a section, at all columns from the narrowest breakpoint on; with its id. */
+export function addBlock(
+  layout: Layout,
+  section: string,
+  name: string,
+  holds: Holds,
+  at: Block['at'],
+): { layout: Layout; id: string } {
+  const id = idOf(
+    name,
+    layout.sections.flatMap(({ blocks }) => idsOf(blocks)),
+  );
+  const block: Block = { id, name, holds, at };
+  return {
+    id,
+    layout: withSection(layout, section, (each) => ({ ...each, blocks: [...each.blocks, block] })),
+  };
+}
+
+/** A section at the foot of a layout, with its id. */
+export function addSection(layout: Layout, name: string): { layout: Layout; id: string } {
+  const id = idOf(
+    name,
+    layout.sections.map((section) => section.id),
+  );
+  const section: Section = { id, name, tall: 'content', space: {}, blocks: [] };
+  return { id, layout: { ...layout, sections: [...layout.sections, section] } };
+}
+
+/** The section in which a block stands, itself or in a card. */
+export function sectionOf(layout: Layout, block: string): Section | undefined {
+  return layout.sections.find(({ blocks }) => idsOf(blocks).includes(block));
+}
+
+/** A block by its id, with the card that it stands in. */
+export function blockOf(layout: Layout, id: string): { block: Block; card: Block | null } | null {
+  const found = (blocks: readonly Block[], card: Block | null): { block: Block; card: Block | null } | null => {
+    for (const block of blocks) {
+      if (block.id === id) return { block, card };
+      const inner = 'card' in block.holds ? found(block.holds.card.blocks, block) : null;
+      if (inner) return inner;
+    }
+    return null;
+  };
+  return found(
+    layout.sections.flatMap(({ blocks }) => blocks),
+    null,
+  );
+}
+
+/** Where a block stands in the document: under its section, and the cards around it. */
+export function blockAddress(layout: Layout, id: string): string[] {
+  const under = (blocks: readonly Block[]): string[] | null => {
+    for (const block of blocks) {
+      if (block.id === id) return ['blocks', id];
+      const inner = 'card' in block.holds ? under(block.holds.card.blocks) : null;
+      if (inner) return ['blocks', block.id, 'holds', 'card', ...inner];
+    }
+    return null;
+  };
+  for (const section of layout.sections) {
+    const found = under(section.blocks);
+    if (found) return ['layouts', layout.id, 'sections', section.id, ...found];
+  }
+  return ['layouts', layout.id];
+}

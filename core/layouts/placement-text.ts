@@ -1,0 +1,100 @@
+import Fraction from 'fraction.js';
+import type { Parsed } from '../length/parsed';
+import { counted } from '../length/present';
+import { LIMITS } from '../spec/limits';
+import type { BlockHeight } from '../spec/schema';
+import type { Placed } from './placements';
+
+/** How placements are written and read in cells. */
+
+/** `2–6`, or a single one, `3`; halves with a point. */
+export function rangeText([first, last]: readonly [number, number]): string {
+  return first === last ? String(first) : `${first}–${last}`;
+}
+
+/** `12 rows`, `2 lines`, `16/9`, `lanes`, `section`, `content`. */
+export function heightText(height: BlockHeight | 'content'): string {
+  if (typeof height === 'string') return height;
+  if ('rows' in height) return counted(height.rows, 'row');
+  return 'lines' in height ? counted(height.lines, 'line') : height.ratio;
+}
+
+const PARTS: Record<string, Fraction> = {
+  all: new Fraction(1),
+  half: new Fraction(1, 2),
+  third: new Fraction(1, 3),
+  quarter: new Fraction(1, 4),
+  'two thirds': new Fraction(2, 3),
+  'three quarters': new Fraction(3, 4),
+};
+
+/**
+ * Columns as a person types them: `2–6`, `3`, `6 of 12`, `half`, `two thirds`, `all`. A part keeps the column at which the
+ * block begins, as far as there is room from it on.
+ *
+ *     columnsOf('half', [7, 9], 12).value   // [7, 12]
+ *     columnsOf('third', [1, 4], 10).problem   // "A third of 10 columns is 3⅓; …"
+ */
+export function columnsOf(text: string, now: readonly [number, number], count: number): Parsed<[number, number]> {
+  const typed = text
+    .trim()
+    .toLowerCase()
+    .replace(/^(a|the) /, '');
+  const range = /^(\d+(?:\.5)?)(?:\s*[–-]\s*(\d+(?:\.5)?))?$/.exec(typed);
+  if (range) {
+    const [first, last] = [Number(range[1]), Number(range[2] ?? range[1])];
+    if (first < 1 || last < first)
+      return { problem: 'Columns are counted from 1, the first before the last, such as 2–6.' };
+    if (first > count || last > count)
+      return { problem: `There are ${counted(count, 'column')} here; type columns from 1 to ${count}.` };
+    return { value: [first, last] };
+  }
+  const [, part, of] = /^(\d+) of (\d+)$/.exec(typed) ?? [];
+  const share = part ? (Number(of) === 0 ? undefined : new Fraction(Number(part), Number(of))) : PARTS[typed];
+  if (!share) return { problem: 'Type columns such as 2–6, 6 of 12, half, two thirds or all.' };
+  const wide = share.mul(count);
+  if (wide.d !== 1n || wide.compare(1) < 0 || wide.compare(count) > 0)
+    return {
+      problem: `“${text.trim()}” of ${counted(count, 'column')} is ${wide.toFraction(true)} columns; ${wholeParts(count)}`,
+    };
+  const columns = Number(wide.n);
+  const first = Math.max(1, Math.min(Math.ceil(now[0]), count - columns + 1));
+  return { value: [first, first + columns - 1] };
+}
+
+function wholeParts(count: number): string {
+  const whole = Object.entries(PARTS).filter(([name, share]) => name !== 'all' && share.mul(count).d === 1n);
+  return whole.length === 0
+    ? 'type columns such as 1–2.'
+    : `whole here: ${whole.map(([name]) => name).join(', ')}, all.`;
+}
+
+/** Lanes as typed: `2` or `2–3`. */
+export function lanesOf(text: string): Parsed<[number, number]> {
+  const range = /^(\d{1,3})(?:\s*[–-]\s*(\d{1,3}))?$/.exec(text.trim());
+  const [first, last] = [Number(range?.[1]), Number(range?.[2] ?? range?.[1])];
+  if (!range || first < 1 || last < first) return { problem: 'Type a lane, such as 2, or lanes such as 2–3.' };
+  if (last > LIMITS.lanes) return { problem: `A section has at most ${LIMITS.lanes} lanes.` };
+  return { value: [first, last] };
+}
+
+/** A height as typed: `12 rows` or `12`, `3 lines`, `16/9`, `lanes`, `section`. */
+export function heightOfText(text: string): Parsed<BlockHeight> {
+  const typed = text.trim().toLowerCase();
+  if (typed === 'lanes' || typed === 'section') return { value: typed };
+  const [, count, unit] = /^(\d{1,4})\s*(rows?|lines?)?$/.exec(typed) ?? [];
+  if (count !== undefined) {
+    const number = Number(count);
+    if (number < 1 || number > LIMITS.rowsInLayout)
+      return { problem: `A block is 1 to ${LIMITS.rowsInLayout} rows or lines tall.` };
+    return { value: unit?.startsWith('line') ? { lines: number } : { rows: number } };
+  }
+  const [, wide, tall] = /^(\d{1,4}(?:\.\d{1,3})?)\s*[/:×x]\s*(\d{1,4})$/.exec(typed) ?? [];
+  if (wide !== undefined && Number(wide) > 0 && Number(tall) > 0) return { value: { ratio: `${wide}/${tall}` } };
+  return { problem: 'Type a height such as 12 rows, 3 lines, 16/9, lanes or section.' };
+}
+
+/** Where a block stands, in a line: `columns 2–6, lane 1, 12 rows, caps`. */
+export function placedText({ columns, lanes, height, stands }: Placed): string {
+  return `columns ${rangeText(columns)}, lane ${rangeText(lanes)}, ${heightText(height)}, ${stands}`;
+}

@@ -1,0 +1,128 @@
+import fc from 'fast-check';
+import type { Block, CardGrid, Layout, Placement, Section, Spec } from '../spec/schema';
+import { dividedRows, practiceSpec } from '../spec/testing';
+import { addStyle } from '../type/write-style';
+
+/** Layouts of every kind on phone, tablet and desktop, for tests. */
+
+/** A spec with a text to read, of 4, 8 and 12 columns. */
+export const practicePage: Spec = addStyle(practiceSpec('Laid out'), 'body').value!.spec;
+
+const placement: fc.Arbitrary<Placement> = fc.record(
+  {
+    columns: fc
+      .tuple(fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 3 }))
+      .map(([first, more]): [number, number] => [first, Math.min(4, first + more)])
+      .chain(([first, last]) => fc.constantFrom<[number, number]>([first, last], [first, last], [first, last + 0.5])),
+    leaves: fc.constantFrom<NonNullable<Placement['leaves']>>(
+      [],
+      [],
+      [{ side: 'end', to: 'screen', reason: 'Runs out.' }],
+      [{ side: 'start', to: 'margin', reason: 'Hangs out.' }],
+      [{ side: 'end', to: '12px', reason: 'Hangs out.' }],
+      [{ side: 'start', to: { ofColumn: '1/2' }, reason: 'Hangs out.' }],
+    ),
+    lanes: fc
+      .tuple(fc.integer({ min: 1, max: 5 }), fc.integer({ min: 0, max: 2 }))
+      .map(([first, more]): [number, number] => [first, first + more]),
+    height: fc.oneof(
+      fc.constantFrom('lanes' as const, 'section' as const),
+      fc.record({ rows: fc.integer({ min: 1, max: 20 }) }),
+      fc.record({ lines: fc.integer({ min: 1, max: 9 }) }),
+      fc.record({ ratio: fc.constantFrom('16/9', '1', '3/4') }),
+    ),
+    stands: fc.constantFrom('top' as const, 'middle' as const, 'foot' as const),
+  },
+  { requiredKeys: [] },
+);
+const at = fc
+  .record({ phone: placement, tablet: placement, desktop: placement }, { requiredKeys: [] })
+  .map((each) => ({ ...each }) as Record<string, Placement>);
+const plainHolds = fc.constantFrom<Block['holds']>({ area: 'plain' }, { picture: '4/3' }, { text: 'body', words: 'x' });
+const space = fc
+  .record(
+    {
+      above: fc.integer({ min: 0, max: 9 }),
+      between: fc.array(fc.integer({ min: 0, max: 9 }), { maxLength: 3 }),
+      below: fc.integer({ min: 0, max: 9 }),
+    },
+    { requiredKeys: [] },
+  )
+  .map((phone) => ({ phone }));
+const holds = fc.oneof(
+  { weight: 4, arbitrary: plainHolds },
+  fc
+    .tuple(
+      plainHolds,
+      at,
+      space,
+      fc.constantFrom<'page' | { count: number; gutter: string }>('page', { count: 3, gutter: '8px' }),
+      fc.constantFrom<Partial<CardGrid>>(
+        {},
+        { padding: '12px' },
+        { baseline: { step: '6px', offset: '2px' } },
+        { rows: { height: '10px', gap: '5px' } },
+      ),
+    )
+    .map(([inner, where, between, columns, own]) => ({
+      card: {
+        padding: '8px',
+        ...own,
+        columns,
+        space: between,
+        blocks: [{ id: 'inner', name: 'Inner', holds: inner, at: where }],
+      },
+    })),
+);
+
+export const anyLayout: fc.Arbitrary<Layout> = fc
+  .array(
+    fc.tuple(
+      fc.constantFrom('content' as const, 'screen' as const),
+      space,
+      fc.array(fc.tuple(holds, at), { maxLength: 6 }),
+    ),
+    { minLength: 1, maxLength: 4 },
+  )
+  .map((sections) => ({
+    id: 'any',
+    name: 'Any',
+    notes: '',
+    sections: sections.map(([tall, between, blocks], index): Section => ({
+      id: `s${index}`,
+      name: 'Section',
+      tall,
+      space: between,
+      blocks: blocks.map(([what, where], place) => {
+        const id = `b${index}-${place}`;
+        const inside =
+          'card' in what
+            ? { card: { ...what.card, blocks: what.card.blocks.map((each) => ({ ...each, id: `${id}-in` })) } }
+            : what;
+        return { id, name: 'Block', holds: inside, at: where };
+      }),
+    })),
+  }));
+
+/** The practice page with rows of every rule, and with none. */
+export const anyPage: fc.Arbitrary<Spec> = fc
+  .tuple(
+    fc.constantFrom('repeat' as const, 'modules' as const, 'divide' as const, 'none' as const),
+    fc.constantFrom('16px', '20px', '2vw'),
+  )
+  .map(([rule, gutter]) => ({
+    ...practicePage,
+    breakpoints: practicePage.breakpoints.map((breakpoint) => ({
+      ...breakpoint,
+      columns: { ...breakpoint.columns, gutter },
+      rows:
+        rule === 'divide'
+          ? dividedRows({ count: 4 })
+          : rule === 'modules'
+            ? { rule, lines: 5, between: 1 }
+            : rule === 'none'
+              ? null
+              : { rule, height: '20px', gap: '5px', offset: '10px' },
+      baseline: rule === 'divide' ? null : { step: '4px', offset: '0px' },
+    })),
+  }));

@@ -1,0 +1,245 @@
+import { lengthOf, parseLengthValue } from '../length/length-value';
+import { changesWithScreen } from '../length/length';
+import { mapped, type Parsed } from '../length/parsed';
+import { LIMITS } from '../spec/limits';
+import { byWidth } from '../spec/ranges';
+import type { Block, CardGrid, Holds, Layout, Leaving, Spec } from '../spec/schema';
+import { addStyle } from '../type/write-style';
+import { columnsAt } from '../columns/columns-at';
+import type { Chosen } from './arrange';
+import { addBlock, addSection, blockOf, placed, withBlocks, withLayout, withSection } from './edit-layout';
+import { heightOfText } from './placement-text';
+
+/** What a person types and chooses for blocks, sections and layouts. */
+
+const named = (text: string, thing: string): Parsed<string> => {
+  const name = text.trim();
+  if (name === '') return { problem: `A ${thing} needs a name.` };
+  return name.length > LIMITS.breakpointName
+    ? { problem: `This name has ${name.length} characters; the most is ${LIMITS.breakpointName}.` }
+    : { value: name };
+};
+
+export function nameLayout(spec: Spec, id: string, text: string): Parsed<Spec> {
+  return mapped(named(text, 'layout'), (name) => withLayout(spec, id, (layout) => ({ ...layout, name })));
+}
+
+export function nameSection(spec: Spec, layout: string, id: string, text: string): Parsed<Spec> {
+  return mapped(named(text, 'section'), (name) =>
+    withLayout(spec, layout, (each) => withSection(each, id, (section) => ({ ...section, name }))),
+  );
+}
+
+export function nameBlock(spec: Spec, layout: string, id: string, text: string): Parsed<Spec> {
+  return mapped(named(text, 'block'), (name) => withBlock(spec, layout, id, (block) => ({ ...block, name })));
+}
+
+/** A spec with one block of a layout changed. */
+function withBlock(spec: Spec, layout: string, id: string, change: (block: Block) => Block): Spec {
+  return withLayout(spec, layout, (each) => withBlocks(each, [id], change));
+}
+
+/** What a block holds, from now on. */
+export function withHolds(spec: Spec, layout: string, id: string, holds: Holds): Spec {
+  return withBlock(spec, layout, id, (block) => ({ ...block, holds }));
+}
+
+export function writeWords(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
+  if (!('text' in block.holds)) return { problem: 'This block holds no words.' };
+  if (text.length > LIMITS.words)
+    return { problem: `These are ${text.length} characters; the most is ${LIMITS.words}.` };
+  return { value: withHolds(spec, layout, block.id, { ...block.holds, words: text.trim() }) };
+}
+
+/** A picture’s ratio, width to height: `16/9`. */
+export function writeRatio(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
+  if (!('picture' in block.holds)) return { problem: 'This block holds no picture.' };
+  const height = heightOfText(text).value;
+  if (!height || typeof height === 'string' || !('ratio' in height))
+    return { problem: 'A ratio is width / height, both more than 0, such as 16/9.' };
+  return { value: withHolds(spec, layout, block.id, { ...block.holds, picture: height.ratio }) };
+}
+
+/** A card with something of its grid changed. */
+export function withCard(spec: Spec, layout: string, block: Block, change: Partial<CardGrid>): Spec {
+  return 'card' in block.holds ? withHolds(spec, layout, block.id, { card: { ...block.holds.card, ...change } }) : spec;
+}
+
+/** A length in a card: it does not change with the screen. */
+export function cardLength(text: string): Parsed<string> {
+  const parsed = parseLengthValue(text);
+  if (parsed.value === undefined) return { problem: parsed.problem! };
+  const length = lengthOf(parsed.value);
+  if (changesWithScreen(length.unit)) return { problem: 'In a card, type a length in px or rem, such as 16.' };
+  return typeof parsed.value === 'string'
+    ? { value: parsed.value }
+    : { value: `${length.amount.toString()}${length.unit}` };
+}
+
+/** A card on columns of its own, `3, 16` (their count and gutter), or on the `page`’s. */
+export function writeCardColumns(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
+  const typed = text.trim().toLowerCase();
+  if (typed === 'page' || typed === '') return { value: withCard(spec, layout, block, { columns: 'page' }) };
+  const [, count, gutter] = /^(\d{1,2})(?:\s*(?:columns?)?\s*[,;]\s*(?:gutter\s*)?(.+))?$/.exec(typed) ?? [];
+  if (!count || Number(count) < 1 || Number(count) > LIMITS.columns)
+    return { problem: `Type page, or a count and a gutter such as 3, 16; at most ${LIMITS.columns} columns.` };
+  return mapped(cardLength(gutter ?? '16'), (length) =>
+    withCard(spec, layout, block, { columns: { count: Number(count), gutter: length } }),
+  );
+}
+
+/** A card’s own baseline: its step, such as `4`; `page` takes the page’s rows. */
+export function writeCardBaseline(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
+  const typed = text.trim().toLowerCase();
+  if (typed === 'page' || typed === '') return { value: withCard(spec, layout, block, { baseline: undefined }) };
+  return mapped(cardLength(typed), (step) => withCard(spec, layout, block, { baseline: { step, offset: '0px' } }));
+}
+
+/**
+ * An edge that is meant to be off its line, with the reason; null takes the mark away.
+ *
+ *     leave(spec, chosen, 'end', { to: 'screen', reason: 'The quay runs out of the picture.' })
+ */
+export function leave(
+  spec: Spec,
+  { layout, blocks, breakpoint }: Chosen,
+  side: Leaving['side'],
+  how: Pick<Leaving, 'to' | 'reason'> | null,
+): Parsed<Spec> {
+  if (how && how.reason.trim() === '')
+    return { problem: 'Say why this edge leaves the grid, in a sentence; who builds it reads the reason.' };
+  if (how && how.reason.length > LIMITS.reason)
+    return { problem: `This reason has ${how.reason.length} characters; the most is ${LIMITS.reason}.` };
+  return {
+    value: withLayout(spec, layout, (each) =>
+      withBlocks(each, blocks, (block) => {
+        const others = (block.at[breakpoint]?.leaves ?? []).filter((leaving) => leaving.side !== side);
+        const leaves = how ? [...others, { side, to: how.to, reason: how.reason.trim() }] : others;
+        return placed(block, breakpoint, { leaves });
+      }),
+    ),
+  };
+}
+
+/** Says that a block lies over another on purpose, and why. */
+export function layOver(spec: Spec, { layout, blocks, breakpoint }: Chosen, reason: string): Parsed<Spec> {
+  if (reason.trim() === '') return { problem: 'Say why it lies over another block, in a sentence.' };
+  return {
+    value: withLayout(spec, layout, (each) =>
+      withBlocks(each, blocks, (block) => placed(block, breakpoint, { over: reason.trim() })),
+    ),
+  };
+}
+
+/** What can be put on a page. */
+export const NEW_BLOCKS = [
+  { id: 'heading', title: 'Heading' },
+  { id: 'body', title: 'Text' },
+  { id: 'picture', title: 'Picture' },
+  { id: 'card', title: 'Card' },
+  { id: 'area', title: 'Area' },
+] as const;
+export type NewBlock = (typeof NEW_BLOCKS)[number]['id'];
+
+/** A block more at the foot of a section (by default the last), over all columns, with its id. */
+export function newBlock(
+  spec: Spec,
+  layoutId: string,
+  kind: NewBlock,
+  section?: string,
+): Parsed<{ spec: Spec; id: string }> {
+  const layout = spec.layouts.find(({ id }) => id === layoutId);
+  if (!layout) return { problem: 'This layout is not there any more.' };
+  const held = holdsOf(spec, kind);
+  if (!held.value) return { problem: held.problem! };
+  const into = layout.sections.some(({ id }) => id === section) ? layout : withOneSection(layout);
+  const at = section && into === layout ? section : into.sections.at(-1)!.id;
+  const { spec: styled, holds } = held.value;
+  const first = byWidth(spec.breakpoints)[0]!;
+  const place = { [first.id]: { columns: [1, columnsAt(spec, first).count] as [number, number], ...heightFor(kind) } };
+  const added = addBlock(into, at, NEW_BLOCKS.find(({ id }) => id === kind)!.title, holds, place);
+  const inside =
+    kind === 'card'
+      ? withBlocks(added.layout, [added.id], (block) => ({ ...block, holds: renamed(block) }))
+      : added.layout;
+  return { value: { spec: withLayout(styled, layoutId, () => inside), id: added.id } };
+}
+
+function heightFor(kind: NewBlock): object {
+  if (kind === 'heading') return { height: { lines: 1 } };
+  if (kind === 'body') return { height: { lines: 4 } };
+  return kind === 'area' ? { height: { rows: 6 } } : {};
+}
+
+function withOneSection(layout: Layout): Layout {
+  return layout.sections.length > 0 ? layout : addSection(layout, 'Section').layout;
+}
+
+function holdsOf(spec: Spec, kind: NewBlock): Parsed<{ spec: Spec; holds: Holds }> {
+  switch (kind) {
+    case 'picture':
+      return { value: { spec, holds: { picture: '4/3' } } };
+    case 'area':
+      return { value: { spec, holds: { area: 'plain' } } };
+    case 'card': {
+      const text = holdsOf(spec, 'body');
+      if (!text.value) return text;
+      const inner: Block[] = [
+        { id: 'picture', name: 'Picture', holds: { picture: '3/2' }, at: {} },
+        { id: 'text', name: 'Text', holds: text.value.holds, at: {} },
+      ];
+      const card: CardGrid = {
+        padding: '0px',
+        columns: 'page',
+        space: { [byWidth(spec.breakpoints)[0]!.id]: { between: [1] } },
+        blocks: inner,
+      };
+      return { value: { spec: text.value.spec, holds: { card } } };
+    }
+    default: {
+      const style = spec.type.find(({ role }) => role === kind);
+      const words = kind === 'heading' ? 'A heading' : 'Some text to read.';
+      if (style) return { value: { spec, holds: { text: style.name, words } } };
+      return mapped(addStyle(spec, kind), (added) => ({ spec: added.spec, holds: { text: added.name, words } }));
+    }
+  }
+}
+
+/** A new card whose blocks are named after it, so that no two of a layout have one id. */
+function renamed({ id, holds }: Block): Holds {
+  if (!('card' in holds)) return holds;
+  return { card: { ...holds.card, blocks: holds.card.blocks.map((block) => ({ ...block, id: `${id}-${block.id}` })) } };
+}
+
+/** A section more, with its id. */
+export function newSection(spec: Spec, layout: string): Parsed<{ spec: Spec; id: string }> {
+  const now = spec.layouts.find(({ id }) => id === layout);
+  if (!now) return { problem: 'This layout is not there any more.' };
+  if (now.sections.length >= LIMITS.sections)
+    return { problem: `A layout has at most ${LIMITS.sections} sections; remove one first.` };
+  const added = addSection(now, 'Section');
+  return { value: { spec: withLayout(spec, layout, () => added.layout), id: added.id } };
+}
+
+/** A block earlier or later among those of its section or card. */
+export function reordered(spec: Spec, layout: string, id: string, by: 1 | -1): Spec {
+  const moved = (blocks: Block[]): Block[] => {
+    const from = blocks.findIndex((block) => block.id === id);
+    const to = from + by;
+    if (from < 0 || to < 0 || to >= blocks.length) return blocks;
+    const next = [...blocks];
+    [next[from], next[to]] = [next[to]!, next[from]!];
+    return next;
+  };
+  return withLayout(spec, layout, (each) => {
+    const card = blockOf(each, id)?.card;
+    if (card && 'card' in card.holds) {
+      const grid = card.holds.card;
+      return withBlocks(each, [card.id], (block) => ({
+        ...block,
+        holds: { card: { ...grid, blocks: moved(grid.blocks) } },
+      }));
+    }
+    return { ...each, sections: each.sections.map((section) => ({ ...section, blocks: moved(section.blocks) })) };
+  });
+}

@@ -1,0 +1,116 @@
+import { blockAddress, blockOf, placed, withBlocks, withLayout } from '../../layouts/edit-layout';
+import type { PlacedBlock } from '../../layouts/place-blocks';
+import { columnsOf, heightOfText, heightText, lanesOf, rangeText } from '../../layouts/placement-text';
+import type { Placed } from '../../layouts/placements';
+import { solvedAt } from '../../layouts/solved-at';
+import type { Parsed } from '../../length/parsed';
+import { mapped } from '../../length/parsed';
+import type { Breakpoint, Layout, Placement, Spec } from '../../spec/schema';
+import { columnsAt } from '../../columns/columns-at';
+import type { CellQuantity } from '../quantity';
+import { given, type Reading, said } from '../reading';
+
+/** The parts of a placement that a sheet of blocks shows. */
+export const PLACEMENT_PARTS = ['columns', 'lanes', 'height', 'stands'] as const;
+export type PlacementPart = (typeof PLACEMENT_PARTS)[number];
+
+const FOLLOWS = /^(=|follows?|auto)?$/i;
+const STANDS = ['top', 'middle', 'foot', 'caps', 'x-height', 'baseline'] as const;
+
+type About = Pick<CellQuantity, 'hint' | 'kind' | 'choices'> & {
+  read: (block: PlacedBlock) => Reading;
+  parse: (text: string, now: Placed, count: number) => Parsed<Placement>;
+};
+
+const ABOUT: Record<PlacementPart, About> = {
+  columns: {
+    kind: 'words',
+    hint: 'Columns such as 2–6, 6 of 12, half, two thirds or all.',
+    read: ({ placed: { columns }, width }) => given(rangeText(columns), width),
+    parse: (text, { columns }, count) => mapped(columnsOf(text, columns, count), (value) => ({ columns: value })),
+  },
+  lanes: {
+    kind: 'words',
+    hint: 'The lane it stands in, such as 2, or lanes such as 2–3. Blocks of one lane stand side by side.',
+    read: ({ placed: { lanes } }) => said(rangeText(lanes)),
+    parse: (text) => mapped(lanesOf(text), (value) => ({ lanes: value })),
+  },
+  height: {
+    kind: 'words',
+    hint: 'A height such as 12 rows, 3 lines or 16/9; or lanes, or section.',
+    read: ({ placed: { height }, height: tall }) => given(heightText(height), tall),
+    parse: (text) => mapped(heightOfText(text), (value) => ({ height: value })),
+  },
+  stands: {
+    kind: 'choice',
+    choices: STANDS,
+    hint: 'Where it stands in its lane: at its top, middle or foot, or with its caps, x-height or baseline on a line.',
+    read: ({ placed: { stands } }) => said(stands),
+    parse: (text) => {
+      const found = STANDS.find((each) => each === text.trim().toLowerCase());
+      return found
+        ? { value: { stands: found } }
+        : { problem: `Choose ${STANDS.slice(0, -1).join(', ')} or ${STANDS.at(-1)}.` };
+    },
+  },
+};
+
+/**
+ * One part of the placements of every block of a layout, as rows of a sheet: blocks down, breakpoints across. What a
+ * breakpoint does not give follows from the next narrower one.
+ */
+export function placementCells(layout: Layout, part: PlacementPart): CellQuantity[] {
+  const { read, parse, ...about } = ABOUT[part];
+  return blocksOf(layout).map(({ id, name }) => ({
+    ...about,
+    id,
+    label: name,
+    name: `${name}, ${part}`,
+    group: 'layouts',
+    followed: 'the narrower breakpoint',
+    address: (breakpoint) => [...blockAddress(layout, id), 'at', breakpoint.id, part],
+    read: (spec, breakpoint) => {
+      const own = solvedBlock(spec, layout.id, id, breakpoint);
+      return own ? { ...read(own), follows: own.placed.block.at[breakpoint.id]?.[part] === undefined } : said('');
+    },
+    write: (spec, breakpoint, text) => {
+      const own = solvedBlock(spec, layout.id, id, breakpoint);
+      if (!own) return { problem: 'This block is no longer in the layout.' };
+      const typed = text.replace(/^=\s*/, '');
+      const change: Parsed<Placement> = FOLLOWS.test(text)
+        ? { value: { [part]: undefined } }
+        : parse(typed, own.placed, countOf(spec, layout.id, id, breakpoint));
+      return mapped(change, (value) =>
+        withLayout(spec, layout.id, (each) => withBlocks(each, [id], (block) => placed(block, breakpoint.id, value))),
+      );
+    },
+    weighs: 'minor',
+  }));
+}
+
+/** The blocks of a layout in their order, each before those in it. */
+export function blocksOf(layout: Layout): { id: string; name: string; depth: number; section: string }[] {
+  type Blocks = Layout['sections'][number]['blocks'];
+  const inside = (blocks: Blocks, depth: number, section: string): ReturnType<typeof blocksOf> =>
+    blocks.flatMap(({ id, name, holds }) => [
+      { id, name, depth, section },
+      ...('card' in holds ? inside(holds.card.blocks, depth + 1, section) : []),
+    ]);
+  return layout.sections.flatMap(({ id, blocks }) => inside(blocks, 0, id));
+}
+
+function solvedBlock(spec: Spec, layout: string, id: string, breakpoint: Breakpoint): PlacedBlock | undefined {
+  const now = spec.layouts.find((each) => each.id === layout);
+  return now && solvedAt(spec, now, breakpoint).blocks.find((block) => block.id === id);
+}
+
+/** How many columns a block can stand on: those of the page, or of the card that it stands in. */
+function countOf(spec: Spec, layout: string, id: string, breakpoint: Breakpoint): number {
+  const now = spec.layouts.find((each) => each.id === layout)!;
+  const card = blockOf(now, id)?.card;
+  if (!card || !('card' in card.holds)) return columnsAt(spec, breakpoint).count;
+  const { columns } = card.holds.card;
+  if (columns !== 'page') return columns.count;
+  const [first, last] = solvedBlock(spec, layout, card.id, breakpoint)!.placed.columns;
+  return Math.max(1, Math.floor(last) - Math.ceil(first) + 1);
+}

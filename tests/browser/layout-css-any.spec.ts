@@ -1,0 +1,74 @@
+import { expect, test } from '@playwright/test';
+import fc from 'fast-check';
+import { columnsAt } from '../../core/columns/columns-at';
+import { layoutCss } from '../../core/formats/layout/layout-css';
+import { layoutHtml } from '../../core/formats/layout/layout-html';
+import { solveLayout } from '../../core/layouts/solve-layout';
+import type { PlacedBlock } from '../../core/layouts/place-blocks';
+import { anyLayout, anyPage } from '../../core/layouts/testing';
+import { ZERO } from '../../core/length/px';
+import { breakpointAt } from '../../core/spec/ranges';
+
+/** Layouts and widths that are held against each other; `YPSILINE_LONG=1` takes the long form. */
+const LAYOUTS = process.env.YPSILINE_LONG ? 600 : 100;
+const WIDTHS = 12;
+const HEIGHT = 900;
+
+const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(64) };
+/** Chromium's unit of layout, in px. */
+const UNIT = 1 / 64;
+
+test('layout.css and the core agree in Chromium, whatever the layout', async ({ page }) => {
+  test.setTimeout(1_200_000);
+  const pages = fc.sample(fc.tuple(anyPage, anyLayout), { numRuns: LAYOUTS, seed: 10 });
+  const widths = fc.sample(fc.integer({ min: 240, max: 2000 }), { numRuns: LAYOUTS * WIDTHS, seed: 11 });
+  let compared = 0;
+  for (const [index, [base, layout]] of pages.entries()) {
+    const spec = { ...base, layouts: [layout] };
+    await page.setContent(layoutHtml(spec, [layout], layoutCss(spec, ORIGIN, [layout])));
+    for (const width of widths.slice(index * WIDTHS, (index + 1) * WIDTHS)) {
+      const breakpoint = breakpointAt(spec, width);
+      // columns that have no room are a finding of their own
+      if (columnsAt(spec, breakpoint, width).column.compare(ZERO) <= 0) continue;
+      await page.setViewportSize({ width, height: HEIGHT });
+      const drawn = await page.$$eval('[data-block]', (boxes) => {
+        const { top, left } = document.querySelector('.layout')!.getBoundingClientRect();
+        return boxes.map((box) => {
+          const edges = box.getBoundingClientRect();
+          return [
+            (box as HTMLElement).dataset.block!,
+            edges.left - left,
+            edges.top - top,
+            edges.width,
+            edges.height,
+          ] as const;
+        });
+      });
+      const meant = new Map(solveLayout(spec, layout, width, HEIGHT).blocks.map((block) => [block.id, block]));
+      expect(drawn.length).toBe(meant.size);
+      for (const [id, ...edges] of drawn) {
+        const block = meant.get(id)!;
+        const { x, y, width: wide, height, placed } = block;
+        const exact = [x, y, wide, height].map((length) => length.valueOf());
+        const isOff = edges.some(
+          (edge, place) => Math.abs(edge - exact[place]!) > toleranceOf(block, breakpoint.columns.gutter, place),
+        );
+        if (isOff) expect(edges, `layout ${index} at ${width}, ${id}: ${JSON.stringify(placed)}`).toEqual(exact);
+        compared++;
+      }
+    }
+  }
+  expect(compared).toBeGreaterThan(LAYOUTS * WIDTHS);
+});
+
+/**
+ * One unit. What is rounded by itself before adds one each: a margin that carries an edge off its line, the height of a block
+ * that is counted back from a foot, and a gutter that is no whole 64th, each time it is passed.
+ */
+function toleranceOf({ tracks, placed }: PlacedBlock, gutter: unknown, place: number): number {
+  const { columns, leaves, stands } = placed;
+  const isOff = (line: number): number => (Number.isInteger(line) && line <= tracks.count ? 0 : 1);
+  const across = leaves.length + isOff(columns[0]) + isOff(columns[1]) + (String(gutter).includes('vw') ? 12 : 0);
+  const down = stands === 'foot' || stands === 'middle' ? 1 : 0;
+  return (1 + (place % 2 === 0 ? across : down)) * UNIT + 1e-6;
+}

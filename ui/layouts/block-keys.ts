@@ -1,0 +1,110 @@
+import type { KeyboardEvent } from 'react';
+import { following, inLane, inOwnLane, withoutBlocks } from '../../core/layouts/arrange';
+import { dropBlock } from '../../core/layouts/drop-block';
+import { placed, withBlocks, withLayout } from '../../core/layouts/edit-layout';
+import { movedBy } from '../../core/layouts/nearest';
+import type { PlacedBlock } from '../../core/layouts/place-blocks';
+import type { SolvedLayout } from '../../core/layouts/solve-layout';
+import type { Parsed } from '../../core/length/parsed';
+import type { Layout, Placement, Spec } from '../../core/spec/schema';
+import type { DraftStore } from '../draft/draft-store';
+import type { ChosenBlocks } from './use-chosen';
+
+type On = {
+  store: DraftStore;
+  layout: Layout;
+  solved: SolvedLayout;
+  block: PlacedBlock;
+  chosen: ChosenBlocks;
+  breakpoint: string;
+  say: (problem: string | null) => void;
+};
+
+/** The keys of a block on the page, as they are listed among the keys of the draft. */
+export const BLOCK_KEYS = [
+  ['Arrows', 'Move a block by a column or a row'],
+  ['Shift + arrows', 'Make it wider, narrower, higher or lower'],
+  ['Alt + ↑, Alt + ↓', 'Beside the block above; in a lane of its own'],
+  ['=', 'Let it follow the narrower breakpoint'],
+  ['Delete', 'Take it off the page'],
+] as const;
+
+/** What a key does to a block that has the focus. */
+export function blockKeys(on: On): (event: KeyboardEvent) => void {
+  return (event) => {
+    if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey) return;
+    if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      return on.chosen.choose(on.block.id, event.shiftKey);
+    }
+    if (event.key === 'Escape') return on.chosen.clear();
+    const written = actOf(on, event);
+    if (!written) return;
+    event.preventDefault();
+    event.stopPropagation();
+    on.say(on.store.getState().take(written));
+  };
+}
+
+function actOf({ store, layout, solved, block, chosen, breakpoint }: On, event: KeyboardEvent): Parsed<Spec> | null {
+  const { document: spec } = store.getState();
+  const { key, shiftKey, altKey } = event;
+  const at = { layout: layout.id, blocks: chosen.blocks.includes(block.id) ? chosen.blocks : [block.id], breakpoint };
+  const [down, across] = ARROWS[key] ?? [0, 0];
+  if (altKey) {
+    if (down === 0) return null;
+    const [lane] = block.placed.lanes;
+    if (down > 0) return inOwnLane(spec, at, lane);
+    return lane > 1 ? inLane(spec, at, lane - 1) : { problem: 'This is the first lane; there is none above it.' };
+  }
+  if (key === 'Delete' || key === 'Backspace') return { value: withoutBlocks(spec, layout.id, at.blocks) };
+  if (key === '=') return following(spec, at);
+  if (down === 0 && across === 0) return null;
+  if (shiftKey) return stretched(spec, layout, block, breakpoint, down, across);
+  if (across !== 0) return moved(spec, layout, solved, block, across);
+  return dropBlock(spec, layout, solved, block.id, { columns: [...block.placed.columns], row: block.rows[0] + down });
+}
+
+const ARROWS: Record<string, [down: number, across: number]> = {
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+};
+
+/** By a column: the next whole one, where it stood between two. */
+function moved(spec: Spec, layout: Layout, solved: SolvedLayout, block: PlacedBlock, across: number): Parsed<Spec> {
+  const step = block.tracks.start(2).sub(block.tracks.start(1)).valueOf() * across;
+  const drop = movedBy(block, step, 0);
+  if (drop.columns[0] === block.placed.columns[0])
+    return { problem: `${block.placed.block.name} stands at the ${across < 0 ? 'first' : 'last'} column already.` };
+  return dropBlock(spec, layout, solved, block.id, drop);
+}
+
+function stretched(
+  spec: Spec,
+  layout: Layout,
+  block: PlacedBlock,
+  breakpoint: string,
+  down: number,
+  across: number,
+): Parsed<Spec> {
+  const {
+    placed: {
+      columns: [first, last],
+    },
+    tracks,
+    rows,
+  } = block;
+  const change: Placement =
+    across === 0 ? { height: { rows: rows[1] - rows[0] + 1 + down } } : { columns: [first, Math.floor(last) + across] };
+  if (change.columns && change.columns[1] < first) return { problem: 'A block is at least one column wide.' };
+  if (change.columns && change.columns[1] > tracks.count)
+    return { problem: `There are ${tracks.count} columns here; it ends with the last.` };
+  if (across === 0 && rows[1] - rows[0] + 1 + down < 1) return { problem: 'A block is at least one row high.' };
+  return {
+    value: withLayout(spec, layout.id, (each) =>
+      withBlocks(each, [block.id], (own) => placed(own, breakpoint, change)),
+    ),
+  };
+}

@@ -1,0 +1,122 @@
+'use client';
+
+import { useDrag } from '@use-gesture/react';
+import type { KeyboardEvent } from 'react';
+import { movedBy, stretchedBy, tallBy } from '../../core/layouts/nearest';
+import type { PlacedBlock } from '../../core/layouts/place-blocks';
+import { rangeText } from '../../core/layouts/placement-text';
+import { numeral } from '../../core/length/present';
+import type { Handling } from './use-block-acts';
+import styles from './layouts.module.scss';
+
+type Props = {
+  block: PlacedBlock;
+  name: string;
+  scale: number;
+  isChosen: boolean;
+  isHeld: boolean;
+  isFlagged: boolean;
+  /** In a card that is not opened: a press on it is one on the card. */
+  isShut: boolean;
+  /** While it is handled; null where it is let go without a change. */
+  onHandle: (handling: Handling | null) => void;
+  onLetGo: (handling: Handling) => void;
+  /** Let go off the lines, so many px beyond the nearest, for a reason that is asked for. */
+  onLeave: (side: 'start' | 'end', columns: [number, number], beyond: number) => void;
+  onChoose: (withOthers: boolean) => void;
+  /** A card is opened by a double click on something in it, in px of the page. */
+  onOpen: (x: number, y: number) => void;
+  onKeyDown: (event: KeyboardEvent) => void;
+};
+
+const SIDES = ['start', 'end', 'foot'] as const;
+type Side = (typeof SIDES)[number];
+
+/** A block where it stands on the page, to move and to stretch; its words or its name on it. */
+export function BlockOnPage(props: Props) {
+  const { block, name, scale, isChosen, isHeld, isFlagged, isShut, onChoose, onOpen, onKeyDown } = props;
+  const { holds } = block.placed.block;
+  const bind = useHandles(props);
+  return (
+    <div
+      className={styles.block}
+      data-holds={'text' in holds ? 'text' : 'picture' in holds ? 'picture' : 'card' in holds ? 'card' : 'area'}
+      data-block={block.id}
+      data-held={isHeld || undefined}
+      data-flagged={isFlagged || undefined}
+      data-shut={isShut || undefined}
+      data-leaves={block.placed.leaves.map(({ side }) => side).join(' ') || undefined}
+      role="button"
+      tabIndex={0}
+      aria-pressed={isChosen}
+      aria-label={`${name}: ${spokenBlock(block)}`}
+      title={`${name}: ${spokenBlock(block)}`}
+      style={{
+        left: block.x.valueOf() * scale,
+        top: block.y.valueOf() * scale,
+        width: Math.max(1, block.width.valueOf() * scale),
+        height: Math.max(1, block.height.valueOf() * scale),
+      }}
+      onClick={(event) => onChoose(event.shiftKey || event.ctrlKey || event.metaKey)}
+      onDoubleClick={({ nativeEvent: { offsetX, offsetY } }) =>
+        onOpen(block.x.valueOf() + offsetX / scale, block.y.valueOf() + offsetY / scale)
+      }
+      onFocus={(event) => event.target === event.currentTarget && !isChosen && onChoose(false)}
+      onKeyDown={onKeyDown}
+      {...bind('move')}
+    >
+      <span>{'text' in holds ? holds.words : name}</span>
+      {isChosen && SIDES.map((side) => <i key={side} className={styles.handle} data-side={side} {...bind(side)} />)}
+    </div>
+  );
+}
+
+/** What moving the pointer on a block, or on one of its sides, comes to; a press without a drag is a click. */
+function useHandles({ block, scale, onHandle, onLetGo, onLeave }: Props) {
+  return useDrag(
+    ({ args, movement: [x, y], first, last, tap, memo, event, canceled, altKey }) => {
+      const [part] = args as [Side | 'move'];
+      event.stopPropagation();
+      if (tap) return memo;
+      // what it was when it was taken: it is drawn elsewhere meanwhile
+      const from = first || memo === undefined ? block : (memo as PlacedBlock);
+      const handling = handlingOf(part, from, x / scale, y / scale);
+      if (canceled) onHandle(null);
+      else if (!last) onHandle(handling);
+      else if (altKey && (part === 'start' || part === 'end')) letLeave(part, from, x / scale, onLeave, onHandle);
+      else onLetGo(handling);
+      return from;
+    },
+    { filterTaps: true, pointer: { keys: false } },
+  );
+}
+
+function handlingOf(part: Side | 'move', block: PlacedBlock, x: number, y: number): Handling {
+  if (part === 'move') return { is: 'moved', drop: movedBy(block, x, y) };
+  if (part === 'foot') return { is: 'tall', rows: tallBy(block, y) };
+  return { is: 'stretched', columns: stretchedBy(block, part, x) };
+}
+
+/** Off the line: the last line that it passes, and how far it goes beyond it. */
+function letLeave(
+  side: 'start' | 'end',
+  block: PlacedBlock,
+  x: number,
+  onLeave: Props['onLeave'],
+  onHandle: Props['onHandle'],
+): void {
+  const { tracks, placed } = block;
+  const edge = (side === 'start' ? block.x.valueOf() : block.x.valueOf() + block.width.valueOf()) + x;
+  let [first, last] = stretchedBy(block, side, x);
+  if (side === 'end' && tracks.end(last).valueOf() > edge) last = Math.max(Math.ceil(placed.columns[0]), last - 1);
+  if (side === 'start' && tracks.start(first).valueOf() < edge)
+    first = Math.min(Math.floor(placed.columns[1]), first + 1);
+  const beyond = side === 'end' ? edge - tracks.end(last).valueOf() : tracks.start(first).valueOf() - edge;
+  onHandle(null);
+  onLeave(side, [first, last], Math.max(0, Math.round(beyond)));
+}
+
+/** `columns 2–6, rows 4–9, 526 × 295.875 px`. */
+export function spokenBlock({ placed, rows, width, height }: PlacedBlock): string {
+  return `columns ${rangeText(placed.columns)}, rows ${rangeText(rows)}, ${numeral(width)} × ${numeral(height)} px`;
+}

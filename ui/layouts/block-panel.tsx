@@ -1,0 +1,130 @@
+'use client';
+
+import { asAt, following, sideBySide, stacked, withoutBlocks } from '../../core/layouts/arrange';
+import { blockOf, sectionOf } from '../../core/layouts/edit-layout';
+import { solvedAt } from '../../core/layouts/solved-at';
+import { leave, nameLayout, reordered } from '../../core/layouts/write-block';
+import type { Parsed } from '../../core/length/parsed';
+import { byWidth } from '../../core/spec/ranges';
+import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
+import { useDraft, useDraftStore } from '../draft/draft-context';
+import { CommitField } from '../parts/commit-field';
+import { ToolButton } from '../parts/toggle';
+import { spokenBlock } from './block-on-page';
+import { BlockFields } from './block-fields';
+import styles from './layouts.module.scss';
+import { Line } from './panel-line';
+import { SectionLine } from './section-line';
+import type { ChosenBlocks } from './use-chosen';
+
+type Props = { layout: Layout; breakpoint: Breakpoint; chosen: ChosenBlocks; say: (problem: string | null) => void };
+
+/** What is chosen on the page, and what can be done with it; where nothing is, the layout itself. */
+export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
+  const store = useDraftStore();
+  const document = useDraft((draft) => draft.document);
+  const write = (written: (spec: Spec) => Parsed<Spec>): string | null =>
+    store.getState().take(written(store.getState().document));
+  const act = (written: (spec: Spec) => Parsed<Spec>) => () => say(write(written));
+  const [first] = chosen.blocks;
+  const found = first === undefined ? null : blockOf(layout, first);
+  const at = { layout: layout.id, blocks: chosen.blocks, breakpoint: breakpoint.id };
+  const others = byWidth(document.breakpoints).filter(({ id }) => id !== breakpoint.id);
+
+  if (!found)
+    return (
+      <section className={styles.panel} aria-label="Layout">
+        <Line label="Layout">
+          <CommitField
+            label="Name of the layout"
+            value={layout.name}
+            onCommit={(text) => write((spec) => nameLayout(spec, layout.id, text))}
+          />
+        </Line>
+        {layout.sections.map((section) => (
+          <SectionLine key={section.id} {...{ layout, section, write, act }} />
+        ))}
+        <p className="soft">Choose a block to change it; drag it, or move it with the arrow keys.</p>
+      </section>
+    );
+
+  const section = sectionOf(layout, found.block.id)!;
+  const solved = solvedAt(document, layout, breakpoint).blocks.find(({ id }) => id === found.block.id);
+  return (
+    <section className={styles.panel} aria-label="Chosen blocks">
+      {chosen.blocks.length === 1 ? (
+        <BlockFields {...{ layout, block: found.block, write }} />
+      ) : (
+        <p>
+          <strong>{chosen.blocks.length} blocks</strong>
+        </p>
+      )}
+      {chosen.blocks.length === 1 && solved && (
+        <p className={styles.measures}>
+          {breakpoint.name}: {spokenBlock(solved)}
+        </p>
+      )}
+      <div className={styles.acts} role="group" aria-label="Arrange">
+        <ToolButton
+          onClick={act((spec) => sideBySide(spec, at))}
+          disabled={chosen.blocks.length < 2}
+          title="In equal parts of the columns"
+        >
+          Side by side
+        </ToolButton>
+        <ToolButton onClick={act((spec) => stacked(spec, at))} title="Each over all columns, in a lane of its own">
+          Stack
+        </ToolButton>
+        <ToolButton
+          onClick={act((spec) => following(spec, at))}
+          title="Place it as at the next narrower breakpoint (=)"
+        >
+          Follow
+        </ToolButton>
+        <select
+          className="form-select"
+          aria-label="Place as at"
+          value=""
+          onChange={({ target }) => act((spec) => asAt(spec, at, target.value))()}
+        >
+          <option value="">As at…</option>
+          {others.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+        <ToolButton
+          onClick={act((spec) => ({ value: reordered(spec, layout.id, found.block.id, -1) }))}
+          title="Earlier in the order of reading"
+        >
+          Earlier
+        </ToolButton>
+        <ToolButton
+          onClick={act((spec) => ({ value: reordered(spec, layout.id, found.block.id, 1) }))}
+          title="Later in the order of reading"
+        >
+          Later
+        </ToolButton>
+        <ToolButton
+          onClick={() => {
+            say(write((spec) => ({ value: withoutBlocks(spec, layout.id, chosen.blocks) })));
+            chosen.clear();
+          }}
+          title="Take it off the page (Delete)"
+        >
+          Remove
+        </ToolButton>
+      </div>
+      {solved?.placed.leaves.map(({ side, reason }) => (
+        <p key={side} className={styles.leaving}>
+          Its {side} leaves the grid: {reason}{' '}
+          <button type="button" className="btn btn-link" onClick={act((spec) => leave(spec, at, side, null))}>
+            Back on the line
+          </button>
+        </p>
+      ))}
+      <SectionLine {...{ layout, section, write, act }} />
+    </section>
+  );
+}

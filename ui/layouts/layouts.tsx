@@ -1,0 +1,72 @@
+'use client';
+
+import { useState } from 'react';
+import { breakpointAt } from '../../core/spec/ranges';
+import { useDraft, useView } from '../draft/draft-context';
+import { ViewFrame } from '../frame/view-frame';
+import { Rail } from '../bench/rail/rail';
+import { BlockPanel } from './block-panel';
+import { BlockSheet } from './block-sheet';
+import { GapSheet } from './gap-sheet';
+import { LayoutHead, type Shown } from './layout-head';
+import styles from './layouts.module.scss';
+import { NewLayoutDialog } from './new-layout-dialog';
+import { NoLayouts } from './no-layouts';
+import { Pages } from './pages';
+import { useChosen } from './use-chosen';
+
+/** Trial layouts: a page on the grid, drawn and in numbers. */
+export function Layouts({ team }: { team: string }) {
+  const document = useDraft((draft) => draft.document);
+  const viewport = useView((view) => view.viewport);
+  const chosen = useChosen(document);
+  const [shown, setShown] = useState<Shown>('one');
+  const [isNew, setNew] = useState(false);
+  const [problem, say] = useState<string | null>(null);
+  const { layout } = chosen;
+  const breakpoint = breakpointAt(document, viewport);
+  const onMade = (id: string): void => {
+    setNew(false);
+    chosen.open(id);
+  };
+
+  return (
+    <ViewFrame
+      view="layouts"
+      head={
+        layout && (
+          <LayoutHead
+            layout={layout}
+            chosen={chosen}
+            shown={shown}
+            onShow={setShown}
+            onNew={() => setNew(true)}
+            say={say}
+          />
+        )
+      }
+    >
+      {layout === null ? (
+        <NoLayouts onNew={() => setNew(true)} />
+      ) : (
+        <>
+          <Rail />
+          <div className={styles.body}>
+            <Pages team={team} layout={layout} shown={shown} breakpoint={breakpoint} chosen={chosen} say={say} />
+            <aside className={styles.aside} aria-label="Blocks and white space">
+              {problem && (
+                <p className={`problem ${styles.problem}`} role="alert">
+                  {problem}
+                </p>
+              )}
+              <BlockPanel layout={layout} breakpoint={breakpoint} chosen={chosen} say={say} />
+              <BlockSheet layout={layout} breakpoint={breakpoint} chosen={chosen} />
+              <GapSheet breakpoint={breakpoint} />
+            </aside>
+          </div>
+        </>
+      )}
+      {isNew && <NewLayoutDialog onMade={onMade} onClose={() => setNew(false)} />}
+    </ViewFrame>
+  );
+}

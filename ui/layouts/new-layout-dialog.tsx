@@ -1,0 +1,53 @@
+'use client';
+
+import { type FormEvent, useState } from 'react';
+import { addLayout, STARTING_LAYOUTS, type StartingLayout } from '../../core/layouts/starting-layouts';
+import { mapped } from '../../core/length/parsed';
+import { useDraftStore } from '../draft/draft-context';
+import { Answers, Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
+import styles from './layouts.module.scss';
+
+/** Asks what a new layout begins with, and what it is called. */
+export function NewLayoutDialog({ onMade, onClose }: { onMade: (id: string) => void; onClose: () => void }) {
+  const store = useDraftStore();
+  const [start, setStart] = useState<StartingLayout>('front');
+  const [name, setName] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const title = STARTING_LAYOUTS.find(({ id }) => id === start)!.title;
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    const { document, take } = store.getState();
+    const added = addLayout(document, start, name ?? title);
+    const refused = take(mapped(added, ({ spec }) => spec));
+    setProblem(refused);
+    if (added.value && refused === null) onMade(added.value.id);
+  };
+  return (
+    <Dialog
+      title="Put a page on the grid"
+      onClose={onClose}
+      onSubmit={submit}
+      answers={<Answers yes="Put it on the grid" onNo={onClose} />}
+    >
+      <fieldset className={styles.starts}>
+        <legend className="form-label">Begin with</legend>
+        {STARTING_LAYOUTS.map((each) => (
+          <label key={each.id}>
+            <input type="radio" name="start" checked={each.id === start} onChange={() => setStart(each.id)} />
+            <span>
+              <strong>{each.title}</strong> {each.says}
+            </span>
+          </label>
+        ))}
+      </fieldset>
+      <Field
+        label="Name"
+        value={name ?? title}
+        maxLength={60}
+        error={problem ?? undefined}
+        onChange={({ target }) => setName(target.value)}
+      />
+    </Dialog>
+  );
+}
