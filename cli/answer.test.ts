@@ -206,7 +206,15 @@ describe('layout', () => {
         { kind: 'picture to area', section: 'opening', after: 'map', rows: 0, px: '8' },
         { kind: 'area to section', section: 'opening', after: 'rest', rows: 1, px: '16' },
       ],
-      findings: [],
+      findings: [
+        {
+          rule: 'pictures-on-rows',
+          weight: 'note',
+          breakpoint: 'laptop',
+          message: 'Map is 418½ px high: it ends 2½ px into its row 27.',
+          values: { layout: 'front', block: 'map', height: '837/2', rows: '27' },
+        },
+      ],
     });
     expect(call('layout page.json --layout front --width 1280').text).toContain(
       'map: columns 1–6, rows 3–29, 558 × 418½',

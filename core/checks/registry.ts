@@ -17,6 +17,14 @@ import { forgottenHalfGutter } from './rules/forgotten-half-gutter';
 import { gutterWithinMargin } from './rules/gutter-within-margin';
 import { guttersFit } from './rules/gutters-fit';
 import { halfPixelMargins } from './rules/half-pixel-margins';
+import { blocksApart } from './rules/layouts/blocks-apart';
+import { blocksWhole } from './rules/layouts/blocks-whole';
+import { edgesOnColumns } from './rules/layouts/edges-on-columns';
+import { gapsAlike } from './rules/layouts/gaps-alike';
+import { leavesTheGrid } from './rules/layouts/leaves-the-grid';
+import { linesInBlocks } from './rules/layouts/lines-in-blocks';
+import { pastLastColumn } from './rules/layouts/past-last-column';
+import { picturesOnRows } from './rules/layouts/pictures-on-rows';
 import { leadingOnBaseline } from './rules/leading-on-baseline';
 import { lineLength } from './rules/line-length';
 import { partsWhole } from './rules/parts-whole';
@@ -66,4 +74,12 @@ export const RULES: readonly Rule[] = [
   stepsDiffer,
   stepsUsed,
   spacesOnScale,
+  edgesOnColumns,
+  pastLastColumn,
+  blocksApart,
+  gapsAlike,
+  linesInBlocks,
+  picturesOnRows,
+  blocksWhole,
+  leavesTheGrid,
 ];

@@ -66,7 +66,9 @@ export function solveLayout(
     const after = rowAfter(lanes, spaceIn, first);
     const end = endOf(section, { top, first, after, isLast }, frames);
     placeBlocks(tall, { lanes, frame, top, end, section: section.id, ground }, blocks);
-    space.push(...whiteSpaces(spec, tall, { lanes, space: spaceIn, frame, top, end, section: section.id }));
+    // divided rows belong to a screen; they are not counted beside other rows
+    const on = section.tall === 'screen' && !frames.goOn ? ', on a screen' : '';
+    space.push(...whiteSpaces(spec, tall, { lanes, space: spaceIn, frame, top, end, section, on }));
     sections.push({ id: section.id, top, height: end.sub(top) });
     y = end;
     row = section.tall === 'screen' ? frame.from(end) : after;

@@ -5,6 +5,7 @@ import { LIMITS } from '../spec/limits';
 import { byWidth } from '../spec/ranges';
 import { idOf } from '../spec/slug';
 import type { Block, BlockHeight, Breakpoint, Holds, Layout, Placement, Section, Spec } from '../spec/schema';
+import { settingAt } from '../type/text-at';
 import { addStyle } from '../type/write-style';
 import { rowFramesAt } from './row-frames';
 
@@ -96,7 +97,7 @@ function sectionsOf(spec: Spec, start: StartingLayout): Section[] {
             })),
           ),
           block('Note', text('body', 'What the fields are asked for.'), (at) => ({
-            ...half(at, 1),
+            ...page.readable(at, half(at, 1).columns[0]),
             lanes: page.isHalved(at) ? [2, 4] : [5, 5],
             height: { lines: 3 },
           })),
@@ -162,10 +163,12 @@ function pageOf(spec: Spec) {
     half: (at: At, which: 0 | 1): { columns: [number, number] } => ({
       columns: isHalved(at) ? (which === 0 ? [1, at.count / 2] : [at.count / 2 + 1, at.count]) : [1, at.count],
     }),
-    /** Two thirds of the columns on wide screens. */
-    readable: (at: At): { columns: [number, number] } => ({
-      columns: [1, isWide(at) && at.count % 3 === 0 ? (at.count * 2) / 3 : at.count],
-    }),
+    /** The columns over which the text to read runs. */
+    readable: ({ breakpoint, count }: At, first = 1): { columns: [number, number] } => {
+      const style = spec.type.find(({ role }) => role === 'body');
+      const span = style ? settingAt(spec, style, breakpoint).span : count;
+      return { columns: [first, Math.min(count, first + span - 1)] };
+    },
     /** So many blocks, from a lane on, as many across as the columns divide into. */
     across: (many: number, from: number, holds: (name: string) => Holds): Block[] =>
       Array.from({ length: many }, (_, index) =>

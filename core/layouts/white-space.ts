@@ -1,5 +1,5 @@
 import type { Px } from '../length/px';
-import type { Block, Spec } from '../spec/schema';
+import type { Block, Section, Spec } from '../spec/schema';
 import type { Gap } from './edit-layout';
 import type { Lane, Tall } from './lanes';
 import { rowsAfter, type SpaceAt } from './placements';
@@ -16,17 +16,27 @@ export type WhiteSpace = {
   px: Px;
 };
 
-type In = { lanes: readonly Lane[]; space: SpaceAt; frame: RowFrame; top: Px; end: Px; section: string };
+type In = {
+  lanes: readonly Lane[];
+  space: SpaceAt;
+  frame: RowFrame;
+  top: Px;
+  end: Px;
+  section: Pick<Section, 'id' | 'tall'>;
+  on: string;
+};
 
 /** Every white space of a section: above its first lane, between lanes, below the last. */
 export function whiteSpaces(spec: Spec, tall: readonly Tall[], into: In): WhiteSpace[] {
-  const { lanes, space, frame, top, end, section } = into;
+  const { lanes, space, frame, top, end, on } = into;
+  const { id: section, tall: isTall } = into.section;
+  const outside = isTall === 'screen' ? 'screen' : 'section';
   if (lanes.length === 0) return [];
   const firstOf = (lane: number): Block | undefined =>
     tall.find(({ placed: { lanes: own } }) => own[0] === lane + 1)?.placed.block ??
     tall.find(({ placed: { lanes: own } }) => own[0] <= lane + 1 && lane + 1 <= own[1])?.placed.block;
   const kind = (above: Block | undefined, below: Block | undefined): string =>
-    `${above ? whatIs(spec, above) : 'section'} to ${below ? whatIs(spec, below) : 'section'}`;
+    `${above ? whatIs(spec, above) : outside} to ${below ? whatIs(spec, below) : outside}${on}`;
   const footOf = ({ first, rows }: Lane): Px => frame.foot(first + rows - 1);
   const above = { kind: kind(undefined, firstOf(0)), section, after: null, gap: 'above' as const, rows: space.above };
   const between = lanes.slice(0, -1).map((lane, index) => ({

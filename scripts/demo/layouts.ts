@@ -36,7 +36,7 @@ function crossing(id: string, name: string, said: string, at: At): Block {
         baseline: { step: '4px', offset: '0px' },
         space: { phone: { between: [4, 2] } },
         blocks: [
-          inner('picture', picture('3/2'), { columns: [1, 4] }),
+          inner('picture', picture('3/2', true), { columns: [1, 4] }),
           inner('name', words('timetable', name), { columns: [1, 4], height: { lines: 1 }, stands: 'x-height' }),
           inner('line', words('body', said), { columns: [1, 4], height: { lines: 3 }, stands: 'baseline' }),
         ],

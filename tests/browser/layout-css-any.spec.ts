@@ -48,10 +48,20 @@ test('layout.css and the core agree in Chromium, whatever the layout', async ({ 
       expect(drawn.length).toBe(meant.size);
       for (const [id, ...edges] of drawn) {
         const block = meant.get(id)!;
-        const { x, y, width: wide, height, placed } = block;
+        // what stands in a card takes over how its edges were rounded
+        const card = block.card === null ? undefined : meant.get(block.card);
+        const { x, y, width: wide, height, placed, tracks } = block;
+        // neither has a card’s column between gutters that are wider than the card
+        if (
+          tracks.end(1).compare(tracks.start(1)) < 0 ||
+          tracks.end(tracks.count).compare(tracks.start(tracks.count)) < 0
+        )
+          continue;
         const exact = [x, y, wide, height].map((length) => length.valueOf());
         const isOff = edges.some(
-          (edge, place) => Math.abs(edge - exact[place]!) > toleranceOf(block, breakpoint.columns.gutter, place),
+          (edge, place) =>
+            Math.abs(edge - exact[place]!) >
+            toleranceOf(block, breakpoint.columns.gutter, place) + (card ? toleranceOf(card, '', place) : 0),
         );
         if (isOff) expect(edges, `layout ${index} at ${width}, ${id}: ${JSON.stringify(placed)}`).toEqual(exact);
         compared++;

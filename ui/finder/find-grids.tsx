@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import {
   type ConditionFields,
@@ -40,6 +40,11 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
   const [shortlist, setShortlist] = useState<Solution[]>([]);
   const [takenOver, setTakenOver] = useState<Solution | null>(null);
   const now = nowOf(document, breakpoint);
+  // a block that is not whole asks for the part that it is
+  useEffect(() => {
+    const part = /^#parts=(\d)$/.exec(window.location.hash)?.[1];
+    if (part) form.setValue('parts', [part]);
+  }, [form]);
 
   const look = (): void => {
     form.clearErrors();

@@ -33,7 +33,12 @@ export function LivePage({ team, layout, room }: Props) {
   const scale = Math.min(1, room / width);
   const css = useMemo(() => layoutCss(spec, ORIGIN, [layout]), [spec, layout]);
   const page = useMemo(
-    () => layoutHtml(spec, [layout], `html { font-size: ${spec.rootFontSize}px; scrollbar-width: none; }\n${faces(spec, team)}\n${css}`),
+    () =>
+      layoutHtml(
+        spec,
+        [layout],
+        `html { font-size: ${spec.rootFontSize}px; scrollbar-width: none; }\n${faces(spec, team)}\n${css}`,
+      ),
     [spec, layout, css, team],
   );
   const solved = useMemo(() => solveLayout(spec, layout, width, height), [spec, layout, width, height]);

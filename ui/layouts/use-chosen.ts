@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Layout, Spec } from '../../core/spec/schema';
 import { blocksOf } from '../../core/quantities/layouts/placement-cells';
 
@@ -17,6 +17,12 @@ export type ChosenBlocks = {
 export function useChosen({ layouts }: Spec): ChosenBlocks {
   const [id, open] = useState<string | null>(null);
   const [blocks, setBlocks] = useState<readonly string[]>([]);
+  // a finding leads here with the layout, and the block that it is about
+  useEffect(() => {
+    const [own = '', block] = window.location.hash.slice(1).split('/');
+    if (own !== '') open(own);
+    if (block) setBlocks([block]);
+  }, []);
   const layout = layouts.find((each) => each.id === id) ?? layouts[0] ?? null;
   const there = new Set(layout ? blocksOf(layout).map((block) => block.id) : []);
   return {

@@ -55,7 +55,7 @@ function layoutText(spec: Spec, { id, name, sections }: Layout): string {
   };
   const parts = sections.map(
     (section) =>
-      `  <section data-section="${section.id}" aria-label="${escaped(section.name)}">\n${section.blocks.map((block) => blockText(block, 0)).join('\n')}\n  </section>`,
+      `  <section data-section="${section.id}">\n${section.blocks.map((block) => blockText(block, 0)).join('\n')}\n  </section>`,
   );
   return `<article id="${id}" class="layout" aria-label="${escaped(name)}">\n${parts.join('\n')}\n</article>`;
 }

@@ -1,9 +1,9 @@
 import { gapTable, withGaps } from '../../layouts/gap-kinds';
-import { counted } from '../../length/present';
+import { counted, numeral } from '../../length/present';
 import { LIMITS } from '../../spec/limits';
 import type { Spec } from '../../spec/schema';
 import type { CellQuantity } from '../quantity';
-import { given, said } from '../reading';
+import { said } from '../reading';
 
 /**
  * White space by kind of gap, as rows of a sheet: kinds down, breakpoints across. Setting one sets every gap of its kind at
@@ -25,7 +25,7 @@ export function gapCells(spec: Spec): CellQuantity[] {
       const counts = (now === spec ? table : gapTable(now)).at(kind, breakpoint.id);
       const [first] = counts;
       if (!first) return said('');
-      if (counts.length === 1) return given(String(first.rows), first.px);
+      if (counts.length === 1) return { ...said(String(first.rows)), px: numeral(first.px) };
       return said(counts.map(({ rows }) => rows).join(', '));
     },
     write: (now, breakpoint, text) => {

@@ -5,10 +5,12 @@ import type { Placed } from '../../layouts/placements';
 import { solvedAt } from '../../layouts/solved-at';
 import type { Parsed } from '../../length/parsed';
 import { mapped } from '../../length/parsed';
+import { numeral } from '../../length/present';
+import type { Px } from '../../length/px';
 import type { Breakpoint, Layout, Placement, Spec } from '../../spec/schema';
 import { columnsAt } from '../../columns/columns-at';
 import type { CellQuantity } from '../quantity';
-import { given, type Reading, said } from '../reading';
+import { type Reading, said } from '../reading';
 
 /** The parts of a placement that a sheet of blocks shows. */
 export const PLACEMENT_PARTS = ['columns', 'lanes', 'height', 'stands'] as const;
@@ -26,7 +28,7 @@ const ABOUT: Record<PlacementPart, About> = {
   columns: {
     kind: 'words',
     hint: 'Columns such as 2–6, 6 of 12, half, two thirds or all.',
-    read: ({ placed: { columns }, width }) => given(rangeText(columns), width),
+    read: ({ placed: { columns }, width }) => measured(rangeText(columns), width),
     parse: (text, { columns }, count) => mapped(columnsOf(text, columns, count), (value) => ({ columns: value })),
   },
   lanes: {
@@ -38,7 +40,7 @@ const ABOUT: Record<PlacementPart, About> = {
   height: {
     kind: 'words',
     hint: 'A height such as 12 rows, 3 lines or 16/9; or lanes, or section.',
-    read: ({ placed: { height }, height: tall }) => given(heightText(height), tall),
+    read: ({ placed: { height }, height: tall }) => measured(heightText(height), tall),
     parse: (text) => mapped(heightOfText(text), (value) => ({ height: value })),
   },
   stands: {
@@ -86,6 +88,11 @@ export function placementCells(layout: Layout, part: PlacementPart): CellQuantit
     },
     weighs: 'minor',
   }));
+}
+
+/** What was given, with what it comes to in px. */
+function measured(text: string, px: Px): Reading {
+  return { ...said(text), px: numeral(px), exact: px };
 }
 
 /** The blocks of a layout in their order, each before those in it. */

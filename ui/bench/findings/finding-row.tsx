@@ -18,12 +18,17 @@ const SHOWN_IN: Record<string, { view: 'sweep' | 'finder'; title: string }[]> = 
     { view: 'finder', title: 'Find whole columns' },
   ],
   'parts-whole': [{ view: 'finder', title: 'Find whole columns' }],
+  'blocks-whole': [{ view: 'finder', title: 'Find whole columns' }],
   'content-grows': [{ view: 'sweep', title: 'See the jump' }],
   'line-length': [{ view: 'sweep', title: 'See it at every width' }],
 };
 
 /** Where a finding leads, by what it is about. */
-const GO_TO: Record<string, string> = { type: 'Go to the text style', spacing: 'Go to the scale' };
+const GO_TO: Record<string, string> = {
+  layouts: 'Go to the layout',
+  type: 'Go to the text style',
+  spacing: 'Go to the scale',
+};
 
 type RowProps = {
   finding: JudgedFinding;

@@ -28,6 +28,10 @@ export function useFindingActions(shown: JudgedFinding, person: string) {
       const { bench, look, finding } = now();
       const [at] = finding.subject;
       if (at?.[0] === 'type') return router.push(`${pathname}/type#${at[1]}`);
+      if (at?.[0] === 'layouts') {
+        if (finding.breakpoint) look.show(finding.widths[0] ?? look.viewport);
+        return router.push(`${pathname}/layouts#${layoutPlace(at)}`);
+      }
       if (at?.[0] === 'spacing') return look.previewed === 'spacing' ? undefined : look.showAs('spacing');
       const cell = at && cellAt(bench.document, at);
       if (!cell) return;
@@ -39,7 +43,8 @@ export function useFindingActions(shown: JudgedFinding, person: string) {
       const cell = finding.subject[0] && cellAt(bench.document, finding.subject[0]);
       if (finding.breakpoint) look.selectCell(finding.breakpoint, cell?.quantity ?? 'column');
       if (where === 'sweep') look.show(placedFindings(bench.document, [finding])[0]!.width);
-      router.push(`${pathname}/${where}`);
+      const into = finding.facts['into'];
+      router.push(`${pathname}/${where}${where === 'finder' && into !== undefined ? `#parts=${into}` : ''}`);
     },
     mend: (wanted: Mend): void => {
       const { bench, finding } = now();
@@ -56,4 +61,10 @@ export function useFindingActions(shown: JudgedFinding, person: string) {
       if (finding.waiver) bench.change(withoutWaiver(bench.document, finding.waiver));
     },
   };
+}
+
+/** A layout, and the block in it that an address is about: `front/harbour`. */
+function layoutPlace(at: readonly string[]): string {
+  const blocks = at.lastIndexOf('blocks');
+  return blocks < 0 ? at[1]! : `${at[1]}/${at[blocks + 1]}`;
 }

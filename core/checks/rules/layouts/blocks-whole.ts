@@ -1,0 +1,54 @@
+import { exactText, isWhole } from '../../../length/px';
+import { rangeText } from '../../../layouts/placement-text';
+import type { Rule } from '../../rule';
+import { figure, inWords } from '../../say';
+import { ofBlock, perLayout } from './per-block';
+
+const PARTS: Record<number, string> = { 2: 'a half', 3: 'a third', 4: 'a quarter' };
+
+/** The blocks of a layout are whole px wide as it is drawn. */
+export const blocksWhole: Rule = {
+  id: 'blocks-whole',
+  version: 1,
+  title: 'Blocks are whole px wide',
+  asks: 'Is every block of a layout that stands on the page’s columns whole px wide, as the breakpoint is drawn?',
+  why: 'Pictures are cut to whole px; a block of 377⅓ is drawn 377 or 378 wide, as the browser likes.',
+  source: 'Common practice',
+  weight: 'weigh',
+  check: perLayout((at) => {
+    const onPage = at.solved.blocks.filter(
+      ({ card, placed: { columns, leaves } }) =>
+        card === null && leaves.length === 0 && columns.every(Number.isInteger),
+    );
+    const broken = onPage.filter(({ width }) => !isWhole(width));
+    const [first] = broken;
+    if (!first) return [];
+    const { columns } = first.placed;
+    const of = columns[1] - columns[0] + 1;
+    const parts = first.tracks.count / of;
+    return [
+      ofBlock(at, first, {
+        part: 'columns',
+        values: { width: exactText(first.width), broken: String(broken.length) },
+        facts: {
+          columns: rangeText(columns),
+          viewport: exactText(at.solved.width),
+          ...(PARTS[parts]
+            ? {
+                part: PARTS[parts],
+                into: parts,
+                container: exactText(first.tracks.end(first.tracks.count).sub(first.tracks.start(1))),
+              }
+            : {}),
+        },
+      }),
+    ];
+  }),
+  says: ({ name, columns, width, viewport, broken, part, container }) => {
+    const more = Number(broken) - 1;
+    const others =
+      more === 0 ? '' : more === 1 ? '; one more is not whole either' : `; ${more} more are not whole either`;
+    const of = part === undefined ? '' : `, ${part} of ${inWords(container)}`;
+    return `${name} on columns ${columns} is ${figure(width)} px wide at ${inWords(viewport)}${of}${others}.`;
+  },
+};

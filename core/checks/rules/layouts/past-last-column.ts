@@ -1,0 +1,38 @@
+import { counted } from '../../../length/present';
+import { rangeText } from '../../../layouts/placement-text';
+import type { Rule } from '../../rule';
+import { perBlock, placementEdit } from './per-block';
+
+/** No block stands on columns that are not there. */
+export const pastLastColumn: Rule = {
+  id: 'past-last-column',
+  version: 1,
+  title: 'Blocks stand on columns that are there',
+  asks: 'Does no block go past the last column of the page, or of its card?',
+  why: 'When a count shrinks, blocks that were placed on the old columns hang out of the page.',
+  source: 'Common practice',
+  weight: 'must-fix',
+  check: perBlock((block, at) => {
+    const {
+      columns: [first, last],
+      given,
+    } = block.placed;
+    const { count } = block.tracks;
+    if (!given || last <= count) return null;
+    const width = Math.min(count, last - first + 1);
+    const moved: [number, number] = [count - width + 1, count];
+    const cut: [number, number] = [Math.min(first, count), count];
+    const mends = rangeText(moved) === rangeText(cut) ? [cut] : [cut, moved];
+    return {
+      part: 'columns',
+      values: { columns: rangeText([first, last]), count: String(count) },
+      mends: mends.map((columns) => ({
+        facts: { columns: rangeText(columns) },
+        edits: [placementEdit(at, block, 'columns', columns)],
+      })),
+    };
+  }),
+  says: ({ name, columns, count }) =>
+    `${name} stands on columns ${columns}, but there are ${counted(Number(count), 'column')}.`,
+  offers: ({ columns }) => `Put it on columns ${columns}`,
+};

@@ -1,0 +1,39 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { findingsOf } from '../../core/checks/run';
+import { STARTING_SETS } from '../../core/document/defaults';
+import { readSpec } from '../../core/document/read';
+import { anySpec } from '../any-spec';
+import { addLayout, STARTING_LAYOUTS } from '../../core/layouts/starting-layouts';
+
+const inLayouts = (spec: Parameters<typeof findingsOf>[0]) =>
+  findingsOf(spec).filter(({ subject, weight }) => weight !== 'note' && subject.some(([room]) => room === 'layouts'));
+
+test('each is clean on each starting set', () => {
+  for (const set of STARTING_SETS) {
+    for (const { id, title } of STARTING_LAYOUTS) {
+      const { value } = addLayout(set.spec('Begun'), id, title);
+      expect(readSpec(value!.spec).problem).toBeUndefined();
+      expect(inLayouts(value!.spec).map(({ rule, breakpoint }) => [set.id, id, rule, breakpoint])).toEqual([]);
+    }
+  }
+});
+
+test('on any grid, each is a document that is read, and no block lies past the columns', () => {
+  fc.assert(
+    fc.property(anySpec, fc.constantFrom(...STARTING_LAYOUTS), (spec, { id, title }) => {
+      const { value, problem } = addLayout(spec, id, title);
+      if (problem) return expect(problem).toMatch(/\.$/);
+      expect(readSpec(value!.spec).problem).toBeUndefined();
+      expect(findingsOf(value!.spec).filter(({ rule }) => rule === 'past-last-column')).toEqual([]);
+    }),
+    { numRuns: 150, seed: 4 },
+  );
+});
+
+test('a name is asked for, and told apart', () => {
+  const first = addLayout(STARTING_SETS[0]!.spec('Begun'), 'empty', 'Front page').value!;
+  expect(addLayout(first.spec, 'empty', ' Front page ').value!.id).toBe('front-page-2');
+  expect(addLayout(first.spec, 'empty', '  ').problem).toBe('A layout needs a name, such as Front page.');
+  expect(addLayout(first.spec, 'empty', 'x'.repeat(61)).problem).toBe('This name has 61 characters; the most is 60.');
+});
