@@ -1,3 +1,4 @@
+import { LIMITS } from '../spec/limits';
 import { idOf } from '../spec/slug';
 import type { Block, Holds, Layout, Placement, Section, Spec } from '../spec/schema';
 
@@ -53,15 +54,14 @@ export function withSpace<S extends Pick<Section, 'space'>>(
   between: readonly number[],
 ): S {
   const before = of.space[breakpoint] ?? {};
-  const change =
-    typeof gap === 'string'
-      ? { [gap]: rows }
-      : {
-          between: Array.from({ length: Math.max(between.length, gap + 1) }, (_, lane) =>
-            lane === gap ? rows : (between[lane] ?? between.at(-1) ?? 0),
-          ),
-        };
+  const change = typeof gap === 'string' ? { [gap]: rows } : { between: withCount(between, gap, rows) };
   return { ...of, space: { ...of.space, [breakpoint]: { ...before, ...change } } };
+}
+
+/** A list in which one count is another; what went on with it after goes on with what it was. */
+function withCount(between: readonly number[], at: number, rows: number): number[] {
+  const length = Math.min(LIMITS.lanes, Math.max(between.length, at + 2));
+  return Array.from({ length }, (_, lane) => (lane === at ? rows : (between[lane] ?? between.at(-1) ?? 0)));
 }
 
 /** The ids that a layout has given out to blocks. */

@@ -79,6 +79,28 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
   },
   { name: 'type rhythm', path: '/tidewick/passenger-site/type' },
   { name: 'type rhythm, empty', path: '/tidewick/e-mail-timetable/type' },
+  { name: 'layouts', path: '/tidewick/passenger-site/layouts' },
+  {
+    name: 'layouts, a block chosen, all screens',
+    path: '/tidewick/passenger-site/layouts',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'All screens' }).click();
+      await page.locator('[data-block=promise]').first().click();
+    },
+  },
+  {
+    name: 'layouts, live',
+    path: '/tidewick/passenger-site/layouts',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'Live' }).click();
+      await page.getByText('as worked out').waitFor();
+    },
+  },
+  {
+    name: 'new layout',
+    path: '/tidewick/crew-tablet/layouts',
+    open: (page) => page.getByRole('button', { name: 'Put a page on the grid' }).click(),
+  },
   { name: 'rules', path: '/tidewick/departure-board/rules' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },
   { name: 'editions', path: '/tidewick/passenger-site/editions' },

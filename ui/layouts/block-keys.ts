@@ -42,6 +42,7 @@ export function blockKeys(on: On): (event: KeyboardEvent) => void {
     if (!written) return;
     event.preventDefault();
     event.stopPropagation();
+    if (!on.chosen.blocks.includes(on.block.id)) on.chosen.choose(on.block.id);
     on.say(on.store.getState().take(written));
   };
 }

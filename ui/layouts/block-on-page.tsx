@@ -61,7 +61,6 @@ export function BlockOnPage(props: Props) {
       onDoubleClick={({ nativeEvent: { offsetX, offsetY } }) =>
         onOpen(block.x.valueOf() + offsetX / scale, block.y.valueOf() + offsetY / scale)
       }
-      onFocus={(event) => event.target === event.currentTarget && !isChosen && onChoose(false)}
       onKeyDown={onKeyDown}
       {...bind('move')}
     >

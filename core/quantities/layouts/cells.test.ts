@@ -58,7 +58,10 @@ test('one count for all gaps of a kind at a breakpoint', () => {
   const two = addLayout(spec, 'cards', 'List').value!.spec;
   const five = gap(two).write(two, desktop, '5 rows').value!;
   expect(gap(five).read(five, desktop).text).toBe('5');
-  expect(five.layouts.map(({ sections }) => sections.at(-1)!.space['desktop']!.between![0])).toEqual([5, 5]);
+  expect(five.layouts.map(({ sections }) => sections.at(-1)!.space['desktop']!.between)).toEqual([
+    [5, 2],
+    [5, 2],
+  ]);
   // the other breakpoints stay
   expect(gap(five).read(five, spec.breakpoints[0]!).text).toBe('2');
   expect(gap(two).write(two, desktop, 'wide').problem).toBe('Type how many rows are left empty, such as 3.');
