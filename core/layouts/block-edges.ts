@@ -4,6 +4,7 @@ import { lengthOf } from '../length/length-value';
 import { greatest, px, type Px } from '../length/px';
 import { type Screen, toPx } from '../length/resolve';
 import type { Leaving } from '../spec/schema';
+import { memoized } from './memoized';
 import type { Placed } from './placements';
 
 /** Columns that blocks stand on: those of the page, or those in a card. */
@@ -19,8 +20,8 @@ export type Tracks = {
 export function pageTracks({ count, column, gutter, inset, marginStart }: SolvedColumns): Tracks {
   const step = column.add(gutter);
   const first = marginStart.add(inset);
-  const start = (index: number): Px => first.add(step.mul(index - 1));
-  return { count, column, start, end: (index) => start(index).add(column) };
+  const start = memoized((index: number): Px => first.add(step.mul(index - 1)));
+  return { count, column, start, end: memoized((index) => start(index).add(column)) };
 }
 
 /** Where a number of columns ends: `6` at the end of column 6, `6.5` in the middle of column 7. */

@@ -4,7 +4,7 @@ import { toPx } from '../length/resolve';
 import type { Breakpoint, CardGrid } from '../spec/schema';
 import { columnsAt } from '../columns/columns-at';
 import type { Tracks } from './block-edges';
-import { type Ground, heightOf } from './heights';
+import { type Across, type Ground, heightOf } from './heights';
 import { layLanes, rowAfter, type Lane, type Tall } from './lanes';
 import { type Placed, placementsAt, spaceAt } from './placements';
 import { type RowFrame, rowFrame } from './row-frame';
@@ -22,14 +22,20 @@ export type SolvedCard = {
  *
  * @param top where the card begins; its height does not depend on it
  */
-export function solveCard(card: CardGrid, placed: Placed, edges: [Px, Px], ground: Ground, top: Px = ZERO): SolvedCard {
+export function solveCard(card: CardGrid, placed: Placed, across: Across, ground: Ground, top: Px = ZERO): SolvedCard {
   const { spec, breakpoint } = ground;
   const length = (value: LengthValue): Px => toPx(lengthOf(value), ground.screen);
   const padding = length(card.padding);
-  const inside: [Px, Px] = [edges[0].add(padding), edges[1].sub(padding)];
+  const inside: [Px, Px] = [across.start.add(padding), across.end.sub(padding)];
   const tracks = tracksOf(card, placed, inside, ground, length);
   const unit = unitOf(card, ground, length);
-  const inner: Ground = { ...ground, tracks, container: inside, unit };
+  const inner: Ground = {
+    ...ground,
+    tracks,
+    container: inside,
+    unit,
+    stack: rowFrame({ origin: ZERO, ...unit }).stack,
+  };
   const countAt = (each: Breakpoint): number => {
     if (card.columns !== 'page') return card.columns.count;
     return each.id === breakpoint.id ? tracks.count : Math.min(tracks.count, columnsAt(spec, each).count);

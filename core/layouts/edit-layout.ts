@@ -119,19 +119,24 @@ export function blockOf(layout: Layout, id: string): { block: Block; card: Block
   );
 }
 
+const addresses = new WeakMap<Layout, Map<string, string[]>>();
+
 /** Where a block stands in the document: under its section, and the cards around it. */
 export function blockAddress(layout: Layout, id: string): string[] {
-  const under = (blocks: readonly Block[]): string[] | null => {
-    for (const block of blocks) {
-      if (block.id === id) return ['blocks', id];
-      const inner = 'card' in block.holds ? under(block.holds.card.blocks) : null;
-      if (inner) return ['blocks', block.id, 'holds', 'card', ...inner];
+  const known = addresses.get(layout) ?? addressesOf(layout);
+  addresses.set(layout, known);
+  return known.get(id) ?? ['layouts', layout.id];
+}
+
+function addressesOf(layout: Layout): Map<string, string[]> {
+  const found = new Map<string, string[]>();
+  const under = (blocks: readonly Block[], at: string[]): void => {
+    for (const { id, holds } of blocks) {
+      const own = [...at, 'blocks', id];
+      found.set(id, own);
+      if ('card' in holds) under(holds.card.blocks, [...own, 'holds', 'card']);
     }
-    return null;
   };
-  for (const section of layout.sections) {
-    const found = under(section.blocks);
-    if (found) return ['layouts', layout.id, 'sections', section.id, ...found];
-  }
-  return ['layouts', layout.id];
+  for (const { id, blocks } of layout.sections) under(blocks, ['layouts', layout.id, 'sections', id]);
+  return found;
 }

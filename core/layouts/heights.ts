@@ -3,7 +3,6 @@ import { ratioOf } from '../length/ratio';
 import { lengthOf } from '../length/length-value';
 import { greatest, type Px, ZERO } from '../length/px';
 import { type Screen, toPx } from '../length/resolve';
-import { stackHeight } from '../rows/row-sum';
 import type { Breakpoint, CardGrid, Spec } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
 import { edgesOf, type Tracks } from './block-edges';
@@ -20,14 +19,40 @@ export type Ground = {
   screen: Screen;
   /** A row of it, and the gap to the next. */
   unit: { height: Px; gap: Px };
+  /** How tall so many rows of it are. */
+  stack: (rows: number) => Px;
 };
 
 /** How tall the content of a card is, at a width. */
-export type CardHeight = (card: CardGrid, placed: Placed, edges: [Px, Px], ground: Ground) => { height: Px };
+export type CardHeight = (card: CardGrid, placed: Placed, across: Across, ground: Ground) => { height: Px };
 
-/** Across the page, a block’s edges. */
-export function blockEdges(placed: Placed, { tracks, columns, container, screen }: Ground): [Px, Px] {
-  return edgesOf(placed, { tracks, viewport: columns.viewport, container, screen });
+const edges = new WeakMap<Tracks, Map<string, Across>>();
+
+/** A block’s edges across the page, and how wide it is. */
+export type Across = { start: Px; end: Px; width: Px };
+
+/** Where a block stands across the page; blocks on the same columns share it. */
+export function acrossOf(placed: Placed, { tracks, columns, container, screen }: Ground): Across {
+  const key = placed.leaves.length > 0 ? null : placed.columns.join();
+  const known = edges.get(tracks) ?? new Map<string, Across>();
+  edges.set(tracks, known);
+  const before = key === null ? undefined : known.get(key);
+  if (before) return before;
+  const [start, end] = edgesOf(placed, { tracks, viewport: columns.viewport, container, screen });
+  const across = { start, end, width: end.sub(start) };
+  if (key !== null) known.set(key, across);
+  return across;
+}
+
+const heights = new WeakMap<Across, Map<string, Px>>();
+
+/** A width over a ratio; pictures of one width and one ratio share it. */
+function pictureHeight(across: Across, ratio: string): Px {
+  const known = heights.get(across) ?? new Map<string, Px>();
+  heights.set(across, known);
+  const height = known.get(ratio) ?? across.width.div(ratioOf(ratio));
+  known.set(ratio, height);
+  return height;
 }
 
 /** A block’s text, where it is one and its style is there. */
@@ -45,18 +70,18 @@ export function leastHeight({ block: { holds } }: Placed, { screen }: Ground): P
 /** A block’s own height; null for one that is as tall as its lanes or its section. */
 export function heightOf(placed: Placed, ground: Ground, card: CardHeight): Px | null {
   if (placed.height === 'lanes' || placed.height === 'section') return null;
-  return greatest(givenHeight(placed, ground, card), leastHeight(placed, ground));
+  const height = givenHeight(placed, ground, card);
+  return 'card' in placed.block.holds ? greatest(height, leastHeight(placed, ground)) : height;
 }
 
 function givenHeight(placed: Placed, ground: Ground, card: CardHeight): Px {
   const { height, block } = placed;
-  const edges = blockEdges(placed, ground);
   if (typeof height === 'string')
-    return 'card' in block.holds ? card(block.holds.card, placed, edges, ground).height : ZERO;
-  if ('rows' in height) return stackHeight(height.rows, ground.unit.height, ground.unit.gap);
-  if ('ratio' in height) return edges[1].sub(edges[0]).div(ratioOf(height.ratio));
+    return 'card' in block.holds ? card(block.holds.card, placed, acrossOf(placed, ground), ground).height : ZERO;
+  if ('rows' in height) return ground.stack(height.rows);
+  if ('ratio' in height) return pictureHeight(acrossOf(placed, ground), height.ratio);
   const text = textOf(placed, ground);
   // lines of something that is no text are counted in rows
-  if (!text) return stackHeight(height.lines, ground.unit.height, ground.unit.gap);
+  if (!text) return ground.stack(height.lines);
   return text.leading.mul(height.lines).sub(text.trim.over).sub(text.trim.under);
 }

@@ -1,4 +1,4 @@
-import { greatest, type Px } from '../length/px';
+import type { Px } from '../length/px';
 import type { Placed, SpaceAt } from './placements';
 import { rowsAfter } from './placements';
 import type { RowFrame } from './row-frame';
@@ -14,8 +14,8 @@ export type Tall = { placed: Placed; height: Px | null };
  * lanes count last: where they are taller than their lanes and the space between, the last of these grows.
  */
 export function layLanes(blocks: readonly Tall[], space: SpaceAt, frame: RowFrame, first: number): Lane[] {
-  const count = Math.max(0, ...blocks.map(({ placed: { lanes } }) => lanes[1]));
-  const rows = Array.from({ length: count }, (_, lane) => rowsOfLane(blocks, lane + 1, frame));
+  const rows = rowsOfLanes(blocks, frame);
+  const count = rows.length;
   const spanning = blocks
     .filter(({ placed: { lanes }, height }) => lanes[0] < lanes[1] && height !== null)
     .sort((a, b) => a.placed.lanes[1] - b.placed.lanes[1]);
@@ -32,11 +32,18 @@ export function layLanes(blocks: readonly Tall[], space: SpaceAt, frame: RowFram
   });
 }
 
-function rowsOfLane(blocks: readonly Tall[], lane: number, frame: RowFrame): number {
-  const heights = blocks.flatMap(({ placed: { lanes }, height }) =>
-    lanes[0] === lane && lanes[1] === lane && height !== null ? [height] : [],
-  );
-  return heights.length === 0 ? 1 : frame.holding(heights.reduce(greatest));
+/** What the blocks of one lane take in each; a lane is one row at least. */
+function rowsOfLanes(blocks: readonly Tall[], frame: RowFrame): number[] {
+  const rows: number[] = [];
+  for (const {
+    placed: { lanes },
+    height,
+  } of blocks) {
+    while (rows.length < lanes[1]) rows.push(1);
+    if (lanes[0] !== lanes[1] || height === null) continue;
+    rows[lanes[0] - 1] = Math.max(rows[lanes[0] - 1]!, frame.holding(height));
+  }
+  return rows;
 }
 
 /** Rows of lanes from one to another, with the space between them. */

@@ -1,7 +1,7 @@
 import { greatest, HALF, type Px, ZERO } from '../length/px';
 import { solveCard } from './cards';
 import type { Tracks } from './block-edges';
-import { blockEdges, type Ground, leastHeight, textOf } from './heights';
+import { acrossOf, type Ground, leastHeight, textOf } from './heights';
 import type { Lane, Tall } from './lanes';
 import type { Placed } from './placements';
 import type { RowFrame } from './row-frame';
@@ -28,15 +28,26 @@ type In = { lanes: readonly Lane[]; frame: RowFrame; top: Px; end: Px; section: 
 /** Places blocks in their lanes, those in cards after their card. */
 export function placeBlocks(tall: readonly Tall[], into: In, blocks: PlacedBlock[], card: string | null = null): void {
   for (const { placed, height } of tall) {
-    const [start, end] = blockEdges(placed, into.ground);
     const { section, frame, ground } = into;
-    const on = { section, card, placed, tracks: ground.tracks, frame };
-    const block = { id: placed.block.id, ...on, x: start, width: end.sub(start) };
-    const down = downOf(placed, height, into);
-    blocks.push({ ...block, ...down });
+    const across = acrossOf(placed, ground);
+    const { rows, y, height: tallAs } = downOf(placed, height, into);
+    // one literal: a page has hundreds of them, at every width
+    blocks.push({
+      id: placed.block.id,
+      section,
+      card,
+      placed,
+      rows,
+      x: across.start,
+      y,
+      width: across.width,
+      height: tallAs,
+      tracks: ground.tracks,
+      frame,
+    });
     const { holds } = placed.block;
     if (!('card' in holds)) continue;
-    const inner = solveCard(holds.card, placed, [start, end], into.ground, down.y);
+    const inner = solveCard(holds.card, placed, across, ground, y);
     placeBlocks(inner.tall, { ...into, ...inner.into }, blocks, placed.block.id);
   }
 }

@@ -27,13 +27,25 @@ export function placementsAt(
   breakpoint: Breakpoint,
   countAt: (breakpoint: Breakpoint) => number,
 ): Placed[] {
-  const narrower = byWidth(spec.breakpoints).filter(({ from, id }) => from < breakpoint.from || id === breakpoint.id);
   let before: { placed: Placed[]; count: number } | null = null;
-  for (const each of narrower) {
+  for (const each of upTo(spec, breakpoint)) {
     const count = countAt(each);
     before = { placed: next(blocks, each.id, count, before), count };
   }
   return before?.placed ?? [];
+}
+
+const orders = new WeakMap<readonly Breakpoint[], Map<string, Breakpoint[]>>();
+
+/** The breakpoints from the narrowest up to one. */
+function upTo({ breakpoints }: Spec, breakpoint: Breakpoint): Breakpoint[] {
+  const known = orders.get(breakpoints) ?? new Map<string, Breakpoint[]>();
+  orders.set(breakpoints, known);
+  const order =
+    known.get(breakpoint.id) ??
+    byWidth(breakpoints).filter(({ from, id }) => from < breakpoint.from || id === breakpoint.id);
+  known.set(breakpoint.id, order);
+  return order;
 }
 
 type Before = { placed: readonly Placed[]; count: number } | null;
@@ -48,7 +60,9 @@ function next(blocks: readonly Block[], id: string, count: number, before: Befor
     const isAlone = narrow !== undefined && !own?.columns && share === null;
     return { own, columns: own?.columns ?? share ?? ([1, count] as const), isAlone };
   });
-  const shifted = before ? shiftedLanes(before.placed, followed) : null;
+  const isShifted = followed.some(({ isAlone }) => isAlone);
+  const shifted =
+    before && (isShifted ? shiftedLanes(before.placed, followed) : before.placed.map(({ lanes }) => lanes));
   let last = 0;
   return blocks.map((block, index) => {
     const { own, columns } = followed[index]!;
@@ -127,8 +141,7 @@ export function spaceAt(
   >,
   breakpoint: Breakpoint,
 ): SpaceAt {
-  const ids = byWidth(spec.breakpoints)
-    .filter(({ from, id }) => from < breakpoint.from || id === breakpoint.id)
+  const ids = upTo(spec, breakpoint)
     .map(({ id }) => id)
     .toReversed();
   const newest = <Part extends 'above' | 'between' | 'below'>(part: Part) =>

@@ -1,4 +1,5 @@
 import { greatest, px, type Px, ZERO } from '../length/px';
+import { memoized } from './memoized';
 
 /** Rows that are counted down a page, or down a section from its own top: even, from 1 on, without end. */
 export type RowFrame = {
@@ -24,12 +25,20 @@ export type Even = { origin: Px; offset: Px; height: Px; gap: Px };
 export function rowFrame({ origin, offset, height, gap }: Even): RowFrame {
   const step = height.add(gap);
   const first = origin.add(offset);
-  const head = (row: number): Px => first.add(step.mul(row - 1));
+  const head = memoized((row: number): Px => first.add(step.mul(row - 1)));
+  const counts = new WeakMap<Px, number>();
   return {
     head,
-    foot: (row) => head(row).add(height),
-    stack: (rows) => (rows === 0 ? ZERO : height.mul(rows).add(gap.mul(rows - 1))),
-    holding: (tall) => Math.max(1, Number(tall.add(gap).div(step).ceil().valueOf())),
+    foot: memoized((row) => head(row).add(height)),
+    stack: memoized((rows) => (rows === 0 ? ZERO : height.mul(rows).add(gap.mul(rows - 1)))),
+    holding: (tall) => {
+      // blocks of one kind share their height
+      const known = counts.get(tall);
+      if (known !== undefined) return known;
+      const count = Math.max(1, Number(tall.add(gap).div(step).ceil().valueOf()));
+      counts.set(tall, count);
+      return count;
+    },
     from: (y) => 1 + Number(greatest(y.sub(first).div(step).ceil(), px(0)).valueOf()),
   };
 }

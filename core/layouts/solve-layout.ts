@@ -6,8 +6,10 @@ import { pageTracks } from './block-edges';
 import { solveCard } from './cards';
 import { heightOf, type Ground } from './heights';
 import { layLanes, rowAfter, type Tall } from './lanes';
+import { memoized } from './memoized';
 import { placeBlocks, type PlacedBlock } from './place-blocks';
 import { placementsAt, spaceAt } from './placements';
+import { rowFrame } from './row-frame';
 import { type RowFrames, rowFramesAt } from './row-frames';
 import { type WhiteSpace, whiteSpaces } from './white-space';
 
@@ -51,8 +53,17 @@ export function solveLayout(
     container: [columns.marginStart, columns.marginStart.add(columns.container)],
     screen: screenOf(spec, breakpoint, width),
     unit: frames.unit,
+    stack: rowFrame({ origin: ZERO, offset: ZERO, ...frames.unit }).stack,
   };
-  const solved = layout.sections.map((section) => layOut(section, ground));
+  const counts = memoized(
+    (id: string): number =>
+      columnsAt(
+        spec,
+        spec.breakpoints.find((each) => each.id === id)!,
+      ).count,
+  );
+  const countAt = ({ id }: Breakpoint): number => (id === breakpoint.id ? columns.count : counts(id));
+  const solved = layout.sections.map((section) => layOut(section, ground, countAt));
   const sections: SolvedSection[] = [];
   const blocks: PlacedBlock[] = [];
   const space: WhiteSpace[] = [];
@@ -77,10 +88,8 @@ export function solveLayout(
 }
 
 /** The blocks of a section with their heights, and its white space. */
-function layOut(section: Section, ground: Ground): LaidOut {
+function layOut(section: Section, ground: Ground, countAt: (breakpoint: Breakpoint) => number): LaidOut {
   const { spec, breakpoint } = ground;
-  const countAt = (each: Breakpoint): number =>
-    each.id === breakpoint.id ? ground.columns.count : columnsAt(spec, each).count;
   const placed = placementsAt(spec, section.blocks, breakpoint, countAt);
   const tall = placed.map((each) => ({ placed: each, height: heightOf(each, ground, solveCard) }));
   return { section, tall, spaceIn: spaceAt(spec, section.space, breakpoint) };

@@ -32,9 +32,8 @@ export function whiteSpaces(spec: Spec, tall: readonly Tall[], into: In): WhiteS
   const { id: section, tall: isTall } = into.section;
   const outside = isTall === 'screen' ? 'screen' : 'section';
   if (lanes.length === 0) return [];
-  const firstOf = (lane: number): Block | undefined =>
-    tall.find(({ placed: { lanes: own } }) => own[0] === lane + 1)?.placed.block ??
-    tall.find(({ placed: { lanes: own } }) => own[0] <= lane + 1 && lane + 1 <= own[1])?.placed.block;
+  const first = firstBlocks(tall, lanes.length);
+  const firstOf = (lane: number): Block | undefined => first[lane];
   const kind = (above: Block | undefined, below: Block | undefined): string =>
     `${above ? whatIs(spec, above) : outside} to ${below ? whatIs(spec, below) : outside}${on}`;
   const footOf = ({ first, rows }: Lane): Px => frame.foot(first + rows - 1);
@@ -61,6 +60,19 @@ export function whiteSpaces(spec: Spec, tall: readonly Tall[], into: In): WhiteS
     ...between,
     { ...below, top: footOf(lanes[last]!), px: end.sub(footOf(lanes[last]!)) },
   ];
+}
+
+/** The first block of each lane: that begins in it, else that reaches over it. */
+function firstBlocks(tall: readonly Tall[], count: number): (Block | undefined)[] {
+  const begins: Block[] = [];
+  const reaches: Block[] = [];
+  for (const {
+    placed: { block, lanes },
+  } of tall) {
+    begins[lanes[0] - 1] ??= block;
+    for (let lane = lanes[0]; lane < lanes[1]; lane++) reaches[lane] ??= block;
+  }
+  return Array.from({ length: count }, (_, lane) => begins[lane] ?? reaches[lane]);
 }
 
 /** What a block is, for the kind of a gap beside it: the role of its text, a picture, a card, an area. */

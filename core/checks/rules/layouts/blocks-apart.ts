@@ -41,20 +41,40 @@ function ownLane({ checked: { spec }, layout, breakpoint }: At, block: PlacedBlo
 
 /** The pairs that lie on one another, the later first; blocks of one card or one section are held against each other. */
 function overlapping(blocks: readonly PlacedBlock[]): [PlacedBlock, PlacedBlock][] {
-  const groups = new Map<string, { block: PlacedBlock; x: number; y: number; end: number; foot: number }[]>();
+  const groups = new Map<string, PlacedBlock[]>();
   const pairs: [PlacedBlock, PlacedBlock][] = [];
   for (const block of blocks) {
-    const [x, y] = [block.x.valueOf(), block.y.valueOf()];
-    const edges = { block, x, y, end: x + block.width.valueOf(), foot: y + block.height.valueOf() };
     const key = `${block.section} ${block.card}`;
     const others = groups.get(key) ?? [];
     groups.set(key, others);
     for (const other of others) {
-      if (block.placed.over !== null || other.block.placed.over !== null) continue;
-      if (x < other.end && other.x < edges.end && y < other.foot && other.y < edges.foot)
-        pairs.push([block, other.block]);
+      const isMeant = block.placed.over !== null || other.placed.over !== null;
+      if (!isMeant && mayMeet(block, other) && meet(block, other)) pairs.push([block, other]);
     }
-    others.push(edges);
+    others.push(block);
   }
   return pairs;
+}
+
+/** Do lanes and columns leave it open? Where edges leave the grid, columns do not tell. */
+function mayMeet({ placed: one }: PlacedBlock, { placed: other }: PlacedBlock): boolean {
+  const isWhole = one.height === 'section' || other.height === 'section';
+  if (!isWhole && (one.lanes[1] < other.lanes[0] || other.lanes[1] < one.lanes[0])) return false;
+  if (one.leaves.length + other.leaves.length > 0) return true;
+  return one.columns[0] <= Math.ceil(other.columns[1]) && other.columns[0] <= Math.ceil(one.columns[1]);
+}
+
+function meet(one: PlacedBlock, other: PlacedBlock): boolean {
+  const [x, y, toX, toY] = [one.x, one.y, other.x, other.y].map((length) => length.valueOf()) as [
+    number,
+    number,
+    number,
+    number,
+  ];
+  return (
+    x < toX + other.width.valueOf() &&
+    toX < x + one.width.valueOf() &&
+    y < toY + other.height.valueOf() &&
+    toY < y + one.height.valueOf()
+  );
 }
