@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, javascript, keystroke, starts.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, javascript, keystroke, layouts, starts.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -7,6 +7,7 @@ import { measureCore } from './bench/core-bundle.mjs';
 import { measureDrafts } from './bench/drafts.mjs';
 import { measureJavaScript } from './bench/javascript.mjs';
 import { measureKeystroke } from './bench/keystroke.mjs';
+import { measureLayouts } from './bench/layouts.mjs';
 import { withApplication } from './setup/application.mjs';
 import { measureStarts } from './bench/starts.mjs';
 import { ensurePackages } from './setup/packages.mjs';
@@ -20,10 +21,11 @@ await run(async () => {
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-bench-'));
   if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
   try {
-    if (runs('javascript') || runs('keystroke')) {
+    if (runs('javascript') || runs('keystroke') || runs('layouts')) {
       await withApplication(join(folder, 'application'), async (application) => {
         if (runs('javascript')) await measureJavaScript(application);
         if (runs('keystroke')) await measureKeystroke(application);
+        if (runs('layouts')) await measureLayouts(application);
       });
     }
     if (runs('drafts')) await measureDrafts(folder);

@@ -26,6 +26,7 @@ const PICTURES = [
     open: (page) => page.getByRole('button', { name: 'Spacing', exact: true }).click(),
   },
   { name: 'type-rhythm', path: '/tidewick/passenger-site/type' },
+  { name: 'layouts', path: '/tidewick/passenger-site/layouts', open: chooseBlock },
   {
     name: 'rules',
     path: '/tidewick/passenger-site/rules',
@@ -43,6 +44,12 @@ async function pointAtColumn(page) {
   await page.getByRole('gridcell', { name: /^Gutter, Desktop: / }).click();
   const box = await page.getByRole('application').boundingBox();
   if (box) await page.mouse.move(box.x + box.width * 0.4, box.y + box.height * 0.45);
+}
+
+/** @param {Page} page */
+async function chooseBlock(page) {
+  await page.getByRole('button', { name: 'Desktop', exact: true }).click();
+  await page.locator('[data-page] [data-block=farholm]').click();
 }
 
 /** @param {Page} page */

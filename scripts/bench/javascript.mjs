@@ -4,6 +4,7 @@ const VIEWS = [
   { name: 'sign-in', path: '/sign-in' },
   { name: 'list', path: '/tidewick' },
   { name: 'bench', path: '/tidewick/passenger-site', goal: 350 },
+  { name: 'layouts', path: '/tidewick/passenger-site/layouts', goal: 410 },
   { name: 'editions', path: '/tidewick/passenger-site/editions' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },
   { name: 'reading page', path: '/tidewick/passenger-site/editions/1.0.0', goal: 150 },

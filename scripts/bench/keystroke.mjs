@@ -1,3 +1,5 @@
+import { print } from './print.mjs';
+
 const PRESSES = 120;
 
 /**
@@ -101,13 +103,6 @@ async function measurePresses(page, context) {
   }
   print('scripting', found.scripts, '   goal: p95 under 16 ms');
   print('to the painted preview', found.paints, '');
-}
-
-/** @param {string} name @param {number[]} times @param {string} goal */
-function print(name, times, goal) {
-  const sorted = times.toSorted((a, b) => a - b);
-  const at = (/** @type {number} */ share) => sorted[Math.floor(sorted.length * share)]?.toFixed(1).padStart(5);
-  console.log(`  ${name.padEnd(24)} p50 ${at(0.5)} ms   p95 ${at(0.95)} ms${goal}`);
 }
 
 /** @param {import('@playwright/test').Page} page @returns {Promise<string>} the address of a spec with 6 breakpoints */

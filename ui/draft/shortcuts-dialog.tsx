@@ -51,6 +51,17 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
     ],
   },
   {
+    where: 'On a page of Layouts',
+    keys: [
+      ['Tab; Enter, or Space', 'go from block to block; choose one, with Shift more of them'],
+      ['Arrows', 'move what is chosen by a column, or a block by a row'],
+      ['Shift + arrows', 'make a block wider, narrower, higher or lower'],
+      ['Alt + Up, Down', 'beside the block above; into a lane of its own'],
+      ['=, Delete', 'let it follow the narrower breakpoint; take it off the page'],
+      ['Alt while dragging a side', 'leave it off the column line, and say why'],
+    ],
+  },
+  {
     where: 'From view to view',
     keys: [
       ...VIEWS.map(({ title, key }): [string, string] => [`Alt + Shift + ${key}`, title]),

@@ -20,15 +20,6 @@ type On = {
   say: (problem: string | null) => void;
 };
 
-/** The keys of a block on the page, as they are listed among the keys of the draft. */
-export const BLOCK_KEYS = [
-  ['Arrows', 'Move a block by a column or a row'],
-  ['Shift + arrows', 'Make it wider, narrower, higher or lower'],
-  ['Alt + ↑, Alt + ↓', 'Beside the block above; in a lane of its own'],
-  ['=', 'Let it follow the narrower breakpoint'],
-  ['Delete', 'Take it off the page'],
-] as const;
-
 /** What a key does to a block that has the focus. */
 export function blockKeys(on: On): (event: KeyboardEvent) => void {
   return (event) => {
@@ -62,7 +53,8 @@ function actOf({ store, layout, solved, block, chosen, breakpoint }: On, event: 
   if (key === '=') return following(spec, at);
   if (down === 0 && across === 0) return null;
   if (shiftKey) return stretched(spec, layout, block, breakpoint, down, across);
-  if (across !== 0) return moved(spec, layout, solved, block, across);
+  // several move together, as far as the first that cannot
+  if (across !== 0) return allMoved(spec, layout, solved, at.blocks, across);
   return dropBlock(spec, layout, solved, block.id, { columns: [...block.placed.columns], row: block.rows[0] + down });
 }
 
@@ -72,6 +64,22 @@ const ARROWS: Record<string, [down: number, across: number]> = {
   ArrowLeft: [0, -1],
   ArrowRight: [0, 1],
 };
+
+function allMoved(
+  spec: Spec,
+  layout: Layout,
+  solved: SolvedLayout,
+  blocks: readonly string[],
+  across: number,
+): Parsed<Spec> {
+  return blocks.reduce<Parsed<Spec>>(
+    (before, id) => {
+      const block = solved.blocks.find((each) => each.id === id);
+      return before.value && block ? moved(before.value, layout, solved, block, across) : before;
+    },
+    { value: spec },
+  );
+}
 
 /** By a column: the next whole one, where it stood between two. */
 function moved(spec: Spec, layout: Layout, solved: SolvedLayout, block: PlacedBlock, across: number): Parsed<Spec> {

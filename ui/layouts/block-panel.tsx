@@ -3,7 +3,7 @@
 import { asAt, following, sideBySide, stacked, withoutBlocks } from '../../core/layouts/arrange';
 import { blockOf, sectionOf } from '../../core/layouts/edit-layout';
 import { solvedAt } from '../../core/layouts/solved-at';
-import { leave, nameLayout, reordered } from '../../core/layouts/write-block';
+import { nameLayout, reordered } from '../../core/layouts/write-block';
 import type { Parsed } from '../../core/length/parsed';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
@@ -12,6 +12,7 @@ import { CommitField } from '../parts/commit-field';
 import { ToolButton } from '../parts/toggle';
 import { spokenBlock } from './block-on-page';
 import { BlockFields } from './block-fields';
+import { Exceptions } from './exceptions';
 import styles from './layouts.module.scss';
 import { Line } from './panel-line';
 import { SectionLine } from './section-line';
@@ -116,14 +117,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
           Remove
         </ToolButton>
       </div>
-      {solved?.placed.leaves.map(({ side, reason }) => (
-        <p key={side} className={styles.leaving}>
-          Its {side} leaves the grid: {reason}{' '}
-          <button type="button" className="btn btn-link" onClick={act((spec) => leave(spec, at, side, null))}>
-            Back on the line
-          </button>
-        </p>
-      ))}
+      {chosen.blocks.length === 1 && solved && <Exceptions at={at} placement={solved.placed} write={write} />}
       <SectionLine {...{ layout, section, write, act }} />
     </section>
   );

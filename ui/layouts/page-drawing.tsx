@@ -141,16 +141,15 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, chosen, say }
       )}
       {leaving && (
         <ReasonDialog
-          title={`${names.get(leaving.block)} leaves the grid`}
+          name={names.get(leaving.block) ?? ''}
+          side={leaving.side}
           beyond={leaving.beyond}
           onCancel={() => setLeaving(null)}
-          onReason={(to, reason) => {
+          onReason={(side, to, reason) => {
             const on = { layout: layout.id, blocks: [leaving.block], breakpoint: breakpoint.id };
-            const moved = handled(document, layout, solved, leaving.block, {
-              is: 'stretched',
-              columns: leaving.columns,
-            });
-            const problem = store.getState().take(leave(moved.value ?? document, on, leaving.side, { to, reason }));
+            const handling = { is: 'stretched' as const, columns: leaving.columns };
+            const moved = handled(document, layout, solved, leaving.block, handling);
+            const problem = store.getState().take(leave(moved.value ?? document, on, side, { to, reason }));
             if (problem === null) setLeaving(null);
             return problem;
           }}

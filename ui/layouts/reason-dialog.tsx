@@ -1,31 +1,42 @@
 'use client';
 
 import { type FormEvent, useState } from 'react';
+import { lengthText } from '../../core/length/length';
+import { parseLengthValue, lengthOf } from '../../core/length/length-value';
 import type { Leaving } from '../../core/spec/schema';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 
 type Props = {
-  title: string;
-  /** px beyond the line. */
-  beyond: number;
+  name: string;
+  /** How far it was drawn beyond its line, and at which side; both can be chosen otherwise. */
+  side?: Leaving['side'];
+  beyond?: number;
   /** Takes the reason; answers with what speaks against it. */
-  onReason: (to: Leaving['to'], reason: string) => string | null;
+  onReason: (side: Leaving['side'], to: Leaving['to'], reason: string) => string | null;
   onCancel: () => void;
 };
 
-/** Asks how far an edge leaves the grid, and why. */
-export function ReasonDialog({ title, beyond, onReason, onCancel }: Props) {
+type To = 'line' | 'margin' | 'screen';
+
+/** Asks which edge leaves the grid, how far, and why. */
+export function ReasonDialog({ name, side: drawn = 'end', beyond: far = 16, onReason, onCancel }: Props) {
+  const [side, setSide] = useState(drawn);
+  const [to, setTo] = useState<To>('line');
+  const [beyond, setBeyond] = useState(String(far));
   const [reason, setReason] = useState('');
-  const [to, setTo] = useState<'line' | 'margin' | 'screen'>('line');
-  const [problem, setProblem] = useState<string | null>(null);
+  const [problem, setProblem] = useState<{ in: 'beyond' | 'reason'; says: string } | null>(null);
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    setProblem(onReason(to === 'line' ? `${beyond}px` : to, reason));
+    const length = parseLengthValue(beyond);
+    if (to === 'line' && length.value === undefined) return setProblem({ in: 'beyond', says: length.problem! });
+    const where = to === 'line' ? lengthText(lengthOf(length.value!)) : to;
+    const refused = onReason(side, where, reason);
+    setProblem(refused === null ? null : { in: 'reason', says: refused });
   };
   return (
     <Dialog
-      title={title}
+      title={`${name} leaves the grid`}
       onClose={onCancel}
       onSubmit={submit}
       answers={<Answers yes="Leave the grid" onNo={onCancel} />}
@@ -33,22 +44,56 @@ export function ReasonDialog({ title, beyond, onReason, onCancel }: Props) {
       <Field
         label="Why it is meant so"
         value={reason}
-        error={problem ?? undefined}
+        error={problem?.in === 'reason' ? problem.says : undefined}
         onChange={({ target }) => setReason(target.value)}
       />
-      <label className="form-label" htmlFor="leaves-to">
-        It ends
-      </label>
-      <select
+      <Select
+        id="leaves-side"
+        label="Which side"
+        value={side}
+        options={{ start: 'Its start', end: 'Its end' }}
+        onChange={setSide}
+      />
+      <Select
         id="leaves-to"
-        className="form-select"
+        label="It ends"
         value={to}
-        onChange={({ target }) => setTo(target.value as typeof to)}
-      >
-        <option value="line">{beyond} px beyond its column line</option>
-        <option value="margin">at the margin</option>
-        <option value="screen">at the edge of the screen</option>
-      </select>
+        options={{ line: 'beyond its column line', margin: 'at the margin', screen: 'at the edge of the screen' }}
+        onChange={setTo}
+      />
+      {to === 'line' && (
+        <Field
+          label="Beyond the line by"
+          value={beyond}
+          error={problem?.in === 'beyond' ? problem.says : undefined}
+          onChange={({ target }) => setBeyond(target.value)}
+        />
+      )}
     </Dialog>
+  );
+}
+
+type SelectProps<T extends string> = {
+  id: string;
+  label: string;
+  value: T;
+  options: Record<T, string>;
+  onChange: (value: T) => void;
+};
+
+function Select<T extends string>({ id, label, value, options, onChange }: SelectProps<T>) {
+  return (
+    <div className="field">
+      <label className="form-label" htmlFor={id}>
+        {label}
+      </label>
+      <select id={id} className="form-select" value={value} onChange={({ target }) => onChange(target.value as T)}>
+        {Object.entries<string>(options).map(([each, says]) => (
+          <option key={each} value={each}>
+            {says}
+          </option>
+        ))}
+      </select>
+    </div>
   );
 }

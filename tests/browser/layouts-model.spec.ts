@@ -1,0 +1,126 @@
+import type { Locator } from '@playwright/test';
+import { solveLayout } from '../../core/layouts/solve-layout';
+import { numeral } from '../../core/length/present';
+import { shownWidth } from '../../core/spec/ranges';
+import { practiceSpec } from '../../core/spec/testing';
+import { expect, saved, test } from './app';
+import { drag, front, openLayouts, stored } from './layouts-page';
+import { randomOf } from './model/random';
+
+test('a newcomer’s path: an empty specification to a front page at three breakpoints, by mouse and by keys', async ({
+  signedIn: page,
+  app,
+}) => {
+  const path = async (name: string, press: (target: Locator, modifier?: 'Shift') => Promise<void>): Promise<number> => {
+    let acts = 0;
+    const act = async (target: Locator, modifier?: 'Shift'): Promise<void> => {
+      acts++;
+      await press(target, modifier);
+    };
+    const slug = await openLayouts(page, practiceSpec(name));
+    await act(page.getByRole('button', { name: 'Put a page on the grid' }));
+    await act(page.getByRole('radio', { name: /^Empty page/ }));
+    await act(page.getByRole('button', { name: 'Put it on the grid' }));
+    for (const what of ['Heading', 'Picture', 'Card', 'Card', 'Card'])
+      await act(page.getByRole('group', { name: 'Put on the page' }).getByRole('button', { name: what, exact: true }));
+    const cards = page.locator('[data-page] [data-holds=card]');
+    await act(cards.nth(0));
+    await act(cards.nth(1), 'Shift');
+    await act(cards.nth(2), 'Shift');
+    await act(page.getByRole('button', { name: 'Side by side' }));
+    await act(page.getByRole('button', { name: 'Tablet', exact: true }));
+    await act(cards.nth(2), 'Shift');
+    await act(page.getByRole('button', { name: 'Side by side' }));
+    await expect(saved(page)).toBeVisible();
+    const spec = await stored(app, slug);
+    const layout = spec.layouts[0]!;
+    const columns = (id: string) => {
+      const breakpoint = spec.breakpoints.find((each) => each.id === id)!;
+      const solved = solveLayout(spec, layout, shownWidth(spec, breakpoint));
+      expect(new Set(solved.space.map(({ rows }) => rows)).size, 'gaps are equal').toBe(1);
+      return solved.blocks.filter(({ card }) => card === null).map(({ placed }) => placed.columns.join('–'));
+    };
+    expect(columns('phone')).toEqual(['1–4', '1–4', '1–4', '1–4', '1–4']);
+    expect(columns('tablet')).toEqual(['1–8', '1–8', '1–4', '5–8', '1–8']);
+    expect(columns('desktop')).toEqual(['1–12', '1–12', '1–4', '5–8', '9–12']);
+    return acts;
+  };
+  const byMouse = await path('By mouse', async (target, modifier) =>
+    target.click(modifier ? { modifiers: [modifier] } : {}),
+  );
+  const byKeys = await path('With keys', async (target, modifier) => {
+    await target.focus();
+    await page.keyboard.press(modifier ? `${modifier}+Space` : 'Space');
+  });
+  expect(byMouse).toBeLessThanOrEqual(25);
+  expect(byKeys).toBeLessThanOrEqual(25);
+});
+
+/** `YPSILINE_LONG=1` takes the long form. */
+const [SEEDS, LENGTH] = process.env.YPSILINE_LONG ? [20, 150] : [2, 60];
+const KEYS = [
+  'ArrowLeft',
+  'ArrowRight',
+  'ArrowUp',
+  'ArrowDown',
+  'Shift+ArrowLeft',
+  'Shift+ArrowRight',
+  'Shift+ArrowUp',
+  'Shift+ArrowDown',
+  'Alt+ArrowUp',
+  'Alt+ArrowDown',
+  '=',
+  'Control+z',
+  'Control+y',
+];
+
+for (let seed = 1; seed <= SEEDS; seed++) {
+  test(`random use of a page, seed ${seed}: shown is stored is worked out`, async ({ signedIn: page, app }) => {
+    test.setTimeout(240_000);
+    const slug = await openLayouts(page, front(`Used at random ${seed}`));
+    const random = randomOf(seed);
+    const blocks = page.locator('[data-page] [data-block]:not([data-shut])');
+    for (let act = 1; act <= LENGTH; act++) {
+      const block = blocks.nth(random.whole(0, (await blocks.count()) - 1));
+      const what = random.whole(0, 9);
+      if (what < 6) {
+        await block.focus();
+        await page.keyboard.press(random.oneOf(KEYS));
+      } else if (what < 9) {
+        await block.scrollIntoViewIfNeeded();
+        const box = (await block.boundingBox())!;
+        await drag(page, { x: box.x + 6, y: box.y + Math.min(6, box.height / 2) }, [
+          random.whole(-200, 200),
+          random.whole(-120, 120),
+        ]);
+      } else
+        await page.getByRole('button', { name: random.oneOf(['Phone', 'Tablet', 'Desktop']), exact: true }).click();
+      if (act % 15 > 0) continue;
+      await expect(saved(page)).toBeVisible();
+      const spec = await stored(app, slug);
+      const width = Number(
+        await page
+          .getByRole('slider', { name: /viewport/i })
+          .first()
+          .getAttribute('aria-valuenow'),
+      );
+      const meant = solveLayout(spec, spec.layouts[0]!, width).blocks.map(
+        ({ placed, width: wide, height }) =>
+          `${placed.block.name} ${placed.columns.join('–')} ${numeral(wide)} × ${numeral(height)}`,
+      );
+      const drawn = await page.locator('[data-page] [data-block]').evaluateAll((all) =>
+        all.map((each) => {
+          const [, name, columns, wide, high] = /^(.*?): columns ([\d.–]+), rows [\d–]+, (\S+) × (\S+) px$/.exec(
+            each.ariaLabel!,
+          )!;
+          return [name, columns, wide, high] as const;
+        }),
+      );
+      const said = drawn.map(
+        ([name, columns, wide, high]) =>
+          `${name} ${columns!.includes('–') ? columns : `${columns}–${columns}`} ${wide} × ${high}`,
+      );
+      expect(said, `act ${act}`).toEqual(meant);
+    }
+  });
+}
