@@ -28,6 +28,7 @@ const ROOMS = [
   'checks',
   'sample',
   'picture',
+  'survey',
   'report',
   'sweep',
   'finder',

@@ -1,6 +1,7 @@
 import { checkCommand } from './commands/check';
 import { finderCommand } from './commands/finder';
 import { layoutCommand } from './commands/layout';
+import { surveyCommand } from './commands/survey';
 import { sweepCommand } from './commands/sweep';
 import { type Answer, type Command, Unusable } from './command';
 
@@ -9,6 +10,7 @@ const COMMANDS: Record<string, Command> = {
   finder: finderCommand,
   sweep: sweepCommand,
   layout: layoutCommand,
+  survey: surveyCommand,
 };
 
 /**

@@ -43,16 +43,20 @@ export function wholeNumber(
   return number;
 }
 
+const placeOf = (file: string): string => (file === '-' ? 'standard input' : file);
+
+/** The text of a file, or of standard input. */
+export function readText(file: string, read: (file: string) => string): string {
+  try {
+    return read(file);
+  } catch (error) {
+    throw new Unusable(`${placeOf(file)} cannot be read: ${(error as Error).message}`);
+  }
+}
+
 /** The spec in a file, or on standard input. */
 export function readDocument(file: string, read: (file: string) => string): Spec {
-  const place = file === '-' ? 'standard input' : file;
-  let text: string;
-  try {
-    text = read(file);
-  } catch (error) {
-    throw new Unusable(`${place} cannot be read: ${(error as Error).message}`);
-  }
-  const parsed = readSpecText(text);
-  if (!parsed.value) throw new Unusable(`${place}: ${parsed.problem}`);
+  const parsed = readSpecText(readText(file, read));
+  if (!parsed.value) throw new Unusable(`${placeOf(file)}: ${parsed.problem}`);
   return parsed.value;
 }

@@ -7,7 +7,11 @@ test('from sign-in to the reading page, and a teammate takes the CSS', async ({ 
   await page.getByRole('button', { name: 'Ansa Brisk' }).click();
   await expect(page.getByRole('heading', { name: 'Specifications' })).toBeVisible();
 
-  await page.getByRole('button', { name: 'New specification' }).click();
+  // right after signing in, the page may not listen yet
+  await expect(async () => {
+    await page.getByRole('button', { name: 'New specification' }).click();
+    await expect(page.getByLabel('Name', { exact: true })).toBeVisible({ timeout: 2000 });
+  }).toPass();
   await page.getByLabel('Name', { exact: true }).fill('Harbour map');
   await page.getByLabel('4 · 8 · 12 on a base of 8').check();
   await page.getByRole('button', { name: 'Make the specification' }).click();

@@ -119,6 +119,7 @@ test('by keys alone: leaves the grid and lies over another, each with a reason',
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Leave the grid…' }).press('Enter');
   const leaves = page.getByRole('dialog', { name: 'Opening heading leaves the grid' });
+  await expect(leaves.getByLabel('Why it is meant so')).toBeFocused();
   await page.keyboard.type('It hangs.');
   await leaves.getByLabel('Which side').selectOption('start');
   await leaves.getByLabel('Beyond the line by').fill('wide');

@@ -16,6 +16,8 @@ type Props = {
   isChosen: boolean;
   isHeld: boolean;
   isFlagged: boolean;
+  /** Is the page large enough for its blocks to be reached one by one? Beside others they are too small; the sheet has them all. */
+  isTarget: boolean;
   /** In a card that is not opened: a press on it is one on the card. */
   isShut: boolean;
   /** While it is handled; null where it is let go without a change. */
@@ -34,7 +36,7 @@ type Side = (typeof SIDES)[number];
 
 /** A block where it stands on the page, to move and to stretch; its words or its name on it. */
 export function BlockOnPage(props: Props) {
-  const { block, name, scale, isChosen, isHeld, isFlagged, isShut, onChoose, onOpen, onKeyDown } = props;
+  const { block, name, scale, isChosen, isHeld, isFlagged, isTarget, isShut, onChoose, onOpen, onKeyDown } = props;
   const { holds } = block.placed.block;
   const bind = useHandles(props);
   return (
@@ -46,10 +48,13 @@ export function BlockOnPage(props: Props) {
       data-flagged={isFlagged || undefined}
       data-shut={isShut || undefined}
       data-leaves={block.placed.leaves.map(({ side }) => side).join(' ') || undefined}
-      role="button"
-      tabIndex={0}
-      aria-pressed={isChosen}
-      aria-label={`${name}: ${spokenBlock(block)}`}
+      data-chosen={isChosen || undefined}
+      {...(isTarget && {
+        role: 'button',
+        tabIndex: 0,
+        'aria-pressed': isChosen,
+        'aria-label': `${name}: ${spokenBlock(block)}`,
+      })}
       title={`${name}: ${spokenBlock(block)}`}
       style={{
         left: block.x.valueOf() * scale,

@@ -25,6 +25,8 @@ type Props = {
   breakpoint: Breakpoint;
   viewport: number;
   scale: number;
+  /** Is it the only page that is shown? */
+  isAlone: boolean;
   chosen: ChosenBlocks;
   /** Says a sentence under the page. */
   say: (problem: string | null) => void;
@@ -36,7 +38,7 @@ const SAYS = 330;
 type Leaving = { side: 'start' | 'end'; columns: [number, number]; beyond: number; block: string };
 
 /** A page to scale on its grid. While a block is handled, the page is drawn as it would be were it let go now. */
-export function PageDrawing({ layout, breakpoint, viewport, scale, chosen, say }: Props) {
+export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chosen, say }: Props) {
   const document = useDraft((draft) => draft.document);
   const store = useDraftStore();
   const view = useViewStore();
@@ -116,6 +118,7 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, chosen, say }
           isChosen={chosen.blocks.includes(block.id)}
           isHeld={held?.block === block.id}
           isFlagged={flagged.has(block.id)}
+          isTarget={isAlone}
           isShut={block.card !== null && !opened.has(block.card)}
           onOpen={(x, y) => {
             const inside = shown.blocks.findLast(({ card, ...own }) => card === block.id && covers(own, x, y));

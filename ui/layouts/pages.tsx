@@ -45,7 +45,9 @@ export function Pages({ team, layout, shown, breakpoint, chosen, say }: Props) {
       tabIndex={0}
       aria-label={`${layout.name} on the grid`}
     >
-      {width > 0 && shown === 'one' && <PageDrawing {...{ layout, breakpoint, viewport, scale, chosen, say }} />}
+      {width > 0 && shown === 'one' && (
+        <PageDrawing {...{ layout, breakpoint, viewport, scale, chosen, say }} isAlone />
+      )}
       {width > 0 && shown === 'live' && <LivePage team={team} layout={layout} room={width - PAD * 3} />}
       {width > 0 &&
         shown === 'all' &&
@@ -54,7 +56,12 @@ export function Pages({ team, layout, shown, breakpoint, chosen, say }: Props) {
             <figcaption>
               {each.name} <span className="number">{widths[index]}</span>
             </figcaption>
-            <PageDrawing {...{ layout, scale, chosen, say }} breakpoint={each} viewport={widths[index]!} />
+            <PageDrawing
+              {...{ layout, scale, chosen, say }}
+              isAlone={false}
+              breakpoint={each}
+              viewport={widths[index]!}
+            />
           </figure>
         ))}
     </div>

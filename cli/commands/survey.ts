@@ -1,0 +1,47 @@
+import { surveyReport } from '../../core/report/survey-report';
+import { readScreens } from '../../core/survey/read-screens';
+import { type Command, readArguments, readDocument, readText, Unusable } from '../command';
+
+const USAGE = 'survey SCREENS [--against SPEC] [--tolerance PX] [--json]';
+
+/** The grid that screens were drawn on, or what of them is off the grid of a spec; status 1 where something is off. */
+export const surveyCommand: Command = {
+  usage: USAGE,
+  run(args, read) {
+    const options = { against: { type: 'string' as const }, tolerance: { type: 'string' as const } };
+    const { values, file } = readArguments(args, USAGE, options, 1);
+    const { value: screens, problem } = readScreens(readText(file, read));
+    if (!screens) throw new Unusable(`${file === '-' ? 'standard input' : file}: ${problem}`);
+    const tolerance = toleranceOf(values['tolerance']);
+    const against = typeof values['against'] === 'string' ? readDocument(values['against'], read) : undefined;
+    const report = surveyReport(screens, {
+      ...(against ? { against } : {}),
+      ...(tolerance === undefined ? {} : { tolerance }),
+    });
+    const isOff = against !== undefined && report.grids.some(({ off }) => off.length > 0);
+    const text = values['json'] ? JSON.stringify(report, null, 2) : textOf(report);
+    return { text, status: isOff ? 1 : 0 };
+  },
+};
+
+function toleranceOf(text: string | boolean | undefined): number | undefined {
+  if (text === undefined) return undefined;
+  const number = Number(text);
+  if (typeof text !== 'string' || !/^\d+(\.\d+)?$/.test(text) || number > 100)
+    throw new Unusable(`--tolerance is “${text}”; it must be px from 0 to 100, such as 0.5`);
+  return number;
+}
+
+function textOf({ grids, verticals }: ReturnType<typeof surveyReport>): string {
+  const found = grids.map(
+    ({ width, count, gutter, column, marginStart, marginEnd, explained, alsoFits, causes }) =>
+      `${width} px: ${marginStart} + ${count} × ${column} + ${count - 1} × ${gutter} + ${marginEnd}, ${Math.round(explained * 100)} % of the edges` +
+      (alsoFits.length > 0 ? `; ${alsoFits.join(', ')} columns fit as well` : '') +
+      causes.map((cause) => `\n  ${cause}`).join(''),
+  );
+  const unit =
+    verticals.unit === null
+      ? 'No unit down the pages.'
+      : `Down the pages: ${verticals.unit} px from ${verticals.offset}.`;
+  return [...(found.length > 0 ? found : ['No grid explains these boxes better than chance.']), unit].join('\n');
+}

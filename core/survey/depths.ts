@@ -1,0 +1,36 @@
+import type { Box } from './screens';
+
+/** Boxes may lie so far beyond the one around them, in px: browsers round. */
+const SLACK = 0.75;
+
+/**
+ * In how many others each box lies. Lines of text and what cards have inside stand deeper than the blocks that are laid out
+ * on the page.
+ */
+export function depthsOf(boxes: readonly Box[]): number[] {
+  const depths = new Array<number>(boxes.length).fill(0);
+  // from the top down, the larger first: what lies around a box begins before it
+  const order = boxes
+    .map((_, index) => index)
+    .sort((a, b) => {
+      const [one, other] = [boxes[a]!, boxes[b]!];
+      return one.y - other.y || other.height - one.height || other.width - one.width;
+    });
+  let open: number[] = [];
+  for (const index of order) {
+    const box = boxes[index]!;
+    open = open.filter((each) => boxes[each]!.y + boxes[each]!.height > box.y);
+    for (const each of open) if (isAround(boxes[each]!, box)) depths[index]!++;
+    open.push(index);
+  }
+  return depths;
+}
+
+function isAround(outer: Box, box: Box): boolean {
+  return (
+    outer.x <= box.x + SLACK &&
+    outer.x + outer.width >= box.x + box.width - SLACK &&
+    outer.y + outer.height >= box.y + box.height - SLACK &&
+    outer.width * outer.height > box.width * box.height
+  );
+}

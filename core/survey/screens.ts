@@ -1,0 +1,5 @@
+/** A rectangle of a screen, in px from its start and top. */
+export type Box = { x: number; y: number; width: number; height: number; name: string };
+
+/** A screen that is surveyed: a page as it was drawn or built, at one width. */
+export type Screen = { name: string; width: number; height: number; boxes: readonly Box[] };
