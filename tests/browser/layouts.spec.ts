@@ -130,6 +130,7 @@ test('by keys alone: leaves the grid and lies over another, each with a reason',
   await expect(leaves).toBeHidden();
   expect(await where(page, 'Opening heading')).toContain('588 × ');
   await page.getByRole('button', { name: 'Lie over another…' }).press('Enter');
+  await expect(page.getByLabel('Why it is meant so')).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog').getByRole('alert')).toHaveText(
     'Say why it lies over another block, in a sentence.',
