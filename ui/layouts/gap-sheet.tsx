@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { gapTable } from '../../core/layouts/gap-kinds';
 import { gapCells } from '../../core/quantities/layouts/gap-cells';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint } from '../../core/spec/schema';
@@ -12,6 +13,7 @@ import styles from './layouts.module.scss';
 export function GapSheet({ breakpoint }: { breakpoint: Breakpoint }) {
   const document = useDraft((draft) => draft.document);
   const rows = useMemo(() => gapCells(document), [document]);
+  const table = useMemo(() => gapTable(document), [document]);
   if (rows.length === 0) return null;
   return (
     <section className={styles.sheet} aria-label="White space by kind of gap">
@@ -23,6 +25,7 @@ export function GapSheet({ breakpoint }: { breakpoint: Breakpoint }) {
         shown={breakpoint.id}
         head="Between"
         labels={styles.labels}
+        isMarked={(kind, id) => table.at(kind, id).length > 1}
       />
     </section>
   );

@@ -9,7 +9,7 @@ import { solveLayout } from '../../core/layouts/solve-layout';
 import { counted } from '../../core/length/present';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Font, Layout, Spec } from '../../core/spec/schema';
-import { gridCssOverlay } from './live-overlay';
+import { layOverlays } from './live-overlay';
 import { useDraft, useView } from '../draft/draft-context';
 import { fontAddress } from '../type/font-address';
 import styles from './layouts.module.scss';
@@ -61,8 +61,8 @@ export function LivePage({ team, layout, room }: Props) {
   }, [solved, loaded]);
   useEffect(() => {
     const inside = frame.current?.contentDocument;
-    if (inside && loaded > 0) gridCssOverlay(inside, spec, width, solved.height.valueOf(), overlays);
-  }, [spec, width, solved, overlays, loaded]);
+    if (inside && loaded > 0) layOverlays(inside, spec, solved, overlays);
+  }, [spec, solved, overlays, loaded]);
 
   const bind = useDrag(({ delta: [x] }) => show(Math.min(WIDEST, Math.max(NARROWEST, width + (x / scale) * 2))), {
     axis: 'x',

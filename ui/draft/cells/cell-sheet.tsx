@@ -27,11 +27,13 @@ type Props<Id extends string> = {
   /** Rows that are chosen outside of the sheet, and what choosing one there does. */
   isChosen?: (id: Id) => boolean;
   onRow?: (id: Id) => void;
+  /** Cells that are marked for another reason than a finding of theirs. */
+  isMarked?: (id: Id, breakpoint: string) => boolean;
 };
 
 /** Quantities down, breakpoints across: one text for all cells that are selected, the same keys as on the bench. */
 export function CellSheet<Id extends string>(props: Props<Id>) {
-  const { label, rows, breakpoints, shown, head, labels, depth, isChosen, onRow } = props;
+  const { label, rows, breakpoints, shown, head, labels, depth, isChosen, onRow, isMarked } = props;
   const document = useDraft((draft) => draft.document);
   const table = useRef<HTMLTableElement>(null);
   const says = useId();
@@ -49,6 +51,7 @@ export function CellSheet<Id extends string>(props: Props<Id>) {
       <Cell
         key={breakpoint.id}
         {...given}
+        flag={given.flag ?? (isMarked?.(quantity.id, breakpoint.id) ? 'weigh' : null)}
         onSelect={(extend) => {
           given.onSelect(extend);
           onRow?.(quantity.id);
