@@ -78,7 +78,8 @@ module.exports = {
     apart('ui', '^ui/', '^(app|cli|scripts|server|tests)/', 'ui/ imports core/ alone'),
     apart('cli', '^cli/', '^(app|scripts|server|tests|ui)/', 'cli/ imports core/ alone'),
     apart('app', '^app/', '^(cli|scripts|tests)/', 'app/ imports core/, server/ and ui/'),
-    apart('scripts', '^scripts/', '^(app|cli|tests|ui)/', 'scripts/ import core/ and server/'),
+    apart('scripts', '^scripts/', '^(app|cli|ui)/', 'scripts/ import core/ and server/'),
+    apart('scripts-tests', '^scripts/(?!bench/)', '^tests/', 'benches alone run what tests make up'),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

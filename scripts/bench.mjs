@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, javascript, keystroke, layouts, starts.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, javascript, keystroke, layouts, starts, survey.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -29,7 +29,8 @@ await run(async () => {
       });
     }
     if (runs('drafts')) await measureDrafts(folder);
-    if (runs('core')) await measureCore(folder);
+    if (runs('core')) await measureCore(folder, 'core');
+    if (runs('survey')) await measureCore(folder, 'survey');
     if (runs('starts')) await measureStarts(folder);
   } finally {
     rmSync(folder, { recursive: true, force: true });

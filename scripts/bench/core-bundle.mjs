@@ -3,13 +3,13 @@ import { execute } from '../setup/process.mjs';
 
 /**
  * Measures the core as a browser gets it: bundled to plain JavaScript, without what a loader adds to each function.
- * @param {string} folder
+ * @param {string} folder @param {'core' | 'survey'} what
  */
-export async function measureCore(folder) {
+export async function measureCore(folder, what) {
   const { build } = await import('esbuild');
-  const outfile = join(folder, 'core.mjs');
+  const outfile = join(folder, `${what}.mjs`);
   await build({
-    entryPoints: ['scripts/bench/core.ts'],
+    entryPoints: [`scripts/bench/${what}.ts`],
     outfile,
     bundle: true,
     format: 'esm',
