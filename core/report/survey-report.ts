@@ -97,7 +97,9 @@ function decimalPx(length: number): Px {
 }
 
 function exact(length: number): string {
-  return exactText(decimalPx(length));
+  const nearest = Math.round(length * 64) / 64;
+  // most are whole; a survey may name tens of thousands
+  return Number.isInteger(nearest) ? String(nearest) : exactText(px(String(nearest)));
 }
 
 function rounded(share: number): number {

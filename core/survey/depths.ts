@@ -3,6 +3,9 @@ import type { Box } from './screens';
 /** Boxes may lie so far beyond the one around them, in px: browsers round. */
 const SLACK = 0.75;
 
+/** No page has more boxes side by side at one height; of more, those that began first are let go. */
+const MOST_OPEN = 800;
+
 /**
  * In how many others each box lies. Lines of text and what cards have inside stand deeper than the blocks that are laid out
  * on the page.
@@ -22,6 +25,7 @@ export function depthsOf(boxes: readonly Box[]): number[] {
     open = open.filter((each) => boxes[each]!.y + boxes[each]!.height > box.y);
     for (const each of open) if (isAround(boxes[each]!, box)) depths[index]!++;
     open.push(index);
+    if (open.length > MOST_OPEN) open = open.slice(-MOST_OPEN / 2);
   }
   return depths;
 }

@@ -48,13 +48,20 @@ export function offGrid(screen: Screen, { starts, ends, width }: Lines, toleranc
   return off;
 }
 
+/** A screen is held against one grid after another. */
+const known = new WeakMap<readonly Box[], Box[]>();
+
 /** The boxes that are laid out on the page: those in no other but wrappers around everything. */
 function blocksOf(boxes: readonly Box[]): Box[] {
+  const before = known.get(boxes);
+  if (before) return before;
   const there = boxes.filter(({ width, height }) => width > 0 && height > 0);
   const depths = depthsOf(there);
   const sorted = [...depths].sort((a, b) => a - b);
   const base = sorted[Math.floor(sorted.length * 0.15)] ?? 0;
-  return there.filter((_, index) => depths[index]! <= base);
+  const blocks = there.filter((_, index) => depths[index]! <= base);
+  known.set(boxes, blocks);
+  return blocks;
 }
 
 function nearestOf(lines: readonly number[], at: number): number {

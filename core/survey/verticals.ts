@@ -15,8 +15,13 @@ export type Verticals = {
 };
 
 const WIDEST_UNIT = 64;
+/** A unit’s edges are counted on half px, with those half a px beside: so wide together. */
+const SPREAD = 1.5;
+/** Boxes that touch are apart by less than this. */
 const ON = 0.6;
 const MOST_DISTANCES = 24;
+/** What a unit has to gain over chance, in nats. */
+const LEAST_GAIN = 4;
 
 /**
  * The base unit, or the period of rows or baselines, that tops and feet stand on.
@@ -27,7 +32,7 @@ const MOST_DISTANCES = 24;
 export function verticalsOf(screens: readonly Screen[]): Verticals {
   const boxes = screens.flatMap((screen) => screen.boxes).filter(({ width, height }) => width > 0 && height > 0);
   const edges = boxes.flatMap(({ y, height }) => [y, y + height]);
-  let best = { unit: 0, offset: 0, on: 0, gain: 0 };
+  let best = { unit: 0, offset: 0, on: 0, gain: LEAST_GAIN };
   for (let unit = 2; unit <= WIDEST_UNIT; unit++) {
     const { offset, on } = sharedOffset(edges, unit);
     const gain = gainOf(on, edges.length, unit);
@@ -41,21 +46,16 @@ export function verticalsOf(screens: readonly Screen[]): Verticals {
   };
 }
 
-/** The offset below a unit on which most edges lie. */
+/** The offset below a unit on which most edges lie, to half a px. */
 function sharedOffset(edges: readonly number[], unit: number): { offset: number; on: number } {
-  const counts = new Map<number, number>();
-  for (const edge of edges) {
-    const rest = Math.round(modulo(edge, unit) * 2) / 2;
-    const at = rest >= unit ? 0 : rest;
-    counts.set(at, (counts.get(at) ?? 0) + 1);
-  }
+  const bins = new Array<number>(unit * 2).fill(0);
+  for (const edge of edges) bins[Math.round(modulo(edge, unit) * 2) % bins.length]!++;
   let best = { offset: 0, on: -1 };
-  for (const offset of counts.keys()) {
-    const on = edges.filter((edge) => {
-      const rest = modulo(edge - offset + unit / 2, unit) - unit / 2;
-      return Math.abs(rest) <= ON;
-    }).length;
-    if (on > best.on || (on === best.on && offset < best.offset)) best = { offset, on };
+  for (let bin = 0; bin < bins.length; bin++) {
+    // what was rounded lies half a px beside
+    const on = bins[bin]! + bins[(bin + 1) % bins.length]! + bins[(bin + bins.length - 1) % bins.length]!;
+    const isBetter = on > best.on || (on === best.on && bins[bin]! > bins[best.offset * 2]!);
+    if (isBetter) best = { offset: bin / 2, on };
   }
   return best;
 }
@@ -68,8 +68,8 @@ function modulo(value: number, unit: number): number {
 function gainOf(on: number, total: number, unit: number): number {
   const share = Math.min(0.995, on / total);
   if (on <= 0) return 0;
-  const told = on * Math.log((share * unit) / (2 * ON + 0.2) + 1 - share) + (total - on) * Math.log(1 - share);
-  return told - Math.log(WIDEST_UNIT) - Math.log(unit);
+  const told = on * Math.log((share * unit) / SPREAD + 1 - share) + (total - on) * Math.log(1 - share);
+  return told - Math.log(WIDEST_UNIT) - Math.log(unit * 2);
 }
 
 /** From each box to the nearest below it that lies over it in the width. */
