@@ -109,12 +109,20 @@ export const anyPage: fc.Arbitrary<Spec> = fc
   .tuple(
     fc.constantFrom('repeat' as const, 'modules' as const, 'divide' as const, 'none' as const),
     fc.constantFrom('16px', '20px', '2vw'),
+    fc.constantFrom('given' as const, 'given' as const, 'counted' as const),
   )
-  .map(([rule, gutter]) => ({
+  .map(([rule, gutter, columns]) => ({
     ...practicePage,
     breakpoints: practicePage.breakpoints.map((breakpoint) => ({
       ...breakpoint,
-      columns: { ...breakpoint.columns, gutter },
+      columns: {
+        ...breakpoint.columns,
+        gutter,
+        // as many columns of 74 px as there is room for
+        ...(columns === 'counted' && breakpoint.id === 'desktop'
+          ? { count: 'auto' as const, column: '74px', container: 'fill' as const, margin: '20px' }
+          : {}),
+      },
       rows:
         rule === 'divide'
           ? dividedRows({ count: 4 })

@@ -1,4 +1,6 @@
+import Fraction from 'fraction.js';
 import { columnRule } from '../../columns/column-rule';
+import type { Numbers } from '../../columns/numbers';
 import { type ColumnSolution, solveColumns } from '../../columns/solve';
 import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
@@ -47,7 +49,20 @@ export function rangeProperties(spec: Spec, breakpoint: Breakpoint): RangeProper
   };
 }
 
-/** The columns of a range as sums for the browser. */
-export function columnSums(spec: Spec, breakpoint: Breakpoint, unit: ViewportUnit): ColumnSolution<CssSum> {
-  return solveColumns(cssNumbers, columnRule(breakpoint.columns, cssReader(screenOf(spec, breakpoint), unit)));
+/**
+ * The columns of a range as sums for the browser.
+ *
+ * @param count how many there are, where they are counted by their room and this is known
+ */
+export function columnSums(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  unit: ViewportUnit,
+  count?: number,
+): ColumnSolution<CssSum> {
+  const numbers: Numbers<CssSum> =
+    count === undefined
+      ? cssNumbers
+      : { ...cssNumbers, fitted: (_, each) => ({ count, together: cssNumbers.times(each, new Fraction(count)) }) };
+  return solveColumns(numbers, columnRule(breakpoint.columns, cssReader(screenOf(spec, breakpoint), unit)));
 }

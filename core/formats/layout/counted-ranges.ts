@@ -2,7 +2,7 @@ import { columnsAt } from '../../columns/columns-at';
 import { byWidth, rangeEnd } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
 
-/** A range in which a breakpoint has one count of columns: its query, and the breakpoint with that count. */
+/** A range in which a breakpoint has one count of columns. */
 export type CountedRange = { breakpoint: Breakpoint; query: string; count: number };
 
 /** Where columns are counted by their room, counts are followed up to this width; the last goes on. */
@@ -16,7 +16,7 @@ export function countedRanges(spec: Spec): CountedRange[] {
     const { count } = columnsAt(spec, breakpoint);
     if (starts.length === 0) return [{ breakpoint, query: queryOf(index === 0 ? null : breakpoint.from, end), count }];
     return starts.map(([from, own], place) => ({
-      breakpoint: { ...breakpoint, columns: { ...breakpoint.columns, count: own } },
+      breakpoint,
       query: queryOf(index === 0 && place === 0 ? null : from, starts[place + 1]?.[0] ?? end),
       count: own,
     }));

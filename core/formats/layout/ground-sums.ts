@@ -40,9 +40,15 @@ export type GroundSums = {
   screenHeight: CssSum;
 };
 
-/** What a page stands on at a breakpoint; the columns are counted. */
-export function groundSums(spec: Spec, breakpoint: Breakpoint): GroundSums {
-  const { count, column, gutter, inset, marginStart, marginEnd } = columnSums(spec, breakpoint, 'cqi');
+/** What a page stands on at a breakpoint that has so many columns. */
+export function groundSums(spec: Spec, breakpoint: Breakpoint, count: number): GroundSums {
+  const isCounted = breakpoint.columns.count === 'auto';
+  const { column, gutter, inset, marginStart, marginEnd } = columnSums(
+    spec,
+    breakpoint,
+    'cqi',
+    isCounted ? count : undefined,
+  );
   const reader = cssReader(screenOf(spec, breakpoint), 'cqi');
   const { length: high } = cssReader(screenOf(spec, breakpoint), 'vh');
   const toScreen = { start: marginStart, end: marginEnd };

@@ -14,15 +14,14 @@ import { type CssRule, sectionCss } from './section-css';
  */
 export function layoutCss(spec: Spec, origin: Origin, layouts: readonly Layout[] = spec.layouts): string {
   const shared = [headComment(spec, byWidth(spec.breakpoints), origin), PAGE, typeCss(spec), TEXT];
-  const ranges = countedRanges(spec).map(({ breakpoint, query }) => {
-    const ground = groundSums(spec, breakpoint);
+  const ranges = countedRanges(spec).map(({ breakpoint, query, count }) => {
+    const ground = groundSums(spec, breakpoint, count);
     const properties = [
-      ...declared('grid', gridProperties(spec, breakpoint)),
+      ...declared('grid', { ...gridProperties(spec, breakpoint), columns: String(count) }),
       ...declared('type', typeProperties(spec, breakpoint)),
     ];
     const rules = layouts.flatMap((layout) => {
-      const own = spec.breakpoints.find(({ id }) => id === breakpoint.id)!;
-      const solved = new Map(solvedAt(spec, layout, own).blocks.map((block) => [block.id, block]));
+      const solved = new Map(solvedAt(spec, layout, breakpoint).blocks.map((block) => [block.id, block]));
       return layout.sections.flatMap((section, index) => sectionCss(section, index, { layout, ground, solved }));
     });
     const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...rules.map(ruleText)].join('\n');
