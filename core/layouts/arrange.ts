@@ -10,7 +10,7 @@ import { type Placed, placementsAt, rowsAfter, spaceAt } from './placements';
 export type Chosen = { layout: string; blocks: readonly string[]; breakpoint: string };
 
 type Lanes = readonly [number, number];
-type Found = { layout: Layout; section: Section; breakpoint: Breakpoint; now: Placed[]; count: number };
+type Found = { layout: Layout; section: Section; breakpoint: Breakpoint; now: readonly Placed[]; count: number };
 
 /** The blocks of the section in which the first of the chosen stands, as they are placed now. */
 function found(spec: Spec, { layout: id, blocks: [first], breakpoint: at }: Chosen): Found | null {

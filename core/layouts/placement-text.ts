@@ -3,7 +3,6 @@ import type { Parsed } from '../length/parsed';
 import { counted } from '../length/present';
 import { LIMITS } from '../spec/limits';
 import type { BlockHeight } from '../spec/schema';
-import type { Placed } from './placements';
 
 /** How placements are written and read in cells. */
 
@@ -92,9 +91,4 @@ export function heightOfText(text: string): Parsed<BlockHeight> {
   const [, wide, tall] = /^(\d{1,4}(?:\.\d{1,3})?)\s*[/:×x]\s*(\d{1,4})$/.exec(typed) ?? [];
   if (wide !== undefined && Number(wide) > 0 && Number(tall) > 0) return { value: { ratio: `${wide}/${tall}` } };
   return { problem: 'Type a height such as 12 rows, 3 lines, 16/9, lanes or section.' };
-}
-
-/** Where a block stands, in a line: `columns 2–6, lane 1, 12 rows, caps`. */
-export function placedText({ columns, lanes, height, stands }: Placed): string {
-  return `columns ${rangeText(columns)}, lane ${rangeText(lanes)}, ${heightText(height)}, ${stands}`;
 }

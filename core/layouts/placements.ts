@@ -26,13 +26,38 @@ export function placementsAt(
   blocks: readonly Block[],
   breakpoint: Breakpoint,
   countAt: (breakpoint: Breakpoint) => number,
-): Placed[] {
-  let before: { placed: Placed[]; count: number } | null = null;
+  known: Narrower = new Map(),
+): readonly Placed[] {
+  let before: Before = null;
   for (const each of upTo(spec, breakpoint)) {
-    const count = countAt(each);
-    before = { placed: next(blocks, each.id, count, before), count };
+    // at the breakpoint itself there may be another count, at the width that is asked for
+    const isLast = each.id === breakpoint.id;
+    const drawn = isLast ? undefined : known.get(each.id);
+    const count = drawn?.count ?? countAt(each);
+    before = drawn ?? { placed: next(blocks, each.id, count, before), count };
+    if (!isLast) known.set(each.id, before);
   }
   return before?.placed ?? [];
+}
+
+type Narrower = Map<string, Before>;
+const chains = new WeakMap<Spec, WeakMap<readonly Block[], Narrower>>();
+
+/**
+ * The same for blocks of a section, whose columns are those of the page: what they are at narrower breakpoints, as these are
+ * drawn, is worked out once for all that follow it.
+ */
+export function placementsOnPage(
+  spec: Spec,
+  blocks: readonly Block[],
+  breakpoint: Breakpoint,
+  countAt: (breakpoint: Breakpoint) => number,
+): readonly Placed[] {
+  const ofSpec = chains.get(spec) ?? new WeakMap<readonly Block[], Narrower>();
+  chains.set(spec, ofSpec);
+  const known: Narrower = ofSpec.get(blocks) ?? new Map<string, Before>();
+  ofSpec.set(blocks, known);
+  return placementsAt(spec, blocks, breakpoint, countAt, known);
 }
 
 const orders = new WeakMap<readonly Breakpoint[], Map<string, Breakpoint[]>>();

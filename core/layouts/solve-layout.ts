@@ -8,7 +8,7 @@ import { heightOf, type Ground } from './heights';
 import { layLanes, rowAfter, type Tall } from './lanes';
 import { memoized } from './memoized';
 import { placeBlocks, type PlacedBlock } from './place-blocks';
-import { placementsAt, spaceAt } from './placements';
+import { placementsOnPage, spaceAt } from './placements';
 import { rowFrame } from './row-frame';
 import { type RowFrames, rowFramesAt } from './row-frames';
 import { type WhiteSpace, whiteSpaces } from './white-space';
@@ -90,7 +90,7 @@ export function solveLayout(
 /** The blocks of a section with their heights, and its white space. */
 function layOut(section: Section, ground: Ground, countAt: (breakpoint: Breakpoint) => number): LaidOut {
   const { spec, breakpoint } = ground;
-  const placed = placementsAt(spec, section.blocks, breakpoint, countAt);
+  const placed = placementsOnPage(spec, section.blocks, breakpoint, countAt);
   const tall = placed.map((each) => ({ placed: each, height: heightOf(each, ground, solveCard) }));
   return { section, tall, spaceIn: spaceAt(spec, section.space, breakpoint) };
 }

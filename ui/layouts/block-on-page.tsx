@@ -6,7 +6,7 @@ import { movedBy, stretchedBy, tallBy } from '../../core/layouts/nearest';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import { rangeText } from '../../core/layouts/placement-text';
 import { numeral } from '../../core/length/present';
-import type { Handling } from './use-block-acts';
+import type { Handling } from './handling';
 import styles from './layouts.module.scss';
 
 type Props = {

@@ -11,7 +11,7 @@ import { OVERLAY_KEYS } from '../draft/preview-keys';
 import { Choice } from '../parts/choice';
 import { Toggle, ToolButton } from '../parts/toggle';
 import styles from './layouts.module.scss';
-import { OVERLAYS } from './use-block-acts';
+import { OVERLAYS } from './handling';
 import type { ChosenBlocks } from './use-chosen';
 
 /** One page, all of them side by side, or the page as it is built. */

@@ -16,7 +16,7 @@ import { CardOverlays } from './card-overlays';
 import { GapBands } from './gap-bands';
 import styles from './layouts.module.scss';
 import { ReasonDialog } from './reason-dialog';
-import { handled, type Handling, type Held } from './use-block-acts';
+import { handled, type Handling, type Held } from './handling';
 import { blockKeys } from './block-keys';
 import type { ChosenBlocks } from './use-chosen';
 

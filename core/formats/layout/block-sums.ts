@@ -67,18 +67,18 @@ export function areaSum(columns: ColumnUnit, from: number, to: number): CssSum {
 }
 
 /** So many columns with the gutters between them. */
-export function spanSum({ column, gutter }: ColumnUnit, columns: number): CssSum {
+function spanSum({ column, gutter }: ColumnUnit, columns: number): CssSum {
   return cssNumbers.add(times(column, columns), times(gutter, columns - 1));
 }
 
 /** The lines of a block’s text, where it is one. */
-export function textLines({ block: { holds } }: Placed, { spec, breakpoint }: GroundSums): LineSums | null {
+function textLines({ block: { holds } }: Placed, { spec, breakpoint }: GroundSums): LineSums | null {
   const style = 'text' in holds ? spec.type.find(({ name }) => name === holds.text) : undefined;
   return style ? lineSums(spec, breakpoint, style) : null;
 }
 
 /** A text of so many lines, less what is trimmed off it. */
-export function linesSum({ leading, baseline, edge, isTrimmed }: LineSums, lines: number): CssSum {
+function linesSum({ leading, baseline, edge, isTrimmed }: LineSums, lines: number): CssSum {
   const { sub } = cssNumbers;
   const whole = times(leading, lines);
   return isTrimmed ? sub(whole, total(sub(baseline, edge), sub(leading, baseline))) : whole;

@@ -223,7 +223,7 @@ function blockRule(
   };
 }
 
-export function blockSelector({ id }: Layout, block: Pick<Block, 'id'>): string {
+function blockSelector({ id }: Layout, block: Pick<Block, 'id'>): string {
   return `#${id} [data-block='${block.id}']`;
 }
 

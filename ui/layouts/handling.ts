@@ -1,6 +1,3 @@
-'use client';
-
-import { useState } from 'react';
 import type { Family } from '../../core/overlay/inks';
 import { dropBlock, type Drop } from '../../core/layouts/drop-block';
 import { placed, withBlocks, withLayout } from '../../core/layouts/edit-layout';
@@ -31,7 +28,5 @@ export function handled(
 
 /** A block that is handled now, and what it would come to. */
 export type Held = { block: string; handling: Handling; breakpoint: string } | null;
-
-export const useHeld = () => useState<Held>(null);
 
 export const OVERLAYS: readonly Family[] = ['columns', 'rows', 'baseline'];
