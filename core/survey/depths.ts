@@ -10,7 +10,7 @@ const MOST_OPEN = 800;
  * In how many others each box lies. Lines of text and what cards have inside stand deeper than the blocks that are laid out
  * on the page.
  */
-export function depthsOf(boxes: readonly Box[]): number[] {
+function depthsOf(boxes: readonly Box[]): number[] {
   const depths = new Array<number>(boxes.length).fill(0);
   // from the top down, the larger first: what lies around a box begins before it
   const order = boxes
@@ -37,4 +37,17 @@ function isAround(outer: Box, box: Box): boolean {
     outer.y + outer.height >= box.y + box.height - SLACK &&
     outer.width * outer.height > box.width * box.height
   );
+}
+
+/** The share of boxes that may be wrappers around everything. */
+const WRAPPERS = 0.15;
+
+/**
+ * How deep each box lies in a block that is laid out on the page; 0 for blocks and the wrappers around them. Wrappers are few:
+ * blocks are as deep as boxes begin to be many.
+ */
+export function depthsInBlocks(boxes: readonly Box[]): number[] {
+  const depths = depthsOf(boxes);
+  const base = [...depths].sort((a, b) => a - b)[Math.floor(depths.length * WRAPPERS)] ?? 0;
+  return depths.map((depth) => Math.max(0, depth - base));
 }

@@ -1,4 +1,4 @@
-import { depthsOf } from './depths';
+import { depthsInBlocks } from './depths';
 import type { Box, Screen } from './screens';
 
 /** A place at which edges of one kind lie, and how much they weigh together. */
@@ -31,13 +31,10 @@ const DEEPER = 0.4;
 
 /** Boxes with how much height they count for: the deeper they stand, the less. */
 function weigh(boxes: readonly Box[]): { box: Box; tall: number }[] {
-  const depths = depthsOf(boxes);
-  // wrappers around everything are few; the depth of the blocks is that at which boxes begin to be many
-  const sorted = [...depths].sort((a, b) => a - b);
-  const base = sorted[Math.floor(sorted.length * 0.15)] ?? 0;
+  const depths = depthsInBlocks(boxes);
   return boxes.map((box, index) => ({
     box,
-    tall: Math.min(box.height, TALLEST) * DEEPER ** Math.max(0, depths[index]! - base),
+    tall: Math.min(box.height, TALLEST) * DEEPER ** depths[index]!,
   }));
 }
 

@@ -1,4 +1,4 @@
-import { depthsOf } from './depths';
+import { depthsInBlocks } from './depths';
 import { ON_LINE } from './score';
 import type { Box, Screen } from './screens';
 
@@ -56,10 +56,8 @@ function blocksOf(boxes: readonly Box[]): Box[] {
   const before = known.get(boxes);
   if (before) return before;
   const there = boxes.filter(({ width, height }) => width > 0 && height > 0);
-  const depths = depthsOf(there);
-  const sorted = [...depths].sort((a, b) => a - b);
-  const base = sorted[Math.floor(sorted.length * 0.15)] ?? 0;
-  const blocks = there.filter((_, index) => depths[index]! <= base);
+  const depths = depthsInBlocks(there);
+  const blocks = there.filter((_, index) => depths[index] === 0);
   known.set(boxes, blocks);
   return blocks;
 }

@@ -2,6 +2,7 @@
 
 import { useDrag } from '@use-gesture/react';
 import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { cssName } from '../../core/formats/grid-css/type-css';
 import { layoutCss } from '../../core/formats/layout/layout-css';
 import { layoutHtml } from '../../core/formats/layout/layout-html';
 import { offEdges, type DrawnBlock } from '../../core/layouts/proof';
@@ -115,7 +116,7 @@ function faces({ type }: Spec, team: string): string {
   return [...fonts.values()]
     .map(
       (font) =>
-        `@font-face { font-family: '${font.family.replace(/[^\p{L}\p{N} ._-]/gu, '')}'; src: url('${fontAddress(team, font)}'); font-weight: ${font.weight ?? 400}; font-style: ${font.italic ? 'italic' : 'normal'}; }`,
+        `@font-face { font-family: '${cssName(font.family)}'; src: url('${fontAddress(team, font)}'); font-weight: ${font.weight ?? 400}; font-style: ${font.italic ? 'italic' : 'normal'}; }`,
     )
     .join('\n');
 }

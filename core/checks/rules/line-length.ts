@@ -2,16 +2,12 @@ import { counted } from '../../length/present';
 import { exactText } from '../../length/px';
 import { narrowestViewport, rangeEnd } from '../../spec/ranges';
 import { perStyle, type Rule } from '../rule';
-import { figure } from '../say';
+import { type Facts, figure } from '../say';
 
 const ID = 'line-length';
 
-/** Lines of body text hold 30 to 80 characters. */
-export const lineLength: Rule = {
-  id: ID,
-  version: 1,
-  title: 'Body lines hold 30 to 80 characters',
-  asks: 'Does a line of body text hold at most 80 and at least 30 characters, at the narrowest, the reference and the widest viewport of a range?',
+/** How long lines of text to read are, wherever they are set. */
+export const READABLE_LINES = {
   why: 'From the end of a long line the eye does not find back to the next; short lines break every phrase.',
   source: 'WCAG 2.2, 1.4.8 Visual Presentation (80 characters); at least 30: common practice',
   weight: 'weigh',
@@ -19,6 +15,20 @@ export const lineLength: Rule = {
     { id: 'most', title: 'At most', unit: 'characters', usual: 80 },
     { id: 'least', title: 'At least', unit: 'characters', usual: 30 },
   ],
+} as const satisfies Partial<Rule>;
+
+/** What is wrong with a line that holds more than the most, or fewer than the least. */
+export function whyUnreadable({ most, least }: Facts): string {
+  return most === undefined ? `fewer than ${least} break every phrase` : `more than ${most} tire the eye`;
+}
+
+/** Lines of body text hold 30 to 80 characters. */
+export const lineLength: Rule = {
+  id: ID,
+  version: 1,
+  title: 'Body lines hold 30 to 80 characters',
+  asks: 'Does a line of body text hold at most 80 and at least 30 characters, at the narrowest, the reference and the widest viewport of a range?',
+  ...READABLE_LINES,
   check: perStyle((style, breakpoint, { spec, threshold, text }) => {
     if (style.role !== 'body') return null;
     const [least, most] = [threshold(ID, 'least'), threshold(ID, 'most')];
@@ -37,8 +47,7 @@ export const lineLength: Rule = {
     }
     return null;
   }),
-  says: ({ style, characters, line, viewport, span, size, most, least }) => {
-    const why = most === undefined ? `fewer than ${least} break every phrase` : `more than ${most} tire the eye`;
-    return `${style} has about ${characters} characters in a line of ${figure(line)} px at ${viewport} (${counted(Number(span), 'column')}, ${figure(size)} px); ${why}.`;
+  says: ({ style, characters, line, viewport, span, size, ...bounds }) => {
+    return `${style} has about ${characters} characters in a line of ${figure(line)} px at ${viewport} (${counted(Number(span), 'column')}, ${figure(size)} px); ${whyUnreadable(bounds)}.`;
   },
 };

@@ -94,12 +94,15 @@ export function declared(family: string, properties: Record<string, string>): st
   return Object.entries(properties).map(([name, value]) => `    --${family}-${name}: ${value};`);
 }
 
-/** Media Queries 4, range syntax: leaves no gap between 599 and 600 on zoomed screens. */
 function mediaQuery(spec: Spec, breakpoint: Breakpoint): string {
-  const end = rangeEnd(spec, breakpoint);
-  const first = byWidth(spec.breakpoints)[0]!.id === breakpoint.id;
-  if (end === null) return first ? 'all' : `(width >= ${breakpoint.from}px)`;
-  return first ? `(width < ${end}px)` : `(${breakpoint.from}px <= width < ${end}px)`;
+  const isFirst = byWidth(spec.breakpoints)[0]!.id === breakpoint.id;
+  return queryOf(isFirst ? null : breakpoint.from, rangeEnd(spec, breakpoint));
+}
+
+/** Media Queries 4, range syntax: leaves no gap between 599 and 600 on zoomed screens. Null where there is no bound. */
+export function queryOf(from: number | null, end: number | null): string {
+  if (end === null) return from === null ? 'all' : `(width >= ${from}px)`;
+  return from === null ? `(width < ${end}px)` : `(${from}px <= width < ${end}px)`;
 }
 
 /** Spans beyond the range's columns take the whole width, so that a layout for 12 columns stands on 4 as well. */

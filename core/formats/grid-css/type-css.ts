@@ -138,6 +138,6 @@ function styleClass({ name, font, stands }: TextStyle): string {
 }
 
 /** A family's name as it stands in a CSS string; what could end it is left out. */
-function cssName(text: string): string {
+export function cssName(text: string): string {
   return text.replace(/[^\p{L}\p{N} ._-]/gu, '');
 }

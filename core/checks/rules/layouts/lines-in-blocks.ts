@@ -2,6 +2,7 @@ import { charactersPerLine } from '../../../type/characters';
 import { exactText } from '../../../length/px';
 import type { Rule } from '../../rule';
 import { figure } from '../../say';
+import { READABLE_LINES, whyUnreadable } from '../line-length';
 import { perBlock, placementEdit } from './per-block';
 
 const ID = 'lines-in-blocks';
@@ -12,13 +13,7 @@ export const linesInBlocks: Rule = {
   version: 1,
   title: 'Text blocks hold 30 to 80 characters a line',
   asks: 'Does a line of body text in its block hold at least 30 and at most 80 characters?',
-  why: 'From the end of a long line the eye does not find back to the next; short lines break every phrase.',
-  source: 'WCAG 2.2, 1.4.8 Visual Presentation (80 characters); at least 30: common practice',
-  weight: 'weigh',
-  thresholds: [
-    { id: 'most', title: 'At most', unit: 'characters', usual: 80 },
-    { id: 'least', title: 'At least', unit: 'characters', usual: 30 },
-  ],
+  ...READABLE_LINES,
   check: perBlock((block, at) => {
     const { holds } = block.placed.block;
     if (!('text' in holds) || !block.placed.given) return null;
@@ -49,9 +44,7 @@ export const linesInBlocks: Rule = {
           : [{ facts: { columns: `${start}–${last}` }, edits: [placementEdit(at, block, 'columns', [start, last])] }],
     };
   }),
-  says: ({ name, characters, width, most, least }) => {
-    const why = most === undefined ? `fewer than ${least} break every phrase` : `more than ${most} tire the eye`;
-    return `${name} is ${figure(width)} px wide and has about ${characters} characters in a line; ${why}.`;
-  },
+  says: ({ name, characters, width, ...bounds }) =>
+    `${name} is ${figure(width)} px wide and has about ${characters} characters in a line; ${whyUnreadable(bounds)}.`,
   offers: ({ columns }) => `Put it on columns ${columns}`,
 };
