@@ -5,6 +5,7 @@ import type { Query, Sql } from './database';
 import { keepRevision } from './revisions';
 import { bringFonts } from './fonts/team-fonts';
 import { storedSpec } from './stored-spec';
+import { copySurveys } from './surveys';
 import { keepSummary, summaryOf } from './summaries';
 
 /** A specification in its team, with its newest draft. */
@@ -49,11 +50,14 @@ const MOST_NUMBERED = 999;
 /**
  * Makes a spec of a document in a team, all of it or nothing, and brings the fonts that it
  * names; it answers with the families that are nowhere to be had. Its address is made from its name, and stays.
+ *
+ * @param copyOf the spec of which the document is a copy: its surveys come along
  */
 export async function createSpec(
   sql: Sql,
   access: TeamAccess<'arrange'>,
   document: Spec,
+  copyOf?: SpecAccess<'read'>,
 ): Promise<{ id: string; slug: string; missingFonts: string[] }> {
   const { teamId, personId } = access;
   const wanted = slug(document.name) || 'spec';
@@ -77,6 +81,7 @@ export async function createSpec(
     const first = { specId: spec!.id, revision: 1, label: '', edits: [], document, personId, isOfStored: true };
     await keepRevision(transaction, first);
     await keepSummary(transaction, spec!.id, summary, personId);
+    if (copyOf) await copySurveys(transaction, copyOf, spec!.id);
     const missingFonts = await bringFonts(transaction, access, document);
     return { ...spec!, missingFonts };
   });

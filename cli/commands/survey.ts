@@ -1,5 +1,5 @@
 import { surveyReport } from '../../core/report/survey-report';
-import { readScreens } from '../../core/survey/read-screens';
+import { readScreensText } from '../../core/survey/read-screens';
 import { type Command, readArguments, readDocument, readText, Unusable } from '../command';
 
 const USAGE = 'survey SCREENS [--against SPEC] [--tolerance PX] [--json]';
@@ -10,7 +10,7 @@ export const surveyCommand: Command = {
   run(args, read) {
     const options = { against: { type: 'string' as const }, tolerance: { type: 'string' as const } };
     const { values, file } = readArguments(args, USAGE, options, 1);
-    const { value: screens, problem } = readScreens(readText(file, read));
+    const { value: screens, problem } = readScreensText(readText(file, read));
     if (!screens) throw new Unusable(`${file === '-' ? 'standard input' : file}: ${problem}`);
     const tolerance = toleranceOf(values['tolerance']);
     const against = typeof values['against'] === 'string' ? readDocument(values['against'], read) : undefined;

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { edgeNear, type Pixels } from './edges';
+import { edgeNear } from './edges';
+import type { Pixels } from './pixels';
 
 /** White paper of 300 × 200 with a grey box from 100 to 160 across and 50 to 77 down. */
 function page(): Pixels {

@@ -1,5 +1,4 @@
-/** A picture as rows of red, green, blue and opacity from 0 to 255, as a browser's canvas gives it. */
-export type Pixels = { width: number; height: number; data: Uint8ClampedArray };
+import type { Pixels } from './pixels';
 
 /** A change between two neighbouring pixels that is an edge: so many of 255 in one of the colours. */
 const LEAST_CHANGE = 24;

@@ -87,8 +87,8 @@ function against(screens: readonly Screen[], lines: Lines, tolerance: number) {
   };
 }
 
-function offEdge({ at, nearest, by, ...edge }: OffEdge) {
-  return { ...edge, at: exact(at), nearest: exact(nearest), by: exact(by) };
+function offEdge({ screen, box, side, at, nearest, by }: OffEdge) {
+  return { screen, box, side, at: exact(at), nearest: exact(nearest), by: exact(by) };
 }
 
 /** A measured length: browsers hold 64ths, and nothing finer was measured. */

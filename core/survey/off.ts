@@ -1,14 +1,23 @@
 import { depthsInBlocks } from './depths';
 import { ON_LINE } from './score';
-import type { Box, Screen } from './screens';
+import { type Box, boxCount, type Screen } from './screens';
 
 /** The lines of a grid: where columns start and where they end, in px. */
 export type Lines = { starts: readonly number[]; ends: readonly number[]; width: number };
 
 export type Side = 'start' | 'end';
 
-/** An edge that is off its line. */
-export type OffEdge = { screen: string; box: string; side: Side; at: number; nearest: number; by: number };
+/** An edge that is off its line, with the part of the height along which it runs. */
+export type OffEdge = {
+  screen: string;
+  box: string;
+  side: Side;
+  at: number;
+  nearest: number;
+  by: number;
+  top: number;
+  height: number;
+};
 
 /** What is off against a grid: slips, and edges that leave it as if they were meant to. */
 export type Off = { slips: OffEdge[]; leaving: OffEdge[]; on: number; edges: number };
@@ -39,7 +48,7 @@ export function offGrid(screen: Screen, { starts, ends, width }: Lines, toleranc
       off.edges++;
       if (Math.abs(by) <= tolerance) off.on++;
       else {
-        const edge = { screen: screen.name, box: box.name, side, at, nearest, by };
+        const edge = { screen: screen.name, box: box.name, side, at, nearest, by, top: box.y, height: box.height };
         const isAtScreen = Math.abs(at) <= tolerance || Math.abs(at - width) <= tolerance;
         (isAtScreen || Math.abs(by) > furthest ? off.leaving : off.slips).push(edge);
       }
@@ -52,7 +61,7 @@ export function offGrid(screen: Screen, { starts, ends, width }: Lines, toleranc
 const known = new WeakMap<readonly Box[], Box[]>();
 
 /** The boxes that are laid out on the page: those in no other but wrappers around everything. */
-function blocksOf(boxes: readonly Box[]): Box[] {
+export function blocksOf(boxes: readonly Box[]): Box[] {
   const before = known.get(boxes);
   if (before) return before;
   const there = boxes.filter(({ width, height }) => width > 0 && height > 0);
@@ -81,7 +90,6 @@ export function causesOf(slips: readonly OffEdge[]): Cause[] {
 
 /** A cause in words: `11 boxes end 2 px late`. */
 export function causeText({ side, by, edges }: Cause): string {
-  const boxes = edges.length === 1 ? '1 box' : `${edges.length} boxes`;
   const verb = side === 'start' ? (edges.length === 1 ? 'starts' : 'start') : edges.length === 1 ? 'ends' : 'end';
-  return `${boxes} ${verb} ${Math.abs(by)} px ${by > 0 ? 'late' : 'early'}`;
+  return `${boxCount(edges.length)} ${verb} ${Math.abs(by)} px ${by > 0 ? 'late' : 'early'}`;
 }

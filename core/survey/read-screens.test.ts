@@ -1,12 +1,12 @@
 import { expect, test } from 'vitest';
-import { readScreens } from './read-screens';
+import { readScreensText } from './read-screens';
 
 const one = (some: object): string =>
   JSON.stringify({ screens: [{ name: 'Home', width: 412, height: 915, boxes: [], ...some }] });
 
 test('screens with their boxes, named or numbered', () => {
   expect(
-    readScreens(
+    readScreensText(
       one({
         boxes: [
           [20, 80, 372, 40, 'Heading'],
@@ -47,5 +47,5 @@ test.each<[string, string]>([
     'screens[0].boxes: A survey holds at most 20,000 boxes; these are 20001.',
   ],
 ])('%.60s', (text, says) => {
-  expect(readScreens(text).problem).toContain(says);
+  expect(readScreensText(text).problem).toContain(says);
 });

@@ -1,4 +1,5 @@
 import type { Parsed } from '../length/parsed';
+import { isPlainText } from '../spec/text-schema';
 import type { Box, Screen } from './screens';
 
 /** The limits of a survey. */
@@ -8,13 +9,16 @@ export const SURVEY_LIMITS = { screens: 60, boxes: 20_000, width: 10_000, height
  * The screens of a survey as JSON text: `{ "screens": [ { "name", "width", "height", "boxes": [ [x, y, width, height, "name"] ] } ] }`.
  * What is wrong is said with its place.
  */
-export function readScreens(text: string): Parsed<Screen[]> {
-  let json: unknown;
+export function readScreensText(text: string): Parsed<Screen[]> {
   try {
-    json = JSON.parse(text);
+    return readScreens(JSON.parse(text));
   } catch (error) {
     return { problem: `This is no JSON: ${(error as Error).message.replace(/\s+/g, ' ')}.` };
   }
+}
+
+/** The same of JSON that was read. */
+export function readScreens(json: unknown): Parsed<Screen[]> {
   const screens = isRecord(json) ? json['screens'] : undefined;
   if (!Array.isArray(screens))
     return { problem: 'screens: A survey holds a list of screens, each with a name, a width, a height and boxes.' };
@@ -41,7 +45,7 @@ export function readScreens(text: string): Parsed<Screen[]> {
 function readScreen(json: unknown, place: string): Parsed<Screen> {
   if (!isRecord(json)) return { problem: `${place}: A screen is an object with a name, a width, a height and boxes.` };
   const { name, width, height, boxes } = json;
-  if (typeof name !== 'string' || name.trim() === '' || name.length > SURVEY_LIMITS.name)
+  if (typeof name !== 'string' || name.trim() === '' || name.length > SURVEY_LIMITS.name || !isPlainText(name))
     return { problem: `${place}.name: A screen needs a name of at most ${SURVEY_LIMITS.name} characters.` };
   if (!isLength(width) || width < 1 || width > SURVEY_LIMITS.width)
     return { problem: `${place}.width: A screen is 1 to ${SURVEY_LIMITS.width} px wide.` };
@@ -61,7 +65,7 @@ function readScreen(json: unknown, place: string): Parsed<Screen> {
       return { problem: `${at}: A box begins with four numbers in px: x, y, width and height.` };
     if ((wide as number) < 0 || (high as number) < 0)
       return { problem: `${at}: A box is 0 px or more wide and high; this one is ${String(wide)} × ${String(high)}.` };
-    if (own !== undefined && typeof own !== 'string')
+    if (own !== undefined && (typeof own !== 'string' || !isPlainText(own)))
       return { problem: `${at}: The name of a box is text, such as "Heading".` };
     read.push({
       x: x as number,
@@ -81,4 +85,16 @@ function isRecord(json: unknown): json is Record<string, unknown> {
 /** A number that a screen can have; far outside of it there is nothing. */
 function isLength(value: unknown): value is number {
   return typeof value === 'number' && Number.isFinite(value) && Math.abs(value) <= 1_000_000;
+}
+
+/** Screens as the JSON that `readScreens` reads. */
+export function writeScreens(screens: readonly Screen[]) {
+  return {
+    screens: screens.map(({ name, width, height, boxes }) => ({
+      name,
+      width,
+      height,
+      boxes: boxes.map(({ x, y, width: wide, height: high, name: own }) => [x, y, wide, high, own] as const),
+    })),
+  };
 }

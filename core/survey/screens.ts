@@ -3,3 +3,8 @@ export type Box = { x: number; y: number; width: number; height: number; name: s
 
 /** A screen that is surveyed: a page as it was drawn or built, at one width. */
 export type Screen = { name: string; width: number; height: number; boxes: readonly Box[] };
+
+/** `1 box`, `12 boxes`. */
+export function boxCount(count: number): string {
+  return count === 1 ? '1 box' : `${count.toLocaleString('en')} boxes`;
+}

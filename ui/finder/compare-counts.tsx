@@ -10,7 +10,7 @@ import type { Breakpoint } from '../../core/spec/schema';
 import { WIDEST_SWEPT } from '../../core/sweep/sweep';
 import { useDraft } from '../draft/draft-context';
 import { Fractions, Numeral } from '../drawing/numeral';
-import { GridStrip } from './grid-strip';
+import { GridStrip } from '../drawing/grid-strip';
 import { NumberTable } from '../parts/number-table';
 import styles from './finder.module.scss';
 

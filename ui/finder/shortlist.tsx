@@ -2,7 +2,7 @@ import type { Solution } from '../../core/finder/search';
 import { spanWidth } from '../../core/columns/columns-at';
 import { px } from '../../core/length/px';
 import type { Columns } from '../../core/spec/schema';
-import { GridStrip } from './grid-strip';
+import { GridStrip } from '../drawing/grid-strip';
 import styles from './finder.module.scss';
 
 type Props = {

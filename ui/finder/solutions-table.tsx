@@ -11,7 +11,7 @@ import {
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useRef, useState } from 'react';
 import { type Conditions, distanceTo, type Now, type Solution } from '../../core/finder/search';
-import { GridStrip } from './grid-strip';
+import { GridStrip } from '../drawing/grid-strip';
 import styles from './finder.module.scss';
 
 type Row = Solution & { distance: number };

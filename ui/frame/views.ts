@@ -36,6 +36,13 @@ export const VIEWS = [
     says: 'Whether a page works on the grid at every width, and what each piece of it measures.',
   },
   {
+    id: 'survey',
+    title: 'Survey',
+    path: '/survey',
+    key: 'V',
+    says: 'Which grid a screen was drawn on, and what on other screens is off it.',
+  },
+  {
     id: 'rules',
     title: 'Rules',
     path: '/rules',

@@ -8,6 +8,7 @@ import { slug } from '../../core/spec/slug';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../../core/sweep/sweep';
 import { useDraft } from '../draft/draft-context';
 import { Choice } from '../parts/choice';
+import { download } from '../frame/download';
 import { ViewFrame } from '../frame/view-frame';
 import { Jumps } from './jumps';
 import { SweepCharts } from './sweep-charts';
@@ -29,14 +30,8 @@ export function Sweep() {
   const [view, setView] = useState<(typeof VIEWS)[number]['value']>('charts');
   const { news, hasFailed, retry } = useSweep(document, range.from, range.to);
 
-  const download = (): void => {
-    const blob = new Blob([sweepCsv(document, range.from, range.to)], { type: 'text/csv' });
-    const link = window.document.createElement('a');
-    link.href = URL.createObjectURL(blob);
-    link.download = `${slug(document.name) || 'spec'}-draft-${range.from}-${range.to}.csv`;
-    link.click();
-    URL.revokeObjectURL(link.href);
-  };
+  const name = `${slug(document.name) || 'spec'}-draft-${range.from}-${range.to}.csv`;
+  const saveCsv = (): void => download(name, 'text/csv', sweepCsv(document, range.from, range.to));
 
   return (
     <ViewFrame
@@ -45,7 +40,7 @@ export function Sweep() {
         <>
           <RangeField range={range} onRange={setRange} />
           <Choice label="Shown as" options={VIEWS} value={view} onChange={setView} />
-          <button type="button" className="btn btn-line" onClick={download}>
+          <button type="button" className="btn btn-line" onClick={saveCsv}>
             <Download size={14} aria-hidden /> CSV
           </button>
         </>

@@ -1,5 +1,5 @@
 import { createStore, del, get, set } from 'idb-keyval';
-import type { Pixels } from '../../../../core/picture/edges';
+import type { Pixels } from '../../../../core/picture/pixels';
 
 /** How a picture lies under the grid: its strength and size in percent, moved by so many px of the screen. */
 export type Placement = { strength: number; across: number; down: number; scale: number };

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { STARTING_SETS } from '../../../../../core/document/defaults';
 import { readSpec } from '../../../../../core/document/read';
 import { specName } from '../../../../../core/spec/schema';
-import { specAccess } from '../../../../../server/access/access';
+import { type SpecAccess, specAccess } from '../../../../../server/access/access';
 import { database } from '../../../../../server/database';
 import { createSpec, specOf } from '../../../../../server/specs';
 import { forTeam, readBody, refuse } from '../../../../answers';
@@ -17,17 +17,23 @@ const wanted = z.union([
 export const POST = forTeam(['arrange'], async (access, request) => {
   const read = await readBody(request, wanted);
   if ('refusal' in read) return read.refusal;
-  const document = await documentFor(read.body, access.personId);
-  if (document === null) return refuse(404, 'The spec or starting set to begin from is not there any more.');
-  const parsed = readSpec(document);
+  const begun = await begunFrom(read.body, access.personId);
+  if (begun === null) return refuse(404, 'The spec or starting set to begin from is not there any more.');
+  const parsed = readSpec(begun.document);
   if (!parsed.value) return refuse(422, parsed.problem!);
-  const made = await createSpec(database(), access, parsed.value);
+  const made = await createSpec(database(), access, parsed.value, begun.copyOf);
   return Response.json({ slug: made.slug, missingFonts: made.missingFonts }, { status: 201 });
 });
 
-async function documentFor(body: z.infer<typeof wanted>, personId: string): Promise<unknown> {
-  if ('document' in body) return body.document;
-  if ('start' in body) return STARTING_SETS.find(({ id }) => id === body.start)?.spec(body.name) ?? null;
-  const original = await specAccess(database(), personId, { id: body.copyOf }, 'read');
-  return original ? { ...(await specOf(database(), original)).document, name: body.name } : null;
+type Begun = { document: unknown; copyOf?: SpecAccess<'read'> };
+
+async function begunFrom(body: z.infer<typeof wanted>, personId: string): Promise<Begun | null> {
+  if ('document' in body) return { document: body.document };
+  if ('start' in body) {
+    const document = STARTING_SETS.find(({ id }) => id === body.start)?.spec(body.name);
+    return document ? { document } : null;
+  }
+  const copyOf = await specAccess(database(), personId, { id: body.copyOf }, 'read');
+  if (!copyOf) return null;
+  return { document: { ...(await specOf(database(), copyOf)).document, name: body.name }, copyOf };
 }

@@ -1,10 +1,18 @@
-type Grid = { width: number; margin: number; count: number; column: number; gutter: number; inset: number };
+type Grid = {
+  width: number;
+  margin: number;
+  marginEnd?: number;
+  count: number;
+  column: number;
+  gutter: number;
+  inset: number;
+};
 
 const HEIGHT = 16;
 
 /** A grid as a strip: margins, columns, at a scale that a list shares. */
 export function GridStrip({
-  grid: { width, margin, count, column, gutter, inset },
+  grid: { width, margin, marginEnd = margin, count, column, gutter, inset },
   scale,
 }: {
   grid: Grid;
@@ -20,7 +28,7 @@ export function GridStrip({
       aria-hidden="true"
     >
       <rect width={width} height={HEIGHT} fill="var(--margin-fill)" opacity={0.6} />
-      <rect x={margin} width={Math.max(0, width - margin * 2)} height={HEIGHT} fill="var(--plum-wash)" />
+      <rect x={margin} width={Math.max(0, width - margin - marginEnd)} height={HEIGHT} fill="var(--plum-wash)" />
       {Array.from({ length: count }, (_, index) => (
         <rect
           key={index}

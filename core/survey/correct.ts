@@ -1,0 +1,63 @@
+import type { Box, Screen } from './screens';
+
+/** A part of a screen, in px from its start and top. */
+export type Part = Pick<Box, 'x' | 'y' | 'width' | 'height'>;
+
+/** Where a screen’s boxes come from. */
+export type Source = 'picture' | 'boxes' | 'page';
+
+/** A screen under survey, with what was corrected on it. */
+export type SurveyedScreen = Screen & {
+  id: string;
+  source: Source;
+  /** Pixels of its picture for each px. */
+  density: number;
+  /** Parts in which nothing is held against a grid: a photograph, an advertisement. */
+  leftOut: readonly Part[];
+};
+
+/** The sides of a box. */
+export type BoxSide = 'start' | 'end' | 'top' | 'foot';
+
+/** The boxes of a screen that count: those that do not lie, by half, in a part that is left out. */
+export function countingBoxes({ boxes, leftOut }: Pick<SurveyedScreen, 'boxes' | 'leftOut'>): Box[] {
+  if (leftOut.length === 0) return [...boxes];
+  return boxes.filter((box) => !leftOut.some((part) => sharedArea(box, part) >= 0.5 * box.width * box.height));
+}
+
+function sharedArea(one: Part, other: Part): number {
+  const wide = Math.min(one.x + one.width, other.x + other.width) - Math.max(one.x, other.x);
+  const high = Math.min(one.y + one.height, other.y + other.height) - Math.max(one.y, other.y);
+  return Math.max(0, wide) * Math.max(0, high);
+}
+
+/** The screen as it is surveyed: with the boxes that count. */
+export function surveyed(screen: SurveyedScreen): Screen {
+  const { name, width, height } = screen;
+  return { name, width, height, boxes: countingBoxes(screen) };
+}
+
+/**
+ * A box with one side moved by so many px; it stays at least 1 px wide and high, and on its screen.
+ *
+ *     nudged({ x: 20, y: 0, width: 100, height: 40, name: 'Card' }, 'start', 2, screen)   // x 22, width 98
+ */
+export function nudged(box: Box, side: BoxSide, by: number, screen: Pick<Screen, 'width' | 'height'>): Box {
+  const [left, right] = [box.x, box.x + box.width];
+  const [top, foot] = [box.y, box.y + box.height];
+  const within = (value: number, least: number, most: number): number => Math.min(Math.max(value, least), most);
+  switch (side) {
+    case 'start': {
+      const x = within(left + by, Math.min(0, left), right - 1);
+      return { ...box, x, width: right - x };
+    }
+    case 'end':
+      return { ...box, width: within(right + by, left + 1, Math.max(screen.width, right)) - left };
+    case 'top': {
+      const y = within(top + by, Math.min(0, top), foot - 1);
+      return { ...box, y, height: foot - y };
+    }
+    case 'foot':
+      return { ...box, height: within(foot + by, top + 1, Math.max(screen.height, foot)) - top };
+  }
+}

@@ -1,0 +1,29 @@
+import type { FoundGrid } from './find-grids';
+
+/** Why a found grid stands before the next: what it explains more, or takes less to say. */
+export function whyBefore(grid: FoundGrid, next: FoundGrid | undefined): string {
+  if (!next) return 'No other grid explains these edges better than chance.';
+  const named = `${next.count} columns with a gutter of ${rounded(next.gutter)}`;
+  const points = Math.round((grid.explained - next.explained) * 100);
+  if (points >= 1) return `It explains ${points} in 100 more than ${named}.`;
+  if (next.count > grid.count)
+    return `It explains as much as ${named}, with ${next.count - grid.count} fewer columns to say.`;
+  if (isEven(grid) && !isEven(next)) return `It explains as much as ${named}, with margins that are alike.`;
+  return `Its lines meet the edges nearer than those of ${named}.`;
+}
+
+/** Which counts fit as well; empty where none does. */
+export function alsoFitsText({ alsoFits }: Pick<FoundGrid, 'alsoFits'>): string {
+  if (alsoFits.length === 0) return '';
+  const named =
+    alsoFits.length === 1 ? String(alsoFits[0]) : `${alsoFits.slice(0, -1).join(', ')} or ${alsoFits.at(-1)}`;
+  return `${named} columns fit these edges as well; the screens do not tell which was meant.`;
+}
+
+function isEven({ start, end, width }: FoundGrid): boolean {
+  return Math.abs(start - (width - end)) <= 1;
+}
+
+function rounded(length: number): number {
+  return Math.round(length * 100) / 100;
+}

@@ -1,0 +1,132 @@
+import { proposedDensity, DENSITIES } from '../../core/survey/picture/density';
+import { type BoxSide, countingBoxes, nudged, type SurveyedScreen } from '../../core/survey/correct';
+import { boxCount } from '../../core/survey/screens';
+import { CommitField } from '../parts/commit-field';
+import { useSurveyStore } from './survey-context';
+import styles from './survey.module.scss';
+
+type Props = {
+  screen: SurveyedScreen;
+  chosen: number | null;
+  onChoose: (index: number | null) => void;
+  onDensity: (density: number) => void;
+};
+
+/** The chosen box in numbers, to be nudged, removed or left out; of a screen without one, what there is to it. */
+export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
+  const store = useSurveyStore();
+  const box = chosen === null ? undefined : screen.boxes[chosen];
+  const correct = (change: (before: SurveyedScreen) => SurveyedScreen): void =>
+    store.getState().correct(screen.id, change);
+  if (!box)
+    return (
+      <div className={styles.panel}>
+        <span className="number">{sizeOf(screen)}</span>
+        {screen.source === 'picture' && (
+          <label>
+            Density{' '}
+            <select
+              className="form-select"
+              value={screen.density}
+              title="Pixels of the picture for each px of the screen"
+              onChange={({ target }) => onDensity(Number(target.value))}
+            >
+              {DENSITIES.map((density) => (
+                <option key={density} value={density}>
+                  {density}×{density === proposedDensity(screen.width * screen.density) ? ', proposed' : ''}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        {screen.leftOut.map((_, index) => (
+          <button
+            key={index}
+            type="button"
+            className="quiet"
+            onClick={() =>
+              correct((before) => ({ ...before, leftOut: before.leftOut.filter((_part, place) => place !== index) }))
+            }
+          >
+            Count part {index + 1} again
+          </button>
+        ))}
+        <span className="soft">Click a box, or go through them with the arrow keys, to correct it.</span>
+      </div>
+    );
+  const move = (side: BoxSide, from: number) => (text: string) => {
+    const to = Number(
+      text
+        .trim()
+        .replace(',', '.')
+        .replace(/\s*px$/, ''),
+    );
+    if (text.trim() === '' || !Number.isFinite(to)) return 'Give a place in px, such as 24.';
+    correct((before) => ({
+      ...before,
+      boxes: before.boxes.map((each, index) => (index === chosen ? nudged(each, side, to - from, before) : each)),
+    }));
+    return null;
+  };
+  const sides: [BoxSide, number][] = [
+    ['start', box.x],
+    ['end', box.x + box.width],
+    ['top', box.y],
+    ['foot', box.y + box.height],
+  ];
+  return (
+    <div className={styles.panel}>
+      <strong className={styles.name} title={box.name}>
+        {box.name}
+      </strong>
+      {sides.map(([side, at]) => (
+        <label key={side}>
+          {side}{' '}
+          <CommitField
+            className={styles.place!}
+            label={`${side} of the box, px`}
+            value={plain(at)}
+            onCommit={move(side, at)}
+          />
+        </label>
+      ))}
+      <span className="number soft">
+        {plain(box.width)} × {plain(box.height)}
+      </span>
+      <button
+        type="button"
+        className="quiet"
+        title="Delete"
+        onClick={() => {
+          correct((before) => ({ ...before, boxes: before.boxes.filter((_, index) => index !== chosen) }));
+          onChoose(null);
+        }}
+      >
+        Remove
+      </button>
+      <button
+        type="button"
+        className="quiet"
+        title="Nothing in it is held against the grid"
+        onClick={() => {
+          const { x, y, width, height } = box;
+          correct((before) => ({ ...before, leftOut: [...before.leftOut, { x, y, width, height }] }));
+          onChoose(null);
+        }}
+      >
+        Leave out
+      </button>
+    </div>
+  );
+}
+
+function sizeOf(screen: SurveyedScreen): string {
+  const counting = countingBoxes(screen).length;
+  const out = screen.boxes.length - counting;
+  return `${plain(screen.width)} × ${plain(screen.height)}, ${boxCount(counting)}${out > 0 ? ` and ${out} left out` : ''}`;
+}
+
+/** A measured length to a quarter of a px. */
+function plain(length: number): string {
+  return String(Math.round(length * 4) / 4);
+}

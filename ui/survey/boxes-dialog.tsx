@@ -1,0 +1,84 @@
+'use client';
+
+import { type FormEvent, useState } from 'react';
+import { readBoxes, screenOfBoxes } from '../../core/survey/read-boxes';
+import { Answers, Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
+import { useSurveySpec, useSurveyStore } from './survey-context';
+import { asSurveyed, usualWidths } from './use-bring';
+import styles from './survey.module.scss';
+
+type Props = { name?: string; text?: string; onClose: () => void };
+
+/** Asks for a list of boxes, the screen’s name, and how wide it is. */
+export function BoxesDialog({ name: proposed = '', text: before = '', onClose }: Props) {
+  const store = useSurveyStore();
+  const widths = usualWidths(useSurveySpec());
+  const [text, setText] = useState(before);
+  const [name, setName] = useState(proposed);
+  const [said, setWidth] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const width = said ?? proposedWidth(text, widths);
+
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    const read = readBoxes(text);
+    if (!read.value) return setProblem(read.problem!);
+    let screens = read.value.screens;
+    if (!screens) {
+      const one = screenOfBoxes(name || `Screen, ${width}`, width, read.value.boxes!);
+      if (!one.value) return setProblem(one.problem!);
+      screens = [one.value];
+    }
+    const refused = store.getState().add(asSurveyed(screens, 'boxes'));
+    setProblem(refused);
+    if (refused === null) onClose();
+  };
+  return (
+    <Dialog
+      title="A list of boxes"
+      onClose={onClose}
+      onSubmit={submit}
+      answers={<Answers yes="Survey them" onNo={onClose} />}
+    >
+      <label className="form-label" htmlFor="survey-boxes">
+        A box on each line: x, y, width, height, name
+      </label>
+      <textarea
+        id="survey-boxes"
+        className={`form-control number ${styles.list}`}
+        value={text}
+        placeholder={'20\t80\t372\t40\tHeading'}
+        spellCheck={false}
+        onChange={({ target }) => setText(target.value)}
+      />
+      <div className={styles.fields}>
+        <Field
+          label="Name"
+          required={false}
+          value={name}
+          maxLength={200}
+          onChange={({ target }) => setName(target.value)}
+        />
+        <Field
+          label="Width of the screen, px"
+          value={width}
+          maxLength={12}
+          onChange={({ target }) => setWidth(target.value)}
+        />
+      </div>
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+    </Dialog>
+  );
+}
+
+/** The least of the widths that holds all boxes. */
+function proposedWidth(text: string, widths: readonly number[]): string {
+  const boxes = readBoxes(text).value?.boxes ?? [];
+  const right = Math.max(0, ...boxes.slice(0, 20_000).map(({ x, width }) => x + width));
+  return String(widths.find((width) => width >= right) ?? Math.ceil(right));
+}

@@ -1,0 +1,178 @@
+'use client';
+
+import { type FormEvent, useCallback, useEffect, useState } from 'react';
+import { surveyed } from '../../core/survey/correct';
+import { countOff, type KeptSurvey, offOfSurvey, readSurvey, writeSurvey } from '../../core/survey/kept-survey';
+import type { Spec } from '../../core/spec/schema';
+import { Moment } from '../frame/moment';
+import { send } from '../frame/send';
+import { Answers, Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
+import { Notice } from '../parts/notice';
+import { ToolButton } from '../parts/toggle';
+import type { Held } from './held-against';
+import { useSurvey, useSurveyStore } from './survey-context';
+import { type Chosen, NOTHING } from './survey-store';
+import styles from './survey.module.scss';
+import { asSurveyed } from './use-bring';
+
+type Listed = {
+  id: string;
+  name: string;
+  madeBy: string;
+  madeAt: string;
+  screens: number;
+  edges: number;
+  slips: number;
+};
+type Props = { specId: string; spec: Spec; held: readonly Held[]; say: (says: string) => void };
+
+/** Keeps the survey under way with the spec, and opens those that were kept. */
+export function KeptSurveys({ specId, spec, held, say }: Props) {
+  const store = useSurveyStore();
+  const address = `/api/specs/${specId}/surveys`;
+  const [listed, setListed] = useState<readonly Listed[]>([]);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isKeeping, setKeeping] = useState(false);
+  const [removing, setRemoving] = useState<Listed | null>(null);
+  const isEmpty = held.length === 0;
+
+  const load = useCallback(async (): Promise<void> => {
+    const answer = await send<{ surveys: Listed[] }>('GET', address);
+    if (answer.ok) setListed(answer.body.surveys);
+    else setProblem(answer.problem);
+  }, [address]);
+  useEffect(() => void load(), [load]);
+
+  const open = async ({ id, madeAt, slips: before }: Listed): Promise<void> => {
+    const answer = await send<Record<string, unknown>>('GET', `${address}/${id}`);
+    if (!answer.ok) return setProblem(answer.problem);
+    const { value: survey, problem: unread } = readSurvey(answer.body);
+    if (!survey) return setProblem(unread!);
+    const { slips } = countOff(offOfSurvey({ screens: survey.screens, chosen: [] }, spec));
+    store.getState().begin(begun(survey));
+    setProblem(null);
+    say(
+      `${survey.name}: ${before} were off on ${new Date(madeAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}; against the spec as it is now, ${slips} are.`,
+    );
+  };
+  const remove = async ({ id }: Listed): Promise<void> => {
+    const answer = await send('DELETE', `${address}/${id}`);
+    setProblem(answer.ok ? null : answer.problem);
+    setRemoving(null);
+    await load();
+  };
+  return (
+    <section className={styles.kept} aria-label="Kept surveys">
+      <h2>Kept with this spec</h2>
+      <p className={styles.acts}>
+        <ToolButton disabled={isEmpty} onClick={() => setKeeping(true)}>
+          Keep this survey…
+        </ToolButton>
+        <ToolButton disabled={isEmpty} onClick={() => store.getState().begin(NOTHING)}>
+          Begin anew
+        </ToolButton>
+      </p>
+      {problem && <Notice of="problem">{problem}</Notice>}
+      {listed.length === 0 && <p className="soft">None yet.</p>}
+      <ul>
+        {listed.map((survey) => (
+          <li key={survey.id}>
+            <button type="button" className="quiet" onClick={() => void open(survey)}>
+              {survey.name}
+            </button>
+            <span className="soft">
+              {survey.screens === 1 ? '1 screen' : `${survey.screens} screens`}, {survey.slips} off; {survey.madeBy},{' '}
+              <Moment at={survey.madeAt} />
+            </span>
+            <button
+              type="button"
+              className={styles.remove}
+              aria-label={`Remove ${survey.name}`}
+              onClick={() => setRemoving(survey)}
+            >
+              ×
+            </button>
+          </li>
+        ))}
+      </ul>
+      {isKeeping && (
+        <KeepDialog
+          {...{ address, held }}
+          onClose={() => setKeeping(false)}
+          onKept={() => {
+            setKeeping(false);
+            void load();
+          }}
+        />
+      )}
+      {removing && (
+        <Dialog
+          title={`Remove ${removing.name}?`}
+          onClose={() => setRemoving(null)}
+          onSubmit={(event) => {
+            event.preventDefault();
+            void remove(removing);
+          }}
+          answers={<Answers yes="Remove it" no="Keep it" onNo={() => setRemoving(null)} />}
+        >
+          <p>It is removed for everybody in the team. What was taken from it into the spec stays.</p>
+        </Dialog>
+      )}
+    </section>
+  );
+}
+
+/** A kept survey as one that is under way: without pictures. */
+function begun({ name, screens, chosen }: KeptSurvey) {
+  const own = asSurveyed(screens, 'boxes');
+  const byWidth: Record<number, Chosen> = Object.fromEntries(screens.map(({ width }) => [width, 'spec' as const]));
+  for (const grid of chosen) byWidth[grid.width] = grid;
+  return { ...NOTHING, name, screens: own, shown: own[0]?.id ?? null, chosen: byWidth };
+}
+
+type KeepProps = { address: string; held: readonly Held[]; onKept: () => void; onClose: () => void };
+
+function KeepDialog({ address, held, onKept, onClose }: KeepProps) {
+  const store = useSurveyStore();
+  const proposed = useSurvey((survey) => survey.name) || held[0]?.screen.name || 'Survey';
+  const [name, setName] = useState(proposed);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+
+  const submit = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    const grids = new Map(held.flatMap(({ screen, by }) => (by && by !== 'spec' ? [[screen.width, by] as const] : [])));
+    const survey: KeptSurvey = {
+      name: name.trim(),
+      screens: held.map(({ screen }) => surveyed(screen)),
+      chosen: [...grids.values()],
+    };
+    setBusy(true);
+    const answer = await send('POST', address, writeSurvey(survey));
+    setBusy(false);
+    if (!answer.ok) return setProblem(answer.problem);
+    store.getState().call(survey.name);
+    onKept();
+  };
+  return (
+    <Dialog
+      title="Keep this survey with the spec"
+      onClose={onClose}
+      onSubmit={(event) => void submit(event)}
+      answers={<Answers yes="Keep it" isBusy={isBusy} onNo={onClose} />}
+    >
+      <Field
+        label="Name"
+        value={name}
+        maxLength={200}
+        error={problem ?? undefined}
+        onChange={({ target }) => setName(target.value)}
+      />
+      <p className="soft">
+        The team sees names, sizes and boxes of the screens, the chosen grids and what is off. Pictures stay in this
+        browser.
+      </p>
+    </Dialog>
+  );
+}

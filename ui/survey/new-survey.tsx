@@ -1,0 +1,96 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { type FormEvent, useMemo, useState } from 'react';
+import { specOfSurvey } from '../../core/survey/take';
+import type { Together } from '../../core/survey/together';
+import { togetherText } from '../../core/survey/together-text';
+import { counted } from '../../core/length/present';
+import { send } from '../frame/send';
+import { ViewFrame } from '../frame/view-frame';
+import { Answers, Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
+import { SurveyDesk } from './survey-desk';
+import { SurveyProvider } from './survey-context';
+import { createSurveyStore } from './survey-store';
+import styles from './survey.module.scss';
+import { type FoundState, useFound } from './use-found';
+
+/** A survey without a spec yet: a new one is begun with what is found. */
+export function NewSurvey({ team }: { team: string }) {
+  const [store] = useState(() => createSurveyStore(`new ${team}`));
+  const place = useMemo(() => ({ store, spec: null }), [store]);
+  return (
+    <SurveyProvider value={place}>
+      <div className={styles.alone}>
+        <ViewFrame view="survey">
+          <Inside team={team} />
+        </ViewFrame>
+      </div>
+    </SurveyProvider>
+  );
+}
+
+function Inside({ team }: { team: string }) {
+  const state = useFound();
+  const [isBeginning, setBeginning] = useState(false);
+  const together = state.found?.together ?? null;
+  return (
+    <>
+      <SurveyDesk state={state} onTakeGrid={nothing} onTakeUnit={nothing}>
+        <section className={styles.kept} aria-label="A new specification">
+          <h2>A new specification</h2>
+          <p className="soft">
+            {together
+              ? `With ${counted(together.grids.length, 'breakpoint')}, one for each surveyed width.`
+              : 'Once every width has a grid, a specification can be begun with them.'}
+          </p>
+          <button type="button" className="btn btn-primary" disabled={!together} onClick={() => setBeginning(true)}>
+            Begin it…
+          </button>
+        </section>
+      </SurveyDesk>
+      {isBeginning && together && <BeginDialog {...{ team, together, state }} onClose={() => setBeginning(false)} />}
+    </>
+  );
+}
+
+type BeginProps = { team: string; together: Together; state: FoundState; onClose: () => void };
+
+function BeginDialog({ team, together, state, onClose }: BeginProps) {
+  const router = useRouter();
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const verticals = state.found!.verticals;
+  const submit = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    if (name.trim() === '') return setProblem('A specification needs a name.');
+    setBusy(true);
+    const document = specOfSurvey(name.trim(), together, verticals);
+    const answer = await send<{ slug: string }>('POST', `/api/teams/${team}/specs`, { document });
+    setBusy(false);
+    if (answer.ok) router.push(`/${team}/${answer.body.slug}`);
+    else setProblem(answer.problem);
+  };
+  return (
+    <Dialog
+      title="Begin a specification with these grids"
+      onClose={onClose}
+      onSubmit={(event) => void submit(event)}
+      answers={<Answers yes="Begin it" isBusy={isBusy} onNo={onClose} />}
+    >
+      <p>{togetherText(together)}</p>
+      <Field
+        label="Name"
+        value={name}
+        maxLength={120}
+        error={problem ?? undefined}
+        onChange={({ target }) => setName(target.value)}
+      />
+      <p className="soft">Each breakpoint starts at the width that was surveyed; set where they start on the bench.</p>
+    </Dialog>
+  );
+}
+
+function nothing(): void {}

@@ -1,0 +1,170 @@
+import type { Parsed } from '../../core/length/parsed';
+import { SURVEY_LIMITS } from '../../core/survey/read-screens';
+import type { Box, Screen } from '../../core/survey/screens';
+
+/** Nothing is fetched, run or sent by a page that is measured: only its own styles and the pictures in it count. */
+const POLICY =
+  "default-src 'none'; style-src 'unsafe-inline'; img-src data:; font-src data:; form-action 'none'; base-uri 'none'";
+const DROPPED =
+  'script, noscript, base, link, meta[http-equiv], iframe, frame, frameset, object, embed, applet, portal, audio, video > source';
+const MOST_ELEMENTS = 30_000;
+const PATIENCE_MS = 10_000;
+/** A screen is so high where a page asks for a share of it. */
+const SCREEN_HEIGHT = 900;
+
+/**
+ * Lays a saved page out at each of the widths in a frame without scripts and without network, and measures what can be seen of it.
+ *
+ * @param name what the screens are called
+ */
+export async function measurePage(html: string, name: string, widths: readonly number[]): Promise<Parsed<Screen[]>> {
+  const document_ = tamed(html);
+  const count = document_.body?.getElementsByTagName('*').length ?? 0;
+  if (count === 0) return { problem: 'This page has no elements; save it with its content, as one HTML file.' };
+  if (count > MOST_ELEMENTS)
+    return {
+      problem: `This page has ${count.toLocaleString('en')} elements; at most ${MOST_ELEMENTS.toLocaleString('en')} are measured. Save a part of it.`,
+    };
+  const frame = document.createElement('iframe');
+  frame.setAttribute('sandbox', 'allow-same-origin');
+  frame.setAttribute('aria-hidden', 'true');
+  frame.tabIndex = -1;
+  frame.style.cssText = `position:fixed;inset:0 auto auto 0;z-index:-1;visibility:hidden;border:0;height:${SCREEN_HEIGHT}px`;
+  frame.style.width = `${widths[0]}px`;
+  try {
+    const inside = await loaded(frame, `<!doctype html>${document_.documentElement.outerHTML}`);
+    if (!inside) return { problem: 'This page takes too long to lay out; save a part of it.' };
+    await settled(inside);
+    const screens: Screen[] = [];
+    for (const width of widths) {
+      frame.style.width = `${width}px`;
+      const boxes = boxesOf(inside, width).slice(0, Math.floor(SURVEY_LIMITS.boxes / widths.length));
+      const height = Math.min(SURVEY_LIMITS.height, Math.max(1, inside.documentElement.scrollHeight));
+      screens.push({ name: widths.length > 1 ? `${name}, ${width}` : name, width, height, boxes });
+      await new Promise((resolve) => setTimeout(resolve));
+    }
+    return screens.every(({ boxes }) => boxes.length === 0)
+      ? { problem: 'Nothing of this page can be seen without its scripts; save it after it has loaded.' }
+      : { value: screens };
+  } finally {
+    frame.remove();
+  }
+}
+
+/** What an element fetches, and what acts by itself. */
+const FETCHED = ['src', 'srcset', 'poster', 'background', 'xlink:href', 'data'];
+const ACTING = ['ping', 'autofocus', 'action', 'formaction', 'srcdoc', 'http-equiv'];
+
+/** The page without what acts by itself or is fetched; what slips through is held by the policy and by the frame’s sandbox. */
+function tamed(html: string): Document {
+  const page = new DOMParser().parseFromString(html, 'text/html');
+  page.querySelectorAll(DROPPED).forEach((element) => element.remove());
+  for (const element of page.querySelectorAll('*')) {
+    for (const { name, value } of [...element.attributes]) {
+      const isScript = /^javascript:/i.test(value.replace(/[\u0000-\u0020]/g, ''));
+      const isElsewhere = FETCHED.includes(name) && !/^\s*(data:|#)/i.test(value);
+      if (/^on/i.test(name) || ACTING.includes(name) || isScript || isElsewhere) element.removeAttribute(name);
+      else if (name === 'style') element.setAttribute('style', withoutAddresses(value));
+    }
+  }
+  for (const style of page.querySelectorAll('style')) style.textContent = withoutAddresses(style.textContent ?? '');
+  const policy = page.createElement('meta');
+  policy.setAttribute('http-equiv', 'Content-Security-Policy');
+  policy.setAttribute('content', POLICY);
+  const style = page.createElement('style');
+  // a bar for scrolling would take from the width
+  style.textContent = 'html { scrollbar-width: none !important; }';
+  page.head.prepend(policy, style);
+  return page;
+}
+
+/** Styles without what they would fetch. */
+function withoutAddresses(css: string): string {
+  return css.replace(/@import\b[^;]*;?/gi, '').replace(/url\(\s*(['"]?)(?!\s*(?:data:|#))[^)]*\)/gi, 'url($1data:,$1)');
+}
+
+function loaded(frame: HTMLIFrameElement, html: string): Promise<Document | null> {
+  return new Promise((resolve) => {
+    const waiting = setTimeout(() => resolve(null), PATIENCE_MS);
+    frame.onload = () => {
+      clearTimeout(waiting);
+      resolve(frame.contentDocument);
+    };
+    frame.srcdoc = html;
+    document.body.append(frame);
+  });
+}
+
+/** Its own fonts and pictures, as far as they come. */
+async function settled(inside: Document): Promise<void> {
+  const patience = new Promise((resolve) => setTimeout(resolve, 1500));
+  await Promise.race([inside.fonts.ready, patience]);
+}
+
+const REPLACED = new Set([
+  'IMG',
+  'SVG',
+  'CANVAS',
+  'VIDEO',
+  'INPUT',
+  'BUTTON',
+  'SELECT',
+  'TEXTAREA',
+  'HR',
+  'PROGRESS',
+  'METER',
+]);
+
+/** What can be seen: what is painted, pictures and fields, and the room in which text stands. What only holds others is left out. */
+function boxesOf(inside: Document, screen: number): Box[] {
+  const view = inside.defaultView!;
+  const boxes: Box[] = [];
+  for (const element of inside.body.querySelectorAll('*')) {
+    if (element.parentElement?.closest('svg')) continue;
+    const style = view.getComputedStyle(element);
+    const isReplaced = REPLACED.has(element.tagName.toUpperCase());
+    if (
+      style.visibility !== 'visible' ||
+      (style.display.startsWith('inline') && style.display === 'inline' && !isReplaced)
+    )
+      continue;
+    const rect = element.getBoundingClientRect();
+    if (rect.width < 2 || rect.height < 2 || rect.left >= screen || rect.right <= 0 || rect.bottom <= 0) continue;
+    const box = { x: rect.left, y: rect.top, width: rect.width, height: rect.height };
+    if (isReplaced || isPainted(style)) boxes.push({ ...box, name: nameOf(element) });
+    else if (hasText(element)) boxes.push({ ...contentOf(box, style), name: nameOf(element) });
+  }
+  return boxes.filter(({ width, height }) => width >= 2 && height >= 2);
+}
+
+const SIDES = ['Top', 'Right', 'Bottom', 'Left'] as const;
+
+function isPainted(style: CSSStyleDeclaration): boolean {
+  const isClear = /^rgba\(.*, 0\)$|^transparent$/.test(style.backgroundColor);
+  const hasBorder = SIDES.some(
+    (side) =>
+      Number.parseFloat(style[`border${side}Width`]) > 0 && !['none', 'hidden'].includes(style[`border${side}Style`]),
+  );
+  return !isClear || style.backgroundImage !== 'none' || hasBorder || style.boxShadow !== 'none';
+}
+
+function hasText(element: Element): boolean {
+  return [...element.childNodes].some((node) => node.nodeType === 3 && node.nodeValue?.trim() !== '');
+}
+
+/** Without its paddings and borders: there the text stands. */
+function contentOf(box: Omit<Box, 'name'>, style: CSSStyleDeclaration): Omit<Box, 'name'> {
+  const px = (side: (typeof SIDES)[number]): number =>
+    Number.parseFloat(style[`padding${side}`]) + Number.parseFloat(style[`border${side}Width`]);
+  const [top, right, foot, left] = SIDES.map(px) as [number, number, number, number];
+  return { x: box.x + left, y: box.y + top, width: box.width - left - right, height: box.height - top - foot };
+}
+
+/** `h2 Where to`: what it is, and how its text begins. */
+function nameOf(element: Element): string {
+  const text = (element.textContent ?? '').replace(/[\s\u0000-\u001f\u007f]+/g, ' ').trim();
+  const own = element.id ? `#${element.id}` : element.classList[0] ? `.${element.classList[0]}` : '';
+  return `${element.tagName.toLowerCase()}${own} ${Array.from(text).slice(0, 40).join('')}`
+    .trim()
+    .slice(0, SURVEY_LIMITS.name);
+}

@@ -1,0 +1,175 @@
+'use client';
+
+import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { countingBoxes, nudged, type Part, type SurveyedScreen } from '../../core/survey/correct';
+import { blocksOf } from '../../core/survey/off';
+import { useSize } from '../frame/use-size';
+import type { Held } from './held-against';
+import { ScreenOverlay } from './screen-overlay';
+import type { Shows } from './screen-tools';
+import { useSurvey, useSurveyStore } from './survey-context';
+import styles from './survey.module.scss';
+
+type Props = {
+  held: Held;
+  shows: Shows;
+  chosen: number | null;
+  onChoose: (index: number | null) => void;
+  /** Is a part being left out? */
+  isLeavingOut: boolean;
+  onLeftOut: () => void;
+};
+
+const PAD = 16;
+/** A part that is left out is at least so large, in px; less was a click. */
+const LEAST_PART = 4;
+
+/** A screen with its picture, the boxes that were found on it, the grid it is held against, and what is off. */
+export function ScreenOnGrid({ held, shows, chosen, onChoose, isLeavingOut, onLeftOut }: Props) {
+  const { screen } = held;
+  const store = useSurveyStore();
+  const url = usePicture(screen);
+  const [desk, { width: room }] = useSize<HTMLDivElement>();
+  const fit = Math.min(2, Math.max(0.05, (room - PAD * 2) / screen.width));
+  const scale = shows.zoom === 'fit' ? fit : Number(shows.zoom);
+  const [drawn, setDrawn] = useState<Part | null>(null);
+  const begun = useRef<{ x: number; y: number } | null>(null);
+  const paper = useRef<HTMLDivElement>(null);
+  const counting = useMemo(() => new Set(countingBoxes(screen)), [screen]);
+  // from the top down, as keys go through them: the blocks before what is in them
+  const order = useMemo(() => orderOf(screen), [screen]);
+
+  const at = (event: PointerEvent): { x: number; y: number } => {
+    const rect = paper.current!.getBoundingClientRect();
+    return { x: (event.clientX - rect.left) / scale, y: (event.clientY - rect.top) / scale };
+  };
+  const onPointerDown = (event: PointerEvent): void => {
+    if (event.button !== 0) return;
+    const here = at(event);
+    if (isLeavingOut) {
+      event.currentTarget.setPointerCapture(event.pointerId);
+      begun.current = here;
+      setDrawn({ ...here, width: 0, height: 0 });
+    } else onChoose(boxUnder(screen, here));
+  };
+  const onPointerMove = (event: PointerEvent): void => {
+    const from = begun.current;
+    if (from) setDrawn(between(from, at(event), screen));
+  };
+  const onPointerUp = (): void => {
+    begun.current = null;
+    setDrawn(null);
+    if (!drawn || drawn.width < LEAST_PART || drawn.height < LEAST_PART) return;
+    store.getState().correct(screen.id, (before) => ({ ...before, leftOut: [...before.leftOut, drawn] }));
+    onLeftOut();
+  };
+
+  const onKeyDown = (event: KeyboardEvent): void => {
+    const { key } = event;
+    if (event.ctrlKey || event.metaKey) return;
+    if ((key === 'Delete' || key === 'Backspace') && chosen !== null) {
+      event.preventDefault();
+      store
+        .getState()
+        .correct(screen.id, (before) => ({ ...before, boxes: before.boxes.filter((_, index) => index !== chosen) }));
+      return onChoose(null);
+    }
+    if (key === 'Escape') return onChoose(null);
+    const way = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[key];
+    if (!way || order.length === 0) return;
+    event.preventDefault();
+    if (event.altKey && chosen !== null) {
+      const isAcross = key === 'ArrowRight' || key === 'ArrowLeft';
+      const side = isAcross ? (event.shiftKey ? 'start' : 'end') : event.shiftKey ? 'top' : 'foot';
+      return store.getState().correct(screen.id, (before) => ({
+        ...before,
+        boxes: before.boxes.map((box, index) => (index === chosen ? nudged(box, side, way, before) : box)),
+      }));
+    }
+    const place = chosen === null ? (way === 1 ? -1 : 0) : order.indexOf(chosen);
+    onChoose(order[(place + way + order.length) % order.length]!);
+  };
+
+  // what keys choose is brought into sight
+  const box = chosen === null ? undefined : screen.boxes[chosen];
+  useEffect(() => {
+    const own = desk.current;
+    if (!box || !own) return;
+    const top = box.y * scale + PAD;
+    if (top < own.scrollTop || top + Math.min(box.height * scale, 80) > own.scrollTop + own.clientHeight)
+      own.scrollTop = Math.max(0, top - 60);
+  }, [box, scale, desk]);
+
+  return (
+    <div
+      ref={desk}
+      className={styles.desk}
+      tabIndex={0}
+      role="group"
+      aria-label={`${screen.name}: arrows go through its boxes, Delete removes one`}
+      onKeyDown={onKeyDown}
+    >
+      {room > 0 && (
+        <div
+          ref={paper}
+          className={styles.paper}
+          data-tool={isLeavingOut ? 'leave-out' : 'choose'}
+          style={{ width: screen.width * scale, height: screen.height * scale }}
+          onPointerDown={onPointerDown}
+          onPointerMove={onPointerMove}
+          onPointerUp={onPointerUp}
+        >
+          {url && shows.picture && <img src={url} alt="" draggable={false} />}
+          <ScreenOverlay {...{ held, shows, scale, counting, drawn }} chosen={box ?? null} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** The address of a screen’s picture in this window. */
+function usePicture({ id }: SurveyedScreen): string | null {
+  const file = useSurvey((survey) => survey.pictures[id]);
+  const [url, setUrl] = useState<string | null>(null);
+  useEffect(() => {
+    if (!file) return setUrl(null);
+    const made = URL.createObjectURL(file);
+    setUrl(made);
+    return () => URL.revokeObjectURL(made);
+  }, [file]);
+  return url;
+}
+
+function orderOf({ boxes }: SurveyedScreen): number[] {
+  const blocks = new Set(blocksOf(boxes));
+  return boxes
+    .map((_, index) => index)
+    .sort((a, b) => {
+      const [one, other] = [boxes[a]!, boxes[b]!];
+      return Number(blocks.has(other)) - Number(blocks.has(one)) || one.y - other.y || one.x - other.x;
+    });
+}
+
+/** The smallest box under a place. */
+function boxUnder({ boxes }: SurveyedScreen, { x, y }: { x: number; y: number }): number | null {
+  let found: { index: number; area: number } | null = null;
+  for (const [index, box] of boxes.entries()) {
+    const isUnder = x >= box.x && x <= box.x + box.width && y >= box.y && y <= box.y + box.height;
+    const area = box.width * box.height;
+    if (isUnder && (!found || area < found.area)) found = { index, area };
+  }
+  return found?.index ?? null;
+}
+
+function between(
+  from: { x: number; y: number },
+  to: { x: number; y: number },
+  { width, height }: SurveyedScreen,
+): Part {
+  const [x, y] = [Math.max(0, Math.min(from.x, to.x)), Math.max(0, Math.min(from.y, to.y))].map(Math.round) as [
+    number,
+    number,
+  ];
+  const [right, foot] = [Math.min(width, Math.max(from.x, to.x)), Math.min(height, Math.max(from.y, to.y))];
+  return { x, y, width: Math.round(right - x), height: Math.round(foot - y) };
+}

@@ -1,0 +1,60 @@
+import { Choice } from '../parts/choice';
+import { Toggle, ToolButton } from '../parts/toggle';
+import { useSurvey, useSurveyStore } from './survey-context';
+import styles from './survey.module.scss';
+
+/** What is shown of a screen. */
+export type Shows = { picture: boolean; boxes: boolean; grid: boolean; off: boolean; zoom: 'fit' | '1' | '2' };
+
+export const SHOWS: Shows = { picture: true, boxes: true, grid: true, off: true, zoom: 'fit' };
+
+const LAYERS = [
+  ['picture', 'Picture'],
+  ['boxes', 'Boxes'],
+  ['grid', 'Grid'],
+  ['off', 'What is off'],
+] as const;
+
+type Props = {
+  shows: Shows;
+  onShow: (shows: Shows) => void;
+  hasPicture: boolean;
+  isLeavingOut: boolean;
+  onLeaveOut: (isLeavingOut: boolean) => void;
+};
+
+/** What lies over the screen, how large it is drawn, and the ways to correct it. */
+export function ScreenTools({ shows, onShow, hasPicture, isLeavingOut, onLeaveOut }: Props) {
+  const store = useSurveyStore();
+  const canTakeBack = useSurvey((survey) => survey.past.length > 0);
+  return (
+    <div className={styles.tools} role="toolbar" aria-label="The screen">
+      {LAYERS.filter(([layer]) => layer !== 'picture' || hasPicture).map(([layer, title]) => (
+        <Toggle key={layer} isOn={shows[layer]} onClick={() => onShow({ ...shows, [layer]: !shows[layer] })}>
+          {title}
+        </Toggle>
+      ))}
+      <Choice
+        label="Size"
+        options={[
+          { value: 'fit', title: 'Whole width' },
+          { value: '1', title: '1 : 1' },
+          { value: '2', title: '2 : 1' },
+        ]}
+        value={shows.zoom}
+        onChange={(zoom) => onShow({ ...shows, zoom })}
+      />
+      <span className={styles.push} />
+      <Toggle
+        isOn={isLeavingOut}
+        title="Draw over a photograph or an advertisement: nothing in it is held against the grid"
+        onClick={() => onLeaveOut(!isLeavingOut)}
+      >
+        Leave a part out
+      </Toggle>
+      <ToolButton disabled={!canTakeBack} onClick={() => store.getState().takeBack()}>
+        Take back
+      </ToolButton>
+    </div>
+  );
+}

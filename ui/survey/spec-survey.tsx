@@ -1,0 +1,119 @@
+'use client';
+
+import { usePathname } from 'next/navigation';
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { surveyed } from '../../core/survey/correct';
+import type { FoundGrid } from '../../core/survey/find-grids';
+import { mapped } from '../../core/length/parsed';
+import { takeLayout } from '../../core/survey/take-layout';
+import { useDraft, useDraftStore } from '../draft/draft-context';
+import { ViewFrame } from '../frame/view-frame';
+import { Notice } from '../parts/notice';
+import { ToolButton } from '../parts/toggle';
+import { useHeld } from './held-against';
+import { KeptSurveys } from './kept-surveys';
+import { SurveyDesk } from './survey-desk';
+import { SurveyProvider, useSurvey, useSurveyStore } from './survey-context';
+import { createSurveyStore } from './survey-store';
+import { TakeGridDialog } from './take-grid-dialog';
+import { TakeUnitDialog } from './take-unit-dialog';
+import styles from './survey.module.scss';
+import { useFound } from './use-found';
+
+/** The survey beside a spec: found grids go into its sheet, screens into its layouts, and surveys are kept with it. */
+export function SpecSurvey() {
+  const specId = useDraft((draft) => draft.specId);
+  const spec = useDraft((draft) => draft.document);
+  const [store] = useState(() => createSurveyStore(specId));
+  const place = useMemo(() => ({ store, spec }), [store, spec]);
+  return (
+    <SurveyProvider value={place}>
+      <ViewFrame view="survey">
+        <Inside />
+      </ViewFrame>
+    </SurveyProvider>
+  );
+}
+
+type News = { says: string; to?: 'bench' | 'layouts' };
+
+function Inside() {
+  const draft = useDraftStore();
+  const store = useSurveyStore();
+  const specId = useDraft((state) => state.specId);
+  const spec = useDraft((state) => state.document);
+  const shown = useSurvey((survey) => survey.screens.find(({ id }) => id === survey.shown) ?? survey.screens[0]);
+  const bench = usePathname().replace(/\/survey$/, '');
+  const state = useFound();
+  const held = useHeld(state.found);
+  const [news, setNews] = useState<News | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [grid, setGrid] = useState<FoundGrid | null>(null);
+  const [isTakingUnit, setTakingUnit] = useState(false);
+  const { found } = state;
+
+  const layOut = (): void => {
+    if (!shown) return;
+    const laid = takeLayout(draft.getState().document, surveyed(shown));
+    const refused = draft.getState().take(mapped(laid, ({ spec: changed }) => changed));
+    setProblem(refused);
+    const rest =
+      laid.value && laid.value.left > 0 ? ` ${laid.value.left} blocks more than a layout holds were left out.` : '';
+    if (refused === null)
+      setNews({ says: `${shown.name} is a trial layout now.${rest} Ctrl+Z takes it back.`, to: 'layouts' });
+  };
+  return (
+    <>
+      {problem && <Notice of="problem">{problem}</Notice>}
+      {news && (
+        <Notice of="news">
+          {news.says}{' '}
+          {news.to && (
+            <>
+              <Link href={news.to === 'bench' ? bench : `${bench}/layouts`}>
+                {news.to === 'bench' ? 'To the bench' : 'To the layouts'}
+              </Link>{' '}
+            </>
+          )}
+          <button type="button" className="quiet" onClick={() => setNews(null)}>
+            Put away
+          </button>
+        </Notice>
+      )}
+      <SurveyDesk state={state} onTakeGrid={setGrid} onTakeUnit={() => setTakingUnit(true)}>
+        {shown && (
+          <p className={styles.acts}>
+            <ToolButton onClick={layOut} title="Its blocks, on the columns of the spec that they are nearest to">
+              Make it a trial layout
+            </ToolButton>
+          </p>
+        )}
+        <KeptSurveys {...{ specId, spec, held }} say={(says) => setNews({ says })} />
+      </SurveyDesk>
+      {grid && (
+        <TakeGridDialog
+          grid={grid}
+          together={found?.together ?? null}
+          onTaken={(says) => {
+            setGrid(null);
+            setNews({ says, to: 'bench' });
+            store.getState().choose(grid.width, 'spec');
+          }}
+          onClose={() => setGrid(null)}
+        />
+      )}
+      {isTakingUnit && found && shown && (
+        <TakeUnitDialog
+          verticals={found.verticals}
+          width={shown.width}
+          onTaken={(says) => {
+            setTakingUnit(false);
+            setNews({ says, to: 'bench' });
+          }}
+          onClose={() => setTakingUnit(false)}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,145 @@
+'use client';
+
+import { type ReactNode, useEffect, useState } from 'react';
+import { useDropzone } from 'react-dropzone';
+import type { FoundGrid } from '../../core/survey/find-grids';
+import type { OffEdge } from '../../core/survey/off';
+import { Notice } from '../parts/notice';
+import { AddScreens } from './add-screens';
+import { BoxPanel } from './box-panel';
+import { BoxesDialog } from './boxes-dialog';
+import { DownPage } from './down-page';
+import { Followed } from './followed';
+import { GridList } from './grid-list';
+import { useHeld } from './held-against';
+import { OffTable } from './off-table';
+import { PageDialog } from './page-dialog';
+import { ScreenList } from './screen-list';
+import { ScreenOnGrid } from './screen-on-grid';
+import { ScreenTools, SHOWS } from './screen-tools';
+import { StartHere } from './start-here';
+import { useSurvey, useSurveyStore } from './survey-context';
+import styles from './survey.module.scss';
+import { useBring } from './use-bring';
+import type { FoundState } from './use-found';
+
+type Props = {
+  state: FoundState;
+  onTakeGrid: (grid: FoundGrid) => void;
+  onTakeUnit: () => void;
+  /** What the place adds: surveys that are kept, or the way to a new spec. */
+  children?: ReactNode;
+};
+
+/** Screens, the shown one on its grid, and what was found. Files are dropped anywhere on it. */
+export function SurveyDesk({ state: { found, isLooking }, onTakeGrid, onTakeUnit, children }: Props) {
+  const store = useSurveyStore();
+  const shownId = useSurvey((survey) => survey.shown);
+  const held = useHeld(found);
+  const bringing = useBring();
+  const [shows, setShows] = useState(SHOWS);
+  const [chosen, setChosen] = useState<{ screen: string; index: number } | null>(null);
+  const [isLeavingOut, setLeavingOut] = useState(false);
+  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
+    onDrop: (accepted, rejected) => bringing.bring([...accepted, ...rejected.map(({ file }) => file)]),
+    noClick: true,
+    noKeyboard: true,
+  });
+  usePastedPicture(bringing.bring, (text) => bringing.want({ is: 'boxes', name: '', text }));
+  const shown = held.find(({ screen }) => screen.id === shownId) ?? held[0];
+  const index =
+    shown && chosen?.screen === shown.screen.id && chosen.index < shown.screen.boxes.length ? chosen.index : null;
+  const choose = (at: number | null): void =>
+    setChosen(at === null || !shown ? null : { screen: shown.screen.id, index: at });
+  const point = (edge: OffEdge): void => {
+    const screen = store.getState().screens.find(({ id }) => id === store.getState().shown);
+    const at = screen?.boxes.findIndex(
+      (box) => box.name === edge.box && box.y === edge.top && [box.x, box.x + box.width].includes(edge.at),
+    );
+    if (screen && at !== undefined && at >= 0) setChosen({ screen: screen.id, index: at });
+  };
+
+  return (
+    <div {...getRootProps({ className: styles.body! })} data-dragging={isDragActive || undefined}>
+      <input {...getInputProps({ 'aria-label': 'Files to survey' })} />
+      <aside className={styles.side} aria-label="Screens under survey">
+        <AddScreens onChoose={open} onList={() => bringing.want({ is: 'boxes', name: '', text: '' })} />
+        <ScreenList held={held} readings={bringing.readings} />
+        {children}
+      </aside>
+      <div className={styles.middle}>
+        {bringing.problems.map((problem, place) => (
+          <Notice key={place} of="problem">
+            {problem}{' '}
+            {place === bringing.problems.length - 1 && (
+              <button type="button" className="quiet" onClick={bringing.putAway}>
+                Put away
+              </button>
+            )}
+          </Notice>
+        ))}
+        {shown ? (
+          <>
+            <ScreenTools
+              {...{ shows, isLeavingOut }}
+              onShow={setShows}
+              hasPicture={shown.screen.source === 'picture'}
+              onLeaveOut={setLeavingOut}
+            />
+            <ScreenOnGrid
+              key={shown.screen.id}
+              {...{ held: shown, shows, isLeavingOut }}
+              chosen={index}
+              onChoose={choose}
+              onLeftOut={() => setLeavingOut(false)}
+            />
+            <BoxPanel
+              screen={shown.screen}
+              chosen={index}
+              onChoose={choose}
+              onDensity={(density) => bringing.readAgain(shown.screen, density)}
+            />
+          </>
+        ) : (
+          <StartHere onChoose={open} onList={() => bringing.want({ is: 'boxes', name: '', text: '' })} />
+        )}
+      </div>
+      {shown && (
+        <aside className={styles.found} aria-label="What was found" tabIndex={0}>
+          <section aria-label="Grids" className={styles.section}>
+            <h2>
+              Grids at <span className="number">{Math.round(shown.screen.width)}</span> px
+            </h2>
+            <GridList {...{ held: shown, found, isLooking }} onTake={onTakeGrid} />
+          </section>
+          <OffTable held={held} onPoint={point} />
+          <DownPage verticals={found?.verticals ?? null} onTake={onTakeUnit} />
+          <Followed />
+        </aside>
+      )}
+      {bringing.wanted?.is === 'boxes' && (
+        <BoxesDialog name={bringing.wanted.name} text={bringing.wanted.text} onClose={() => bringing.want(null)} />
+      )}
+      {bringing.wanted?.is === 'page' && (
+        <PageDialog name={bringing.wanted.name} html={bringing.wanted.html} onClose={() => bringing.want(null)} />
+      )}
+    </div>
+  );
+}
+
+/** A picture, or a list of boxes, that is pasted anywhere but into a field. */
+function usePastedPicture(bring: (files: File[]) => void, list: (text: string) => void): void {
+  useEffect(() => {
+    const onPaste = (event: ClipboardEvent): void => {
+      if ((event.target as HTMLElement).closest?.('input, textarea, [role=dialog], [role=grid]')) return;
+      const files = [...(event.clipboardData?.files ?? [])];
+      const text = event.clipboardData?.getData('text/plain') ?? '';
+      if (files.length === 0 && text.trim() === '') return;
+      event.preventDefault();
+      if (files.length > 0) bring(files);
+      else list(text);
+    };
+    window.addEventListener('paste', onPaste);
+    return () => window.removeEventListener('paste', onPaste);
+  });
+}

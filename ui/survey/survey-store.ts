@@ -1,0 +1,117 @@
+import { createStore as createKept, del, get as read, set as write } from 'idb-keyval';
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import type { SurveyedScreen } from '../../core/survey/correct';
+import type { ChosenGrid } from '../../core/survey/kept-survey';
+import { SURVEY_LIMITS } from '../../core/survey/read-screens';
+
+/** By which grid the screens of a width are held: one that was found, or the spec’s own. */
+export type Chosen = ChosenGrid | 'spec';
+
+/** A survey under way. The browser keeps it, with its pictures, until it is begun anew; nothing of it is sent before it is kept with a spec. */
+export type UnderWay = {
+  name: string;
+  screens: readonly SurveyedScreen[];
+  pictures: Readonly<Record<string, Blob>>;
+  shown: string | null;
+  chosen: Readonly<Record<number, Chosen>>;
+};
+
+export type SurveyState = UnderWay & {
+  /** What can be taken back, the newest last. */
+  past: readonly (readonly SurveyedScreen[])[];
+  /** Is what the browser kept read? */
+  isRead: boolean;
+  /** Adds screens; answers with the sentence that says why not, or null. */
+  add: (screens: readonly SurveyedScreen[], pictures?: Readonly<Record<string, Blob>>) => string | null;
+  remove: (id: string) => void;
+  show: (id: string) => void;
+  correct: (id: string, change: (screen: SurveyedScreen) => SurveyedScreen) => void;
+  takeBack: () => void;
+  choose: (width: number, chosen: Chosen) => void;
+  call: (name: string) => void;
+  /** Takes over a whole survey, such as one that was kept, or an empty one. */
+  begin: (survey: UnderWay) => void;
+};
+
+export type SurveyStore = ReturnType<typeof createSurveyStore>;
+
+const MOST_STEPS = 100;
+export const NOTHING: UnderWay = { name: '', screens: [], pictures: {}, shown: null, chosen: {} };
+
+const kept = typeof indexedDB === 'undefined' ? undefined : createKept('ypsiline-surveys', 'under-way');
+
+/** The survey under way at a place: of a spec, or of a team’s next one. */
+export function createSurveyStore(place: string) {
+  const store = createStore<SurveyState>()((set, get) => {
+    const step = (screens: readonly SurveyedScreen[]): Partial<SurveyState> => ({
+      screens,
+      past: [...get().past, get().screens].slice(-MOST_STEPS),
+    });
+    return {
+      ...NOTHING,
+      past: [],
+      isRead: false,
+      add: (added, pictures = {}) => {
+        const { screens } = get();
+        if (screens.length + added.length > SURVEY_LIMITS.screens)
+          return `A survey holds at most ${SURVEY_LIMITS.screens} screens; these would be ${screens.length + added.length}.`;
+        const boxes = [...screens, ...added].reduce((sum, screen) => sum + screen.boxes.length, 0);
+        if (boxes > SURVEY_LIMITS.boxes)
+          return `A survey holds at most ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; these would be ${boxes.toLocaleString('en')}.`;
+        set({
+          ...step([...screens, ...added]),
+          pictures: { ...get().pictures, ...pictures },
+          shown: added[0]?.id ?? get().shown,
+        });
+        return null;
+      },
+      remove: (id) => {
+        const screens = get().screens.filter((screen) => screen.id !== id);
+        const shown = get().shown === id ? (screens[0]?.id ?? null) : get().shown;
+        set({ ...step(screens), shown });
+      },
+      show: (id) => set({ shown: id }),
+      correct: (id, change) => {
+        const screens = get().screens.map((screen) => (screen.id === id ? change(screen) : screen));
+        if (screens.some((screen, index) => screen !== get().screens[index])) set(step(screens));
+      },
+      takeBack: () => {
+        const { past, shown } = get();
+        const before = past.at(-1);
+        if (!before) return;
+        const isThere = before.some(({ id }) => id === shown);
+        set({ screens: before, past: past.slice(0, -1), shown: isThere ? shown : (before[0]?.id ?? null) });
+      },
+      choose: (width, chosen) => set({ chosen: { ...get().chosen, [width]: chosen } }),
+      call: (name) => set({ name: name.slice(0, SURVEY_LIMITS.name) }),
+      begin: (survey) => set({ ...survey, past: [] }),
+    };
+  });
+  void keep(store, place);
+  return store;
+}
+
+const PAUSE_MS = 250;
+
+/** Reads what the browser kept, and keeps what changes from then on. */
+async function keep(store: StoreApi<SurveyState>, place: string): Promise<void> {
+  const before = await read<UnderWay>(place, kept).catch(() => undefined);
+  if (before && store.getState().screens.length === 0) store.setState({ ...before, isRead: true });
+  else store.setState({ isRead: true });
+  let waiting: ReturnType<typeof setTimeout> | undefined;
+  store.subscribe((now, then) => {
+    const isSame =
+      now.screens === then.screens && now.chosen === then.chosen && now.shown === then.shown && now.name === then.name;
+    if (isSame) return;
+    clearTimeout(waiting);
+    waiting = setTimeout(() => {
+      const { name, screens, pictures, shown, chosen } = store.getState();
+      const own = Object.fromEntries(
+        Object.entries(pictures).filter(([id]) => screens.some((screen) => screen.id === id)),
+      );
+      const survey: UnderWay = { name, screens, pictures: own, shown, chosen };
+      // a browser that keeps nothing, as in a private window, goes on without
+      void (screens.length === 0 ? del(place, kept) : write(place, survey, kept)).catch(() => {});
+    }, PAUSE_MS);
+  });
+}
