@@ -1,12 +1,13 @@
-import { exactText, px, type Px } from '../length/px';
+import { exactText, px, type Px, ZERO } from '../length/px';
 import { columnsAt } from '../columns/columns-at';
 import { breakpointAt } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
-import { type FoundGrid, findGrids } from '../survey/find-grids';
+import type { FoundGrid } from '../survey/find-grids';
 import { linesOf, specLines } from '../survey/lines';
 import { causesOf, causeText, type Lines, offGrid, type OffEdge } from '../survey/off';
 import { ON_LINE } from '../survey/score';
 import type { Screen } from '../survey/screens';
+import { byWidth, gridsTogether } from '../survey/together';
 import { verticalsOf } from '../survey/verticals';
 
 type Options = { against?: Spec; tolerance?: number };
@@ -16,11 +17,18 @@ type Options = { against?: Spec; tolerance?: number };
  * best first, or, against a spec, its own; what is off; the unit down the pages. Lengths are exact.
  */
 export function surveyReport(screens: readonly Screen[], { against, tolerance = ON_LINE }: Options = {}) {
+  const found = against ? null : byWidth(screens);
+  const together = found && gridsTogether(screens, found);
   const widths = [...new Set(screens.map(({ width }) => width))].sort((a, b) => a - b);
-  const grids = widths.flatMap((width) => {
+  const grids = widths.flatMap((width, index) => {
     const ofWidth = screens.filter((screen) => screen.width === width);
     if (against) return [specGrid(against, ofWidth, width, tolerance)];
-    return findGrids(ofWidth).map((grid) => foundGrid(grid, ofWidth, tolerance));
+    const best = together?.grids[index];
+    const others = found!.get(width)!.filter((grid) => grid !== best);
+    return [
+      ...(best ? [foundGrid(best, ofWidth, tolerance, together.outer)] : []),
+      ...others.map((grid) => foundGrid(grid, ofWidth, tolerance, 'none')),
+    ];
   });
   const { unit, offset, explained, distances } = verticalsOf(screens);
   return {
@@ -34,11 +42,16 @@ export function surveyReport(screens: readonly Screen[], { against, tolerance = 
   };
 }
 
-function foundGrid(grid: FoundGrid, screens: readonly Screen[], tolerance: number) {
+function foundGrid(grid: FoundGrid, screens: readonly Screen[], tolerance: number, outer: 'none' | 'half') {
   const { width, count, alsoFits, explained } = grid;
-  const [start, end, gutter] = [grid.start, grid.end, grid.gutter].map(decimalPx) as [Px, Px, Px];
+  const [first, last, gutter] = [grid.start, grid.end, grid.gutter].map(decimalPx) as [Px, Px, Px];
+  const column = last
+    .sub(first)
+    .sub(gutter.mul(count - 1))
+    .div(count);
+  const inset = outer === 'half' ? gutter.div(2) : ZERO;
+  const [start, end] = [first.sub(inset), last.add(inset)];
   const container = end.sub(start);
-  const column = container.sub(gutter.mul(count - 1)).div(count);
   return {
     width,
     count,
@@ -47,7 +60,7 @@ function foundGrid(grid: FoundGrid, screens: readonly Screen[], tolerance: numbe
     marginStart: exactText(start),
     marginEnd: exactText(px(width).sub(end)),
     container: exactText(container),
-    outer: 'none',
+    outer,
     explained: rounded(explained),
     ...against(screens, linesOf(grid, width), tolerance),
     alsoFits,

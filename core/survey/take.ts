@@ -21,13 +21,13 @@ export function plainPx(length: number): string {
   return `${Object.is(near, -0) ? 0 : near}px`;
 }
 
-/** A container that leaves more than this share of the screen on either side does not fill it. */
-const WIDE_MARGIN = 0.09;
+/** Margins of more gutters than this, and of more px, stand around a container (common practice, no source). */
+const WIDE_MARGIN = { gutters: 3, px: 64 };
 
 /** How a found grid fills the screen, by its look: even and wide margins stand around a container. */
-export function fillsOf({ start, end, width }: Pick<FoundGrid, 'start' | 'end' | 'width'>): Fills {
+export function fillsOf({ start, end, width, gutter }: Pick<FoundGrid, 'start' | 'end' | 'width' | 'gutter'>): Fills {
   const isEven = Math.abs(start - (width - end)) <= 1;
-  return isEven && start > width * WIDE_MARGIN && start > 64 ? 'container' : 'margins';
+  return isEven && start > WIDE_MARGIN.gutters * gutter && start > WIDE_MARGIN.px ? 'container' : 'margins';
 }
 
 /**

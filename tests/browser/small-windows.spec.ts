@@ -9,7 +9,7 @@ const WINDOWS = [
   [1920, 1080],
 ] as const;
 
-const DRAFT = ['', '/finder', '/sweep', '/type', '/layouts', '/rules'];
+const DRAFT = ['', '/finder', '/sweep', '/type', '/layouts', '/survey', '/rules'];
 const PAGES = ['/editions', '/editions/1.0.0', '/publish'];
 
 for (const [width, height] of WINDOWS) {
@@ -17,7 +17,7 @@ for (const [width, height] of WINDOWS) {
     await page.setViewportSize({ width, height });
     for (const path of [...DRAFT, ...PAGES]
       .map((view) => `/tidewick/passenger-site${view}`)
-      .concat('/tidewick', '/account')) {
+      .concat('/tidewick', '/survey/tidewick', '/account')) {
       await page.goto(path);
       const wide = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
@@ -27,7 +27,7 @@ for (const [width, height] of WINDOWS) {
       await expect(bar.getByRole('button', { name: 'Account of Ansa Brisk' })).toBeInViewport({ ratio: 1 });
       if (!path.includes('passenger')) continue;
       await expect(bar.getByRole('link', { name: 'Passenger site' })).toBeInViewport({ ratio: 1 });
-      for (const view of ['Bench', 'Finder', 'Sweep', 'Type rhythm', 'Layouts', 'Rules', 'Editions'])
+      for (const view of ['Bench', 'Finder', 'Sweep', 'Type rhythm', 'Layouts', 'Survey', 'Rules', 'Editions'])
         await expect(bar.getByRole('link', { name: view, exact: true })).toBeInViewport({ ratio: 1 });
     }
     for (const view of DRAFT) {

@@ -31,6 +31,7 @@ test('somebody of another team gets nothing from any route', async ({ page, app 
   const fill = (address: string) =>
     address
       .replace('/api/teams/[team]', '/api/teams/tidewick')
+      .replace('[survey]', '00000000-0000-4000-8000-000000000000')
       .replace('[id]', spec!.id)
       .replace('[team]', 'tidewick')
       .replace('[spec]', 'passenger-site')
