@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, javascript, keystroke, layouts, starts, survey.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, javascript, keystroke, layouts, pictures, starts, survey.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -9,6 +9,8 @@ import { measureJavaScript } from './bench/javascript.mjs';
 import { measureKeystroke } from './bench/keystroke.mjs';
 import { measureLayouts } from './bench/layouts.mjs';
 import { withApplication } from './setup/application.mjs';
+import { measurePictures } from './bench/pictures.mjs';
+import { measureReading } from './bench/reading.mjs';
 import { measureStarts } from './bench/starts.mjs';
 import { ensurePackages } from './setup/packages.mjs';
 import { isRoot, mustExecute } from './setup/process.mjs';
@@ -21,16 +23,18 @@ await run(async () => {
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-bench-'));
   if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
   try {
-    if (runs('javascript') || runs('keystroke') || runs('layouts')) {
+    if (['javascript', 'keystroke', 'layouts', 'pictures'].some(runs)) {
       await withApplication(join(folder, 'application'), async (application) => {
         if (runs('javascript')) await measureJavaScript(application);
         if (runs('keystroke')) await measureKeystroke(application);
         if (runs('layouts')) await measureLayouts(application);
+        if (runs('pictures')) await measureReading(application);
       });
     }
     if (runs('drafts')) await measureDrafts(folder);
     if (runs('core')) await measureCore(folder, 'core');
     if (runs('survey')) await measureCore(folder, 'survey');
+    if (runs('pictures')) await measurePictures();
     if (runs('starts')) await measureStarts(folder);
   } finally {
     rmSync(folder, { recursive: true, force: true });

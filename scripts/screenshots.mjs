@@ -27,6 +27,7 @@ const PICTURES = [
   },
   { name: 'type-rhythm', path: '/tidewick/passenger-site/type' },
   { name: 'layouts', path: '/tidewick/passenger-site/layouts', open: chooseBlock },
+  { name: 'survey', path: '/tidewick/passenger-site/survey', open: openSurvey },
   {
     name: 'rules',
     path: '/tidewick/passenger-site/rules',
@@ -50,6 +51,16 @@ async function pointAtColumn(page) {
 async function chooseBlock(page) {
   await page.getByRole('button', { name: 'Desktop', exact: true }).click();
   await page.locator('[data-page] [data-block=farholm]').click();
+}
+
+/** @param {Page} page */
+async function openSurvey(page) {
+  await page.getByRole('button', { name: 'First build, staging', exact: true }).click();
+  await page
+    .getByRole('list', { name: 'Screens' })
+    .getByRole('button', { name: /^Front page, 1512/ })
+    .click();
+  await page.getByRole('radio', { name: /^12 columns, gutter 24/ }).check();
 }
 
 /** @param {Page} page */

@@ -41,8 +41,13 @@ export function readBoxes(text: string): Parsed<ReadList> {
   return trimmed.startsWith('{') || trimmed.startsWith('[') ? readJson(trimmed) : readTable(trimmed);
 }
 
+const TOO_MANY = `A survey holds at most ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; this list has more. Leave out what lies inside blocks.`;
+
 function readTable(text: string): Parsed<ReadList> {
-  const rows = rowsOf(text);
+  const lines = text.split(/\r\n|\r|\n/);
+  // a line may name the columns, and lines may be empty
+  if (lines.length > 2 * SURVEY_LIMITS.boxes + 2) return { problem: TOO_MANY };
+  const rows = rowsOf(lines);
   const head = rows[0]!.cells.map(
     (cell) =>
       NAMES[
@@ -69,11 +74,8 @@ function readTable(text: string): Parsed<ReadList> {
   return { value: { boxes } };
 }
 
-const TOO_MANY = `A survey holds at most ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; this list has more. Leave out what lies inside blocks.`;
-
 /** The lines that have something on them, cut into cells. */
-function rowsOf(text: string): { cells: string[]; line: number }[] {
-  const lines = text.split(/\r\n|\r|\n/);
+function rowsOf(lines: readonly string[]): { cells: string[]; line: number }[] {
   const first = lines.find((line) => line.trim() !== '')!;
   const delimiter = ['\t', ';', ','].find((each) => first.includes(each));
   const cut = (line: string): string[] =>

@@ -20,10 +20,9 @@ const grid = (some: Partial<FoundGrid>): FoundGrid => ({
   alsoFits: [],
   ...some,
 });
-const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone', name: 'Phone' });
+const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone' });
 const desktop = breakpointOf({ margin: '24px', count: 12, gutter: '24px' }, 1440, {
   id: 'desktop',
-  name: 'Desktop',
   from: 900,
 });
 const spec = specOf(phone, desktop);

@@ -151,6 +151,8 @@ const boardDraft = waived(
 type DemoSpec = {
   /** Each saved state of the draft, the oldest first, and who made it. */
   drafts: { by: string; document: Spec }[];
+  /** Whose screens of it were surveyed. */
+  surveyedBy?: string;
   edition?: { by: string; version: string; note: string };
 };
 
@@ -168,6 +170,7 @@ export const DEMO_SPECS: DemoSpec[] = [
     },
   },
   {
+    surveyedBy: 'obi@tidewick.example',
     drafts: [
       { by: 'ansa@tidewick.example', document: passengerSite },
       { by: 'ansa@tidewick.example', document: passengerDraft },

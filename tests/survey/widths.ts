@@ -36,7 +36,7 @@ export function productOf(seed: number): Product {
   const cap = !isShare && random.whole(0, 1) === 0 ? random.oneOf([1040, 1120, 1200]) : null;
   const truths = widths.map((width, index): Truth => {
     const gutter = gutters[index]!;
-    const own = 'px' in margin ? margin.px : margin.share * width;
+    const own = 'share' in margin ? (margin.share ?? 0) * width : margin.px;
     const container = Math.min(width - 2 * own, cap ?? Infinity);
     const inset = outer === 'half' ? gutter / 2 : 0;
     const start = (width - container) / 2 + inset;

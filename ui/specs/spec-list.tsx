@@ -36,6 +36,9 @@ export function SpecList({ team, list, asked, members }: Props) {
       <div className={styles.head}>
         <h1>{asked.archived ? 'Archived specifications' : 'Specifications'}</h1>
         <ListQuestion key={String(asked.archived)} asked={asked} address={address} />
+        <Link prefetch={false} className="btn btn-line" href={`/survey/${team.slug}`}>
+          From screens…
+        </Link>
         <button type="button" className="btn btn-primary" onClick={() => setOpen({ dialog: 'new' })}>
           <Plus size={15} aria-hidden /> New specification
         </button>

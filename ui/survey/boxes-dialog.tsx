@@ -1,6 +1,6 @@
 'use client';
 
-import { type FormEvent, useState } from 'react';
+import { type ClipboardEvent, type FormEvent, useMemo, useState } from 'react';
 import { readBoxes, screenOfBoxes } from '../../core/survey/read-boxes';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
@@ -11,14 +11,18 @@ import styles from './survey.module.scss';
 type Props = { name?: string; text?: string; onClose: () => void };
 
 /** Asks for a list of boxes, the screen’s name, and how wide it is. */
-export function BoxesDialog({ name: proposed = '', text: before = '', onClose }: Props) {
+export function BoxesDialog({ name: called = '', text: before = '', onClose }: Props) {
   const store = useSurveyStore();
-  const widths = usualWidths(useSurveySpec());
+  const spec = useSurveySpec();
+  const widths = useMemo(() => usualWidths(spec), [spec]);
   const [text, setText] = useState(before);
-  const [name, setName] = useState(proposed);
+  const [name, setName] = useState(called);
   const [said, setWidth] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const width = said ?? proposedWidth(text, widths);
+  const proposed = useMemo(() => proposedWidth(text, widths), [text, widths]);
+  const width = said ?? proposed;
+
+  const isLong = text.length > LONGEST_SHOWN;
 
   const submit = (event: FormEvent): void => {
     event.preventDefault();
@@ -41,17 +45,16 @@ export function BoxesDialog({ name: proposed = '', text: before = '', onClose }:
       onSubmit={submit}
       answers={<Answers yes="Survey them" onNo={onClose} />}
     >
-      <label className="form-label" htmlFor="survey-boxes">
-        A box on each line: x, y, width, height, name
-      </label>
-      <textarea
-        id="survey-boxes"
-        className={`form-control number ${styles.list}`}
-        value={text}
-        placeholder={'20\t80\t372\t40\tHeading'}
-        spellCheck={false}
-        onChange={({ target }) => setText(target.value)}
-      />
+      {isLong ? (
+        <p>
+          A list of {text.split('\n').length.toLocaleString('en')} lines, too long to be shown.{' '}
+          <button type="button" className="quiet" onClick={() => setText('')}>
+            Give another
+          </button>
+        </p>
+      ) : (
+        <ListField text={text} onText={setText} />
+      )}
       <div className={styles.fields}>
         <Field
           label="Name"
@@ -73,6 +76,34 @@ export function BoxesDialog({ name: proposed = '', text: before = '', onClose }:
         </p>
       )}
     </Dialog>
+  );
+}
+
+/** A text field takes very long to show more characters than this. */
+const LONGEST_SHOWN = 200_000;
+
+function ListField({ text, onText }: { text: string; onText: (text: string) => void }) {
+  const onPaste = (event: ClipboardEvent): void => {
+    const pasted = event.clipboardData.getData('text/plain');
+    if (pasted.length <= LONGEST_SHOWN) return;
+    event.preventDefault();
+    onText(pasted);
+  };
+  return (
+    <>
+      <label className="form-label" htmlFor="survey-boxes">
+        A box on each line: x, y, width, height, name
+      </label>
+      <textarea
+        id="survey-boxes"
+        className={`form-control number ${styles.list}`}
+        value={text}
+        placeholder={'20\t80\t372\t40\tHeading'}
+        spellCheck={false}
+        onPaste={onPaste}
+        onChange={({ target }) => onText(target.value)}
+      />
+    </>
   );
 }
 

@@ -10,7 +10,7 @@ import styles from './survey.module.scss';
 type Props = { verticals: Verticals | null; onTake: () => void };
 
 const TICK = { fill: 'var(--soft)', fontSize: 11, fontFamily: 'var(--bs-font-monospace)' };
-const MOST_BARS = 16;
+const MOST_BARS = 11;
 
 /** The unit down the pages, and the white spaces that occur. */
 export function DownPage({ verticals, onTake }: Props) {

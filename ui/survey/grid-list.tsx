@@ -35,6 +35,7 @@ export function GridList({ held: { screen, by, off }, found, isLooking, onTake }
       )}
       {!found && isLooking && <Empty role="status">Looking for grids…</Empty>}
       <ol className={styles.grids} aria-label="Grids that fit" aria-busy={isLooking}>
+        {spec && <SpecGrid {...{ screen, by, off, scale }} onChoose={() => choose(screen.width, 'spec')} />}
         {grids.map((grid, index) => {
           const isOn = isSameGrid(by, grid);
           const { marginStart, marginEnd, gutter, column } = exactGrid(grid);
@@ -84,7 +85,6 @@ export function GridList({ held: { screen, by, off }, found, isLooking, onTake }
             </li>
           );
         })}
-        {spec && <SpecGrid {...{ screen, by, off, scale }} onChoose={() => choose(screen.width, 'spec')} />}
       </ol>
     </>
   );

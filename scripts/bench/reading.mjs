@@ -1,0 +1,44 @@
+/**
+ * Reading a picture of 2880 × 8000 in the view "Survey": how long until its grids are there, and the longest task of the page meanwhile.
+ * @param {import('../setup/application.mjs').Application} application
+ */
+export async function measureReading({ page, context }) {
+  const drawing = await (context.browser() ?? fail()).newPage({
+    deviceScaleFactor: 2,
+    viewport: { width: 1440, height: 800 },
+  });
+  const card = (/** @type {number} */ place) =>
+    `<div style="background:hsl(${place * 37} 30% 80%);height:180px;padding:20px">A card with a few words in it</div>`;
+  await drawing.setContent(
+    `<style>body { margin: 0; font: 16px/24px sans-serif } main { display: grid; grid-template-columns: repeat(12, 1fr); gap: 24px; padding: 24px; height: 3952px; overflow: hidden } div { grid-column: span 3 }</style><main>${Array.from({ length: 68 }, (_, place) => card(place)).join('')}</main>`,
+  );
+  const buffer = await drawing.screenshot({ fullPage: true });
+  await drawing.close();
+  await page.goto('/tidewick/passenger-site/survey');
+  await page.getByRole('button', { name: 'Choose files…' }).first().waitFor();
+  await page.evaluate(() => {
+    const tasks = /** @type {number[]} */ ([]);
+    Object.assign(window, { tasks });
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries()) tasks.push(duration);
+    }).observe({ type: 'longtask' });
+  });
+  const began = performance.now();
+  await page.getByLabel('Files to survey').setInputFiles({ name: 'long.png', mimeType: 'image/png', buffer });
+  await page
+    .getByRole('radio', { name: /columns, gutter 24/ })
+    .first()
+    .waitFor();
+  const seconds = (performance.now() - began) / 1000;
+  const longest = await page.evaluate(() => Math.max(0, .../** @type {any} */ (window).tasks));
+  console.log('\nSurveying a picture of 2880 × 8000 in the page');
+  console.log(`  until its grids are listed   ${seconds.toFixed(1)} s`);
+  console.log(
+    `  longest task of the page     ${longest === 0 ? 'none of 50 ms' : `${longest.toFixed(0)} ms`}   goal: 50 ms`,
+  );
+}
+
+/** @returns {never} */
+function fail() {
+  throw new Error('the browser is gone');
+}

@@ -1,0 +1,24 @@
+import { expect, test } from '@playwright/test';
+import { findGrids } from '../../core/survey/find-grids';
+import { drawn, isRight } from '../survey/generator';
+import { PICTURE_KINDS, pictureReader } from '../survey/pictured';
+
+/** Forty pictures; `npm run bench pictures` takes two hundred of each kind. The goal is 180 of 200. */
+const SEEDS = [1, 2, 3, 4, 5];
+
+test('the true grid of pages that Chromium rendered, as PNG and JPEG, at 1× and 2×', async ({ browser }) => {
+  test.setTimeout(180_000);
+  const { pictured, read } = await pictureReader(browser);
+  const missed: string[] = [];
+  for (const kind of PICTURE_KINDS) {
+    for (const noise of ['plain', 'real'] as const) {
+      for (const seed of SEEDS) {
+        const { truth, screen } = drawn(seed, noise);
+        const { boxes } = await read(await pictured(screen, seed, kind), kind);
+        const [found] = findGrids([{ ...screen, boxes }]);
+        if (!isRight(found, truth)) missed.push(`${seed} ${noise} ${kind.type} ${kind.density}×`);
+      }
+    }
+  }
+  expect(missed.length, missed.join(', ')).toBeLessThanOrEqual(4);
+});

@@ -1,0 +1,280 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './app';
+import { drawn } from '../survey/generator';
+import { pageHtml } from '../survey/drawn-page';
+
+const SURVEY = '/tidewick/passenger-site/survey';
+/** Four columns of 81 between margins of 20, gutters of 16: the phone of the demo; the third card of each row starts 3 px late. */
+const CARDS = Array.from({ length: 6 }, (_, row) =>
+  [0, 1, 2, 3].map((index) => {
+    const late = index === 2 ? 3 : 0;
+    return `${20 + index * 97 + late}\t${40 + row * 160}\t${81 - late}\t120\tCard ${row + 1}.${index + 1}`;
+  }),
+)
+  .flat()
+  .join('\n');
+
+/** A page rendered to a PNG, with the truth of its grid. */
+async function pngOf(page: Page, seed: number): Promise<{ file: Buffer; truth: ReturnType<typeof drawn>['truth'] }> {
+  const { screen, truth } = drawn(seed, 'plain');
+  const drawing = await page.context().newPage();
+  await drawing.setViewportSize({ width: screen.width, height: 800 });
+  await drawing.setContent(pageHtml(screen, seed));
+  const file = await drawing.screenshot({ fullPage: true });
+  await drawing.close();
+  return { file, truth };
+}
+
+const bring = (page: Page, name: string, mimeType: string, buffer: Buffer): Promise<void> =>
+  page.getByLabel('Files to survey').setInputFiles({ name, mimeType, buffer });
+const listed = (page: Page, name: RegExp) => page.getByRole('list', { name: 'Screens' }).getByRole('button', { name });
+const best = (page: Page) => page.getByRole('list', { name: 'Grids that fit' }).getByRole('listitem').first();
+
+async function pasteList(page: Page, list: string, width = '412'): Promise<void> {
+  await page
+    .getByRole('complementary', { name: 'Screens under survey' })
+    .getByRole('button', { name: 'List of boxes…' })
+    .click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByLabel(/^A box on each line/)).toBeFocused();
+  await dialog.getByLabel(/^A box on each line/).fill(list);
+  await dialog.getByLabel('Width of the screen, px').fill(width);
+  await dialog.getByRole('button', { name: 'Survey them' }).click();
+}
+
+test('a picture is read, corrected, and its grid taken into the sheet and back', async ({ signedIn: page }) => {
+  await page.goto(SURVEY);
+  const { file, truth } = await pngOf(page, 11);
+  await bring(page, 'staging.png', 'image/png', file);
+  await expect(best(page)).toContainText(`gutter ${truth.gutter}`);
+  const drawing = page.getByRole('group', { name: /^staging: arrows go through/ });
+  await expect(page.getByText(/^1136 × \d+, \d+ boxes$/)).toBeVisible();
+
+  // a box removed by keys, and brought back
+  const count = async (): Promise<number> =>
+    Number(/(\d+) boxes/.exec((await listed(page, /^staging/).textContent()) ?? '')?.[1]);
+  const before = await count();
+  await drawing.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByLabel('start of the box, px')).toBeVisible();
+  await page.keyboard.press('Delete');
+  await expect.poll(count).toBe(before - 1);
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect.poll(count).toBe(before);
+
+  // an edge nudged in the field and by keys
+  await drawing.focus();
+  await page.keyboard.press('ArrowRight');
+  const start = page.getByLabel('start of the box, px');
+  const at = Number(await start.inputValue());
+  await start.fill(String(at + 4));
+  await start.press('Enter');
+  await expect(start).toHaveValue(String(at + 4));
+  await drawing.focus();
+  await page.keyboard.press('Alt+Shift+ArrowLeft');
+  await expect(start).toHaveValue(String(at + 3));
+
+  // a part left out with the pointer
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Leave a part out' }).click();
+  const box = (await drawing.boundingBox())!;
+  await page.mouse.move(box.x + 40, box.y + 40);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width - 40, box.y + 300, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByText(/boxes and \d+ left out/)).toBeVisible();
+  await page.getByRole('button', { name: 'Count part 1 again' }).click();
+  await expect(page.getByText(/left out$/)).toHaveCount(0);
+
+  await best(page).getByRole('radio').check();
+  await best(page).getByRole('button', { name: 'Take it into the sheet…' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('radio', { name: /^A new breakpoint from 1136 px/ }).check();
+  await dialog.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Ctrl+Z takes it back' })).toContainText(
+    `${truth.count} columns`,
+  );
+  await page.getByRole('link', { name: 'To the bench' }).click();
+  const cell = page.getByRole('gridcell', { name: /^Gutter, Breakpoint 6: / });
+  await expect(cell).toContainText(String(truth.gutter));
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cell).toHaveCount(0);
+});
+
+test('a list of boxes: its grid, its slips as one cause, as CSV; and it is there after a reload', async ({
+  signedIn: page,
+}) => {
+  await page.goto('/tidewick/passenger-site/survey');
+  await pasteList(page, CARDS);
+  await expect(best(page)).toContainText('4 columns, gutter 16');
+  await expect(best(page)).toContainText('20 + 4 × 81 + 3 × 16 + 20');
+  const off = page.getByRole('region', { name: 'What is off' });
+  await expect(off).toContainText('6 boxes start 3 px late');
+  await expect(off.getByRole('row')).toHaveCount(7);
+  await off.getByRole('button', { name: 'Box', exact: true }).click();
+  await expect(off.getByRole('row').nth(1)).toContainText('Card 1.3, start');
+  const saved = page.waitForEvent('download');
+  await off.getByRole('button', { name: 'CSV' }).click();
+  const csv = readFileSync((await (await saved).path())!, 'utf8').split('\r\n');
+  expect(csv[1]).toBe('6 boxes start 3 px late,"Screen, 412",Card 1.3,start,217,214,3');
+  await expect(page.getByRole('region', { name: 'Down the page' })).toContainText('40 px');
+  await page.reload();
+  await expect(best(page)).toContainText('4 columns, gutter 16');
+
+  // the spec’s own grid, which is the same, and a trial layout on it
+  await page.getByRole('radio', { name: /^The spec’s own: Phone/ }).check();
+  await expect(off).toContainText('6 boxes start 3 px late');
+  await page.getByRole('button', { name: 'Make it a trial layout' }).click();
+  await page.getByRole('link', { name: 'To the layouts' }).click();
+  await expect(page.getByRole('combobox', { name: 'Layout', exact: true })).toContainText('Screen, 412');
+  await page.getByRole('button', { name: 'Undo' }).click();
+});
+
+test('a saved page is measured at several widths; its scripts do not run, and nothing is fetched', async ({
+  signedIn: page,
+}) => {
+  await page.goto(SURVEY);
+  const { origin } = new URL(page.url());
+  const elsewhere: string[] = [];
+  page.on('request', (request) => {
+    if (/^https?:/.test(request.url()) && !request.url().startsWith(origin)) elsewhere.push(request.url());
+  });
+  const html = `<!doctype html><html><head>
+    <meta http-equiv="refresh" content="0;url=http://elsewhere.example/">
+    <base href="http://elsewhere.example/"><link rel="stylesheet" href="http://elsewhere.example/a.css">
+    <style>@import url(http://elsewhere.example/b.css); body { margin: 0; background: url(http://elsewhere.example/c.png) }
+      main { max-width: 1296px; margin: 0 auto; padding: 24px 20px; display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 16px }
+      @media (min-width: 900px) { main { grid-template-columns: repeat(12, minmax(0, 1fr)); gap: 24px } .wide { grid-column: span 3 } }
+      .card { background: #dde; height: 120px }</style>
+    <script>parent.document.title = 'taken'; fetch('http://elsewhere.example/d')</script></head>
+    <body onload="parent.document.title = 'taken'"><main>
+      ${'<div class="card wide">Card</div>'.repeat(16)}
+      <iframe src="http://elsewhere.example/e"></iframe><img src="http://elsewhere.example/f.png" width="40" height="40">
+      <form action="javascript:parent.document.title='taken'"><input autofocus></form><a href="javascript:alert(1)">x</a>
+      <object data="http://elsewhere.example/g"></object></main></body></html>`;
+  await bring(page, 'front.html', 'text/html', Buffer.from(html));
+  const dialog = page.getByRole('dialog', { name: 'Measure front' });
+  await dialog.getByLabel('At the widths, px').fill('412, 1512, 1920');
+  await dialog.getByRole('button', { name: 'Measure it' }).click();
+  await expect(best(page)).toContainText('4 columns, gutter 16');
+  await listed(page, /^front, 1512/).click();
+  await expect(best(page)).toContainText('gutter 24');
+  await expect(
+    page.getByText(/^Together, at 412, 1512, 1920: margins of 20 px, .* stops at 1296 px from 1512 on/),
+  ).toBeVisible();
+  await expect(page).toHaveTitle(/Survey/);
+  expect(elsewhere).toEqual([]);
+});
+
+test('a survey is kept with the spec, opened again, and compared with the spec as it is now', async ({
+  signedIn: page,
+}) => {
+  await page.goto(SURVEY);
+  await pasteList(page, CARDS);
+  await expect(best(page)).toContainText('4 columns, gutter 16');
+  await page.getByRole('button', { name: 'Keep this survey…' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('Cards in March');
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
+  const kept = page.getByRole('region', { name: 'Kept surveys' });
+  await expect(kept.getByRole('listitem').first()).toContainText('1 screen, 6 off');
+  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await expect(page.getByRole('heading', { name: /^Bring the screens/ })).toBeVisible();
+  await kept.getByRole('button', { name: 'Cards in March', exact: true }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Cards in March' })).toContainText(
+    /6 were off on .+; against the spec as it is now, 6 are\./,
+  );
+  await expect(best(page)).toContainText('4 columns, gutter 16');
+  await kept.getByRole('button', { name: 'First build, staging', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Screens and breakpoints' }).getByRole('row')).toHaveCount(10);
+  await kept.getByRole('button', { name: 'Remove Cards in March' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove it' }).click();
+  await expect(kept.getByRole('button', { name: 'Cards in March', exact: true })).toHaveCount(0);
+});
+
+test('a new specification from screens of two widths', async ({ signedIn: page }) => {
+  await page.goto('/tidewick');
+  await page.getByRole('link', { name: 'From screens…' }).click();
+  await pasteList(page, CARDS);
+  const wide = Array.from({ length: 6 }, (_, row) =>
+    [0, 3, 6, 9].map((first) => `${108 + first * 110},${row * 200},${3 * 86 + 2 * 24},160`),
+  ).flat();
+  await pasteList(page, [...wide, '108,1300,86,80', '218,1300,86,80', '328,1300,196,80'].join('\n'), '1512');
+  await page.getByRole('button', { name: 'Begin it…' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('From two screens');
+  await page.getByRole('dialog').getByRole('button', { name: 'Begin it' }).click();
+  await expect(page).toHaveURL(/\/tidewick\/from-two-screens$/);
+  await expect(page.getByRole('gridcell', { name: /^Gutter, Phone: / })).toContainText('16');
+  await expect(page.getByRole('gridcell', { name: /^Container, Desktop: / })).toContainText('1296');
+});
+
+test('what cannot be read is said in a sentence each', async ({ signedIn: page }) => {
+  test.setTimeout(90_000);
+  await page.goto(SURVEY);
+  const says = (sentence: string | RegExp) =>
+    expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
+  await bring(page, 'plan.png', 'image/png', Buffer.from('%PDF-1.7 a plan'));
+  await says('plan is no picture that is read here; give a PNG, a JPEG or a WebP.');
+  await bring(page, 'moving.gif', 'image/gif', Buffer.from('474946383961640064008000', 'hex'));
+  await says('moving is a GIF; give a PNG, a JPEG or a WebP.');
+  await bring(page, 'huge.png', 'image/png', pngHeader(30_000, 30_000));
+  await says('huge is 30,000 × 30,000 pixels; at most 64 million are read. Cut it in two.');
+  await bring(page, 'broken.png', 'image/png', pngHeader(800, 600));
+  await says('broken is damaged');
+  await bring(page, 'notes.docx', 'application/msword', Buffer.from('PK'));
+  await says('notes.docx cannot be surveyed');
+  await bring(page, 'big.html', 'text/html', Buffer.alloc(20 * 1024 * 1024, 'a'));
+  await says('big.html has 20 MB; a saved page has at most 8.');
+  const blank = await page.context().newPage();
+  await blank.setContent('<body style="background: #eee">');
+  await bring(page, 'blank.png', 'image/png', await blank.screenshot());
+  await says('blank shows no boxes');
+  await page.evaluate(() => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text/plain', Array(100_000).fill('1,2,3,4').join('\n'));
+    document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+  });
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('A list of 100,000 lines')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Survey them' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('A survey holds at most 20,000 boxes');
+  await dialog.getByRole('button', { name: 'Give another' }).click();
+  for (const [list, sentence] of [
+    ['20,80,-4,40', 'a box is more than 0 px wide and high'],
+    ['20,80,NaN,40', 'width is “NaN”'],
+    ['900,80,40,40', 'beside a screen of 412 px'],
+  ] as const) {
+    await dialog.getByLabel(/^A box on each line/).fill(list);
+    await dialog.getByLabel('Width of the screen, px').fill('412');
+    await dialog.getByRole('button', { name: 'Survey them' }).click();
+    await expect(dialog.getByRole('alert')).toContainText(sentence);
+  }
+});
+
+/** The beginning of a PNG of a size, and no more. */
+function pngHeader(width: number, height: number): Buffer {
+  const size = Buffer.alloc(8);
+  size.writeUInt32BE(width, 0);
+  size.writeUInt32BE(height, 4);
+  return Buffer.concat([
+    Buffer.from('89504e470d0a1a0a0000000d49484452', 'hex'),
+    size,
+    Buffer.from('0802000000', 'hex'),
+    Buffer.alloc(64),
+  ]);
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`no serious barrier, ${scheme}`, async ({ signedIn: page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    await page.goto(SURVEY);
+    await page
+      .getByRole('region', { name: 'Kept surveys' })
+      .getByRole('button', { name: 'First build, staging', exact: true })
+      .click();
+    await expect(best(page)).toBeVisible();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
+  });
+}
