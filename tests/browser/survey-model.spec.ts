@@ -52,12 +52,12 @@ for (const seed of SEEDS) {
     const model: Model = { boxes: [...first], leftOut: [], chosen: null, width: screen.width, height };
     const past: Pick<Model, 'boxes' | 'leftOut'>[] = [{ boxes: [], leftOut: [] }];
 
-    await page.goto('/tidewick/kiosk/survey');
+    await page.goto('/tidewick/ticket-kiosk/survey');
     await page.getByRole('button', { name: 'List of boxes…' }).first().click();
     const dialog = page.getByRole('dialog');
     await expect(dialog.getByLabel(/^A box on each line/)).toBeFocused();
     await dialog.getByLabel(/^A box on each line/).fill(rows.join('\n'));
-    await dialog.getByLabel('Name').fill('Model');
+    await dialog.getByLabel('Name', { exact: true }).fill('Model');
     await dialog.getByLabel('Width of the screen, px').fill(String(screen.width));
     await dialog.getByRole('button', { name: 'Survey them' }).click();
     const drawing = page.getByRole('group', { name: /^Model: arrows/ });
