@@ -62,6 +62,15 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
     ],
   },
   {
+    where: 'On a screen of Survey',
+    keys: [
+      ['Arrows', 'go from box to box'],
+      ['Delete', 'remove the box'],
+      ['Alt + arrows', 'move its end or foot by 1 px; with Shift its start or top'],
+      ['Ctrl + V', 'bring a picture or a list of boxes'],
+    ],
+  },
+  {
     where: 'From view to view',
     keys: [
       ...VIEWS.map(({ title, key }): [string, string] => [`Alt + Shift + ${key}`, title]),

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { type ReactNode, useEffect, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import type { FoundGrid } from '../../core/survey/find-grids';
@@ -8,7 +9,6 @@ import { Notice } from '../parts/notice';
 import { AddScreens } from './add-screens';
 import { BoxPanel } from './box-panel';
 import { BoxesDialog } from './boxes-dialog';
-import { DownPage } from './down-page';
 import { Followed } from './followed';
 import { GridList } from './grid-list';
 import { useHeld } from './held-against';
@@ -22,6 +22,9 @@ import { useSurvey, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 import { useBring } from './use-bring';
 import type { FoundState } from './use-found';
+
+// its chart takes much code, and is not what one looks at first
+const DownPage = dynamic(() => import('./down-page').then((file) => file.DownPage), { ssr: false });
 
 type Props = {
   state: FoundState;

@@ -1,4 +1,4 @@
-import { createStore as createKept, del, get as read, set as write } from 'idb-keyval';
+import { createStore as createKept, del, get as read, set as write, type UseStore } from 'idb-keyval';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { SurveyedScreen } from '../../core/survey/correct';
 import type { ChosenGrid } from '../../core/survey/kept-survey';
@@ -38,7 +38,7 @@ export type SurveyStore = ReturnType<typeof createSurveyStore>;
 const MOST_STEPS = 100;
 export const NOTHING: UnderWay = { name: '', screens: [], pictures: {}, shown: null, chosen: {} };
 
-const kept = typeof indexedDB === 'undefined' ? undefined : createKept('ypsiline-surveys', 'under-way');
+const database = typeof indexedDB === 'undefined' ? undefined : createKept('ypsiline-surveys', 'under-way');
 
 /** The survey under way at a place: of a spec, or of a team’s next one. */
 export function createSurveyStore(place: string) {
@@ -87,14 +87,16 @@ export function createSurveyStore(place: string) {
       begin: (survey) => set({ ...survey, past: [] }),
     };
   });
-  void keep(store, place);
+  // on the server, and in a browser that keeps nothing, there is nothing to read
+  if (database) void keep(store, place, database);
+  else store.setState({ isRead: true });
   return store;
 }
 
 const PAUSE_MS = 250;
 
 /** Reads what the browser kept, and keeps what changes from then on. */
-async function keep(store: StoreApi<SurveyState>, place: string): Promise<void> {
+async function keep(store: StoreApi<SurveyState>, place: string, kept: UseStore): Promise<void> {
   const before = await read<UnderWay>(place, kept).catch(() => undefined);
   if (before && store.getState().screens.length === 0) store.setState({ ...before, isRead: true });
   else store.setState({ isRead: true });
