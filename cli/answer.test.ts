@@ -48,11 +48,11 @@ const call = (line: string) =>
     if (!(file in files)) throw new Error('no such file');
     return files[file]!;
   });
-const json = (line: string) => JSON.parse(call(line).text!);
+const json = async (line: string) => JSON.parse((await call(line)).text!);
 
 describe('check', () => {
-  test('each breakpoint at its reference size, exact', () => {
-    const { breakpoints, findings } = json('check phone.json --json');
+  test('each breakpoint at its reference size, exact', async () => {
+    const { breakpoints, findings } = await json('check phone.json --json');
     expect(breakpoints).toHaveLength(1);
     expect(breakpoints[0]).toMatchObject({
       id: 'phone',
@@ -83,37 +83,38 @@ describe('check', () => {
     });
   });
 
-  test('the one that applies at a width, at that width', () => {
-    const { breakpoints } = json('check site.json --width 1366 --json');
+  test('the one that applies at a width, at that width', async () => {
+    const { breakpoints } = await json('check site.json --width 1366 --json');
     expect(breakpoints.map(({ id, width }: { id: string; width: number }) => [id, width])).toEqual([['laptop', 1366]]);
     expect(breakpoints[0].columns.marginStart).toBe('113');
   });
 
-  test('rows and baselines in vw are those of the width that was asked for', () => {
-    const { rows, baseline } = json('check fluid-rows.json --width 1000 --json').breakpoints[0];
+  test('rows and baselines in vw are those of the width that was asked for', async () => {
+    const { rows, baseline } = (await json('check fluid-rows.json --width 1000 --json')).breakpoints[0];
     expect(rows).toMatchObject({ height: '10', gap: '5' });
     expect(baseline).toMatchObject({ step: '5' });
   });
 
-  test('status 1 with must-fix findings, 0 without', () => {
-    expect(call('check phone.json').status).toBe(0);
-    expect(call('check site.json').status).toBe(1);
-    expect(call('check site.json --width 400').status).toBe(0);
-    expect(call('check - --json').status).toBe(0);
+  test('status 1 with must-fix findings, 0 without', async () => {
+    expect((await call('check phone.json')).status).toBe(0);
+    expect((await call('check site.json')).status).toBe(1);
+    expect((await call('check site.json --width 400')).status).toBe(0);
+    expect((await call('check - --json')).status).toBe(0);
   });
 
-  test('text for people', () => {
-    expect(call('check site.json').text).toContain('Phone (0–1023) at 390 × 844\n  16 + 4 × 77½ + 3 × 16 + 16 = 390');
-    expect(call('check site.json').text).toContain('must-fix  Laptop: The container is 1,140 px');
+  test('text for people', async () => {
+    expect((await call('check site.json')).text).toContain(
+      'Phone (0–1023) at 390 × 844\n  16 + 4 × 77½ + 3 × 16 + 16 = 390',
+    );
+    expect((await call('check site.json')).text).toContain('must-fix  Laptop: The container is 1,140 px');
   });
 });
 
-test('finder', () => {
+test('finder', async () => {
   expect(
-    json('finder --container 1200 --count 10 --json').map(({ column, gutter }: { column: number; gutter: number }) => [
-      column,
-      gutter,
-    ]),
+    (await json('finder --container 1200 --count 10 --json')).map(
+      ({ column, gutter }: { column: number; gutter: number }) => [column, gutter],
+    ),
   ).toEqual([
     [120, 0],
     [111, 10],
@@ -123,26 +124,26 @@ test('finder', () => {
     [75, 50],
     [66, 60],
   ]);
-  expect(json('finder --container 1200 --count 10 --max-gutter 20 --json')).toHaveLength(3);
-  expect(json('finder --container 960 --count 12 --outer half --base 20 --json')).toEqual([
+  expect(await json('finder --container 1200 --count 10 --max-gutter 20 --json')).toHaveLength(3);
+  expect(await json('finder --container 960 --count 12 --outer half --base 20 --json')).toEqual([
     { column: 80, gutter: 0 },
     { column: 60, gutter: 20 },
     { column: 40, gutter: 40 },
   ]);
-  expect(call('finder --container 7 --count 12').text).toBe(
+  expect((await call('finder --container 7 --count 12')).text).toBe(
     'No whole pair of column and gutter fills 7 with 12 columns under these conditions.',
   );
 });
 
-test('sweep', () => {
-  const { breakpoints } = json('sweep phone.json --from 320 --to 332 --json');
+test('sweep', async () => {
+  const { breakpoints } = await json('sweep phone.json --from 320 --to 332 --json');
   expect(breakpoints[0]).toMatchObject({
     id: 'phone',
     whole: [320, 324, 328, 332],
     narrowest: { width: 320, column: '60' },
     widest: { width: 332, column: '63' },
   });
-  expect(call('sweep phone.json --from 320 --to 332').text).toContain(
+  expect((await call('sweep phone.json --from 320 --to 332')).text).toContain(
     'columns from 60 at 320 to 63 at 332, whole at 4 of 13 widths',
   );
 });
@@ -162,8 +163,8 @@ describe('unusable input: one line, status 2', () => {
     ['finder --container 1200 --count 65', '--count is “65”; it must be a whole number from 1 to 64'],
     ['finder --container 1200 --count 10 --outer both', '--outer is “both”; it must be none or half'],
     ['sweep phone.json --from 900 --to 320', '--from 900 is above --to 320; give the smaller width first'],
-  ])('%s', (line, problem) => {
-    const { text, problem: said, status } = call(line);
+  ])('%s', async (line, problem) => {
+    const { text, problem: said, status } = await call(line);
     expect([text, status]).toEqual([undefined, 2]);
     expect(said).toContain(`ypsiline: ${problem}`);
     expect(said).not.toContain('\n');
@@ -171,9 +172,9 @@ describe('unusable input: one line, status 2', () => {
 });
 
 describe('layout', () => {
-  test('every block, section and white space, exact', () => {
+  test('every block, section and white space, exact', async () => {
     // 12 columns of 73 with gutters of 24 from 70; bands of 8 with gaps of 8: a picture 558 wide is 418½ high, in 27 rows
-    expect(json('layout page.json --layout front --width 1280 --json')).toEqual({
+    expect(await json('layout page.json --layout front --width 1280 --json')).toEqual({
       breakpoint: 'laptop',
       height: '488',
       sections: [{ id: 'opening', top: '0', height: '488' }],
@@ -216,7 +217,7 @@ describe('layout', () => {
         },
       ],
     });
-    expect(call('layout page.json --layout front --width 1280').text).toContain(
+    expect((await call('layout page.json --layout front --width 1280')).text).toContain(
       'map: columns 1–6, rows 3–29, 558 × 418½',
     );
   });
@@ -227,8 +228,8 @@ describe('layout', () => {
     ['layout page.json --width 1280', '--layout is missing; the layouts of page.json are: front'],
     ['layout phone.json --layout front --width 390', 'the layouts of phone.json are: it has none'],
     ['layout page.json --layout front --width wide', '--width is “wide”; it must be a whole number'],
-  ])('%s is refused', (line, problem) => {
-    expect(call(line)).toMatchObject({ status: 2 });
-    expect(call(line).problem).toContain(problem);
+  ])('%s is refused', async (line, problem) => {
+    expect(await call(line)).toMatchObject({ status: 2 });
+    expect((await call(line)).problem).toContain(problem);
   });
 });

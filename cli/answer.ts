@@ -1,9 +1,11 @@
 import { checkCommand } from './commands/check';
+import { exportCommand } from './commands/export';
 import { finderCommand } from './commands/finder';
 import { layoutCommand } from './commands/layout';
+import { pullCommand } from './commands/pull';
 import { surveyCommand } from './commands/survey';
 import { sweepCommand } from './commands/sweep';
-import { type Answer, type Command, Unusable } from './command';
+import { type Answer, type Command, Unusable, type World } from './command';
 
 const COMMANDS: Record<string, Command> = {
   check: checkCommand,
@@ -11,15 +13,31 @@ const COMMANDS: Record<string, Command> = {
   sweep: sweepCommand,
   layout: layoutCommand,
   survey: surveyCommand,
+  export: exportCommand,
+  pull: pullCommand,
 };
+
+const HELP = `ypsiline works out column, row and baseline grids, and checks their sums.
+
+${Object.values(COMMANDS)
+  .map(({ usage }) => `  ypsiline ${usage}`)
+  .join('\n')}
+
+FILE is a document (spec.json of an edition), or - for standard input. It ends with 0 where all is
+well, 1 where something must be fixed or is off, and 2 where the input cannot be used.`;
 
 /**
  * What a call answers and ends with: 0 fine, 1 *must fix* findings, 2 unusable input with one line that says what and where.
  *
- *     answer(['check', 'spec.json', '--json'], readFile)
+ *     await answer(['check', 'spec.json', '--json'], readFile)
  */
-export function answer(args: string[], read: (file: string) => string): Answer {
+export async function answer(
+  args: string[],
+  read: (file: string) => string,
+  world: World = { fetch, env: process.env },
+): Promise<Answer> {
   const [name, ...rest] = args;
+  if (name === '--help' || name === '-h') return { text: HELP, status: 0 };
   const command = name === undefined ? undefined : COMMANDS[name];
   try {
     if (!command)
@@ -28,7 +46,7 @@ export function answer(args: string[], read: (file: string) => string): Answer {
           .map(({ usage }) => usage)
           .join('; ')}`,
       );
-    return command.run(rest, read);
+    return await command.run(rest, read, world);
   } catch (error) {
     if (error instanceof Unusable) return { problem: `ypsiline: ${oneLine(error.message)}`, status: 2 };
     throw error;

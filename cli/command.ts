@@ -2,8 +2,21 @@ import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { readSpecText } from '../core/document/read';
 import type { Spec } from '../core/spec/schema';
 
-export type Answer = { text?: string; problem?: string; status: 0 | 1 | 2 };
-export type Command = { usage: string; run(args: string[], read: (file: string) => string): Answer };
+/** What a call answers: a text, files to be written, a problem in one line; and the status it ends with. */
+export type Answer = {
+  text?: string;
+  files?: { path: string; text: string | Buffer }[];
+  problem?: string;
+  status: 0 | 1 | 2;
+};
+
+/** What is around a call: the network and the environment. */
+export type World = { fetch: typeof fetch; env: Record<string, string | undefined> };
+
+export type Command = {
+  usage: string;
+  run(args: string[], read: (file: string) => string, world: World): Answer | Promise<Answer>;
+};
 
 /** Input that no answer can be worked out from; the message says what is wrong, where, and what would be right. */
 export class Unusable extends Error {}

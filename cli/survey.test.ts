@@ -34,11 +34,11 @@ const call = (line: string) =>
     if (text === undefined) throw new Error('no such file');
     return text;
   });
-const json = (line: string) => JSON.parse(call(line).text!);
+const json = async (line: string) => JSON.parse((await call(line)).text!);
 
 describe('survey', () => {
-  test('the grid that was drawn on, exact, and the unit down the page', () => {
-    const { grids, verticals } = json('survey tidy.json --json');
+  test('the grid that was drawn on, exact, and the unit down the page', async () => {
+    const { grids, verticals } = await json('survey tidy.json --json');
     expect(grids[0]).toMatchObject({
       width: 412,
       count: 4,
@@ -55,24 +55,24 @@ describe('survey', () => {
     expect(verticals).toMatchObject({ unit: '24', offset: '8', distances: [{ px: '24', times: 20 }] });
   });
 
-  test('what is off, with one cause', () => {
-    const [grid] = json('survey late.json --json').grids;
+  test('what is off, with one cause', async () => {
+    const [grid] = (await json('survey late.json --json')).grids;
     expect(grid.off[0]).toEqual({ screen: 'Home', box: '0/0', side: 'end', at: '103', nearest: '101', by: '2' });
     expect(grid.causes).toEqual(['4 boxes end 2 px late']);
   });
 
-  test('against a specification, status 1 where more is off than is borne', () => {
-    expect(call('survey tidy.json --against spec.json --json').status).toBe(0);
-    const { text, status } = call('survey late.json --against spec.json');
+  test('against a specification, status 1 where more is off than is borne', async () => {
+    expect((await call('survey tidy.json --against spec.json --json')).status).toBe(0);
+    const { text, status } = await call('survey late.json --against spec.json');
     expect(status).toBe(1);
     expect(text).toContain('412 px: 20 + 4 × 81 + 3 × 16 + 20');
     expect(text).toContain('4 boxes end 2 px late');
-    expect(call('survey late.json --against spec.json --tolerance 2').status).toBe(0);
+    expect((await call('survey late.json --against spec.json --tolerance 2')).status).toBe(0);
   });
 
-  test('no grid where there is none', () => {
-    expect(json('survey strewn.json --json').grids).toEqual([]);
-    expect(call('survey strewn.json').text).toContain('No grid explains these boxes better than chance.');
+  test('no grid where there is none', async () => {
+    expect((await json('survey strewn.json --json')).grids).toEqual([]);
+    expect((await call('survey strewn.json')).text).toContain('No grid explains these boxes better than chance.');
   });
 
   test.each([
@@ -85,8 +85,8 @@ describe('survey', () => {
     ],
     ['survey tidy.json --tolerance wide', '--tolerance is “wide”; it must be px from 0 to 100'],
     ['survey tidy.json --against tidy.json', 'tidy.json: '],
-  ])('%s', (line, problem) => {
-    const { problem: said, status } = call(line);
+  ])('%s', async (line, problem) => {
+    const { problem: said, status } = await call(line);
     expect(status).toBe(2);
     expect(said).toContain(`ypsiline: ${problem}`);
   });

@@ -1,4 +1,6 @@
-import { editionFormats } from '../core/formats/registry';
+import { zipSync } from 'fflate';
+import semver from 'semver';
+import { ARCHIVE, editionFiles, formatOf, FORMATS } from '../core/formats/registry';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql, Transaction } from './database';
@@ -14,13 +16,22 @@ type Written = { id: string; version: string; sha256: string; publishedAt: Date 
 export async function writeEditionFiles(transaction: Query, edition: Written, document: Spec): Promise<void> {
   const { version, publishedAt } = edition;
   const origin = { version, published: publishedAt.toISOString().slice(0, 10), sha256: edition.sha256 };
-  for (const { file, mediaType, writer, write } of editionFormats(document)) {
-    const bytes = Buffer.from(write(document, origin), 'utf8');
-    await transaction`
-      insert into edition_files (edition_id, name, media_type, bytes, sha256, writer)
-      values (${edition.id}, ${file}, ${mediaType}, ${bytes}, ${sha256(bytes)}, ${writer})
-      on conflict (edition_id, name) do nothing`;
-  }
+  const keep = (name: string, mediaType: string, bytes: Buffer, writer: number) => transaction`
+    insert into edition_files (edition_id, name, media_type, bytes, sha256, writer)
+    values (${edition.id}, ${name}, ${mediaType}, ${bytes}, ${sha256(bytes)}, ${writer})
+    on conflict (edition_id, name) do nothing`;
+  for (const { name, format, write } of editionFiles(document))
+    await keep(name, format.mediaType, Buffer.from(write(origin), 'utf8'), format.writer);
+  const kept = await transaction<{ name: string; bytes: Buffer }[]>`
+    select name, bytes from edition_files where edition_id = ${edition.id} order by name`;
+  await keep(ARCHIVE.file, ARCHIVE.mediaType, archiveOf(kept, publishedAt), ARCHIVE.writer);
+}
+
+/** Files in one zip; the same files give the same bytes. */
+function archiveOf(files: readonly { name: string; bytes: Buffer }[], at: Date): Buffer {
+  // a zip tells the time without its zone, and begins in 1980
+  const mtime = new Date(Math.max(at.getTime(), Date.UTC(1981, 0, 1)));
+  return Buffer.from(zipSync(Object.fromEntries(files.map(({ name, bytes }) => [name, bytes])), { mtime }));
 }
 
 /** A file of an edition, or of the newest for "latest". No document is read for it. */
@@ -42,7 +53,64 @@ export async function editionFile(
 }
 
 /**
- * Writes the files of editions that were published before files were kept. A document that cannot be read has none.
+ * The version that an address means: itself, or the newest of `1.2`, `1` or `latest`; null where there is none.
+ */
+export async function versionFor(sql: Query, { specId }: SpecAccess<'read'>, asked: string): Promise<string | null> {
+  const rows = await sql<
+    { version: string }[]
+  >`select version from editions where spec_id = ${specId} order by id desc`;
+  const versions = rows.map(({ version }) => version);
+  if (asked === 'latest') return versions[0] ?? null;
+  if (versions.includes(asked)) return asked;
+  return /^\d{1,6}(\.\d{1,6})?$/.test(asked) ? semver.maxSatisfying(versions, asked) : null;
+}
+
+/** An edition as builds list it. */
+export type ListedVersion = { version: string; publishedAt: Date; sha256: string; note: string; files: ListedFile[] };
+
+/** The editions of a spec with their files, the newest first. */
+export async function versionsOf(sql: Query, { specId }: SpecAccess<'read'>): Promise<ListedVersion[]> {
+  return sql<ListedVersion[]>`
+    select version, published_at, editions.sha256, note,
+           coalesce((select jsonb_agg(jsonb_build_object('name', name, 'bytes', length(bytes), 'sha256', edition_files.sha256) order by name)
+                       from edition_files where edition_id = editions.id), '[]') as files
+      from editions
+     where spec_id = ${specId}
+     order by editions.id desc`;
+}
+
+/** A file of an edition in a list. */
+export type ListedFile = { name: string; bytes: number; sha256: string };
+
+/** The files that are kept of an edition, in the order of the formats. */
+export async function filesOfEdition(
+  sql: Query,
+  { specId }: SpecAccess<'read'>,
+  version: string,
+): Promise<ListedFile[]> {
+  const files = await sql<ListedFile[]>`
+    select name, length(bytes) as bytes, edition_files.sha256
+      from editions
+      join edition_files on edition_id = editions.id
+     where spec_id = ${specId}
+       and version = ${version}
+     order by name`;
+  // what has no format, the archive, comes last
+  const place = ({ name }: ListedFile): number => {
+    const format = formatOf(name);
+    return format ? FORMATS.indexOf(format) : FORMATS.length;
+  };
+  return [...files].sort((a, b) => place(a) - place(b));
+}
+
+/** Every edition has these, whatever is in its document. */
+const ALWAYS = [
+  ...FORMATS.filter(({ inEditions, isFor, file }) => inEditions && !isFor && !file.includes('*')),
+  ARCHIVE,
+].map(({ file }) => file);
+
+/**
+ * Writes the files that editions lack: those from before files, or files of some format, were kept. What is there stays as it is. A document that cannot be read has none.
  *
  * @returns the versions that were left out, with why
  */
@@ -51,7 +119,7 @@ export async function fillEditionFiles(sql: Sql): Promise<{ filled: number; left
     select editions.id, slug, version, sha256, published_at, document
       from editions
       join specs on specs.id = spec_id
-     where not exists (select from edition_files where edition_id = editions.id)`;
+     where (select count(*) from edition_files where edition_id = editions.id and name in ${sql(ALWAYS)}) < ${ALWAYS.length}`;
   const leftOut: string[] = [];
   for (const { slug, document, ...edition } of without) {
     try {

@@ -74,3 +74,18 @@ export async function specPage(
      order by place`;
   return { specs, page: wanted, pages, ...counts! };
 }
+
+/** The names of a team’s specifications that are not archived, by name. */
+export async function specNames(
+  sql: Query,
+  { teamId }: TeamAccess<'read'>,
+): Promise<{ id: string; slug: string; name: string }[]> {
+  return sql<{ id: string; slug: string; name: string }[]>`
+    select specs.id, specs.slug, coalesce(document->>'name', specs.slug) as name
+      from specs
+      join drafts on drafts.spec_id = specs.id
+     where team_id = ${teamId}
+       and archived_at is null
+     order by lower(coalesce(document->>'name', specs.slug)), specs.slug
+     limit 500`;
+}

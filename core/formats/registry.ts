@@ -1,19 +1,26 @@
 import { canonicalJson } from '../edition/canonical';
 import type { Parsed } from '../length/parsed';
 import { readSpecText } from '../document/read';
-import type { Spec } from '../spec/schema';
+import { byWidth } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../sweep/sweep';
 import { gridCss, type Origin } from './grid-css/grid-css';
 import { layoutCss } from './layout/layout-css';
 import { layoutHtml } from './layout/layout-html';
 import { sweepCsv } from './sweep-csv';
-import { valuesJson } from './values-json';
+import { overlaySvg } from './overlay-svg';
+import { tokensJson } from './tokens-json';
+import { valuesCsv } from './values/values-csv';
+import { valuesJson } from './values/values-json';
+import { valuesMd } from './values/values-md';
 
 /** A form in which a specification leaves, or comes in. */
 export type Format = {
   id: string;
-  /** Its name behind that of the edition: `passenger-site-1.0.0.grid.css`. */
+  /** Its name behind that of the edition: `passenger-site-1.0.0.grid.css`. A star in it stands for the id of a breakpoint: there is a file for each. */
   file: string;
+  /** What it is for, in a line. */
+  isOf: string;
   mediaType: string;
   title: string;
   /** Is it one of an edition's files, which are written once, when it is published? */
@@ -24,7 +31,7 @@ export type Format = {
   isFor?: (spec: Spec) => boolean;
   /** One of its files names another: both keep their names wherever they are put. */
   isLinked?: true;
-  write: (spec: Spec, origin: Origin) => string;
+  write: (spec: Spec, origin: Origin, breakpoint?: Breakpoint) => string;
   read?: (text: string) => Parsed<Spec>;
 };
 
@@ -35,6 +42,7 @@ export const FORMATS: readonly Format[] = [
     file: 'grid.css',
     mediaType: 'text/css',
     title: 'Style sheet',
+    isOf: 'sites: ranges, custom properties, spans, rows, type',
     inEditions: true,
     writer: 1,
     write: gridCss,
@@ -44,6 +52,7 @@ export const FORMATS: readonly Format[] = [
     file: 'spec.json',
     mediaType: 'application/json',
     title: 'The document itself',
+    isOf: 'scripts, and to begin another specification with',
     inEditions: true,
     writer: 1,
     write: canonicalJson,
@@ -54,6 +63,7 @@ export const FORMATS: readonly Format[] = [
     file: 'values.json',
     mediaType: 'application/json',
     title: 'What follows from it, exact',
+    isOf: 'scripts: every value in lowest terms',
     inEditions: true,
     writer: 1,
     write: valuesJson,
@@ -63,17 +73,19 @@ export const FORMATS: readonly Format[] = [
     file: 'layout.css',
     mediaType: 'text/css',
     title: 'Style sheet of the layouts',
+    isOf: 'pages that follow a trial layout',
     inEditions: true,
     writer: 1,
     isFor: hasLayouts,
     isLinked: true,
-    write: layoutCss,
+    write: (spec, origin) => layoutCss(spec, origin),
   },
   {
     id: 'layout-html',
     file: 'layout.html',
     mediaType: 'text/html',
     title: 'The layouts as a page',
+    isOf: 'trying the layouts without the application',
     inEditions: true,
     writer: 1,
     isFor: hasLayouts,
@@ -81,19 +93,90 @@ export const FORMATS: readonly Format[] = [
     write: (spec) => layoutHtml(spec),
   },
   {
+    id: 'tokens-json',
+    file: 'tokens.json',
+    mediaType: 'application/json',
+    title: 'Design tokens',
+    isOf: 'token tool chains',
+    inEditions: true,
+    writer: 1,
+    write: tokensJson,
+  },
+  {
+    id: 'values-csv',
+    file: 'values.csv',
+    mediaType: 'text/csv',
+    title: 'Values for spreadsheets',
+    isOf: 'spreadsheets: decimals, a line for each value',
+    inEditions: true,
+    writer: 1,
+    write: valuesCsv,
+  },
+  {
+    id: 'values-md',
+    file: 'values.md',
+    mediaType: 'text/markdown',
+    title: 'Values for wikis',
+    isOf: 'wikis and hand-off notes',
+    inEditions: true,
+    writer: 1,
+    write: valuesMd,
+  },
+  {
+    id: 'overlay-svg',
+    file: 'overlay-*.svg',
+    mediaType: 'image/svg+xml',
+    title: 'The grid as a drawing',
+    isOf: 'any drawing program: columns, rows and baselines as named groups',
+    inEditions: true,
+    writer: 1,
+    write: (spec, _origin, breakpoint) => overlaySvg(spec, breakpoint!),
+  },
+  {
     id: 'sweep-csv',
     file: 'sweep.csv',
     mediaType: 'text/csv',
     title: 'Every viewport width',
+    isOf: 'spreadsheets',
     inEditions: false,
     writer: 1,
     write: (spec) => sweepCsv(spec, NARROWEST_SWEPT, WIDEST_SWEPT),
   },
 ];
 
+/** A file of a format: of the whole spec, or of one of its breakpoints. */
+export type FormatFile = { name: string; format: Format; write: (origin: Origin) => string };
+
+/** The files that a format has of a spec. */
+export function filesOf(format: Format, spec: Spec): FormatFile[] {
+  if (!(format.isFor?.(spec) ?? true)) return [];
+  if (!format.file.includes('*')) return [{ name: format.file, format, write: (origin) => format.write(spec, origin) }];
+  return byWidth(spec.breakpoints).map((breakpoint) => ({
+    name: format.file.replace('*', breakpoint.id),
+    format,
+    write: (origin) => format.write(spec, origin, breakpoint),
+  }));
+}
+
 /** The files of an edition of a spec. */
-export function editionFormats(spec: Spec): Format[] {
-  return FORMATS.filter(({ inEditions, isFor }) => inEditions && (isFor?.(spec) ?? true));
+export function editionFiles(spec: Spec): FormatFile[] {
+  return FORMATS.filter(({ inEditions }) => inEditions).flatMap((format) => filesOf(format, spec));
+}
+
+/** All files of an edition in one; put together when they are there. */
+export const ARCHIVE = {
+  file: 'everything.zip',
+  mediaType: 'application/zip',
+  isOf: 'archives: all files in one',
+  writer: 1,
+};
+
+/** The format that wrote a file of an edition, by its name. */
+export function formatOf(name: string): Format | undefined {
+  return FORMATS.find(({ file }) => {
+    const [before, after] = file.split('*');
+    return after === undefined ? name === file : name.startsWith(before!) && name.endsWith(after);
+  });
 }
 
 function hasLayouts({ layouts }: Spec): boolean {

@@ -1,4 +1,5 @@
-import Papa from 'papaparse';
+import { commaSeparated } from '../text/comma-separated';
+import { tabSeparated } from '../text/tab-separated';
 import { type Cause, causeText } from './off';
 
 const HEAD = ['cause', 'screen', 'box', 'side', 'at', 'nearest line', 'off by'];
@@ -16,14 +17,14 @@ export function offRows(causes: readonly Cause[]): string[][] {
   );
 }
 
-/** What is off as a CSV file (RFC 4180). A cell that a spreadsheet would take for a formula begins with an apostrophe. */
+/** What is off as a CSV file. */
 export function offCsv(causes: readonly Cause[]): string {
-  return `${Papa.unparse([HEAD, ...offRows(causes)], { newline: '\r\n', escapeFormulae: /^[=+\-@\t\r](?![\d.])/ })}\r\n`;
+  return commaSeparated([HEAD, ...offRows(causes)]);
 }
 
 /** What is off as tab-separated text for a spreadsheet. */
 export function offTabs(causes: readonly Cause[]): string {
-  return Papa.unparse([HEAD, ...offRows(causes)], { delimiter: '\t', newline: '\n' });
+  return tabSeparated([HEAD, ...offRows(causes)]);
 }
 
 /** To a 64th of a px, which is what browsers hold. */

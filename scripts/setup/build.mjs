@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { mustExecute } from './process.mjs';
 import { say } from './say.mjs';
 
-const SOURCES = ['app', 'core', 'server', 'ui', 'next.config.ts', 'package-lock.json', 'tsconfig.json'];
+const SOURCES = ['app', 'cli', 'core', 'server', 'ui', 'next.config.ts', 'package-lock.json', 'tsconfig.json'];
 const MARK = '.next/ypsiline-sources';
 
 /** Builds the application when a source has changed since the last build. */
@@ -12,12 +12,34 @@ export async function ensureBuild() {
   const hash = createHash('sha256');
   for (const file of SOURCES.flatMap(filesBelow)) hash.update(file).update(readFileSync(file));
   const sources = hash.digest('hex');
-  if (existsSync(MARK) && readFileSync(MARK, 'utf8') === sources) return;
+  if (existsSync(MARK) && existsSync(COMMAND_FILE) && readFileSync(MARK, 'utf8') === sources) return;
   say('building the application');
   await mustExecute('The build', process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
+  await buildCommand();
   writeFileSync(MARK, sources);
+}
+
+/** Where the command line stands as one file, which the application serves at `/ypsiline.mjs`. */
+export const COMMAND_FILE = 'public/ypsiline.mjs';
+
+/** Bundles the command line into one file that needs nothing but Node. */
+export async function buildCommand(outfile = COMMAND_FILE) {
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: ['cli/ypsiline.ts'],
+    outfile,
+    bundle: true,
+    minify: true,
+    keepNames: false,
+    format: 'esm',
+    platform: 'node',
+    target: 'node20',
+    banner: { js: '#!/usr/bin/env node' },
+    legalComments: 'none',
+    logLevel: 'warning',
+  });
 }
 
 /** @param {string} path @returns {string[]} */

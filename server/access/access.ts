@@ -1,4 +1,5 @@
 import type { Query } from '../database';
+import { hashToken } from '../sign-in/tokens';
 import { type Action, ALLOWED, type Role } from './actions';
 
 declare const granted: unique symbol;
@@ -42,6 +43,35 @@ export async function teamAccess<A extends Action>(
      where person_id = ${personId}
        and slug = ${teamSlug}`;
   return given(row, actions) as TeamAccess<A> | null;
+}
+
+/**
+ * Reading access to a specification’s editions by a key of its team; null where the key is none, is revoked or has lapsed, or does not open this one.
+ * That it was used is noted to the minute. What is read by a key is read for who made it.
+ */
+export async function keyAccess(
+  sql: Query,
+  secret: string,
+  place: { team: string; spec: string },
+): Promise<SpecAccess<'read'> | null> {
+  if (secret.length > 200) return null;
+  const [row] = await sql<(SpecRow & { keyId: string; isFresh: boolean })[]>`
+    select 'member' as role, made_by as person_id, teams.id as team_id, teams.slug as team_slug, teams.name as team_name,
+           specs.id as spec_id, specs.slug as spec_slug, access_keys.id as key_id,
+           coalesce(used_at > now() - interval '1 minute', false) as is_fresh
+      from access_keys
+      join teams on teams.id = access_keys.team_id
+      join specs on specs.team_id = teams.id
+     where token_hash = ${hashToken(secret)}
+       and revoked_at is null
+       and lapses_at > now()
+       and teams.slug = ${place.team}
+       and specs.slug = ${place.spec}
+       and (spec_ids is null or specs.id = any(spec_ids))`;
+  if (!row) return null;
+  const { keyId, isFresh, ...own } = row;
+  if (!isFresh) await sql`update access_keys set used_at = now() where id = ${keyId}`;
+  return given(own, []) as SpecAccess<'read'> | null;
 }
 
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;

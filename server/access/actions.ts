@@ -7,12 +7,14 @@ export type Action =
   | 'edit'
   | 'publish'
   /** Bring and remove fonts. */
-  | 'fonts';
+  | 'fonts'
+  /** Make and revoke keys by which builds read editions. */
+  | 'keys';
 
 /** What one is in a team. Roles that may do less come here. */
 export type Role = 'member';
 
 /** The one table of who may do what. */
 export const ALLOWED: Record<Role, readonly Action[]> = {
-  member: ['read', 'arrange', 'edit', 'publish', 'fonts'],
+  member: ['read', 'arrange', 'edit', 'publish', 'fonts', 'keys'],
 };

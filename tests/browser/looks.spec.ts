@@ -34,6 +34,23 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     open: (page) => page.getByRole('button', { name: 'Spans' }).click(),
   },
   {
+    name: 'survey',
+    path: '/tidewick/passenger-site/survey',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'First build, staging', exact: true }).click();
+      await page
+        .getByRole('radio', { name: /columns, gutter/ })
+        .first()
+        .waitFor();
+    },
+  },
+  { name: 'survey, empty', path: '/survey/tidewick' },
+  {
+    name: 'keys of the team',
+    path: '/keys/tidewick',
+    open: (page) => page.getByRole('button', { name: 'New key…' }).click(),
+  },
+  {
     name: 'finder',
     path: '/tidewick/passenger-site/finder',
     open: async (page) => {

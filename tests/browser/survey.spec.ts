@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './app';
 import { drawn } from '../survey/generator';
@@ -268,18 +267,4 @@ function pngHeader(width: number, height: number): Buffer {
     Buffer.from('0802000000', 'hex'),
     Buffer.alloc(64),
   ]);
-}
-
-for (const scheme of ['light', 'dark'] as const) {
-  test(`no serious barrier, ${scheme}`, async ({ signedIn: page }) => {
-    await page.emulateMedia({ colorScheme: scheme });
-    await page.goto(SURVEY);
-    await page
-      .getByRole('region', { name: 'Kept surveys' })
-      .getByRole('button', { name: 'First build, staging', exact: true })
-      .click();
-    await expect(best(page)).toBeVisible();
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
-  });
 }

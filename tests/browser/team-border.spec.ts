@@ -31,6 +31,8 @@ test('somebody of another team gets nothing from any route', async ({ page, app 
   const fill = (address: string) =>
     address
       .replace('/api/teams/[team]', '/api/teams/tidewick')
+      .replace('[key]', '00000000-0000-4000-8000-000000000000')
+      .replace('[file]', 'grid.css')
       .replace('[survey]', '00000000-0000-4000-8000-000000000000')
       .replace('[id]', spec!.id)
       .replace('[team]', 'tidewick')

@@ -2,9 +2,9 @@ import { createHash } from 'node:crypto';
 import { expect, test } from 'vitest';
 import { canonicalJson } from '../../core/edition/canonical';
 import { addLayout } from '../../core/layouts/starting-layouts';
-import { editionFormats } from '../../core/formats/registry';
+import { editionFiles, formatOf, FORMATS } from '../../core/formats/registry';
 import { practiceSpec } from '../../core/spec/testing';
-import { editionFile, fillEditionFiles } from '../../server/edition-files';
+import { editionFile, fillEditionFiles, filesOfEdition } from '../../server/edition-files';
 import { publishEdition } from '../../server/editions';
 import { createSpec } from '../../server/specs';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
@@ -19,14 +19,14 @@ async function published(team: string) {
   const access = await onSpec(sql(), member, id);
   await publishEdition(sql(), access, { revision: 1, version: '1.0.0', note: 'First.' });
   const file = (name: string, version = '1.0.0') => editionFile(sql(), access, version, name);
-  return { id, personId, document, file };
+  return { id, personId, access, document, file };
 }
 
 test('every file of an edition is written when it is published, with the SHA-256 of its bytes', async () => {
   const { document, file } = await published('writers');
-  for (const { file: name, mediaType } of editionFormats(document)) {
+  for (const { name, format } of editionFiles(document)) {
     const found = (await file(name))!;
-    expect(found.mediaType).toBe(mediaType);
+    expect(found.mediaType).toBe(format.mediaType);
     expect(found.sha256).toBe(createHash('sha256').update(found.bytes).digest('hex'));
     expect((await file(name, 'latest'))!.bytes).toEqual(found.bytes);
   }
@@ -34,6 +34,37 @@ test('every file of an edition is written when it is published, with the SHA-256
   expect((await file('spec.json'))!.bytes.toString()).toBe(canonicalJson(document));
   expect(await file('sweep.csv')).toBeNull();
   expect(await file('grid.css', '9.9.9')).toBeNull();
+});
+
+test('files are listed in the order of the formats, one for each breakpoint where a format has them', async () => {
+  const { access, document, file } = await published('listers');
+  const files = await filesOfEdition(sql(), access, '1.0.0');
+  const formats = (names: string[]): (string | undefined)[] => names.map((name) => formatOf(name)?.id);
+  const expected = editionFiles(document).map(({ name }) => name);
+  expect(files.map(({ name }) => name).toSorted()).toEqual(expected.toSorted());
+  expect(formats(files.map(({ name }) => name))).toEqual(formats(expected));
+  expect(expected).toEqual(expect.arrayContaining(['tokens.json', 'overlay-phone.svg']));
+  for (const { name, bytes, sha256 } of files) {
+    const kept = (await file(name))!;
+    expect([bytes, sha256]).toEqual([kept.bytes.length, kept.sha256]);
+  }
+});
+
+test('an edition from before a format gets its file, and keeps the others as they are', async () => {
+  const { id, personId, access } = await published('later');
+  const [edition] = await sql()<{ id: string }[]>`
+    insert into editions (spec_id, version, document, sha256, revision, note, published_by)
+    values (${id}, '1.1.0', ${sql().json(practiceSpec('Older') as never)}, ${'0'.repeat(64)}, 1, 'Old.', ${personId})
+    returning id`;
+  await sql()`
+    insert into edition_files (edition_id, name, media_type, bytes, sha256, writer)
+    values (${edition!.id}, 'grid.css', 'text/css', 'as it was', ${'1'.repeat(64)}, 1)`;
+  await fillEditionFiles(sql());
+  const files = await filesOfEdition(sql(), access, '1.1.0');
+  expect(files.find(({ name }) => name === 'grid.css')!.sha256).toBe('1'.repeat(64));
+  const always = FORMATS.filter(({ inEditions, isFor, file }) => inEditions && !isFor && !file.includes('*'));
+  expect(files.map(({ name }) => name)).toEqual(expect.arrayContaining(always.map(({ file }) => file)));
+  expect((await fillEditionFiles(sql())).filled).toBe(0);
 });
 
 test('files never change', async () => {

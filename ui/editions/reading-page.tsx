@@ -1,9 +1,8 @@
+import { Fragment } from 'react';
 import { behaviourText } from '../../core/columns/behaviour';
 import { columnsAt, sumLine } from '../../core/columns/columns-at';
-import { spacingTable } from '../../core/edition/spacing-table';
-import { editionFormats } from '../../core/formats/registry';
-import { textTable } from '../../core/edition/text-table';
-import { spanTable, valueTable } from '../../core/edition/value-table';
+import { allTables } from '../../core/edition/all-tables';
+import { formatOf } from '../../core/formats/registry';
 import { exactText } from '../../core/length/px';
 import { numeral } from '../../core/length/present';
 import { RULES } from '../../core/checks/registry';
@@ -15,6 +14,7 @@ import { Fractions } from '../drawing/numeral';
 import { ScreenDrawing } from '../drawing/screen-drawing';
 import { CopyArea } from './copy-area';
 import { CopyLink } from './copy-link';
+import { FilesSection, type ListedFile, savedName } from './files-section';
 import { LayoutSection, WhiteSpaceSection } from './layout-section';
 import { PrintButton } from './print-button';
 import { ReadTableView } from './read-table';
@@ -37,10 +37,14 @@ type Props = {
   address: string;
   team: string;
   css: string;
+  files: readonly ListedFile[];
 };
 
+/** So many files stand at the top; all of them have their section. */
+const MOST_BUTTONS = 3;
+
 /** An edition for its readers: drawings, exact values, spans, notes, waivers, the CSS. */
-export function ReadingPage({ edition, newer, address, team, css }: Props) {
+export function ReadingPage({ edition, newer, address, team, css, files }: Props) {
   const spec = edition.document;
   const fileName = address.split('/')[2]!;
   return (
@@ -61,15 +65,15 @@ export function ReadingPage({ edition, newer, address, team, css }: Props) {
             </p>
           </div>
           <div className={`${styles.actions} no-print`}>
-            {editionFormats(spec).map(({ id, file, title, isLinked }, index) => (
+            {files.slice(0, MOST_BUTTONS).map(({ name }, index) => (
               <a
-                key={id}
-                title={title}
+                key={name}
+                title={formatOf(name)?.title}
                 className={`btn ${index === 0 ? 'btn-primary' : 'btn-line'}`}
-                href={`${address}/${file}`}
-                download={isLinked ? file : `${fileName}-${edition.version}.${file}`}
+                href={`${address}/${name}`}
+                download={savedName(fileName, edition.version, name)}
               >
-                {file}
+                {name}
               </a>
             ))}
             <PrintButton />
@@ -85,40 +89,18 @@ export function ReadingPage({ edition, newer, address, team, css }: Props) {
         {byWidth(spec.breakpoints).map((breakpoint) => (
           <BreakpointSection key={breakpoint.id} spec={spec} breakpoint={breakpoint} />
         ))}
-        <ReadTableView
-          id="values"
-          title="Exact values"
-          says="px, at the width each is drawn at"
-          table={valueTable(spec)}
-        />
-        <ReadTableView
-          id="spans"
-          title="Span widths"
-          says="px; under it the share of the container, and of the viewport"
-          table={spanTable(spec)}
-        />
-        {spec.type.length > 0 && <TypeSpecimens spec={spec} team={team} />}
-        {spec.type.length > 0 && (
-          <ReadTableView
-            id="type"
-            title="Text styles"
-            says="px; a text that begins on a baseline moves down by so much, and its first line stands on the grid"
-            table={textTable(spec)}
-          />
-        )}
-        {spec.spacing.steps.length > 0 && (
-          <ReadTableView
-            id="spacing"
-            title="Spacing steps"
-            says="multiples of the base unit"
-            table={spacingTable(spec)}
-          />
-        )}
+        {allTables(spec).map(({ id, title, says, table }) => (
+          <Fragment key={id}>
+            {id === 'type' && <TypeSpecimens spec={spec} team={team} />}
+            <ReadTableView id={id} title={title} says={says} table={table} />
+          </Fragment>
+        ))}
         {spec.layouts.map((layout) => (
           <LayoutSection key={layout.id} spec={spec} layout={layout} />
         ))}
         {spec.layouts.length > 0 && <WhiteSpaceSection spec={spec} />}
         <Waivers spec={spec} />
+        <FilesSection files={files} address={address} fileName={fileName} version={edition.version} />
         <section className={`${styles.section} no-print`} aria-labelledby="css">
           <div className={styles.sectionHead}>
             <h2 id="css">grid.css</h2>
@@ -154,6 +136,7 @@ function Contents({ spec }: { spec: Spec }) {
     ...spec.layouts.map(({ id, name }): [string, string] => [`layout-${id}`, name]),
     ...(spec.layouts.length > 0 ? ([['white-space', 'White space']] as [string, string][]) : []),
     ...(spec.waivers.length > 0 ? ([['waivers', 'Waivers']] as [string, string][]) : []),
+    ['files', 'Files'],
     ['css', 'grid.css'],
   ];
   return (

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { format } from 'date-fns/format';
 import { notFound } from 'next/navigation';
 import { database } from '../../../../../server/database';
-import { editionFile } from '../../../../../server/edition-files';
+import { editionFile, filesOfEdition } from '../../../../../server/edition-files';
 import { type Edition, editionAt } from '../../../../../server/editions';
 import { UnreadableDocument } from '../../../../../server/stored-spec';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
@@ -31,7 +31,10 @@ export default async function Page({ params }: Props) {
     return <Unreadable what={`edition ${version}`} team={team} problem={error.problem} document={error.document} />;
   }
   if (!edition) notFound();
-  const css = await editionFile(database(), access, edition.version, 'grid.css');
+  const [css, files] = await Promise.all([
+    editionFile(database(), access, edition.version, 'grid.css'),
+    filesOfEdition(database(), access, edition.version),
+  ]);
   return (
     <>
       <div className="no-print">
@@ -46,6 +49,7 @@ export default async function Page({ params }: Props) {
         newer={spec.lastEdition === edition.version ? null : spec.lastEdition}
         address={`/${team}/${slug}/editions/${edition.version}`}
         team={team}
+        files={files}
         css={css?.bytes.toString('utf8') ?? ''}
       />
     </>

@@ -1,5 +1,5 @@
-import { checkReport } from '../report/check-report';
-import type { Spec } from '../spec/schema';
+import { checkReport } from '../../report/check-report';
+import type { Spec } from '../../spec/schema';
 
 /** Which edition the values are of. */
 type Origin = { version: string; sha256: string };

@@ -1,0 +1,43 @@
+import { formatOf } from '../core/formats/registry';
+import type { EditionFile } from '../server/edition-files';
+
+/** Media types that are text, which are answered in UTF-8. */
+const TEXT = /^(text\/|application\/json$|image\/svg)/;
+
+type Served = {
+  /** What it is called when it is saved. */
+  spec: string;
+  file: string;
+  /** Does the address mean this very edition, for ever, or the newest of some? */
+  isExact: boolean;
+  headers?: Record<string, string>;
+};
+
+/**
+ * A file of an edition, byte for byte as it was written when the edition was published; its ETag is the SHA-256 of these
+ * bytes (RFC 9110). What is asked by an exact version never changes, what is asked by a moving one is asked again each time.
+ */
+export function answerFile(
+  request: Request,
+  found: EditionFile,
+  { spec, file, isExact, headers: more = {} }: Served,
+): Response {
+  const headers = {
+    ...more,
+    ETag: `"${found.sha256}"`,
+    'Content-Disposition': `inline; filename="${savedName(spec, file, found.version)}"`,
+    'Cache-Control': isExact ? 'private, max-age=31536000, immutable' : 'private, no-cache',
+  };
+  const known = request.headers
+    .get('if-none-match')
+    ?.split(',')
+    .map((tag) => tag.trim().replace(/^W\//, ''));
+  if (known?.some((tag) => tag === headers.ETag || tag === '*')) return new Response(null, { status: 304, headers });
+  const type = TEXT.test(found.mediaType) ? `${found.mediaType}; charset=utf-8` : found.mediaType;
+  return new Response(new Uint8Array(found.bytes), { headers: { ...headers, 'Content-Type': type } });
+}
+
+/** After its edition, unless another file names it. */
+function savedName(spec: string, file: string, version: string): string {
+  return formatOf(file)?.isLinked ? file : `${spec}-${version}.${file}`;
+}

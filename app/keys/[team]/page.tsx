@@ -1,0 +1,39 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { teamAccess } from '../../../server/access/access';
+import { keysOf } from '../../../server/access/keys';
+import { database } from '../../../server/database';
+import { specNames } from '../../../server/spec-list';
+import { TopBar } from '../../../ui/frame/top-bar';
+import { KeysPage } from '../../../ui/keys/keys-page';
+import { signedInPerson } from '../../asker';
+
+type Props = { params: Promise<{ team: string }> };
+
+export const metadata: Metadata = { title: 'Keys · Ypsiline' };
+
+/** The keys by which builds read a team’s editions. */
+export default async function Page({ params }: Props) {
+  const { team } = await params;
+  const person = await signedInPerson(`/keys/${team}`);
+  const access = (await teamAccess(database(), person.id, team, 'keys')) ?? notFound();
+  const [keys, specs] = await Promise.all([keysOf(database(), access), specNames(database(), access)]);
+  return (
+    <>
+      <TopBar person={person.name} place={{ team: { slug: access.teamSlug, name: access.teamName } }} />
+      <main id="content" className="page">
+        <KeysPage
+          team={access.teamSlug}
+          specs={specs}
+          keys={keys.map(({ madeAt, lapsesAt, revokedAt, usedAt, ...key }) => ({
+            ...key,
+            madeAt: madeAt.toISOString(),
+            lapsesAt: lapsesAt.toISOString(),
+            revokedAt: revokedAt?.toISOString() ?? null,
+            usedAt: usedAt?.toISOString() ?? null,
+          }))}
+        />
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,67 @@
+import { keyAccess, type SpecAccess, specAccess } from '../server/access/access';
+import { database } from '../server/database';
+import { forAnybody, isPlain, nothingHere, refuse } from './answers';
+import { currentPerson } from './asker';
+
+type Place = { team: string; spec: string };
+
+/** What other pages may read with a key; a cookie alone opens nothing to them. */
+const CORS = { 'Access-Control-Allow-Origin': '*', 'Access-Control-Expose-Headers': 'ETag, Content-Location' };
+
+/**
+ * A route for those who build: a key of the team in `Authorization: Bearer`, or somebody who is signed in. The secret is read from the header and from nowhere
+ * else, so that it is in no log.
+ */
+export function forReaders<P extends Place>(
+  answer: (
+    access: SpecAccess<'read'>,
+    request: Request,
+    params: P,
+    headers: Record<string, string>,
+  ) => Promise<Response>,
+) {
+  return forAnybody<P>(async (request, params) => {
+    if (Object.values(params).some((part) => !isPlain(String(part)))) return nothingHere();
+    const authorization = request.headers.get('authorization');
+    if (authorization !== null) {
+      const [, secret] = /^Bearer +([\w-]+)$/i.exec(authorization) ?? [];
+      const access = secret ? await keyAccess(database(), secret, params) : null;
+      if (access) return answer(access, request, params, CORS);
+      return refuse(
+        401,
+        'This key opens nothing here: it may have lapsed, been revoked, or be for other specifications.',
+        {},
+        {
+          'WWW-Authenticate': 'Bearer error="invalid_token"',
+          ...CORS,
+        },
+      );
+    }
+    const person = await currentPerson();
+    if (!person)
+      return refuse(
+        401,
+        'Send a key of the team as “Authorization: Bearer ypsk_…”, or sign in.',
+        {},
+        {
+          'WWW-Authenticate': 'Bearer',
+          ...CORS,
+        },
+      );
+    const access = await specAccess(database(), person.id, params, 'read');
+    return access ? answer(access, request, params, {}) : nothingHere();
+  });
+}
+
+/** What a browser asks before it sends a key from another page. */
+export function allowKeys(): Response {
+  return new Response(null, {
+    status: 204,
+    headers: {
+      ...CORS,
+      'Access-Control-Allow-Methods': 'GET, HEAD',
+      'Access-Control-Allow-Headers': 'Authorization, If-None-Match',
+      'Access-Control-Max-Age': '86400',
+    },
+  });
+}

@@ -1,0 +1,56 @@
+import { canonicalJson } from '../../core/edition/canonical';
+import { filesOf, FORMATS } from '../../core/formats/registry';
+import { overlaySvg } from '../../core/formats/overlay-svg';
+import type { Spec } from '../../core/spec/schema';
+import { type Command, readArguments, readDocument, Unusable, wholeNumber } from '../command';
+import { sha256 } from '../sha256';
+
+const USAGE = 'export FILE --format NAME [--breakpoint ID] [--height PX] [--to PATH]';
+
+/** One of the forms in which a document leaves, as it would be published; to standard output or a file. */
+export const exportCommand: Command = {
+  usage: USAGE,
+  run(args, read) {
+    const text = { type: 'string' as const };
+    const options = { format: text, breakpoint: text, height: text, to: text };
+    const { values, file } = readArguments(args, USAGE, options, 1);
+    const format = FORMATS.find(({ id, file: name }) => [id, name].includes(String(values['format'])));
+    if (!format)
+      throw new Unusable(
+        `--format is ${values['format'] === undefined ? 'missing' : `“${values['format']}”`}; it must be one of ${FORMATS.map(({ id }) => id).join(', ')}`,
+      );
+    const spec = readDocument(file, read);
+    const written = textOf(spec, format.id, values, wholeNumber(values, 'height', { least: 1, most: 100_000 }));
+    const to = values['to'];
+    if (typeof to !== 'string') return { text: written.replace(/\n$/, ''), status: 0 };
+    return { files: [{ path: to, text: written }], status: 0 };
+  },
+};
+
+type Values = Record<string, string | boolean | undefined>;
+
+function textOf(spec: Spec, id: string, values: Values, height: number | undefined): string {
+  const format = FORMATS.find((own) => own.id === id)!;
+  const files = filesOf(format, spec);
+  if (files.length === 0) throw new Unusable(`this document has nothing to write as ${id}`);
+  const breakpoint = values['breakpoint'];
+  const ids = spec.breakpoints.map((own) => own.id);
+  const isOfEach = format.file.includes('*');
+  if (breakpoint !== undefined && !isOfEach)
+    throw new Unusable(`${id} is of the whole document; leave --breakpoint out`);
+  if (isOfEach && (breakpoint === undefined || !ids.includes(String(breakpoint))))
+    throw new Unusable(
+      `--breakpoint is ${breakpoint === undefined ? 'missing' : `“${breakpoint}”`}; it must be one of ${ids.join(', ')}`,
+    );
+  if (height !== undefined && id !== 'overlay-svg')
+    throw new Unusable('--height is for overlay-svg alone; leave it out');
+  if (height !== undefined)
+    return overlaySvg(
+      spec,
+      spec.breakpoints.find((own) => own.id === breakpoint)!,
+      height,
+    );
+  const name = isOfEach ? format.file.replace('*', String(breakpoint)) : format.file;
+  const origin = { version: 'draft', published: 'not yet', sha256: sha256(canonicalJson(spec)) };
+  return files.find((own) => own.name === name)!.write(origin);
+}

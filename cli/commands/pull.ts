@@ -1,0 +1,142 @@
+import { isAbsolute, join } from 'node:path';
+import semver from 'semver';
+import { type Answer, type Command, readArguments, Unusable } from '../command';
+import { type Lock, lockText, readLock } from '../lock-file';
+import { sha256OfBytes } from '../sha256';
+
+const USAGE = 'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen]';
+const LOCK = 'ypsiline-lock.json';
+const USUAL = 'grid.css';
+const PATIENCE_MS = 30_000;
+const LARGEST = 50_000_000;
+
+type Listed = { editions: { version: string; files: { name: string; sha256: string }[] }[] };
+
+/**
+ * Fetches files of an edition into a folder, and writes down which version it was and what the bytes come to. `--frozen` fetches that version again, and
+ * ends with 1 if anything differs.
+ *
+ *     ypsiline pull --from https://grids.example.org/e/tidewick/passenger-site/1 --key-from-env YPSILINE_KEY --files grid.css,tokens.json
+ */
+export const pullCommand: Command = {
+  usage: USAGE,
+  async run(args, read, world): Promise<Answer> {
+    const text = { type: 'string' as const };
+    const options = {
+      from: text,
+      'key-from-env': text,
+      files: text,
+      to: text,
+      lock: text,
+      frozen: { type: 'boolean' as const },
+    };
+    const { values } = readArguments(args, USAGE, options, 0);
+    const { address, asked } = addressOf(values['from']);
+    const key = keyOf(values['key-from-env'], world.env);
+    const lockPath = String(values['lock'] ?? LOCK);
+    const lock = lockAt(lockPath, read);
+    if (values['frozen'] && !lock)
+      throw new Unusable(`--frozen needs ${lockPath}; pull once without it, and keep the file`);
+    if (lock && lock.from !== address)
+      throw new Unusable(`${lockPath} is of ${lock.from}, not of ${address}; give --lock another file`);
+    const names = values['frozen'] ? Object.keys(lock!.files) : namesOf(values['files']);
+    const version = values['frozen'] ? lock!.version : await versionAt(world.fetch, address, asked, key);
+    const fetched = await Promise.all(
+      names.map(async (name) => ({ name, bytes: await bytesOf(world.fetch, `${address}/${version}/${name}`, key) })),
+    );
+    const sums = Object.fromEntries(fetched.map(({ name, bytes }) => [name, sha256OfBytes(bytes)]));
+    const differing = values['frozen'] ? names.filter((name) => sums[name] !== lock!.files[name]) : [];
+    if (differing.length > 0)
+      return {
+        problem: `ypsiline: ${differing.join(', ')} of ${version} differs from ${lockPath}; nothing was written`,
+        status: 1,
+      };
+    const folder = String(values['to'] ?? '.');
+    const files = fetched.map(({ name, bytes }) => ({ path: join(folder, name), text: bytes }));
+    const kept: Lock = { from: address, version, files: sums };
+    return {
+      text: `${version}: ${names.join(', ')}`,
+      files: values['frozen'] ? files : [...files, { path: lockPath, text: lockText(kept) }],
+      status: 0,
+    };
+  },
+};
+
+/** The address of a spec, and the version that is asked for after it. */
+function addressOf(from: string | boolean | undefined): { address: string; asked: string } {
+  const example = 'https://grids.example.org/e/TEAM/SPEC/latest';
+  if (typeof from !== 'string') throw new Unusable(`--from is missing; give an address such as ${example}`);
+  const url = URL.canParse(from) ? new URL(from) : null;
+  const [, spec, version = 'latest'] = /^(\/e\/[^/]+\/[^/]+)(?:\/([^/]+))?\/?$/.exec(url?.pathname ?? '') ?? [];
+  if (!url || !/^https?:$/.test(url.protocol) || !spec)
+    throw new Unusable(`--from is “${from}”; give an address such as ${example}`);
+  return { address: url.origin + spec, asked: version };
+}
+
+/** The secret of a key, from the environment alone: an argument would stand in lists of processes and in logs. */
+function keyOf(name: string | boolean | undefined, env: Record<string, string | undefined>): string {
+  if (typeof name !== 'string')
+    throw new Unusable('--key-from-env is missing; name the environment variable that holds the key');
+  const key = env[name];
+  if (!key) throw new Unusable(`the environment variable ${name} is empty; put the key of the team into it`);
+  return key.trim();
+}
+
+function namesOf(files: string | boolean | undefined): string[] {
+  const names = String(files ?? USUAL)
+    .split(',')
+    .map((name) => name.trim());
+  const wrong = names.find((name) => !/^[\w.-]+$/.test(name) || name.includes('..') || isAbsolute(name));
+  if (wrong !== undefined) throw new Unusable(`--files names “${wrong}”; give names such as grid.css,tokens.json`);
+  return [...new Set(names)];
+}
+
+function lockAt(path: string, read: (file: string) => string): Lock | null {
+  let text: string;
+  try {
+    text = read(path);
+  } catch {
+    return null;
+  }
+  const { value, problem } = readLock(text);
+  if (!value) throw new Unusable(`${path}: ${problem}`);
+  return value;
+}
+
+type Fetch = typeof fetch;
+
+/** Which version a moving one stands for now. */
+async function versionAt(fetching: Fetch, address: string, asked: string, key: string): Promise<string> {
+  const { editions } = JSON.parse((await bytesOf(fetching, address, key)).toString('utf8')) as Listed;
+  const versions = editions.map(({ version }) => version);
+  const exact = versions.find((version) => version === asked);
+  const newest = /^\d+(\.\d+)?$/.test(asked) ? semver.maxSatisfying(versions, asked) : null;
+  const own = asked === 'latest' ? versions[0] : (exact ?? newest);
+  if (!own) throw new Unusable(`${address} has no edition ${asked}; it has ${versions.join(', ') || 'none'}`);
+  return own;
+}
+
+async function bytesOf(fetching: Fetch, address: string, key: string): Promise<Buffer> {
+  let response: Response;
+  try {
+    const headers = { Authorization: `Bearer ${key}` };
+    response = await fetching(address, { headers, redirect: 'error', signal: AbortSignal.timeout(PATIENCE_MS) });
+  } catch (error) {
+    throw new Unusable(
+      `${address} does not answer: ${((error as Error).cause as Error | undefined)?.message ?? (error as Error).message}`,
+    );
+  }
+  const bytes = Buffer.from(await response.arrayBuffer());
+  if (bytes.length > LARGEST) throw new Unusable(`${address} is larger than ${LARGEST} bytes`);
+  if (response.ok) return bytes;
+  throw new Unusable(`${address} answered ${response.status}${problemIn(bytes)}`);
+}
+
+function problemIn(bytes: Buffer): string {
+  try {
+    const { problem } = JSON.parse(bytes.toString('utf8')) as { problem?: unknown };
+    return typeof problem === 'string' ? `: ${problem}` : '';
+  } catch {
+    return '';
+  }
+}

@@ -1,0 +1,41 @@
+import { expect, test } from 'vitest';
+import { breakpointOf, specOf } from '../core/spec/testing';
+import { answer } from './answer';
+
+const spec = specOf(breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone', height: 844 }));
+const call = (line: string) => answer(['export', ...line.split(' ')], () => JSON.stringify(spec));
+
+test('a format, by its id or by the name of its file', async () => {
+  const [byId, byFile] = await Promise.all([call('- --format grid-css'), call('- --format grid.css')]);
+  expect(byId.text).toContain('draft');
+  expect(byId).toEqual(byFile);
+});
+
+test('of a breakpoint, at a height of one’s own: rows go on to the foot', async () => {
+  const { text } = await call('- --format overlay-svg --breakpoint phone --height 100');
+  expect(text).toContain('width="390" height="100"');
+  expect(text).toContain('M0 96h390v8H0z');
+});
+
+test('into a file', async () => {
+  const { files, text } = await call('- --format values-csv --to out/values.csv');
+  expect(text).toBeUndefined();
+  expect(files!.map(({ path }) => path)).toEqual(['out/values.csv']);
+  expect(String(files![0]!.text)).toContain('Exact values,Column,Phone,77.5');
+});
+
+test.each([
+  ['-', '--format is missing; it must be one of grid-css, spec-json'],
+  ['- --format pdf', '--format is “pdf”'],
+  ['- --format overlay-svg', '--breakpoint is missing; it must be one of phone'],
+  ['- --format overlay-svg --breakpoint desk', '--breakpoint is “desk”'],
+  ['- --format grid-css --breakpoint phone', 'grid-css is of the whole document'],
+  ['- --format values-md --height 300', '--height is for overlay-svg alone'],
+  ['- --format layout-css', 'this document has nothing to write as layout-css'],
+])('%s', async (line, says) => {
+  expect(await call(line)).toMatchObject({ problem: expect.stringContaining(says), status: 2 });
+});
+
+test('help is readable', async () => {
+  expect((await answer(['--help'], () => '')).text).toContain('ypsiline pull --from ADDRESS');
+});

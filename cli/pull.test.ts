@@ -1,0 +1,112 @@
+import { describe, expect, test } from 'vitest';
+import { answer } from './answer';
+import { sha256 } from './sha256';
+
+const ADDRESS = 'https://grids.example.org/e/tidewick/passenger-site';
+const EDITIONS: Record<string, Record<string, string>> = {
+  '1.3.0': { 'grid.css': 'c', 'tokens.json': '{}' },
+  '1.2.0': { 'grid.css': 'b', 'tokens.json': '{}' },
+  '0.9.0': { 'grid.css': 'a' },
+};
+
+/** A server that gives out the editions to whoever has the key. */
+const served = (editions = EDITIONS) =>
+  (async (address: string, init: RequestInit) => {
+    const { Authorization: sent } = init.headers as Record<string, string>;
+    if (sent !== 'Bearer ypsk_right')
+      return Response.json({ problem: 'This key opens nothing here.' }, { status: 401 });
+    const [, version, file] = /^.*\/passenger-site(?:\/([^/]+)\/([^/]+))?$/.exec(address)!;
+    if (!version) {
+      const listed = Object.keys(editions).map((own) => ({ version: own, files: [] }));
+      return Response.json({ editions: listed });
+    }
+    const text = editions[version]?.[file!];
+    return text === undefined
+      ? Response.json({ problem: 'There is nothing here.' }, { status: 404 })
+      : new Response(text);
+  }) as unknown as typeof fetch;
+
+const pull = (line: string, kept: Record<string, string> = {}, fetching = served()) =>
+  answer(
+    ['pull', ...line.split(' ').filter(Boolean)],
+    (file) => {
+      if (kept[file] === undefined) throw new Error('no such file');
+      return kept[file];
+    },
+    { fetch: fetching, env: { KEY: 'ypsk_right', WRONG: 'ypsk_wrong' } },
+  );
+const usual = `--from ${ADDRESS}/1 --key-from-env KEY`;
+const written = async (line: string, kept?: Record<string, string>, fetching?: typeof fetch) =>
+  Object.fromEntries(((await pull(line, kept, fetching)).files ?? []).map(({ path, text }) => [path, String(text)]));
+
+describe('pull', () => {
+  test('the newest of a range, with a lock file', async () => {
+    const files = await written(`${usual} --files grid.css,tokens.json --to styles`);
+    expect(files['styles/grid.css']).toBe('c');
+    expect(files['styles/tokens.json']).toBe('{}');
+    expect(JSON.parse(files['ypsiline-lock.json']!)).toEqual({
+      from: ADDRESS,
+      version: '1.3.0',
+      files: { 'grid.css': sha256('c'), 'tokens.json': sha256('{}') },
+    });
+  });
+
+  test.each([
+    ['latest', '1.3.0'],
+    ['1.2', '1.2.0'],
+    ['0', '0.9.0'],
+    ['1.2.0', '1.2.0'],
+  ])('%s is %s', async (asked, version) => {
+    expect((await pull(`--from ${ADDRESS}/${asked} --key-from-env KEY`)).text).toBe(`${version}: grid.css`);
+  });
+
+  test('frozen, the version of the lock file, whatever was published since', async () => {
+    const lock = JSON.stringify({ from: ADDRESS, version: '1.2.0', files: { 'grid.css': sha256('b') } });
+    expect(await written(`${usual} --frozen`, { 'ypsiline-lock.json': lock })).toEqual({ 'grid.css': 'b' });
+  });
+
+  test('frozen, status 1 and nothing written where bytes differ', async () => {
+    const lock = JSON.stringify({ from: ADDRESS, version: '1.2.0', files: { 'grid.css': sha256('other') } });
+    expect(await pull(`${usual} --frozen`, { 'ypsiline-lock.json': lock })).toEqual({
+      problem: 'ypsiline: grid.css of 1.2.0 differs from ypsiline-lock.json; nothing was written',
+      status: 1,
+    });
+  });
+
+  test.each<[string, string, Record<string, string>?]>([
+    ['', '--from is missing'],
+    ['--from nowhere --key-from-env KEY', '--from is “nowhere”; give an address such as'],
+    [`--from ${ADDRESS}/1/grid.css --key-from-env KEY`, '--from is'],
+    [`--from ${ADDRESS}/1`, '--key-from-env is missing'],
+    [`--from ${ADDRESS}/1 --key-from-env NONE`, 'the environment variable NONE is empty'],
+    [`--from ${ADDRESS}/1 --key-from-env WRONG`, 'answered 401: This key opens nothing here.'],
+    [`--from ${ADDRESS}/7 --key-from-env KEY`, 'has no edition 7; it has 1.3.0, 1.2.0, 0.9.0'],
+    [`${usual} --files ../../etc/passwd`, '--files names “../../etc/passwd”'],
+    [`${usual} --files other.css`, 'answered 404: There is nothing here.'],
+    [`${usual} --frozen`, '--frozen needs ypsiline-lock.json'],
+    [usual, 'this lock file is no JSON', { 'ypsiline-lock.json': '{' }],
+    [usual, 'lacks from, version or files', { 'ypsiline-lock.json': '{"files":{"../x":"y"}}' }],
+    [
+      usual,
+      'ypsiline-lock.json is of https://grids.example.org/e/tidewick/kiosk, not of',
+      {
+        'ypsiline-lock.json': JSON.stringify({
+          from: 'https://grids.example.org/e/tidewick/kiosk',
+          version: '1.0.0',
+          files: {},
+        }),
+      },
+    ],
+  ])('“%s” is unusable', async (line, says, kept) => {
+    const { problem, status, files } = await pull(line, kept);
+    expect(problem).toContain(says);
+    expect([status, files]).toEqual([2, undefined]);
+  });
+
+  test('a server that does not answer', async () => {
+    const away = (async () => {
+      throw new Error('fetch failed', { cause: new Error('connect ECONNREFUSED') });
+    }) as unknown as typeof fetch;
+    expect((await pull(usual, {}, away)).problem).toContain('does not answer: connect ECONNREFUSED');
+  });
+});

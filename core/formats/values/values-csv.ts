@@ -1,0 +1,19 @@
+import { allTables } from '../../edition/all-tables';
+import type { Spec } from '../../spec/schema';
+import { commaSeparated } from '../../text/comma-separated';
+
+/**
+ * The tables of a spec as one CSV (RFC 4180) for spreadsheets: a line for each quantity and column of its table, lengths in px as decimals of at most
+ * four places, since a spreadsheet takes a fraction for text or a date.
+ *
+ *     table,quantity,of,value
+ *     Exact values,Columns,Phone,4
+ */
+export function valuesCsv(spec: Spec): string {
+  const rows = allTables(spec).flatMap(({ title, table: { head, rows: own } }) =>
+    own.flatMap(({ label, values }) =>
+      values.flatMap((value, index) => (value === null ? [] : [[title, label, head[index]!, value.copy]])),
+    ),
+  );
+  return commaSeparated([['table', 'quantity', 'of', 'value'], ...rows]);
+}

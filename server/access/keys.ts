@@ -1,0 +1,76 @@
+import type { Parsed } from '../../core/length/parsed';
+import type { Query } from '../database';
+import { freshToken, hashToken } from '../sign-in/tokens';
+import type { TeamAccess } from './access';
+
+/** What a key begins with, so that it is known where it is found. */
+const PREFIX = 'ypsk_';
+
+/** A team has at most so many keys that still open something, and a key lives at most so many days. */
+export const KEY_LIMITS = { keys: 100, days: 730, name: 80 };
+
+/** A key in the team’s list. Its secret is not kept. */
+export type AccessKey = {
+  id: string;
+  name: string;
+  /** The names of the specs that it opens; null for all. */
+  specs: string[] | null;
+  madeBy: string;
+  madeAt: Date;
+  lapsesAt: Date;
+  revokedAt: Date | null;
+  usedAt: Date | null;
+};
+
+/** The keys of a team, the newest first. */
+export async function keysOf(sql: Query, { teamId }: TeamAccess<'keys'>): Promise<AccessKey[]> {
+  return sql<AccessKey[]>`
+    select access_keys.id, access_keys.name, people.name as made_by, made_at, lapses_at, revoked_at, used_at,
+           case when spec_ids is null then null
+                else coalesce((select array_agg(document->>'name' order by document->>'name')
+                                 from drafts where drafts.spec_id = any(spec_ids)), '{}') end as specs
+      from access_keys
+      join people on people.id = made_by
+     where team_id = ${teamId}
+     order by made_at desc, access_keys.id`;
+}
+
+type Wanted = { name: string; specIds: string[] | null; days: number };
+
+/**
+ * Makes a key. Its secret is in the answer, and nowhere else: whoever makes it sees it once.
+ *
+ *     makeKey(sql, access, { name: 'Passenger site build', specIds: null, days: 365 })   // { value: { id, secret: 'ypsk_…' } }
+ */
+export async function makeKey(
+  sql: Query,
+  { teamId, personId }: TeamAccess<'keys'>,
+  { name, specIds, days }: Wanted,
+): Promise<Parsed<{ id: string; secret: string }>> {
+  const [open] = await sql<{ count: number }[]>`
+    select count(*)::int from access_keys where team_id = ${teamId} and revoked_at is null and lapses_at > now()`;
+  if (open!.count >= KEY_LIMITS.keys)
+    return { problem: `A team has at most ${KEY_LIMITS.keys} keys; revoke one that is not used.` };
+  if (specIds !== null) {
+    const [own] = await sql<{ count: number }[]>`
+      select count(*)::int from specs where team_id = ${teamId} and id in ${sql(specIds.length > 0 ? specIds : [NO_SPEC])}`;
+    if (specIds.length === 0 || own!.count !== new Set(specIds).size)
+      return { problem: 'Choose which specifications of this team the key opens, or all of them.' };
+  }
+  const secret = PREFIX + freshToken();
+  const [made] = await sql<{ id: string }[]>`
+    insert into access_keys (team_id, name, token_hash, spec_ids, made_by, lapses_at)
+    values (${teamId}, ${name}, ${hashToken(secret)}, ${specIds && `{${specIds.join(',')}}`}, ${personId}, now() + ${days} * interval '1 day')
+    returning id`;
+  return { value: { id: made!.id, secret } };
+}
+
+const NO_SPEC = '00000000-0000-0000-0000-000000000000';
+
+/** Revokes a key of a team; it opens nothing from then on. False where there is none. */
+export async function revokeKey(sql: Query, { teamId }: TeamAccess<'keys'>, id: string): Promise<boolean> {
+  if (!/^[0-9a-f-]{36}$/i.test(id)) return false;
+  const revoked = await sql`
+    update access_keys set revoked_at = coalesce(revoked_at, now()) where id = ${id} and team_id = ${teamId}`;
+  return revoked.count > 0;
+}

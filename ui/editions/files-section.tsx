@@ -1,0 +1,51 @@
+import { ARCHIVE, formatOf } from '../../core/formats/registry';
+import { NumberTable } from '../parts/number-table';
+import styles from './reading.module.scss';
+
+/** A file of an edition, with its size in bytes and the SHA-256 of its bytes. */
+export type ListedFile = { name: string; bytes: number; sha256: string };
+
+type Props = { files: readonly ListedFile[]; address: string; fileName: string; version: string };
+
+/** Every file of an edition: what it is for, how large it is, what its bytes come to. */
+export function FilesSection({ files, address, fileName, version }: Props) {
+  return (
+    <section className={`${styles.section} no-print`} aria-labelledby="files">
+      <h2 id="files">Files</h2>
+      <p className="soft">Written when the edition was published; they never change.</p>
+      <NumberTable of="words">
+        <thead>
+          <tr>
+            <th scope="col">File</th>
+            <th scope="col">For</th>
+            <th scope="col">Bytes</th>
+            <th scope="col">SHA-256</th>
+          </tr>
+        </thead>
+        <tbody>
+          {files.map(({ name, bytes, sha256 }) => (
+            <tr key={name}>
+              <th scope="row">
+                <a href={`${address}/${name}`} download={savedName(fileName, version, name)}>
+                  {name}
+                </a>
+              </th>
+              <td>{name === ARCHIVE.file ? ARCHIVE.isOf : formatOf(name)?.isOf}</td>
+              <td className="number">{bytes.toLocaleString('en')}</td>
+              <td>
+                <button type="button" className={styles.hash} data-copy={sha256} title="Copy the SHA-256">
+                  {sha256.slice(0, 12)}…
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </NumberTable>
+    </section>
+  );
+}
+
+/** What a file is called when it is saved: after its edition, unless another file names it. */
+export function savedName(spec: string, version: string, name: string): string {
+  return formatOf(name)?.isLinked ? name : `${spec}-${version}.${name}`;
+}

@@ -1,0 +1,75 @@
+'use client';
+
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { send } from '../frame/send';
+import { Answers, Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
+import type { ListedSpec } from './keys-page';
+import styles from './keys.module.scss';
+
+type Fields = { name: string; days: string; opens: 'all' | 'some'; specIds: string[] };
+type Props = { team: string; specs: readonly ListedSpec[]; onMade: (secret: string) => void; onClose: () => void };
+
+/** Asks what a new key is for, what it opens, and for how long. */
+export function NewKeyDialog({ team, specs, onMade, onClose }: Props) {
+  const { register, handleSubmit, watch, formState } = useForm<Fields>({
+    defaultValues: { name: '', days: '365', opens: 'all', specIds: [] },
+  });
+  const [problem, setProblem] = useState<string | null>(null);
+  const isSome = watch('opens') === 'some';
+
+  const submit = handleSubmit(async ({ name, days, opens, specIds }) => {
+    const body = { name, days: Number(days), specIds: opens === 'all' ? null : specIds };
+    const answer = await send<{ secret: string }>('POST', `/api/teams/${team}/keys`, body);
+    if (answer.ok) onMade(answer.body.secret);
+    else setProblem(answer.problem);
+  });
+  return (
+    <Dialog
+      title="New key"
+      onClose={onClose}
+      onSubmit={(event) => void submit(event)}
+      answers={<Answers yes="Make the key" isBusy={formState.isSubmitting} onNo={onClose} />}
+    >
+      <Field
+        label="What it is for"
+        placeholder="Passenger site build"
+        maxLength={80}
+        error={formState.errors.name?.message}
+        {...register('name', {
+          validate: (name) => name.trim() !== '' || 'A key needs a name, such as Passenger site build.',
+        })}
+      />
+      <Field
+        label="Lapses after, days"
+        className="number"
+        inputMode="numeric"
+        error={formState.errors.days?.message}
+        {...register('days', {
+          validate: (days) => /^\d{1,3}$/.test(days.trim()) || 'Give a whole number of days, such as 365.',
+        })}
+      />
+      <fieldset className={styles.opens}>
+        <legend className="form-label">Opens</legend>
+        <label>
+          <input type="radio" value="all" {...register('opens')} /> all specifications of the team, later ones too
+        </label>
+        <label>
+          <input type="radio" value="some" {...register('opens')} /> only these
+        </label>
+        {isSome &&
+          specs.map(({ id, name }) => (
+            <label key={id} className={styles.one}>
+              <input type="checkbox" value={id} {...register('specIds')} /> {name}
+            </label>
+          ))}
+      </fieldset>
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+    </Dialog>
+  );
+}
