@@ -1,7 +1,7 @@
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['.next/', 'node_modules/', 'next-env.d.ts', 'test-results/'] },
+  { ignores: ['.next/', 'public/', 'node_modules/', 'next-env.d.ts', 'test-results/'] },
   ...tseslint.configs.recommended,
   {
     rules: {

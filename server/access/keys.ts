@@ -27,8 +27,8 @@ export async function keysOf(sql: Query, { teamId }: TeamAccess<'keys'>): Promis
   return sql<AccessKey[]>`
     select access_keys.id, access_keys.name, people.name as made_by, made_at, lapses_at, revoked_at, used_at,
            case when spec_ids is null then null
-                else coalesce((select array_agg(document->>'name' order by document->>'name')
-                                 from drafts where drafts.spec_id = any(spec_ids)), '{}') end as specs
+                else coalesce((select jsonb_agg(document->>'name' order by document->>'name')
+                                 from drafts where drafts.spec_id = any(spec_ids)), '[]') end as specs
       from access_keys
       join people on people.id = made_by
      where team_id = ${teamId}

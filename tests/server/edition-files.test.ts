@@ -40,7 +40,7 @@ test('files are listed in the order of the formats, one for each breakpoint wher
   const { access, document, file } = await published('listers');
   const files = await filesOfEdition(sql(), access, '1.0.0');
   const formats = (names: string[]): (string | undefined)[] => names.map((name) => formatOf(name)?.id);
-  const expected = editionFiles(document).map(({ name }) => name);
+  const expected = [...editionFiles(document).map(({ name }) => name), 'everything.zip'];
   expect(files.map(({ name }) => name).toSorted()).toEqual(expected.toSorted());
   expect(formats(files.map(({ name }) => name))).toEqual(formats(expected));
   expect(expected).toEqual(expect.arrayContaining(['tokens.json', 'overlay-phone.svg']));

@@ -31,6 +31,8 @@ describe('keys', () => {
     const some = (await make({ specIds: [one.id] })).value!;
     expect(await Promise.all([opens(all.secret, one.slug), opens(all.secret, other.slug)])).toEqual([true, true]);
     expect(await Promise.all([opens(some.secret, one.slug), opens(some.secret, other.slug)])).toEqual([true, false]);
+    const listed = await keysOf(sql(), member.access);
+    expect(listed.map(({ specs }) => specs)).toEqual([[document.name], null]);
     const foreign = await createSpec(sql(), outsider.access, document);
     expect(await opens(all.secret, foreign.slug, 'strangers')).toBe(false);
     expect(await opens('ypsk_none', one.slug)).toBe(false);

@@ -13,7 +13,7 @@ export function FilesSection({ files, address, fileName, version }: Props) {
     <section className={`${styles.section} no-print`} aria-labelledby="files">
       <h2 id="files">Files</h2>
       <p className="soft">Written when the edition was published; they never change.</p>
-      <NumberTable of="words">
+      <NumberTable of="words" className={styles.files!}>
         <thead>
           <tr>
             <th scope="col">File</th>

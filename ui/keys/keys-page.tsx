@@ -8,22 +8,10 @@ import { Answers, Dialog } from '../parts/dialog';
 import { Empty } from '../parts/empty';
 import { Notice } from '../parts/notice';
 import { NumberTable } from '../parts/number-table';
+import type { ListedKey, ListedSpec } from './listed-key';
 import { MadeKeyDialog } from './made-key-dialog';
 import styles from './keys.module.scss';
 import { NewKeyDialog } from './new-key-dialog';
-
-export type ListedKey = {
-  id: string;
-  name: string;
-  specs: string[] | null;
-  madeBy: string;
-  madeAt: string;
-  lapsesAt: string;
-  revokedAt: string | null;
-  usedAt: string | null;
-};
-
-export type ListedSpec = { id: string; slug: string; name: string };
 
 type Props = { team: string; keys: readonly ListedKey[]; specs: readonly ListedSpec[] };
 

@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form';
 import { send } from '../frame/send';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
-import type { ListedSpec } from './keys-page';
+import type { ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
 
 type Fields = { name: string; days: string; opens: 'all' | 'some'; specIds: string[] };
