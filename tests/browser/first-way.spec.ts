@@ -37,7 +37,7 @@ test('from sign-in to the reading page, and a teammate takes the CSS', async ({ 
   await teammate.goto(address);
   await expect(teammate.getByText('A first grid for the harbour map.')).toBeVisible();
   const download = teammate.waitForEvent('download');
-  await teammate.locator('a[download$="grid.css"]').click();
+  await teammate.locator('main > header a[download$="grid.css"]').click();
   const css = await readFile(await (await download).path(), 'utf8');
   expect(css).toContain(' *   108 + 12 × 75 + 11 × 36 + 108 = 1512');
   await context.close();

@@ -19,7 +19,8 @@ for (let seed = 1; seed <= SEEDS; seed++) {
     for (let act = 1; act <= LENGTH; act++) {
       told.push(await random.oneOf(Object.values(ACTS))(page, model, random));
       const trace = `seed ${seed}, act ${act}: ${told.slice(-4).join('; ')}`;
-      expect(await shown(page), trace).toEqual(model.columns);
+      // a slow machine may draw a moment later
+      await expect.poll(() => shown(page), { message: trace }).toEqual(model.columns);
       if (act % 40 > 0) continue;
       await expect(saved(page), trace).toBeVisible();
       const [row] = await app.sql<{ document: Spec }[]>`

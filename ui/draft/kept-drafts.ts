@@ -1,5 +1,6 @@
 import type { Change } from '../../core/edits/edit';
 import type { Spec } from '../../core/spec/schema';
+import { windowName } from '../frame/window-name';
 
 /**
  * What the browser keeps of a draft: the newest unsaved document of each window (in localStorage, until the server has
@@ -7,24 +8,6 @@ import type { Spec } from '../../core/spec/schema';
  */
 
 export type Unsaved = { document: Spec; basedOn: number; at: string; window: string };
-
-const WINDOW_KEY = 'ypsiline:window';
-
-let ownName: string | null = null;
-
-/**
- * The name of this window. It lies in the session only while nobody is on the page: a tab that is duplicated takes a
- * copy of the session along, and must not find the name of the tab that it was made from.
- */
-function windowName(): string {
-  if (ownName) return ownName;
-  const name = sessionStorage.getItem(WINDOW_KEY) ?? Math.random().toString(36).slice(2, 10);
-  ownName = name;
-  sessionStorage.removeItem(WINDOW_KEY);
-  window.addEventListener('pagehide', () => sessionStorage.setItem(WINDOW_KEY, name));
-  window.addEventListener('pageshow', ({ persisted }) => persisted && sessionStorage.removeItem(WINDOW_KEY));
-  return name;
-}
 
 function unsavedKey(specId: string, window = windowName()): string {
   return `ypsiline:unsaved:${specId}:${window}`;

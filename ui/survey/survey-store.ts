@@ -1,8 +1,9 @@
-import { createStore as createKept, del, get as read, set as write, type UseStore } from 'idb-keyval';
+import { createStore as createKept, delMany, getMany, keys, set as write, type UseStore } from 'idb-keyval';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { SurveyedScreen } from '../../core/survey/correct';
 import type { ChosenGrid } from '../../core/survey/kept-survey';
 import { SURVEY_LIMITS } from '../../core/survey/read-screens';
+import { windowName } from '../frame/window-name';
 
 /** By which grid the screens of a width are held: one that was found, or the spec’s own. */
 export type Chosen = ChosenGrid | 'spec';
@@ -95,25 +96,48 @@ export function createSurveyStore(place: string) {
 
 const PAUSE_MS = 250;
 
-/** Reads what the browser kept, and keeps what changes from then on. */
+/** Reads what the browser kept for this window, or else what another window kept last, and keeps what changes from then on. */
 async function keep(store: StoreApi<SurveyState>, place: string, kept: UseStore): Promise<void> {
-  const before = await read<UnderWay>(place, kept).catch(() => undefined);
+  const own = `${place} ${windowName()}`;
+  const before = await newestOf(place, own, kept).catch(() => undefined);
   if (before && store.getState().screens.length === 0) store.setState({ ...before, isRead: true });
   else store.setState({ isRead: true });
   let waiting: ReturnType<typeof setTimeout> | undefined;
+  const flush = (): void => {
+    clearTimeout(waiting);
+    waiting = undefined;
+    const { name, screens, pictures, shown, chosen } = store.getState();
+    const shownOnes = Object.entries(pictures).filter(([id]) => screens.some((screen) => screen.id === id));
+    const survey: Kept = { name, screens, pictures: Object.fromEntries(shownOnes), shown, chosen, at: Date.now() };
+    // an empty one is kept too, or else another window's would be found; a browser that keeps nothing goes on without
+    void write(own, survey, kept).catch(() => {});
+  };
   store.subscribe((now, then) => {
     const isSame =
       now.screens === then.screens && now.chosen === then.chosen && now.shown === then.shown && now.name === then.name;
     if (isSame) return;
     clearTimeout(waiting);
-    waiting = setTimeout(() => {
-      const { name, screens, pictures, shown, chosen } = store.getState();
-      const own = Object.fromEntries(
-        Object.entries(pictures).filter(([id]) => screens.some((screen) => screen.id === id)),
-      );
-      const survey: UnderWay = { name, screens, pictures: own, shown, chosen };
-      // a browser that keeps nothing, as in a private window, goes on without
-      void (screens.length === 0 ? del(place, kept) : write(place, survey, kept)).catch(() => {});
-    }, PAUSE_MS);
+    waiting = setTimeout(flush, PAUSE_MS);
   });
+  window.addEventListener('pagehide', () => waiting !== undefined && flush());
+}
+
+type Kept = UnderWay & { at: number };
+
+/** What nobody came back to for so long is dropped. */
+const OLDEST_MS = 60 * 24 * 3600 * 1000;
+
+async function newestOf(place: string, own: string, kept: UseStore): Promise<UnderWay | undefined> {
+  const names = (await keys<string>(kept)).filter((name) => name.startsWith(`${place} `));
+  const surveys = (await getMany<Kept>(names, kept)).map((survey, index) => ({ survey, name: names[index]! }));
+  const oldest = Date.now() - OLDEST_MS;
+  await delMany(
+    surveys.flatMap(({ survey, name }) => (survey && survey.at < oldest ? [name] : [])),
+    kept,
+  );
+  const newest = surveys.filter(({ survey }) => survey).sort((a, b) => b.survey!.at - a.survey!.at)[0];
+  const { survey } = surveys.find(({ name }) => name === own) ?? newest ?? {};
+  if (!survey) return undefined;
+  const { at: _at, ...underWay } = survey;
+  return underWay;
 }
