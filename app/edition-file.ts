@@ -1,4 +1,4 @@
-import { formatOf } from '../core/formats/registry';
+import { savedName } from '../core/formats/registry';
 import type { EditionFile } from '../server/edition-files';
 
 /** Media types that are text, which are answered in UTF-8. */
@@ -25,7 +25,7 @@ export function answerFile(
   const headers = {
     ...more,
     ETag: `"${found.sha256}"`,
-    'Content-Disposition': `inline; filename="${savedName(spec, file, found.version)}"`,
+    'Content-Disposition': `inline; filename="${savedName(spec, found.version, file)}"`,
     'Cache-Control': isExact ? 'private, max-age=31536000, immutable' : 'private, no-cache',
   };
   const known = request.headers
@@ -35,9 +35,4 @@ export function answerFile(
   if (known?.some((tag) => tag === headers.ETag || tag === '*')) return new Response(null, { status: 304, headers });
   const type = TEXT.test(found.mediaType) ? `${found.mediaType}; charset=utf-8` : found.mediaType;
   return new Response(new Uint8Array(found.bytes), { headers: { ...headers, 'Content-Type': type } });
-}
-
-/** After its edition, unless another file names it. */
-function savedName(spec: string, file: string, version: string): string {
-  return formatOf(file)?.isLinked ? file : `${spec}-${version}.${file}`;
 }

@@ -1,5 +1,5 @@
 import { zipSync } from 'fflate';
-import semver from 'semver';
+import { versionMeant } from '../core/edition/version-meant';
 import { ARCHIVE, editionFiles, formatOf, FORMATS } from '../core/formats/registry';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
@@ -59,10 +59,10 @@ export async function versionFor(sql: Query, { specId }: SpecAccess<'read'>, ask
   const rows = await sql<
     { version: string }[]
   >`select version from editions where spec_id = ${specId} order by id desc`;
-  const versions = rows.map(({ version }) => version);
-  if (asked === 'latest') return versions[0] ?? null;
-  if (versions.includes(asked)) return asked;
-  return /^\d{1,6}(\.\d{1,6})?$/.test(asked) ? semver.maxSatisfying(versions, asked) : null;
+  return versionMeant(
+    rows.map(({ version }) => version),
+    asked,
+  );
 }
 
 /** An edition as builds list it. */

@@ -11,6 +11,7 @@ import {
 import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
 import { UnreadableDocument } from './stored-spec';
+import { isUuid } from './uuid';
 
 /** A kept survey in a list: what it was called, by whom, and how much was off on that day. */
 export type ListedSurvey = {
@@ -66,11 +67,9 @@ export async function keepSurvey(
   });
 }
 
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
-
 /** A kept survey of a spec, or null: there is none. */
 export async function surveyOf(sql: Query, { specId }: SpecAccess<'read'>, id: string): Promise<OpenedSurvey | null> {
-  if (!UUID.test(id)) return null;
+  if (!isUuid(id)) return null;
   const [row] = await sql<(Kept & { screens: unknown; chosen: unknown })[]>`
     select surveys.id, surveys.name, people.name as made_by, made_at, screens, chosen, edges, slips
       from surveys
@@ -85,7 +84,7 @@ export async function surveyOf(sql: Query, { specId }: SpecAccess<'read'>, id: s
 
 /** Removes a kept survey; false where there is none. */
 export async function removeSurvey(sql: Query, { specId }: SpecAccess<'edit'>, id: string): Promise<boolean> {
-  if (!UUID.test(id)) return false;
+  if (!isUuid(id)) return false;
   const removed = await sql`delete from surveys where id = ${id} and spec_id = ${specId}`;
   return removed.count > 0;
 }

@@ -1,5 +1,5 @@
 import { canonicalJson } from '../../core/edition/canonical';
-import { filesOf, FORMATS } from '../../core/formats/registry';
+import { filesOf, type Format, FORMATS } from '../../core/formats/registry';
 import { overlaySvg } from '../../core/formats/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, readArguments, readDocument, Unusable, wholeNumber } from '../command';
@@ -20,7 +20,7 @@ export const exportCommand: Command = {
         `--format is ${values['format'] === undefined ? 'missing' : `“${values['format']}”`}; it must be one of ${FORMATS.map(({ id }) => id).join(', ')}`,
       );
     const spec = readDocument(file, read);
-    const written = textOf(spec, format.id, values, wholeNumber(values, 'height', { least: 1, most: 100_000 }));
+    const written = textOf(spec, format, values, wholeNumber(values, 'height', { least: 1, most: 100_000 }));
     const to = values['to'];
     if (typeof to !== 'string') return { text: written.replace(/\n$/, ''), status: 0 };
     return { files: [{ path: to, text: written }], status: 0 };
@@ -29,8 +29,8 @@ export const exportCommand: Command = {
 
 type Values = Record<string, string | boolean | undefined>;
 
-function textOf(spec: Spec, id: string, values: Values, height: number | undefined): string {
-  const format = FORMATS.find((own) => own.id === id)!;
+function textOf(spec: Spec, format: Format, values: Values, height: number | undefined): string {
+  const { id } = format;
   const files = filesOf(format, spec);
   if (files.length === 0) throw new Unusable(`this document has nothing to write as ${id}`);
   const breakpoint = values['breakpoint'];

@@ -1,8 +1,8 @@
 import { isAbsolute, join } from 'node:path';
-import semver from 'semver';
+import { versionMeant } from '../../core/edition/version-meant';
 import { type Answer, type Command, readArguments, Unusable } from '../command';
 import { type Lock, lockText, readLock } from '../lock-file';
-import { sha256OfBytes } from '../sha256';
+import { sha256 } from '../sha256';
 
 const USAGE = 'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen]';
 const LOCK = 'ypsiline-lock.json';
@@ -44,7 +44,7 @@ export const pullCommand: Command = {
     const fetched = await Promise.all(
       names.map(async (name) => ({ name, bytes: await bytesOf(world.fetch, `${address}/${version}/${name}`, key) })),
     );
-    const sums = Object.fromEntries(fetched.map(({ name, bytes }) => [name, sha256OfBytes(bytes)]));
+    const sums = Object.fromEntries(fetched.map(({ name, bytes }) => [name, sha256(bytes)]));
     const differing = values['frozen'] ? names.filter((name) => sums[name] !== lock!.files[name]) : [];
     if (differing.length > 0)
       return {
@@ -109,9 +109,7 @@ type Fetch = typeof fetch;
 async function versionAt(fetching: Fetch, address: string, asked: string, key: string): Promise<string> {
   const { editions } = JSON.parse((await bytesOf(fetching, address, key)).toString('utf8')) as Listed;
   const versions = editions.map(({ version }) => version);
-  const exact = versions.find((version) => version === asked);
-  const newest = /^\d+(\.\d+)?$/.test(asked) ? semver.maxSatisfying(versions, asked) : null;
-  const own = asked === 'latest' ? versions[0] : (exact ?? newest);
+  const own = versionMeant(versions, asked);
   if (!own) throw new Unusable(`${address} has no edition ${asked}; it has ${versions.join(', ') || 'none'}`);
   return own;
 }

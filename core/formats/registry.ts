@@ -179,6 +179,11 @@ export function formatOf(name: string): Format | undefined {
   });
 }
 
+/** What a file of an edition is called when it is saved: after its edition, unless another file names it. */
+export function savedName(spec: string, version: string, name: string): string {
+  return formatOf(name)?.isLinked ? name : `${spec}-${version}.${name}`;
+}
+
 function hasLayouts({ layouts }: Spec): boolean {
   return layouts.length > 0;
 }

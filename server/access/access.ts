@@ -1,5 +1,6 @@
 import type { Query } from '../database';
 import { hashToken } from '../sign-in/tokens';
+import { isUuid } from '../uuid';
 import { type Action, ALLOWED, type Role } from './actions';
 
 declare const granted: unique symbol;
@@ -74,8 +75,6 @@ export async function keyAccess(
   return given(own, []) as SpecAccess<'read'> | null;
 }
 
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
-
 /** A specification by its id, or by the addresses of its team and its own. */
 export type SpecPlace = { id: string } | { team: string; spec: string };
 
@@ -86,7 +85,7 @@ export async function specAccess<A extends Action>(
   place: SpecPlace,
   ...actions: [A, ...A[]]
 ): Promise<SpecAccess<A> | null> {
-  if ('id' in place && !UUID.test(place.id)) return null;
+  if ('id' in place && !isUuid(place.id)) return null;
   const isPlace =
     'id' in place ? sql`specs.id = ${place.id}` : sql`teams.slug = ${place.team} and specs.slug = ${place.spec}`;
   const [row] = await sql<SpecRow[]>`

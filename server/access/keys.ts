@@ -1,6 +1,7 @@
 import type { Parsed } from '../../core/length/parsed';
 import type { Query } from '../database';
 import { freshToken, hashToken } from '../sign-in/tokens';
+import { isUuid } from '../uuid';
 import type { TeamAccess } from './access';
 
 /** What a key begins with, so that it is known where it is found. */
@@ -69,7 +70,7 @@ const NO_SPEC = '00000000-0000-0000-0000-000000000000';
 
 /** Revokes a key of a team; it opens nothing from then on. False where there is none. */
 export async function revokeKey(sql: Query, { teamId }: TeamAccess<'keys'>, id: string): Promise<boolean> {
-  if (!/^[0-9a-f-]{36}$/i.test(id)) return false;
+  if (!isUuid(id)) return false;
   const revoked = await sql`
     update access_keys set revoked_at = coalesce(revoked_at, now()) where id = ${id} and team_id = ${teamId}`;
   return revoked.count > 0;

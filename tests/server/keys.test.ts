@@ -51,6 +51,7 @@ describe('keys', () => {
   test('open nothing once revoked or lapsed', async () => {
     const [revoked, lapsed] = [(await make()).value!, (await make()).value!];
     expect(await revokeKey(sql(), outsider.access, revoked.id)).toBe(false);
+    expect(await revokeKey(sql(), member.access, '-'.repeat(36))).toBe(false);
     expect(await opens(revoked.secret, one.slug)).toBe(true);
     expect(await revokeKey(sql(), member.access, revoked.id)).toBe(true);
     await sql()`update access_keys set lapses_at = now() - interval '1 second' where id = ${lapsed.id}`;

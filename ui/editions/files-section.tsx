@@ -1,4 +1,4 @@
-import { ARCHIVE, formatOf } from '../../core/formats/registry';
+import { ARCHIVE, formatOf, savedName } from '../../core/formats/registry';
 import { NumberTable } from '../parts/number-table';
 import styles from './reading.module.scss';
 
@@ -43,9 +43,4 @@ export function FilesSection({ files, address, fileName, version }: Props) {
       </NumberTable>
     </section>
   );
-}
-
-/** What a file is called when it is saved: after its edition, unless another file names it. */
-export function savedName(spec: string, version: string, name: string): string {
-  return formatOf(name)?.isLinked ? name : `${spec}-${version}.${name}`;
 }

@@ -10,6 +10,7 @@ import { send } from '../frame/send';
 import { ViewFrame } from '../frame/view-frame';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
+import { useHeld } from './held-against';
 import { SurveyDesk } from './survey-desk';
 import { SurveyProvider } from './survey-context';
 import { createSurveyStore } from './survey-store';
@@ -33,11 +34,12 @@ export function NewSurvey({ team }: { team: string }) {
 
 function Inside({ team }: { team: string }) {
   const state = useFound();
+  const held = useHeld(state.found);
   const [isBeginning, setBeginning] = useState(false);
   const together = state.found?.together ?? null;
   return (
     <>
-      <SurveyDesk state={state} onTakeGrid={nothing} onTakeUnit={nothing}>
+      <SurveyDesk state={state} held={held} onTakeGrid={nothing} onTakeUnit={nothing}>
         <section className={styles.kept} aria-label="A new specification">
           <h2>A new specification</h2>
           <p className="soft">

@@ -81,7 +81,7 @@ function Inside() {
           </button>
         </Notice>
       )}
-      <SurveyDesk state={state} onTakeGrid={setGrid} onTakeUnit={() => setTakingUnit(true)}>
+      <SurveyDesk state={state} held={held} onTakeGrid={setGrid} onTakeUnit={() => setTakingUnit(true)}>
         {shown && (
           <p className={styles.acts}>
             <ToolButton onClick={layOut} title="Its blocks, on the columns of the spec that they are nearest to">

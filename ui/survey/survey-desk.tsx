@@ -11,7 +11,7 @@ import { BoxPanel } from './box-panel';
 import { BoxesDialog } from './boxes-dialog';
 import { Followed } from './followed';
 import { GridList } from './grid-list';
-import { useHeld } from './held-against';
+import type { Held } from './held-against';
 import { OffTable } from './off-table';
 import { PageDialog } from './page-dialog';
 import { ScreenList } from './screen-list';
@@ -28,6 +28,7 @@ const DownPage = dynamic(() => import('./down-page').then((file) => file.DownPag
 
 type Props = {
   state: FoundState;
+  held: readonly Held[];
   onTakeGrid: (grid: FoundGrid) => void;
   onTakeUnit: () => void;
   /** What the place adds: surveys that are kept, or the way to a new spec. */
@@ -35,10 +36,9 @@ type Props = {
 };
 
 /** Screens, the shown one on its grid, and what was found. Files are dropped anywhere on it. */
-export function SurveyDesk({ state: { found, isLooking }, onTakeGrid, onTakeUnit, children }: Props) {
+export function SurveyDesk({ state: { found, isLooking }, held, onTakeGrid, onTakeUnit, children }: Props) {
   const store = useSurveyStore();
   const shownId = useSurvey((survey) => survey.shown);
-  const held = useHeld(found);
   const bringing = useBring();
   const [shows, setShows] = useState(SHOWS);
   const [chosen, setChosen] = useState<{ screen: string; index: number } | null>(null);

@@ -20,8 +20,6 @@ export type UnderWay = {
 export type SurveyState = UnderWay & {
   /** What can be taken back, the newest last. */
   past: readonly (readonly SurveyedScreen[])[];
-  /** Is what the browser kept read? */
-  isRead: boolean;
   /** Adds screens; answers with the sentence that says why not, or null. */
   add: (screens: readonly SurveyedScreen[], pictures?: Readonly<Record<string, Blob>>) => string | null;
   remove: (id: string) => void;
@@ -51,7 +49,6 @@ export function createSurveyStore(place: string) {
     return {
       ...NOTHING,
       past: [],
-      isRead: false,
       add: (added, pictures = {}) => {
         const { screens } = get();
         if (screens.length + added.length > SURVEY_LIMITS.screens)
@@ -90,7 +87,6 @@ export function createSurveyStore(place: string) {
   });
   // on the server, and in a browser that keeps nothing, there is nothing to read
   if (database) void keep(store, place, database);
-  else store.setState({ isRead: true });
   return store;
 }
 
@@ -100,12 +96,13 @@ const PAUSE_MS = 250;
 async function keep(store: StoreApi<SurveyState>, place: string, kept: UseStore): Promise<void> {
   const own = `${place} ${windowName()}`;
   const before = await newestOf(place, own, kept).catch(() => undefined);
-  if (before && store.getState().screens.length === 0) store.setState({ ...before, isRead: true });
-  else store.setState({ isRead: true });
+  if (before && store.getState().screens.length === 0) store.setState(before);
   let waiting: ReturnType<typeof setTimeout> | undefined;
+  let keptAt = 0;
   const flush = (): void => {
     clearTimeout(waiting);
     waiting = undefined;
+    keptAt = Date.now();
     const { name, screens, pictures, shown, chosen } = store.getState();
     const shownOnes = Object.entries(pictures).filter(([id]) => screens.some((screen) => screen.id === id));
     const survey: Kept = { name, screens, pictures: Object.fromEntries(shownOnes), shown, chosen, at: Date.now() };
@@ -116,8 +113,9 @@ async function keep(store: StoreApi<SurveyState>, place: string, kept: UseStore)
     const isSame =
       now.screens === then.screens && now.chosen === then.chosen && now.shown === then.shown && now.name === then.name;
     if (isSame) return;
+    // the first change is kept at once, those that follow quickly are kept together
     clearTimeout(waiting);
-    waiting = setTimeout(flush, PAUSE_MS);
+    waiting = setTimeout(flush, Math.max(0, keptAt + PAUSE_MS - Date.now()));
   });
   window.addEventListener('pagehide', () => waiting !== undefined && flush());
 }
