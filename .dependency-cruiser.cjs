@@ -33,8 +33,10 @@ const ROOMS = [
   'sweep',
   'finder',
   'edition',
+  'site',
   'formats',
   'diff',
+  'comparison',
 ];
 const noArrowUp = ROOMS.slice(0, -1).map((room, place) =>
   apart(

@@ -1,4 +1,5 @@
 import { checkCommand } from './commands/check';
+import { compareCommand } from './commands/compare';
 import { exportCommand } from './commands/export';
 import { finderCommand } from './commands/finder';
 import { layoutCommand } from './commands/layout';
@@ -13,6 +14,7 @@ const COMMANDS: Record<string, Command> = {
   sweep: sweepCommand,
   layout: layoutCommand,
   survey: surveyCommand,
+  compare: compareCommand,
   export: exportCommand,
   pull: pullCommand,
 };

@@ -24,18 +24,23 @@ export class Unusable extends Error {}
 type Options = NonNullable<ParseArgsConfig['options']>;
 
 /** The options and file of a call, or one line that says which is not known. */
-export function readArguments<T extends Options>(args: string[], usage: string, options: T, files: 0 | 1) {
+export function readArguments<T extends Options>(args: string[], usage: string, options: T, files: 0 | 1 | 'more') {
   try {
     const { values, positionals } = parseArgs({
       args,
       options: { json: { type: 'boolean' }, ...options },
       allowPositionals: true,
     });
-    if (positionals.length !== files)
+    if (files === 'more' && positionals.length < 2) throw new Error('a document and a style sheet or more are needed');
+    if (files !== 'more' && positionals.length !== files)
       throw new Error(
         files === 1 ? 'one file is needed, or - for standard input' : `“${positionals[0]}” is not expected`,
       );
-    return { values: values as Record<string, string | boolean | undefined>, file: positionals[0] ?? '' };
+    return {
+      values: values as Record<string, string | boolean | undefined>,
+      file: positionals[0] ?? '',
+      files: positionals.slice(1),
+    };
   } catch (error) {
     throw new Unusable(`${(error as Error).message.split('. ')[0]}; type ${usage}`);
   }

@@ -1,0 +1,168 @@
+import type { Parsed } from '../length/parsed';
+import { decimal } from '../length/present';
+import { type Px, px } from '../length/px';
+import { columnsAt } from '../columns/columns-at';
+import { byWidth, rangeEnd } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
+import { isSame } from '../site/fit-columns';
+import { readSite, type SiteReading, widthsTried } from '../site/read-site';
+import type { Unread } from '../site/rules';
+import type { GridSystem, RoleChoice, SiteGrid } from '../site/systems';
+import { BEYOND } from '../site/widths';
+import { type Check, checkOf, countCalled, type Held, lengthCalled } from './check';
+import { layoutChecks } from './layout-checks';
+import { rowChecks } from './row-checks';
+
+/** A page's style sheets held against a specification. */
+export type SiteComparison = {
+  /** The page's grid that was held: `.col-* in .row in .container`. */
+  grid: string | null;
+  /** Other grids that the style sheets make. */
+  others: string[];
+  checks: Check[];
+  /** What could be a grid and was not read. */
+  unread: Unread[];
+};
+
+/**
+ * Range by range, quantity by quantity: does a page do what a specification says? Lengths are the same where they differ by less than 1/64 px.
+ *
+ *     compareSite(spec, [css]).value.checks.find(({ isSame }) => !isSame).sentence
+ *     // "Desktop: gutter is 20 px on the page where the specification has 24 px (at 1200 px, and differs from 1200–3840)."
+ */
+export function compareSite(spec: Spec, texts: readonly string[], choice: RoleChoice = {}): Parsed<SiteComparison> {
+  const { value: site, problem } = readSite(texts, choice);
+  if (!site) return { problem: problem! };
+  const layouts = layoutChecks(spec, site.sheet.rules);
+  const { system } = site;
+  if (!system && layouts.length === 0)
+    return {
+      problem: `No grid of columns was found in ${texts.length === 1 ? 'this style sheet' : 'these style sheets'}; it needs grid-template-columns, or classes whose widths are shares of a row.`,
+    };
+  const checks = system
+    ? byWidth(spec.breakpoints).flatMap((breakpoint) => columnChecks(spec, breakpoint, site, system))
+    : [];
+  const rows = system ? rowChecks(spec, site, system) : [];
+  return {
+    value: {
+      grid: system && systemText(system),
+      others: site.grids.systems.slice(1).map(systemText),
+      checks: [...checks, ...rows, ...layouts],
+      unread: site.unread,
+    },
+  };
+}
+
+/** `.col-* in .row in .container` */
+export function systemText({ name, kind, around }: GridSystem): string {
+  const outer = (kind === 'tracks' ? around.slice(0, -1) : around).map((each) => `.${each.replaceAll(' ', '.')}`);
+  return [name, ...outer.reverse()].join(' in ');
+}
+
+type At = { width: number; grid: SiteGrid };
+
+/** A breakpoint's columns, at widths of its range and on both sides of each width at which the page changes. */
+function columnChecks(spec: Spec, breakpoint: Breakpoint, site: SiteReading, system: GridSystem): Check[] {
+  const end = rangeEnd(spec, breakpoint);
+  const bounds = site.grids
+    .boundsOf(system)
+    .flatMap((bound) => [bound - 1, bound])
+    .filter((width) => width >= Math.max(breakpoint.from, 240) && width < (end ?? BEYOND));
+  const { width: drawn } = breakpoint.reference;
+  const isInRange = drawn >= breakpoint.from && (end === null || drawn < end);
+  const widths = [...widthsTried(breakpoint.from, end), ...bounds, ...(isInRange ? [Math.round(drawn)] : [])];
+  const root = px(spec.rootFontSize);
+  const read: At[] = [];
+  for (const width of [...new Set(widths)].sort((a, b) => a - b)) {
+    const grid = site.grids.at(system, width, root, breakpoint.reference.height);
+    if ('why' in grid) {
+      site.unread.push({ what: `${breakpoint.name}, ${width} px`, why: `${system.name}: ${grid.why}.` });
+      break;
+    }
+    read.push({ width, grid });
+  }
+  if (read.length === 0) return [];
+  const moved = rangeCheck(spec, breakpoint, read);
+  // where the page has another breakpoint's grid, that is what is off there, and not each of its numbers
+  const own = read.filter(({ width }) => !moved.elsewhere.has(width));
+  return [moved.check, ...(own.length > 0 ? quantityChecks(spec, breakpoint, own) : [])];
+}
+
+function quantityChecks(spec: Spec, breakpoint: Breakpoint, read: readonly At[]): Check[] {
+  // where a specification has no room for its own columns, there is nothing to hold a page against
+  const solved = read
+    .map(({ width, grid }) => ({ width, grid, own: columnsAt(spec, breakpoint, width) }))
+    .filter(({ own }) => own.column.compare(0) >= 0);
+  if (solved.length === 0) return [];
+  const length = (quantity: string, pick: (of: (typeof solved)[number]) => [specification: Px, page: Px]): Check =>
+    checkOf(
+      breakpoint.name,
+      lengthCalled(quantity),
+      solved.map((each): Held => {
+        const [specification, page] = pick(each);
+        return {
+          width: each.width,
+          specification: decimal(specification),
+          page: decimal(page),
+          isSame: isSame(specification, page),
+        };
+      }),
+    );
+  const count = checkOf(
+    breakpoint.name,
+    countCalled('Columns', 'column'),
+    solved.map(({ width, grid, own }) => ({
+      width,
+      specification: String(own.count),
+      page: String(grid.count),
+      isSame: own.count === grid.count,
+    })),
+  );
+  const checks = [
+    count,
+    length('Gutter', ({ grid, own }) => [own.gutter, grid.gutter]),
+    length('Start margin', ({ grid, own }) => [own.marginStart, grid.start.sub(own.inset)]),
+    length('End margin', ({ grid, own, width }) => [own.marginEnd, px(width).sub(grid.end).sub(own.inset)]),
+  ];
+  // a column follows from the others: where one of those is off, it is so as well, and says nothing more
+  const column = length('Column', ({ grid, own }) => [own.column, grid.column]);
+  return checks.every((check) => check.isSame) ? [...checks, column] : checks;
+}
+
+/** At which widths of a range does the page have the grid of another breakpoint, and not its own? */
+function rangeCheck(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  read: readonly At[],
+): { check: Check; elsewhere: ReadonlySet<number> } {
+  const gives = (of: Breakpoint, { width, grid }: At): boolean => {
+    const { count, gutter, marginStart, inset } = columnsAt(spec, of, width);
+    return count === grid.count && isSame(gutter, grid.gutter) && isSame(marginStart.add(inset), grid.start);
+  };
+  const others = spec.breakpoints.filter(({ id }) => id !== breakpoint.id);
+  const held = read.map((at) => {
+    const other = gives(breakpoint, at) ? undefined : others.find((each) => gives(each, at));
+    return { at, other };
+  });
+  const elsewhere = held.filter(({ other }) => other !== undefined);
+  const range = checkOf(
+    breakpoint.name,
+    { quantity: 'Range', unit: '', said: (name) => `the grid of ${name}` },
+    held.map(({ at, other }) => ({
+      width: at.width,
+      specification: breakpoint.name,
+      page: other?.name ?? breakpoint.name,
+      isSame: other === undefined,
+    })),
+  );
+  const [first] = elsewhere;
+  return {
+    check: first
+      ? {
+          ...range,
+          sentence: `${breakpoint.name}: from ${range.at} px the page has the grid of ${first.other!.name}; the specification changes at ${first.other!.from > breakpoint.from ? first.other!.from : breakpoint.from}.`,
+        }
+      : range,
+    elsewhere: new Set(elsewhere.map(({ at }) => at.width)),
+  };
+}

@@ -1,0 +1,37 @@
+import type { SiteComparison } from './compare-site';
+
+/** A comparison as JUnit XML, which build servers show: a suite for each breakpoint, a case for each thing that was held. */
+export function junitXml({ checks, unread }: SiteComparison): string {
+  const suites = [...new Set(checks.map(({ breakpoint }) => breakpoint))].map((breakpoint) => {
+    const own = checks.filter((check) => check.breakpoint === breakpoint);
+    const off = own.filter(({ isSame }) => !isSame);
+    const cases = own.map(({ quantity, at, isSame, sentence }) => {
+      const name = `  <testcase classname="${text(breakpoint)}" name="${text(`${quantity} at ${at} px`)}"`;
+      return isSame ? `  ${name}/>` : `  ${name}>\n      <failure message="${text(sentence)}"/>\n    </testcase>`;
+    });
+    return `  <testsuite name="${text(breakpoint)}" tests="${own.length}" failures="${off.length}">\n${cases.join('\n')}\n  </testsuite>`;
+  });
+  const failures = checks.filter(({ isSame }) => !isSame).length;
+  const left = unread.map(({ what, why }) => `  <!-- not read: ${comment(`${what}: ${why}`)} -->`);
+  return `<?xml version="1.0" encoding="UTF-8"?>
+<testsuites name="Ypsiline" tests="${checks.length}" failures="${failures}">
+${[...suites, ...left].join('\n')}
+</testsuites>
+`;
+}
+
+/** Text in an attribute, without the characters that XML 1.0 does not have (2.2). */
+function text(value: string): string {
+  return printable(value).replace(
+    /[&<>"]/g,
+    (letter) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[letter]!,
+  );
+}
+
+function comment(value: string): string {
+  return printable(value).replaceAll('--', '- -').replace(/-$/, '- ');
+}
+
+function printable(value: string): string {
+  return value.replace(/[\u0000-\u001f\ufffe\uffff]/g, ' ').replace(/\p{Surrogate}/gu, '\ufffd');
+}

@@ -1,0 +1,92 @@
+import { type Parsed } from '../length/parsed';
+import type { Columns } from '../spec/schema';
+import { px } from '../length/px';
+import { fitColumns, type Sample } from './fit-columns';
+import { readStyleSheets, type StyleSheet, type Unread } from './rules';
+import { besideText, type GridSystem, type RoleChoice, SiteGrids } from './systems';
+import { BEYOND } from './widths';
+
+/** A range of a page, with the columns that a breakpoint would have there. */
+export type SiteRange = {
+  from: number;
+  /** Its last width and one more; null where it goes on. */
+  end: number | null;
+  columns: Columns;
+};
+
+/** What style sheets say of grids. */
+export type SiteReading = {
+  sheet: StyleSheet;
+  grids: SiteGrids;
+  /** The grid that is read, and the others that there are. */
+  system: GridSystem | null;
+  ranges: SiteRange[];
+  unread: Unread[];
+};
+
+const ROOT = 16;
+const WIDEST_TRIED = 3840;
+const TRIED = 12;
+
+/**
+ * The grid in style sheets: its ranges from media queries, its columns from the widths, paddings and margins of a container, its row and its columns, as a
+ * browser would place them. Only what a breakpoint's columns give at every width that is tried is answered; the rest is named.
+ *
+ *     readSite([bootstrap]).value.ranges[3]   // { from: 992, end: 1200, columns: { count: 12, gutter: "1.5rem", container: "960px", … } }
+ */
+export function readSite(texts: readonly string[], choice: RoleChoice = {}): Parsed<SiteReading> {
+  const { value: sheet, problem } = readStyleSheets(texts);
+  if (!sheet) return { problem: problem! };
+  const grids = new SiteGrids(sheet.rules, choice);
+  const [system] = grids.systems;
+  const unread = [...sheet.unread];
+  if (!system) return { value: { sheet, grids, system: null, ranges: [], unread } };
+  const ranges: SiteRange[] = [];
+  const bounds = grids.boundsOf(system);
+  bounds.forEach((from, index) => {
+    const end = bounds[index + 1] ?? null;
+    const own = rangeOf(grids, system, from, end);
+    if ('why' in own) {
+      unread.push({
+        what: `${system.name}, ${end === null ? `${from} px and up` : `${from}–${end - 1} px`}`,
+        why: own.why,
+      });
+      return;
+    }
+    const last = ranges.at(-1);
+    if (last && last.end === from && JSON.stringify(last.columns) === JSON.stringify(own.columns)) last.end = end;
+    else ranges.push({ from, end, columns: own.columns });
+  });
+  const beside = besideText(system);
+  if (beside) unread.push({ what: system.name, why: beside });
+  return { value: { sheet, grids, system, ranges, unread } };
+}
+
+function rangeOf(
+  grids: SiteGrids,
+  system: GridSystem,
+  from: number,
+  end: number | null,
+): { columns: Columns } | { why: string } {
+  const samples: Sample[] = [];
+  for (const width of widthsTried(from, end)) {
+    const grid = grids.at(system, width);
+    const other = grids.at(system, width, px(20));
+    if ('why' in grid) return grid;
+    if ('why' in other) return other;
+    samples.push({ width, grid, other });
+  }
+  const columns = fitColumns(samples, { rootFontSize: ROOT });
+  return columns
+    ? { columns }
+    : { why: 'Its columns and margins change with the width in a way that no breakpoint says.' };
+}
+
+/** Widths of a range to hold columns against: both ends, and some between. */
+export function widthsTried(from: number, end: number | null): number[] {
+  const first = Math.max(from, from === 0 ? Math.min(320, (end ?? BEYOND) - 1) : from);
+  const last = end === null ? Math.max(WIDEST_TRIED, first + 400) : end - 1;
+  const step = (last - first) / TRIED;
+  const widths = Array.from({ length: TRIED + 1 }, (_, index) => Math.round(first + step * index));
+  return [...new Set(widths)];
+}

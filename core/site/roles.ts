@@ -1,0 +1,158 @@
+import { px } from '../length/px';
+import { lengthIn } from './css-length';
+import { valueParts } from './css-value';
+import type { SiteRule } from './rules';
+import { compoundsOf, type ShareFamily } from './shares';
+
+/** A class, and how much speaks for it. */
+export type Candidate = { name: string; points: number };
+
+/** Rules of a single class, by the class. */
+function byClass(rules: readonly SiteRule[]): Map<string, SiteRule[]> {
+  const found = new Map<string, SiteRule[]>();
+  for (const rule of rules) {
+    for (const selector of rule.selectors) {
+      const [own, ...more] = compoundsOf(selector) ?? [];
+      if (!own || more.length > 0 || own.hasMore || own.classes.length !== 1) continue;
+      const name = own.classes[0]!;
+      found.set(name, [...(found.get(name) ?? []), rule]);
+    }
+  }
+  return found;
+}
+
+const LEAST_CONTAINER = 320;
+const AROUND = { width: px(1280), height: px(800), root: px(16), whole: null };
+
+/** Classes that could hold a page's width, the likeliest first: a greatest or a fixed width with margins that are alike, under a name that says so. */
+export function containersIn(rules: readonly SiteRule[]): Candidate[] {
+  const found: Candidate[] = [];
+  for (const [name, own] of byClass(rules)) {
+    const says = own.flatMap((rule) => rule.says);
+    const widths = new Set(
+      says
+        .filter(({ property }) => /^(max-)?(width|inline-size)$/.test(property))
+        .map(({ value }) => lengthIn(value, AROUND)?.valueOf() ?? 0)
+        .filter((width) => width >= LEAST_CONTAINER),
+    );
+    // a width that a custom property holds
+    const isHeld = says.some(
+      ({ property, value }) => /^(max-)?(width|inline-size)$/.test(property) && /var\(|min\(/.test(value),
+    );
+    if (widths.size === 0 && !isHeld) continue;
+    const isCentred = says.some(({ property, value }) => property.startsWith('margin') && /\bauto\b/.test(value));
+    const isNamed = /container|wrap|page|site|layout|content|inner|shell|frame/i.test(name);
+    const isPlain = /^[a-z-]*(container|wrapper|wrap)$/i.test(name);
+    const points =
+      (isNamed ? 4 : 0) +
+      (isPlain ? 2 : 0) +
+      (isCentred ? 3 : 0) +
+      Math.min(4, widths.size) -
+      (/--|fluid|full/.test(name) ? 3 : 0) -
+      name.length / 100;
+    if (isNamed && points >= 5) found.push({ name, points });
+  }
+  return found.sort((a, b) => b.points - a.points);
+}
+
+/** Does a class hold a width of its own, in the middle of what is around it? */
+export function holdsWidth(name: string, rules: readonly SiteRule[]): boolean {
+  const says = (byClass(rules).get(name) ?? []).flatMap((rule) => rule.says);
+  return (
+    says.some(({ property }) => /^max-(width|inline-size)$/.test(property)) &&
+    says.some(({ property, value }) => property.startsWith('margin') && /\bauto\b/.test(value))
+  );
+}
+
+/** Classes that could be the row of a family of shares: named before them in selectors, with negative margins, or flex boxes that wrap. */
+export function rowsFor(family: ShareFamily, rules: readonly SiteRule[]): Candidate[] {
+  if (family.row.length > 0) return [{ name: family.row.join(' '), points: 9 }];
+  const classes = byClass(rules);
+  const anyChild = new Set(
+    rules.flatMap(({ selectors, says }) =>
+      says.some(({ property }) => property.startsWith('padding'))
+        ? selectors.flatMap((selector) => {
+            const [row, child] = compoundsOf(selector) ?? [];
+            return row?.classes.length === 1 && child?.isAny && child.classes.length === 0 ? row.classes : [];
+          })
+        : [],
+    ),
+  );
+  const family_ = family.stem.split('-')[0]!;
+  const found = [...classes].flatMap(([name, own]): Candidate[] => {
+    const says = own.flatMap((rule) => rule.says);
+    const isOut = says.some(
+      ({ property, value }) =>
+        /^margin(-(left|right|inline.*))?$/.test(property) &&
+        (valueParts(value) ?? []).some((part) => /^-[\d.]|calc\(-/.test(part)),
+    );
+    const isFlex = says.some(({ property, value }) => property === 'display' && /flex/.test(value));
+    const isRow = /(^|[-_])(row|columns|cols|g)$/i.test(name);
+    const isWide =
+      says.some(({ property }) => property === 'max-width') && says.some(({ value }) => /\bauto\b/.test(value));
+    const isKin = name.split(/[-_]/)[0] === family_;
+    const points =
+      (isOut ? 3 : 0) +
+      (anyChild.has(name) ? 3 : 0) +
+      (isFlex ? 1 : 0) +
+      (isRow ? 2 : 0) +
+      (isWide ? 2 : 0) +
+      (isKin ? 1 : 0);
+    return points >= 3 ? [{ name, points: points - name.length / 100 }] : [];
+  });
+  return found.sort((a, b) => b.points - a.points);
+}
+
+/** Classes that give a family’s elements their padding, where they have none of their own: `column`, `cell`. */
+export function itemsFor(family: ShareFamily, row: string | null, rules: readonly SiteRule[]): string[] {
+  if (family.beside.length > 0) return [...family.beside];
+  const rowClasses = row?.split(' ') ?? [];
+  for (const { selectors, says } of rules) {
+    if (!says.some(({ property }) => /^(padding|margin)/.test(property))) continue;
+    for (const selector of selectors) {
+      const compounds = compoundsOf(selector);
+      const last = compounds?.at(-1);
+      const around = compounds?.at(-2)?.classes ?? [];
+      if (
+        !last ||
+        last.hasMore ||
+        last.classes.length !== 1 ||
+        !/^(col|cols|column|columns|cell|unit)$/i.test(last.classes[0]!)
+      )
+        continue;
+      if (compounds!.length === 1 || (compounds!.length === 2 && around.every((name) => rowClasses.includes(name))))
+        return last.classes;
+    }
+  }
+  return [];
+}
+
+/** What stands for an element without a class. */
+export const ANY = '*';
+
+/** Selectors that make a grid of tracks, in the order of the style sheets, with their classes. */
+export function trackElements(rules: readonly SiteRule[]): { name: string; around: string[] }[] {
+  const found = new Map<string, { name: string; around: string[] }>();
+  for (const { selectors, says } of rules) {
+    const isTracks = says.some(
+      ({ property, value }) =>
+        (property === 'grid-template-columns' || property === 'grid-template' || property === 'grid') &&
+        !/^(none|initial|subgrid)$/.test(value),
+    );
+    if (!isTracks) continue;
+    for (const selector of selectors) {
+      const compounds = compoundsOf(selector);
+      const last = compounds?.at(-1);
+      // whatever stands in an element of a class: `.layout > *`
+      const isChild = last?.isAny && last.classes.length === 0 && (compounds!.at(-2)?.classes.length ?? 0) > 0;
+      if (!last || last.hasMore || (last.classes.length === 0 && !isChild)) continue;
+      const name = last.classes.join(' ') || ANY;
+      const around = compounds!
+        .slice(0, -1)
+        .map(({ classes }) => classes.join(' '))
+        .filter((each) => each !== '');
+      if (!found.has(name)) found.set(name, { name, around });
+    }
+  }
+  return [...found.values()];
+}

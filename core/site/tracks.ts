@@ -1,0 +1,119 @@
+import Fraction from 'fraction.js';
+import { greatest, type Px, ZERO } from '../length/px';
+import { lengthIn, type Surroundings } from './css-length';
+import { nodeText, type ValueNode, valueNodes } from './css-value';
+
+/** Columns of a grid that are all as wide, within a box. */
+export type EvenTracks = {
+  count: number;
+  column: Px;
+  gutter: Px;
+  /** From the box’s start to the first. */ before: Px;
+};
+
+type Track = { share: Fraction } | { length: Px };
+
+const MOST_TRACKS = 400;
+
+/**
+ * The columns that `grid-template-columns` makes of a box (CSS Grid Layout 2, 7.2): a count of equal shares or lengths, or as many as fit.
+ *
+ *     evenTracks('repeat(12, minmax(0, 1fr))', px(1152), px(24), 'normal', …)   // 12 columns of 74
+ *
+ * @returns why not, where tracks differ or cannot be worked out
+ */
+export function evenTracks(
+  template: string,
+  width: Px,
+  gutter: Px,
+  justified: string | undefined,
+  around: Omit<Surroundings, 'whole'>,
+): EvenTracks | { why: string } {
+  const nodes = valueNodes(template);
+  if (!nodes) return { why: `“${cut(template)}” is not read` };
+  const inside = { ...around, whole: width };
+  const tracks = tracksOf(nodes, width, gutter, inside);
+  if (!tracks || tracks.length === 0) return { why: `the tracks “${cut(template)}” are not of a length that is known` };
+  const count = tracks.length;
+  const gaps = gutter.mul(count - 1);
+  const shares = tracks.filter((track): track is { share: Fraction } => 'share' in track);
+  if (shares.length === 0) {
+    const [first, ...rest] = (tracks as { length: Px }[]).map(({ length }) => length);
+    if (rest.some((length) => !length.equals(first!))) return { why: 'its tracks differ from each other' };
+    const taken = first!.mul(count).add(gaps);
+    return { count, column: first!, gutter, before: before(justified, width.sub(taken)) };
+  }
+  if (shares.length < count) return { why: 'some of its tracks are fixed and others share what is left' };
+  if (shares.some(({ share }) => !share.equals(shares[0]!.share))) return { why: 'its tracks differ from each other' };
+  return { count, column: greatest(ZERO, width.sub(gaps)).div(count), gutter, before: ZERO };
+}
+
+function before(justified: string | undefined, left: Px): Px {
+  if (left.compare(0) <= 0) return ZERO;
+  if (justified === 'center') return left.div(2);
+  return justified === 'end' || justified === 'flex-end' || justified === 'right' ? left : ZERO;
+}
+
+/** Each track; null where one is not known. */
+function tracksOf(nodes: readonly ValueNode[], width: Px, gutter: Px, around: Surroundings): Track[] | null {
+  const tracks: Track[] = [];
+  for (const node of nodes) {
+    if (node.type === 'Brackets') continue;
+    const own =
+      node.type === 'Function' && node.name === 'repeat'
+        ? repeated(node, width, gutter, around)
+        : [trackOf(node, around)];
+    if (!own || own.some((track) => track === null) || tracks.length + own.length > MOST_TRACKS) return null;
+    tracks.push(...(own as Track[]));
+  }
+  return tracks;
+}
+
+function trackOf(node: ValueNode, around: Surroundings): Track | null {
+  if (node.type === 'Dimension' && node.unit === 'fr') return { share: new Fraction(node.value!) };
+  if (node.type === 'Function' && node.name === 'minmax') {
+    const [least, , most] = node.children ?? [];
+    const [low, high] = [least && trackOf(least, around), most && trackOf(most, around)];
+    if (high && 'share' in high)
+      return low && 'length' in low && low.length.equals(ZERO) ? high : isAuto(least) ? high : null;
+    return high ?? null;
+  }
+  const length = lengthIn(nodeText(node), around);
+  return length ? { length } : null;
+}
+
+function isAuto(node: ValueNode | undefined): boolean {
+  return node?.type === 'Identifier' && node.name === 'auto';
+}
+
+/** `repeat()` with a count, or as often as fits (CSS Grid Layout 2, 7.2.3.2). */
+function repeated({ children = [] }: ValueNode, width: Px, gutter: Px, around: Surroundings): Track[] | null {
+  const comma = children.findIndex(({ type, value }) => type === 'Operator' && value === ',');
+  const [times] = children;
+  const rest = children.slice(comma + 1).filter(({ type }) => type !== 'Brackets');
+  if (comma !== 1 || !times) return null;
+  if (times.type === 'Identifier') return fitted(rest, width, gutter, around);
+  const inside = tracksOf(rest, width, gutter, around);
+  const count = Number(times.value);
+  if (!inside || !Number.isInteger(count) || count < 1 || count * inside.length > MOST_TRACKS) return null;
+  return Array.from({ length: count }, () => inside).flat();
+}
+
+/** As many tracks of a least width as fit; they then share what is left, where they may. */
+function fitted(rest: readonly ValueNode[], width: Px, gutter: Px, around: Surroundings): Track[] | null {
+  const [node] = rest;
+  if (!node || rest.length !== 1) return null;
+  const [low, , high] =
+    node.type === 'Function' && node.name === 'minmax' ? (node.children ?? []) : [node, undefined, node];
+  const least = low && lengthIn(nodeText(low), around);
+  const most = high && trackOf(high, around);
+  if (!least || !most || least.compare(0) <= 0) return null;
+  const step = least.add(gutter);
+  const count = Math.max(1, Number(width.add(gutter).div(step).floor().toString()));
+  if (count > MOST_TRACKS) return null;
+  return Array.from({ length: count }, () => most);
+}
+
+function cut(text: string): string {
+  return text.length > 60 ? `${text.slice(0, 60)}…` : text;
+}

@@ -1,0 +1,40 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { anySpec } from '../any-spec';
+import { columnsAt } from '../../core/columns/columns-at';
+import { gridCss } from '../../core/formats/grid-css/grid-css';
+import { px } from '../../core/length/px';
+import { breakpointAt } from '../../core/spec/ranges';
+import { isSame } from '../../core/site/fit-columns';
+import { readSite } from '../../core/site/read-site';
+import type { SiteGrid } from '../../core/site/systems';
+
+const ORIGIN = { version: '1.0.0', published: '2026-11-26', sha256: 'ab'.repeat(32) };
+
+describe('the style sheet of a specification', () => {
+  test('is read as its columns, at every width that is tried', () => {
+    fc.assert(
+      fc.property(
+        anySpec,
+        fc.array(fc.integer({ min: 320, max: 2600 }), { minLength: 3, maxLength: 3 }),
+        (spec, widths) => {
+          const { value } = readSite([gridCss(spec, ORIGIN)]);
+          const system = value!.system;
+          for (const width of widths) {
+            const solved = columnsAt(spec, breakpointAt(spec, width), width);
+            // where columns have no room, a browser does not draw what the sum says
+            if (!system || solved.column.compare(0) < 0 || solved.undetermined || solved.count < 2) continue;
+            const grid = value!.grids.at(system, width, px(spec.rootFontSize));
+            expect(grid).not.toHaveProperty('why');
+            const { count, column, gutter, start } = grid as SiteGrid;
+            expect([width, count]).toEqual([width, solved.count]);
+            expect([width, column.valueOf(), isSame(column, solved.column)]).toEqual([width, column.valueOf(), true]);
+            expect(isSame(gutter, solved.gutter)).toBe(true);
+            expect(isSame(start, solved.marginStart.add(solved.inset))).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+});
