@@ -37,6 +37,7 @@ const ROOMS = [
   'formats',
   'diff',
   'comparison',
+  'reading',
 ];
 const noArrowUp = ROOMS.slice(0, -1).map((room, place) =>
   apart(

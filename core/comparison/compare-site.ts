@@ -7,6 +7,7 @@ import type { Breakpoint, Spec } from '../spec/schema';
 import { isSame } from '../site/fit-columns';
 import { readSite, type SiteReading, widthsTried } from '../site/read-site';
 import type { Unread } from '../site/rules';
+import { systemText } from '../site/system-text';
 import type { GridSystem, RoleChoice, SiteGrid } from '../site/systems';
 import { BEYOND } from '../site/widths';
 import { type Check, checkOf, countCalled, type Held, lengthCalled } from './check';
@@ -51,12 +52,6 @@ export function compareSite(spec: Spec, texts: readonly string[], choice: RoleCh
       unread: site.unread,
     },
   };
-}
-
-/** `.col-* in .row in .container` */
-export function systemText({ name, kind, around }: GridSystem): string {
-  const outer = (kind === 'tracks' ? around.slice(0, -1) : around).map((each) => `.${each.replaceAll(' ', '.')}`);
-  return [name, ...outer.reverse()].join(' in ');
 }
 
 type At = { width: number; grid: SiteGrid };

@@ -1,4 +1,5 @@
 import type { Parsed } from '../length/parsed';
+import { parseJson } from '../text/json-text';
 import { brokenInvariant } from './invariants';
 import { upgradedTo } from './upgrades';
 import { LIMITS } from '../spec/limits';
@@ -57,9 +58,6 @@ export function readSpecText(text: string): Parsed<Spec> {
   if (text.length > LARGEST_DOCUMENT) {
     return { problem: `This text has ${text.length} characters; a spec document has at most ${LARGEST_DOCUMENT}.` };
   }
-  try {
-    return readSpec(JSON.parse(text));
-  } catch (error) {
-    return { problem: `This is not JSON: ${(error as Error).message}.` };
-  }
+  const { value, problem } = parseJson(text);
+  return problem === undefined ? readSpec(value) : { problem };
 }

@@ -1,3 +1,4 @@
+import { usualHeight, usualNames } from '../breakpoints/usual-screens';
 import { addBreakpoint, withBreakpoint } from '../breakpoints/breakpoints';
 import { fluidColumns, newBreakpoint, newSpec } from '../document/defaults';
 import type { Parsed } from '../length/parsed';
@@ -93,20 +94,6 @@ export function takeVerticals(
   });
 }
 
-/** What breakpoints are called by their width (common practice, no source). */
-const CALLED: readonly [from: number, name: string][] = [
-  [1600, 'Wide'],
-  [1100, 'Desktop'],
-  [900, 'Laptop'],
-  [600, 'Tablet'],
-  [0, 'Phone'],
-];
-
-/** A breakpoint is as high as screens of its width usually are (common practice, no source). */
-function usualHeight(width: number): number {
-  return Math.round(width < 600 ? width * 2.2 : width < 1100 ? width * 1.4 : width * 0.64);
-}
-
 /**
  * A new spec from a survey: a breakpoint for each surveyed width, which starts there (the narrowest at 0), on the unit that was found
  * down the pages.
@@ -114,11 +101,10 @@ function usualHeight(width: number): number {
 export function specOfSurvey(name: string, together: Together, verticals: Pick<Verticals, 'unit'>): Spec {
   const base = verticals.unit !== null && verticals.unit <= 32 ? verticals.unit : 8;
   const ids: string[] = [];
+  const names = usualNames(together.grids.map(({ width }) => Math.round(width)));
   const breakpoints = together.grids.map((grid, index): Breakpoint => {
     const width = Math.round(grid.width);
-    const usual = CALLED.find(([from]) => width >= from)![1];
-    const called = together.grids.filter((other) => CALLED.find(([from]) => other.width >= from)![1] === usual);
-    const own = called.length > 1 ? `${usual} ${width}` : usual;
+    const own = names[index]!;
     const id = idOf(own, ids);
     ids.push(id);
     const isCapped = together.outside.cap !== null && width >= together.outside.cap.from;

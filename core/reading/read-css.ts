@@ -1,0 +1,27 @@
+import type { Parsed } from '../length/parsed';
+import { systemText } from '../site/system-text';
+import { readSite } from '../site/read-site';
+import type { RoleChoice } from '../site/systems';
+import { type Reading, readingOf } from './reading';
+
+/** The grid in style sheets, as breakpoints: one for each range in which its columns are said in the same way. */
+export function readCss(texts: readonly string[], choice: RoleChoice = {}): Parsed<Reading> {
+  const { value: site, problem } = readSite(texts, choice);
+  if (!site) return { problem: problem! };
+  const { system, ranges, grids, unread } = site;
+  if (!system)
+    return {
+      problem:
+        'No grid of columns was found in this style sheet; it needs grid-template-columns, or classes whose widths are shares of a row.',
+    };
+  const others = grids.systems
+    .slice(1)
+    .map((other) => ({ what: systemText(other), why: 'It is another grid of the page.' }));
+  if (ranges.length === 0)
+    return { problem: `${systemText(system)} could not be read: ${unread[0]?.why ?? 'it says no columns.'}` };
+  return readingOf(
+    `Style sheet, ${systemText(system)}`,
+    ranges.map(({ from, columns }) => ({ from, columns })),
+    { unread: [...unread, ...others] },
+  );
+}
