@@ -1,8 +1,8 @@
 import type { Parsed } from '../length/parsed';
 import { decimal } from '../length/present';
 import { type Px, px } from '../length/px';
-import { columnsAt } from '../columns/columns-at';
-import { byWidth, rangeEnd } from '../spec/ranges';
+import { columnsAt, type SolvedColumns } from '../columns/columns-at';
+import { byWidth, rangeEnd, shownWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { isSame } from '../site/fit-columns';
 import { readSite, type SiteReading, widthsTried } from '../site/read-site';
@@ -21,9 +21,25 @@ export type SiteComparison = {
   /** Other grids that the style sheets make. */
   others: string[];
   checks: Check[];
+  /** Both grids of each breakpoint, to be drawn. */
+  drawn: DrawnPair[];
   /** What could be a grid and was not read. */
   unread: Unread[];
 };
+
+/** Columns as they are drawn: px, floating point. */
+export type DrawnGrid = {
+  width: number;
+  margin: number;
+  marginEnd: number;
+  count: number;
+  column: number;
+  gutter: number;
+  inset: number;
+};
+
+/** A breakpoint of a specification and what a page has there, at the width at which it is drawn. */
+export type DrawnPair = { breakpoint: string; specification: DrawnGrid; page: DrawnGrid };
 
 /**
  * Range by range, quantity by quantity: does a page do what a specification says? Lengths are the same where they differ by less than 1/64 px.
@@ -49,9 +65,37 @@ export function compareSite(spec: Spec, texts: readonly string[], choice: RoleCh
       grid: system && systemText(system),
       others: site.grids.systems.slice(1).map(systemText),
       checks: [...checks, ...rows, ...layouts],
+      drawn: system ? byWidth(spec.breakpoints).flatMap((breakpoint) => drawnPair(spec, breakpoint, site, system)) : [],
       unread: site.unread,
     },
   };
+}
+
+function drawnPair(spec: Spec, breakpoint: Breakpoint, { grids }: SiteReading, system: GridSystem): DrawnPair[] {
+  const width = Math.round(shownWidth(spec, breakpoint));
+  const grid = grids.at(system, width, px(spec.rootFontSize), breakpoint.reference.height);
+  if ('why' in grid) return [];
+  const own = columnsAt(spec, breakpoint, width);
+  const numbers = (
+    of: Pick<SolvedColumns, 'column' | 'gutter' | 'count' | 'inset'>,
+    start: Px,
+    end: Px,
+  ): DrawnGrid => ({
+    width,
+    margin: start.valueOf(),
+    marginEnd: end.valueOf(),
+    count: of.count,
+    column: of.column.valueOf(),
+    gutter: of.gutter.valueOf(),
+    inset: of.inset.valueOf(),
+  });
+  return [
+    {
+      breakpoint: breakpoint.name,
+      specification: numbers(own, own.marginStart, own.marginEnd),
+      page: numbers({ ...grid, inset: own.inset }, grid.start.sub(own.inset), px(width).sub(grid.end).sub(own.inset)),
+    },
+  ];
 }
 
 type At = { width: number; grid: SiteGrid };

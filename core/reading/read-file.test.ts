@@ -165,6 +165,7 @@ describe('taking', () => {
     expect(likelyTaking(spec, reading)).toEqual({
       breakpoints: { phone: { into: 'phone' }, wide: 'new' },
       parts: ['columns'],
+      ranges: true,
       spacing: false,
     }));
 
@@ -180,13 +181,29 @@ describe('taking', () => {
     expect({ ...taken, breakpoints: [] }).toEqual({ ...spec, breakpoints: [] });
   });
 
+  test('where a breakpoint begins stays, where that is not taken', () => {
+    const later = readFile('a.csv', 'Name,From,Columns,Gutter\nPhone,0,6,10\nTablet,700,9,10').value!;
+    const from = (ranges: boolean) =>
+      takeReading(spec, later, { ...likelyTaking(spec, later), ranges }).value!.breakpoints.map((each) => each.from);
+    expect([from(true), from(false)]).toEqual([
+      [0, 700, 1416],
+      [0, 640, 1416],
+    ]);
+  });
+
   test('nowhere is nowhere', () =>
     expect(
-      takeReading(spec, reading, { breakpoints: { phone: 'nowhere' }, parts: ['columns'], spacing: false }).value,
+      takeReading(spec, reading, {
+        breakpoints: { phone: 'nowhere' },
+        parts: ['columns'],
+        ranges: true,
+        spacing: false,
+      }).value,
     ).toEqual(spec));
 
   test('what cannot be taken changes nothing', () =>
     expect(
-      takeReading(spec, reading, { breakpoints: { phone: 'new' }, parts: ['columns'], spacing: false }).problem,
+      takeReading(spec, reading, { breakpoints: { phone: 'new' }, parts: ['columns'], ranges: true, spacing: false })
+        .problem,
     ).toBe('Phone already starts at 0; choose another width.'));
 });

@@ -12,6 +12,8 @@ export type Goes = { into: string } | 'new' | 'nowhere';
 export type Taking = {
   breakpoints: Record<string, Goes>;
   parts: readonly ReadPart[];
+  /** Do the breakpoints of the draft begin where the file says? */
+  ranges: boolean;
   spacing: boolean;
 };
 
@@ -30,7 +32,8 @@ export function likelyTaking(spec: Spec, { document, parts, spacing }: Reading):
     }),
   );
   const said = new Set(Object.values(parts).flat());
-  return { breakpoints, parts: (['columns', 'rows', 'baseline'] as const).filter((part) => said.has(part)), spacing };
+  const own = (['columns', 'rows', 'baseline'] as const).filter((part) => said.has(part));
+  return { breakpoints, parts: own, ranges: true, spacing };
 }
 
 /**
@@ -58,6 +61,7 @@ export function takeReading(spec: Spec, { document, parts }: Reading, taking: Ta
     changed = withBreakpoint(changed, {
       ...own,
       ...(goes === 'new' ? { reference: read.reference } : {}),
+      ...(taking.ranges ? { from: read.from } : {}),
       ...Object.fromEntries(said.map((part) => [part, read[part]])),
     });
   }

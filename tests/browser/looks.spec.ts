@@ -118,6 +118,27 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     path: '/tidewick/crew-tablet/layouts',
     open: (page) => page.getByRole('button', { name: 'Put a page on the grid' }).click(),
   },
+  {
+    name: 'reading in',
+    path: '/tidewick/passenger-site',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'Read a grid in' }).click();
+      await page
+        .getByLabel('Or paste it')
+        .fill('Name,From,Columns,Gutter,Colour\nPhone,0,4,16,red\nWide,2200,12,24,red');
+      await page.getByLabel('Wide goes to').waitFor();
+    },
+  },
+  {
+    name: 'a site against an edition',
+    path: '/tidewick/ticket-kiosk/editions/1.0.0/compare',
+    open: async (page) => {
+      await page
+        .getByLabel('Or paste it')
+        .fill('.page { display: grid; grid-template-columns: repeat(6, 1fr); gap: 20px; padding: 0 40px }');
+      await page.getByRole('heading', { name: 'Drawn' }).waitFor();
+    },
+  },
   { name: 'rules', path: '/tidewick/departure-board/rules' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },
   { name: 'editions', path: '/tidewick/passenger-site/editions' },

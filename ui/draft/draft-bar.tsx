@@ -1,6 +1,6 @@
 'use client';
 
-import { Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { FileInput, Keyboard, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -17,12 +17,13 @@ type Props = {
   team: { slug: string; name: string };
   slug: string;
   onHelp: () => void;
+  onReadIn: () => void;
   flush: () => Promise<boolean>;
   children: ReactNode;
 };
 
 /** The bar over every view of a draft: what can be undone, how it is saved, what holds an edition back. */
-export function DraftBar({ person, team, slug, onHelp, flush, children }: Props) {
+export function DraftBar({ person, team, slug, onHelp, onReadIn, flush, children }: Props) {
   const router = useRouter();
   const name = useDraft(({ document }) => document.name);
   const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
@@ -31,6 +32,17 @@ export function DraftBar({ person, team, slug, onHelp, flush, children }: Props)
   return (
     <TopBar person={person} place={{ team, spec: { slug, name }, view }}>
       <StepButtons />
+      <button
+        type="button"
+        className={barStyles.account}
+        onClick={onReadIn}
+        aria-label="Read a grid in"
+        aria-keyshortcuts="Alt+Shift+G"
+        data-key="G"
+        title="Read a grid in from CSS, tokens, a table (Alt+Shift+G)"
+      >
+        <FileInput size={17} aria-hidden />
+      </button>
       <button type="button" className={barStyles.account} onClick={onHelp} aria-label="Keys" title="Keys (?)">
         <Keyboard size={17} aria-hidden />
       </button>

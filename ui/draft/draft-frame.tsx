@@ -23,6 +23,10 @@ const CollisionDialog = dynamic(() => import('./saving/collision-dialog').then((
   ssr: false,
 });
 
+const ReadInDialog = dynamic(() => import('../reading-in/read-in-dialog').then((file) => file.ReadInDialog), {
+  ssr: false,
+});
+
 type Props = {
   person: string;
   team: { slug: string; name: string };
@@ -39,6 +43,7 @@ export function DraftFrame({ person, team, spec, edition, children }: Props) {
   const saving = useSaving(store, spec);
   useSteps(store, spec.id);
   const [help, setHelp] = useState(false);
+  const [isReadingIn, setReadingIn] = useState(false);
   const [left, setLeft] = useState<Unsaved | null>(null);
   useDraftKeys(store, view, () => setHelp(true));
   useEffect(() => setLeft(leftBehind(spec.id)[0] ?? null), [spec.id]);
@@ -53,7 +58,14 @@ export function DraftFrame({ person, team, spec, edition, children }: Props) {
   return (
     <DraftProvider value={stores}>
       <div className={styles.frame}>
-        <DraftBar flush={saving.flush} person={person} team={team} slug={spec.slug} onHelp={() => setHelp(true)}>
+        <DraftBar
+          flush={saving.flush}
+          person={person}
+          team={team}
+          slug={spec.slug}
+          onHelp={() => setHelp(true)}
+          onReadIn={() => setReadingIn(true)}
+        >
           <SaveStatus state={saving.state} />
         </DraftBar>
         <SaveNotice state={saving.state} onRetry={saving.retry} />
@@ -61,6 +73,7 @@ export function DraftFrame({ person, team, spec, edition, children }: Props) {
         <AfterEdition address={`/${team.slug}/${spec.slug}`} />
         {children}
       </div>
+      {isReadingIn && <ReadInDialog onClose={() => setReadingIn(false)} />}
       {help && <ShortcutsDialog onClose={() => setHelp(false)} />}
       {saving.state.is === 'collided' && (
         <CollisionDialog

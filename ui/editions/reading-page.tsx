@@ -76,6 +76,9 @@ export function ReadingPage({ edition, newer, address, team, css, files }: Props
                 {name}
               </a>
             ))}
+            <a className="btn btn-line" href={`${address}/compare`}>
+              Hold a site against it…
+            </a>
             <PrintButton />
             <CopyLink address={address} />
           </div>

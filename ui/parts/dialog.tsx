@@ -72,7 +72,7 @@ function Done({ onClose }: { onClose: () => void }) {
   );
 }
 
-const FIELDS = '.modal-body :is(input:not([type=hidden], [hidden]), select, textarea):not(:disabled)';
+const FIELDS = '.modal-body :is(input:not([type=hidden], [type=file], [hidden]), select, textarea):not(:disabled)';
 
 function nothing(): void {}
 

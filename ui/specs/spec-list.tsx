@@ -6,12 +6,18 @@ import { type ReactNode, useState } from 'react';
 import { Moment } from '../frame/moment';
 import { type Asked, listAddress } from './list-address';
 import { ListQuestion } from './list-question';
+import dynamic from 'next/dynamic';
 import { NewSpecDialog } from './new-spec-dialog';
 import { RenameDialog } from './rename-dialog';
 import { SpecMenu } from './spec-menu';
 import styles from './spec-list.module.scss';
 import type { ListedSpec } from './listed-spec';
 import { Empty } from '../parts/empty';
+
+const NewFromFileDialog = dynamic(
+  () => import('../reading-in/new-from-file-dialog').then((file) => file.NewFromFileDialog),
+  { ssr: false },
+);
 
 type ListedPage = { specs: ListedSpec[]; page: number; pages: number; found: number; archived: number; all: number };
 
@@ -22,7 +28,7 @@ type Props = {
   members: { name: string; says: string }[];
 };
 
-type Open = { dialog: 'new' } | { dialog: 'copy' | 'rename'; spec: ListedSpec } | null;
+type Open = { dialog: 'new' | 'file' } | { dialog: 'copy' | 'rename'; spec: ListedSpec } | null;
 
 /** The specifications of a team, a page at a time: searched and sorted by the server, opened, made, copied, renamed, archived. */
 export function SpecList({ team, list, asked, members }: Props) {
@@ -39,6 +45,9 @@ export function SpecList({ team, list, asked, members }: Props) {
         <Link prefetch={false} className="btn btn-line" href={`/survey/${team.slug}`}>
           From screens…
         </Link>
+        <button type="button" className="btn btn-line" onClick={() => setOpen({ dialog: 'file' })}>
+          From a file…
+        </button>
         <button type="button" className="btn btn-primary" onClick={() => setOpen({ dialog: 'new' })}>
           <Plus size={15} aria-hidden /> New specification
         </button>
@@ -93,6 +102,7 @@ export function SpecList({ team, list, asked, members }: Props) {
         )}
       </footer>
       {open?.dialog === 'new' && <NewSpecDialog team={team.slug} onClose={close} />}
+      {open?.dialog === 'file' && <NewFromFileDialog team={team.slug} onClose={close} />}
       {open?.dialog === 'copy' && <NewSpecDialog team={team.slug} original={open.spec} onClose={close} />}
       {open?.dialog === 'rename' && <RenameDialog spec={open.spec} onClose={close} />}
     </>

@@ -1,0 +1,175 @@
+'use client';
+
+import Link from 'next/link';
+import { type FormEvent, useEffect, useState } from 'react';
+import type { SiteComparison } from '../../core/comparison/compare-site';
+import { junitXml } from '../../core/comparison/junit';
+import { counted } from '../../core/length/present';
+import type { Parsed } from '../../core/length/parsed';
+import type { RoleChoice } from '../../core/site/systems';
+import type { Spec } from '../../core/spec/schema';
+import { download } from '../frame/download';
+import { Field } from '../parts/field';
+import { Toggle } from '../parts/toggle';
+import { askReading } from '../reading-in/ask-reading';
+import { NotUnderstood } from '../reading-in/not-understood';
+import { type Given, Source } from '../reading-in/source';
+import { CheckTable } from './check-table';
+import styles from './compare.module.scss';
+import { DrawnPairs } from './drawn-pairs';
+
+type Props = { document: Spec; version: string; address: string };
+
+/** Holds the style sheets of a site against an edition: what differs, as a table and drawn. */
+export function CompareSite({ document: spec, version, address }: Props) {
+  const [given, setGiven] = useState<Given[]>([]);
+  const [choice, setChoice] = useState<RoleChoice>({});
+  const [answer, setAnswer] = useState<Parsed<SiteComparison> | null>(null);
+  const [isReading, setReading] = useState(false);
+  const [all, setAll] = useState(false);
+  useEffect(() => {
+    if (given.length === 0) return;
+    setReading(true);
+    return askReading({ is: 'compare', spec, texts: given.map(({ text }) => text), choice }, (came) => {
+      setAnswer(came);
+      setReading(false);
+    });
+  }, [given, choice, spec]);
+
+  const comparison = answer?.value;
+  const off = comparison?.checks.filter(({ isSame }) => !isSame) ?? [];
+  return (
+    <main id="content" className="page">
+      <div className={styles.head}>
+        <div>
+          <h1>
+            A site against {spec.name} {version}
+          </h1>
+          <p className="soft">
+            Range by range and quantity by quantity: does the code do what the edition says?{' '}
+            <Link href={address}>Back to the edition</Link>
+          </p>
+        </div>
+      </div>
+      <Source
+        says="The style sheets of a site, as they are sent to the browser."
+        placeholder={'.page { display: grid; grid-template-columns: repeat(12, 1fr); … }'}
+        onGiven={(files) => {
+          setAnswer(null);
+          setGiven(files);
+        }}
+        onProblem={(problem) => setAnswer({ problem })}
+      />
+      <p role="status" className="soft">
+        {isReading ? 'Reading…' : given.length > 0 ? given.map(({ name }) => name).join(', ') : ''}
+      </p>
+      {answer?.problem && (
+        <p className="problem" role="alert">
+          {answer.problem}
+        </p>
+      )}
+      {comparison && (
+        <>
+          <section aria-labelledby="found">
+            <h2 id="found">
+              {off.length === 0
+                ? `All ${comparison.checks.length} checks are as the edition has it`
+                : `${off.length} of ${counted(comparison.checks.length, 'check')} differ`}
+            </h2>
+            <p>
+              {comparison.grid ? (
+                <>
+                  The page’s grid: <span className="number">{comparison.grid}</span>
+                </>
+              ) : (
+                'No grid of columns was found; layouts alone were held.'
+              )}
+            </p>
+            <div className={styles.tools}>
+              <Toggle isOn={all} onClick={() => setAll(!all)}>
+                Show what is the same
+              </Toggle>
+              <button
+                type="button"
+                className="quiet"
+                onClick={() => download('ypsiline-compare.xml', 'text/xml', junitXml(comparison))}
+              >
+                JUnit XML
+              </button>
+              <button
+                type="button"
+                className="quiet"
+                onClick={() =>
+                  download('ypsiline-compare.json', 'application/json', JSON.stringify(comparison, null, 2))
+                }
+              >
+                JSON
+              </button>
+            </div>
+            <CheckTable checks={all ? comparison.checks : off} version={version} />
+          </section>
+          <DrawnPairs pairs={comparison.drawn} version={version} />
+          <section aria-labelledby="unread">
+            <h2 id="unread">Not understood</h2>
+            <NotUnderstood unread={comparison.unread} />
+          </section>
+          <Roles others={comparison.others} choice={choice} onChoose={setChoice} />
+        </>
+      )}
+    </main>
+  );
+}
+
+type RolesProps = { others: readonly string[]; choice: RoleChoice; onChoose: (choice: RoleChoice) => void };
+
+/** The elements that make the page's grid, where the guess is not what was meant. */
+function Roles({ others, choice, onChoose }: RolesProps) {
+  const submit = (event: FormEvent<HTMLFormElement>): void => {
+    event.preventDefault();
+    const said = new FormData(event.currentTarget);
+    const plain = (name: string): string =>
+      String(said.get(name) ?? '')
+        .trim()
+        .replace(/^\./, '')
+        .replaceAll('.', ' ');
+    onChoose(
+      Object.fromEntries(['container', 'row', 'columns'].flatMap((role) => (plain(role) ? [[role, plain(role)]] : []))),
+    );
+  };
+  return (
+    <section aria-labelledby="roles">
+      <h2 id="roles">Another grid</h2>
+      {others.length > 0 && (
+        <p className="soft">
+          The style sheets make others as well: <span className="number">{others.slice(0, 6).join(', ')}</span>.
+        </p>
+      )}
+      <form onSubmit={submit} className={styles.roles}>
+        <Field
+          label="Container’s class"
+          name="container"
+          required={false}
+          defaultValue={choice.container}
+          placeholder="container"
+        />
+        <Field
+          label="Class of the row, or the grid"
+          name="row"
+          required={false}
+          defaultValue={choice.row}
+          placeholder="row"
+        />
+        <Field
+          label="Columns’ classes begin with"
+          name="columns"
+          required={false}
+          defaultValue={choice.columns}
+          placeholder="col"
+        />
+        <button type="submit" className="btn btn-line">
+          Hold these
+        </button>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,97 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { type FormEvent, useState } from 'react';
+import { send } from '../frame/send';
+import { Answers, Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
+import { NotUnderstood } from './not-understood';
+import { ReadRanges } from './read-ranges';
+import { Source } from './source';
+import { useReading } from './use-reading';
+
+type Props = { team: string; onClose: () => void };
+
+/** Begins a specification with what a file says. */
+export function NewFromFileDialog({ team, onClose }: Props) {
+  const router = useRouter();
+  const { state, give, refuse } = useReading();
+  const [said, setName] = useState<string | null>(null);
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const reading = state.is === 'read' ? state.reading : null;
+  const proposed = reading
+    ? reading.title === 'Document'
+      ? reading.document.name
+      : state.is === 'read' && state.name !== 'What was pasted'
+        ? state.name.replace(/\.[a-z0-9]{1,5}$/i, '')
+        : ''
+    : '';
+  const name = said ?? proposed;
+
+  const submit = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    if (!reading) return setProblem('Give a file first, or paste what is in it.');
+    const breakpoints = reading.document.breakpoints.filter(({ id }) => !left.has(id));
+    if (breakpoints.length === 0) return setProblem('Every breakpoint is left out; take one at least.');
+    if (name.trim() === '') return setProblem('Type a name, such as Passenger site.');
+    setBusy(true);
+    const document = { ...reading.document, name: name.trim(), breakpoints };
+    const answer = await send<{ slug: string }>('POST', `/api/teams/${team}/specs`, { document });
+    setBusy(false);
+    if (answer.ok) router.push(`/${team}/${answer.body.slug}`);
+    else setProblem(answer.problem);
+  };
+  return (
+    <Dialog
+      title="A specification from a file"
+      isWide
+      onClose={onClose}
+      onSubmit={submit}
+      answers={<Answers yes="Make the specification" isBusy={isBusy} onNo={onClose} />}
+    >
+      <Source
+        says="A style sheet, design tokens, a table (CSV) or a document (spec.json), dropped here or chosen."
+        placeholder={'From,Columns,Gutter,Margin\n0,4,16,20'}
+        onGiven={(files) => {
+          setProblem(null);
+          setLeft(new Set());
+          give(files);
+        }}
+        onProblem={refuse}
+      />
+      <p className="soft" role="status">
+        {state.is === 'reading' ? 'Reading…' : reading ? `Read as: ${reading.title}.` : ''}
+      </p>
+      {reading && (
+        <>
+          <Field label="Name" value={name} maxLength={120} onChange={({ target }) => setName(target.value)} />
+          <ReadRanges
+            reading={reading}
+            goesTitle="Taken"
+            goes={(id) => (
+              <input
+                type="checkbox"
+                aria-label={`Take ${reading.document.breakpoints.find((each) => each.id === id)!.name}`}
+                checked={!left.has(id)}
+                onChange={({ target }) => {
+                  const next = new Set(left);
+                  if (target.checked) next.delete(id);
+                  else next.add(id);
+                  setLeft(next);
+                }}
+              />
+            )}
+          />
+          <NotUnderstood unread={reading.unread} />
+        </>
+      )}
+      {(problem ?? (state.is === 'refused' ? state.problem : null)) && (
+        <p className="problem" role="alert">
+          {problem ?? (state.is === 'refused' ? state.problem : '')}
+        </p>
+      )}
+    </Dialog>
+  );
+}

@@ -1,0 +1,166 @@
+'use client';
+
+import { type FormEvent, useState } from 'react';
+import type { Reading, ReadPart } from '../../core/reading/reading';
+import { type Goes, likelyTaking, takeReading, type Taking } from '../../core/reading/take-reading';
+import { byWidth } from '../../core/spec/ranges';
+import { useDraftStore } from '../draft/draft-context';
+import { Answers, Dialog } from '../parts/dialog';
+import { NotUnderstood } from './not-understood';
+import { ReadRanges } from './read-ranges';
+import { Source } from './source';
+import { useReading } from './use-reading';
+import styles from './reading-in.module.scss';
+
+/** Reads a grid from a file into the draft: what was understood, what was not, and what of it is taken. */
+export function ReadInDialog({ onClose }: { onClose: () => void }) {
+  const store = useDraftStore();
+  const { state, give, refuse } = useReading();
+  const [changed, setChanged] = useState<{ of: Reading; taking: Taking } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const { document: spec } = store.getState();
+  const reading = state.is === 'read' ? state.reading : null;
+  const taking = reading && (changed?.of === reading ? changed.taking : likelyTaking(spec, reading));
+  const change = (next: Partial<Taking>): void => {
+    if (reading && taking) setChanged({ of: reading, taking: { ...taking, ...next } });
+  };
+
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    if (!reading || !taking) return setProblem('Give a file first, or paste what is in it.');
+    const refused = store.getState().take(takeReading(spec, reading, taking));
+    setProblem(refused);
+    if (refused === null) onClose();
+  };
+  return (
+    <Dialog
+      title="Read a grid in"
+      isWide
+      onClose={onClose}
+      onSubmit={submit}
+      answers={<Answers yes="Take it into the draft" onNo={onClose} />}
+    >
+      <Source
+        says="A style sheet, design tokens, a table (CSV) or a document (spec.json), dropped here or chosen."
+        placeholder={'.page { display: grid; grid-template-columns: repeat(12, 1fr); … }'}
+        onGiven={(files) => {
+          setProblem(null);
+          give(files);
+        }}
+        onProblem={refuse}
+      />
+      <p className="soft" role="status">
+        {state.is === 'reading' ? 'Reading…' : reading ? `Read as: ${reading.title}. Nothing is changed yet.` : ''}
+      </p>
+      {reading && taking && (
+        <>
+          <ReadRanges
+            reading={reading}
+            goesTitle="Goes to"
+            goes={(id) => (
+              <GoesTo
+                label={`${reading.document.breakpoints.find((each) => each.id === id)!.name} goes to`}
+                goes={taking.breakpoints[id] ?? 'nowhere'}
+                from={reading.document.breakpoints.find((each) => each.id === id)!.from}
+                own={byWidth(spec.breakpoints)}
+                onChange={(goes) => change({ breakpoints: { ...taking.breakpoints, [id]: goes } })}
+              />
+            )}
+          />
+          <Parts reading={reading} taking={taking} onChange={change} />
+          <NotUnderstood unread={reading.unread} />
+        </>
+      )}
+      {(problem ?? (state.is === 'refused' ? state.problem : null)) && (
+        <p className="problem" role="alert">
+          {problem ?? (state.is === 'refused' ? state.problem : '')}
+        </p>
+      )}
+    </Dialog>
+  );
+}
+
+type GoesProps = {
+  label: string;
+  goes: Goes;
+  from: number;
+  own: readonly { id: string; name: string }[];
+  onChange: (goes: Goes) => void;
+};
+
+function GoesTo({ label, goes, from, own, onChange }: GoesProps) {
+  return (
+    <select
+      className="form-select"
+      aria-label={label}
+      value={typeof goes === 'object' ? `into ${goes.into}` : goes}
+      onChange={({ target: { value } }) =>
+        onChange(value === 'new' || value === 'nowhere' ? value : { into: value.slice('into '.length) })
+      }
+    >
+      {own.map(({ id, name }) => (
+        <option key={id} value={`into ${id}`}>
+          {name}
+        </option>
+      ))}
+      <option value="new">a new breakpoint, from {from}</option>
+      <option value="nowhere">nowhere: it is left out</option>
+    </select>
+  );
+}
+
+const PARTS: [ReadPart, string][] = [
+  ['columns', 'Columns'],
+  ['rows', 'Rows'],
+  ['baseline', 'Baseline'],
+];
+
+/** Which of the things that the file says are taken. */
+function Parts({
+  reading,
+  taking,
+  onChange,
+}: {
+  reading: Reading;
+  taking: Taking;
+  onChange: (next: Partial<Taking>) => void;
+}) {
+  const said = new Set(Object.values(reading.parts).flat());
+  return (
+    <fieldset className={styles.parts}>
+      <legend className="form-label">What is taken</legend>
+      {PARTS.filter(([part]) => said.has(part)).map(([part, title]) => (
+        <label key={part}>
+          <input
+            type="checkbox"
+            checked={taking.parts.includes(part)}
+            onChange={({ target }) =>
+              onChange({
+                parts: target.checked ? [...taking.parts, part] : taking.parts.filter((each) => each !== part),
+              })
+            }
+          />{' '}
+          {title}
+        </label>
+      ))}
+      <label>
+        <input
+          type="checkbox"
+          checked={taking.ranges}
+          onChange={({ target }) => onChange({ ranges: target.checked })}
+        />{' '}
+        Where they begin
+      </label>
+      {reading.spacing && (
+        <label>
+          <input
+            type="checkbox"
+            checked={taking.spacing}
+            onChange={({ target }) => onChange({ spacing: target.checked })}
+          />{' '}
+          Base unit and spacing steps
+        </label>
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,73 @@
+'use client';
+
+import { FileUp } from 'lucide-react';
+import { type ReactNode, useId } from 'react';
+import { useDropzone } from 'react-dropzone';
+import { ToolButton } from '../parts/toggle';
+import styles from './reading-in.module.scss';
+
+/** A file as it was given, or what was pasted. */
+export type Given = { name: string; text: string };
+
+type Props = {
+  /** What can be given, in a line. */
+  says: ReactNode;
+  placeholder: string;
+  onGiven: (files: Given[]) => void;
+  onProblem: (problem: string) => void;
+};
+
+const LARGEST = 5 * 1024 * 1024;
+/** A text field takes very long to show more characters than this. */
+const LONGEST_SHOWN = 200_000;
+
+/** Where files come from: dropped, chosen, or pasted as text. */
+export function Source({ says, placeholder, onGiven, onProblem }: Props) {
+  const id = useId();
+  const bring = async (files: File[]): Promise<void> => {
+    const large = files.find(({ size }) => size > LARGEST);
+    if (large)
+      return onProblem(
+        `${large.name} has ${Math.round(large.size / 1024 / 1024)} MB; a file has at most ${LARGEST / 1024 / 1024} MB here.`,
+      );
+    onGiven(await Promise.all(files.map(async (file) => ({ name: file.name, text: await file.text() }))));
+  };
+  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
+    onDrop: (accepted, rejected) => void bring([...accepted, ...rejected.map(({ file }) => file)]),
+    noClick: true,
+    noKeyboard: true,
+  });
+  return (
+    <div
+      {...getRootProps({ role: 'presentation' })}
+      className={styles.source}
+      data-dragging={isDragActive || undefined}
+    >
+      <input {...getInputProps({ 'aria-label': 'Files' })} />
+      <p>
+        {says}{' '}
+        <ToolButton onClick={open}>
+          <FileUp size={14} aria-hidden /> Choose files…
+        </ToolButton>
+      </p>
+      <label className="form-label" htmlFor={id}>
+        Or paste it
+      </label>
+      <textarea
+        id={id}
+        className={`form-control number ${styles.pasted}`}
+        placeholder={placeholder}
+        spellCheck={false}
+        onPaste={(event) => {
+          const text = event.clipboardData.getData('text/plain');
+          if (text.length <= LONGEST_SHOWN) return;
+          event.preventDefault();
+          onGiven([{ name: 'What was pasted', text }]);
+        }}
+        onChange={({ target }) =>
+          onGiven(target.value.trim() === '' ? [] : [{ name: 'What was pasted', text: target.value }])
+        }
+      />
+    </div>
+  );
+}
