@@ -36,7 +36,7 @@ export const compareCommand: Command = {
 
 function forPeople({ grid, checks, unread }: SiteComparison): string {
   const off = checks.filter(({ isSame }) => !isSame);
-  const head = grid === null ? 'Layouts alone: no grid of columns was found.' : `The page's grid: ${grid}`;
+  const head = grid === null ? 'Layouts alone: no grid of columns was found.' : `The page’s grid: ${grid}`;
   const said =
     off.length === 0
       ? ['Everything that was held is as the specification has it.']

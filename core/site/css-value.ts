@@ -1,4 +1,6 @@
-import { generate, parse, toPlainObject } from 'css-tree';
+import convertor from 'css-tree/convertor';
+import generate from 'css-tree/generator';
+import parse from 'css-tree/parser';
 
 /** A piece of a CSS value as css-tree reads it, in what is needed of it. */
 export type ValueNode = {
@@ -16,7 +18,7 @@ export const LONGEST_VALUE = 4000;
 export function valueNodes(text: string): ValueNode[] | null {
   if (text.length > LONGEST_VALUE) return null;
   try {
-    const tree = toPlainObject(parse(text, { context: 'value' })) as unknown as ValueNode;
+    const tree = convertor.toPlainObject(parse(text, { context: 'value' })) as unknown as ValueNode;
     return tree.children ?? null;
   } catch {
     return null;

@@ -1,4 +1,5 @@
-import { parse, toPlainObject } from 'css-tree';
+import convertor from 'css-tree/convertor';
+import parse from 'css-tree/parser';
 import type { Parsed } from '../length/parsed';
 import { nodeText, type ValueNode } from './css-value';
 import { widthsOfMedia } from './media';
@@ -77,7 +78,7 @@ class Reading {
   private readonly named = new Set<string>();
 
   read(text: string): void {
-    const tree = toPlainObject(
+    const tree = convertor.toPlainObject(
       parse(text, { parseValue: false, parseCustomProperty: false, parseRulePrelude: false }),
     ) as unknown as CssNode;
     this.each(tree.children as CssNode[], { widths: EVERY_WIDTH, layer: null, selectors: null, left: null }, 0);

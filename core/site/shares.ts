@@ -1,4 +1,5 @@
-import { parse, toPlainObject } from 'css-tree';
+import convertor from 'css-tree/convertor';
+import parse from 'css-tree/parser';
 import Fraction from 'fraction.js';
 import { px, ZERO } from '../length/px';
 import { lengthIn } from './css-length';
@@ -108,7 +109,7 @@ type SelectorNode = { type: string; name?: string; children?: SelectorNode[] };
 /** The parts of a selector between its combinators; null where it is none. */
 export function compoundsOf(selector: string): Compound[] | null {
   try {
-    const tree = toPlainObject(parse(selector, { context: 'selector' })) as unknown as SelectorNode;
+    const tree = convertor.toPlainObject(parse(selector, { context: 'selector' })) as unknown as SelectorNode;
     const compounds: Compound[] = [{ classes: [], hasMore: false, isAny: false }];
     for (const { type, name } of tree.children ?? []) {
       const own = compounds.at(-1)!;

@@ -118,6 +118,11 @@ test('the command, as the application serves it, pulls and checks in an empty fo
   expect(readFileSync(join(folder, 'styles/grid.css'), 'utf8')).toContain('1.0.0');
   expect(await call(...from, '--frozen', '--to', 'styles')).toMatchObject({ code: 0 });
   expect(await call('check', 'styles/spec.json')).toMatchObject({ code: 0 });
+  expect(await call('compare', 'styles/spec.json', 'styles/grid.css', '--junit', 'grid.xml')).toMatchObject({
+    code: 0,
+    stdout: expect.stringContaining('Everything that was held is as the specification has it.'),
+  });
+  expect(readFileSync(join(folder, 'grid.xml'), 'utf8')).toContain('failures="0"');
   expect(await call('--help')).toMatchObject({
     code: 0,
     stdout: expect.stringContaining('ypsiline pull --from'),
