@@ -1,5 +1,8 @@
 import { savedName } from '../core/formats/registry';
-import type { EditionFile } from '../server/edition-files';
+import type { SpecAccess } from '../server/access/access';
+import { database } from '../server/database';
+import { type EditionFile, editionFile, versionFor } from '../server/edition-files';
+import { nothingHere } from './answers';
 
 /** Media types that are text, which are answered in UTF-8. */
 const TEXT = /^(text\/|application\/json$|image\/svg)/;
@@ -35,4 +38,26 @@ export function answerFile(
   if (known?.some((tag) => tag === headers.ETag || tag === '*')) return new Response(null, { status: 304, headers });
   const type = TEXT.test(found.mediaType) ? `${found.mediaType}; charset=utf-8` : found.mediaType;
   return new Response(new Uint8Array(found.bytes), { headers: { ...headers, 'Content-Type': type } });
+}
+
+/**
+ * A file by an exact version, or by `1.2`, `1` or `latest`: then `Content-Location` says where it stands for ever.
+ */
+export async function answerVersion(
+  access: SpecAccess<'read'>,
+  request: Request,
+  { asked, file, address, vary }: { asked: string; file: string; address: string; vary?: string },
+  headers: Record<string, string>,
+): Promise<Response> {
+  const version = await versionFor(database(), access, asked);
+  const found = version === null ? null : await editionFile(database(), access, version, file);
+  if (!found) return nothingHere();
+  const isExact = version === asked;
+  const location = `${address}/${version}/${file}`;
+  return answerFile(request, found, {
+    spec: access.specSlug,
+    file,
+    isExact,
+    headers: { ...headers, ...(vary ? { Vary: vary } : {}), ...(isExact ? {} : { 'Content-Location': location }) },
+  });
 }

@@ -53,6 +53,27 @@ export function forReaders<P extends Place>(
   });
 }
 
+/**
+ * A route for whoever has a public link: its secret is a part of the address. What is archived stays readable, as by its other addresses.
+ */
+export function forLink<P extends { link: string }>(
+  answer: (
+    access: SpecAccess<'read'>,
+    request: Request,
+    params: P,
+    headers: Record<string, string>,
+  ) => Promise<Response>,
+) {
+  return forAnybody<P>(async (request, params) => {
+    const isReadable = Object.values(params).every((part) => isPlain(String(part)));
+    const access = isReadable ? await keyAccess(database(), params.link, 'link') : null;
+    const headers = { ...CORS, 'X-Robots-Tag': 'noindex' };
+    return access
+      ? answer(access, request, params, headers)
+      : refuse(404, 'This link opens nothing: it may have lapsed or been revoked. Ask who gave it to you for another.');
+  });
+}
+
 /** What a browser asks before it sends a key from another page. */
 export function allowKeys(): Response {
   return new Response(null, {

@@ -4,6 +4,7 @@ import { ARCHIVE, editionFiles, formatOf, FORMATS } from '../core/formats/regist
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql, Transaction } from './database';
+import { rendered } from './rendering/rendered';
 import { sha256 } from './sha256';
 import { storedSpec, UnreadableDocument } from './stored-spec';
 
@@ -12,19 +13,48 @@ export type EditionFile = { version: string; mediaType: string; bytes: Buffer; s
 
 type Written = { id: string; version: string; sha256: string; publishedAt: Date };
 
+/** Pictures and PDFs by what they are made of. */
+type Made = ReadonlyMap<string, Buffer>;
+
+type Named = { version: string; published: string; sha256: string };
+
+/** Makes the pictures and the PDF of an edition, which takes seconds: before it is published, so that nobody waits for its spec meanwhile. */
+export async function madeFiles(document: Spec, origin: Named, known: Made = new Map()): Promise<Made> {
+  const orders = editionFiles(document).flatMap(({ format: { becomes }, write }) =>
+    becomes ? [{ becomes, text: write(origin) }] : [],
+  );
+  const missing = orders.filter(({ text }) => !known.has(text));
+  const bytes = await rendered(missing);
+  return new Map([...known, ...missing.map(({ text }, index) => [text, bytes[index]!] as const)]);
+}
+
 /** Writes the files of an edition; done once, in the transaction that publishes it. */
-export async function writeEditionFiles(transaction: Query, edition: Written, document: Spec): Promise<void> {
+export async function writeEditionFiles(
+  transaction: Query,
+  edition: Written,
+  document: Spec,
+  known?: Made,
+): Promise<void> {
   const { version, publishedAt } = edition;
-  const origin = { version, published: publishedAt.toISOString().slice(0, 10), sha256: edition.sha256 };
+  const origin = { version, published: dayOf(publishedAt), sha256: edition.sha256 };
   const keep = (name: string, mediaType: string, bytes: Buffer, writer: number) => transaction`
     insert into edition_files (edition_id, name, media_type, bytes, sha256, writer)
     values (${edition.id}, ${name}, ${mediaType}, ${bytes}, ${sha256(bytes)}, ${writer})
     on conflict (edition_id, name) do nothing`;
-  for (const { name, format, write } of editionFiles(document))
-    await keep(name, format.mediaType, Buffer.from(write(origin), 'utf8'), format.writer);
+  const made = await madeFiles(document, origin, known);
+  for (const { name, format, write } of editionFiles(document)) {
+    const text = write(origin);
+    const bytes = format.becomes ? made.get(text)! : Buffer.from(text, 'utf8');
+    await keep(name, format.mediaType, bytes, format.writer);
+  }
   const kept = await transaction<{ name: string; bytes: Buffer }[]>`
     select name, bytes from edition_files where edition_id = ${edition.id} order by name`;
   await keep(ARCHIVE.file, ARCHIVE.mediaType, archiveOf(kept, publishedAt), ARCHIVE.writer);
+}
+
+/** The day of a publication, as files say it. */
+export function dayOf(at: Date): string {
+  return at.toISOString().slice(0, 10);
 }
 
 /** Files in one zip; the same files give the same bytes. */

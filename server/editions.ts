@@ -6,7 +6,7 @@ import { canonicalJson } from '../core/edition/canonical';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
-import { writeEditionFiles } from './edition-files';
+import { dayOf, madeFiles, writeEditionFiles } from './edition-files';
 import { sha256 } from './sha256';
 import { storedSpec, UnreadableDocument } from './stored-spec';
 
@@ -88,6 +88,7 @@ export async function publishEdition(
   if (note.trim() === '') return refused('Say in a sentence what this edition brings.', 'note');
   if (semver.valid(version) !== version)
     return refused(`“${version.slice(0, 40)}” is not a version; write three numbers such as 1.2.0.`, 'version');
+  const made = await madeBefore(sql, specId, revision, version);
   return sql.begin(async (transaction) => {
     const [spec] = await transaction<{ revision: number; document: unknown }[]>`
       select revision, document
@@ -118,7 +119,22 @@ export async function publishEdition(
       insert into editions (spec_id, version, document, sha256, revision, note, published_by)
       values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId})
       returning id, published_at`;
-    await writeEditionFiles(transaction, { ...edition!, version, sha256: hash }, document);
+    await writeEditionFiles(transaction, { ...edition!, version, sha256: hash }, document, made);
     return { published: true as const, version };
   });
+}
+
+/** Pictures and the PDF of a draft that is likely to be published: what then turns out otherwise is made anew. */
+async function madeBefore(sql: Sql, specId: string, revision: number, version: string) {
+  const [draft] = await sql<{ document: unknown; last: string | null; lastHash: string | null }[]>`
+    select drafts.document, newest.version as last, newest.sha256 as last_hash
+      from specs
+      join drafts on drafts.spec_id = specs.id
+      left join lateral (select version, sha256 from editions where spec_id = specs.id order by id desc limit 1) newest on true
+     where specs.id = ${specId} and revision = ${revision}`;
+  if (!draft || (draft.last !== null && !semver.gt(version, draft.last))) return undefined;
+  const document = storedSpec(draft.document);
+  const hash = sha256(canonicalJson(document));
+  if (hash === draft.lastHash || holdingBack(judge(document)).length > 0) return undefined;
+  return madeFiles(document, { version, published: dayOf(new Date()), sha256: hash });
 }

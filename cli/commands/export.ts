@@ -1,6 +1,6 @@
 import { canonicalJson } from '../../core/edition/canonical';
 import { filesOf, type Format, FORMATS } from '../../core/formats/registry';
-import { overlaySvg } from '../../core/formats/overlay-svg';
+import { overlaySvg } from '../../core/formats/overlay/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, readArguments, readDocument, Unusable, wholeNumber } from '../command';
 import { sha256 } from '../sha256';
@@ -19,6 +19,8 @@ export const exportCommand: Command = {
       throw new Unusable(
         `--format is ${values['format'] === undefined ? 'missing' : `“${values['format']}”`}; it must be one of ${FORMATS.map(({ id }) => id).join(', ')}`,
       );
+    if (format.becomes)
+      throw new Unusable(`${format.id} is made by the application; pull it from the address of an edition`);
     const spec = readDocument(file, read);
     const written = textOf(spec, format, values, wholeNumber(values, 'height', { least: 1, most: 100_000 }));
     const to = values['to'];

@@ -1,3 +1,4 @@
+import { escaped } from '../text/markup';
 import type { SiteComparison } from './compare-site';
 
 /** A comparison as JUnit XML, which build servers show: a suite for each breakpoint, a case for each thing that was held. */
@@ -22,10 +23,7 @@ ${[...suites, ...left].join('\n')}
 
 /** Text in an attribute, without the characters that XML 1.0 does not have (2.2). */
 function text(value: string): string {
-  return printable(value).replace(
-    /[&<>"]/g,
-    (letter) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[letter]!,
-  );
+  return escaped(printable(value));
 }
 
 function comment(value: string): string {

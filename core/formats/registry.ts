@@ -8,7 +8,9 @@ import { gridCss, type Origin } from './grid-css/grid-css';
 import { layoutCss } from './layout/layout-css';
 import { layoutHtml } from './layout/layout-html';
 import { sweepCsv } from './sweep-csv';
-import { overlaySvg } from './overlay-svg';
+import { overlayPixels, overlaySvg, pixelSize } from './overlay/overlay-svg';
+import { pageContent } from './page/page-content';
+import { pageHtml } from './page/page-html';
 import { tokensJson } from './tokens-json';
 import { valuesCsv } from './values/values-csv';
 import { valuesJson } from './values/values-json';
@@ -27,8 +29,10 @@ export type Format = {
   inEditions: boolean;
   /** Rises when the same document comes out otherwise; kept with each written file. */
   writer: number;
-  /** Is there something to write of a spec? By default of any. */
-  isFor?: (spec: Spec) => boolean;
+  /** Is there something to write of a spec, and of a breakpoint? By default of any. */
+  isFor?: (spec: Spec, breakpoint?: Breakpoint) => boolean;
+  /** What is written is no text that is kept, but becomes a picture or a PDF, which the server makes of it. */
+  becomes?: 'png' | 'pdf';
   /** One of its files names another: both keep their names wherever they are put. */
   isLinked?: true;
   write: (spec: Spec, origin: Origin, breakpoint?: Breakpoint) => string;
@@ -132,6 +136,30 @@ export const FORMATS: readonly Format[] = [
     writer: 1,
     write: (spec, _origin, breakpoint) => overlaySvg(spec, breakpoint!),
   },
+  overlayPng(1, 'overlay-*.png', 'The grid as a picture'),
+  overlayPng(2, 'overlay-*@2x.png', 'The grid as a picture, two pixels to a px'),
+  overlayPng(3, 'overlay-*@3x.png', 'The grid as a picture, three pixels to a px'),
+  {
+    id: 'page-html',
+    file: 'page.html',
+    mediaType: 'text/html',
+    title: 'To read, as a page',
+    isOf: 'reading without the application: one file, no script',
+    inEditions: true,
+    writer: 1,
+    write: pageHtml,
+  },
+  {
+    id: 'page-pdf',
+    file: 'page.pdf',
+    mediaType: 'application/pdf',
+    title: 'To read, on paper',
+    isOf: 'reading and printing: A4, fonts embedded',
+    inEditions: true,
+    writer: 1,
+    becomes: 'pdf',
+    write: (spec, origin) => JSON.stringify(pageContent(spec, origin)),
+  },
   {
     id: 'sweep-csv',
     file: 'sweep.csv',
@@ -149,13 +177,16 @@ export type FormatFile = { name: string; format: Format; write: (origin: Origin)
 
 /** The files that a format has of a spec. */
 export function filesOf(format: Format, spec: Spec): FormatFile[] {
-  if (!(format.isFor?.(spec) ?? true)) return [];
-  if (!format.file.includes('*')) return [{ name: format.file, format, write: (origin) => format.write(spec, origin) }];
-  return byWidth(spec.breakpoints).map((breakpoint) => ({
-    name: format.file.replace('*', breakpoint.id),
-    format,
-    write: (origin) => format.write(spec, origin, breakpoint),
-  }));
+  const isFor = (breakpoint?: Breakpoint): boolean => format.isFor?.(spec, breakpoint) ?? true;
+  if (!format.file.includes('*'))
+    return isFor() ? [{ name: format.file, format, write: (origin) => format.write(spec, origin) }] : [];
+  return byWidth(spec.breakpoints)
+    .filter(isFor)
+    .map((breakpoint) => ({
+      name: format.file.replace('*', breakpoint.id),
+      format,
+      write: (origin) => format.write(spec, origin, breakpoint),
+    }));
 }
 
 /** The files of an edition of a spec. */
@@ -175,9 +206,13 @@ export const ARCHIVE = {
 export function formatOf(name: string): Format | undefined {
   return FORMATS.find(({ file }) => {
     const [before, after] = file.split('*');
-    return after === undefined ? name === file : name.startsWith(before!) && name.endsWith(after);
+    if (after === undefined) return name === file;
+    return name.startsWith(before!) && name.endsWith(after) && ID.test(name.slice(before!.length, -after.length));
   });
 }
+
+/** The id of a breakpoint. */
+const ID = /^[a-z0-9-]+$/;
 
 /** What a file of an edition is called when it is saved: after its edition, unless another file names it. */
 export function savedName(spec: string, version: string, name: string): string {
@@ -186,4 +221,25 @@ export function savedName(spec: string, version: string, name: string): string {
 
 function hasLayouts({ layouts }: Spec): boolean {
   return layouts.length > 0;
+}
+
+/** A picture of more pixels than this is left out: three pixels to a px are of phones and tablets, and no desk has a screen of so many. */
+const MOST_PIXELS = 12_000_000;
+
+function overlayPng(density: number, file: string, title: string): Format {
+  return {
+    id: density === 1 ? 'overlay-png' : `overlay-png-${density}x`,
+    file,
+    mediaType: 'image/png',
+    title,
+    isOf: 'any painting program: columns, rows and baselines on whole pixels, transparent',
+    inEditions: true,
+    writer: 1,
+    becomes: 'png',
+    isFor: (_, breakpoint) => {
+      const [width, height] = pixelSize(breakpoint!, density);
+      return width * height <= MOST_PIXELS;
+    },
+    write: (spec, _origin, breakpoint) => overlayPixels(spec, breakpoint!, density),
+  };
 }

@@ -47,15 +47,17 @@ export async function teamAccess<A extends Action>(
 }
 
 /**
- * Reading access to a specification’s editions by a key of its team; null where the key is none, is revoked or has lapsed, or does not open this one.
- * That it was used is noted to the minute. What is read by a key is read for who made it.
+ * Reading access to a specification’s editions by a key of its team, or by a public link, which says itself which it opens; null where it is none, is revoked or has
+ * lapsed, or does not open this one. That it was used is noted to the minute. What is read by it is read for who made it.
  */
 export async function keyAccess(
   sql: Query,
   secret: string,
-  place: { team: string; spec: string },
+  place: { team: string; spec: string } | 'link',
 ): Promise<SpecAccess<'read'> | null> {
   if (secret.length > 200) return null;
+  const isPlace =
+    place === 'link' ? sql`is_link` : sql`not is_link and teams.slug = ${place.team} and specs.slug = ${place.spec}`;
   const [row] = await sql<(SpecRow & { keyId: string; isFresh: boolean })[]>`
     select 'member' as role, made_by as person_id, teams.id as team_id, teams.slug as team_slug, teams.name as team_name,
            specs.id as spec_id, specs.slug as spec_slug, access_keys.id as key_id,
@@ -66,8 +68,7 @@ export async function keyAccess(
      where token_hash = ${hashToken(secret)}
        and revoked_at is null
        and lapses_at > now()
-       and teams.slug = ${place.team}
-       and specs.slug = ${place.spec}
+       and ${isPlace}
        and (spec_ids is null or specs.id = any(spec_ids))`;
   if (!row) return null;
   const { keyId, isFresh, ...own } = row;

@@ -4,8 +4,11 @@ import { freshToken, hashToken } from '../sign-in/tokens';
 import { isUuid } from '../uuid';
 import type { TeamAccess } from './access';
 
-/** What a key begins with, so that it is known where it is found. */
-const PREFIX = 'ypsk_';
+/** What the secrets of keys and of links begin with, so that they are known where they are found. */
+const PREFIXES = { key: 'ypsk_', link: 'ypsl_' };
+
+/** A key is sent in a header; a link stands in an address, for whoever has it. */
+export type KeyKind = keyof typeof PREFIXES;
 
 /** A team has at most so many keys that still open something, and a key lives at most so many days. */
 export const KEY_LIMITS = { keys: 100, days: 730, name: 80 };
@@ -13,6 +16,7 @@ export const KEY_LIMITS = { keys: 100, days: 730, name: 80 };
 /** A key in the team’s list. Its secret is not kept. */
 export type AccessKey = {
   id: string;
+  kind: KeyKind;
   name: string;
   /** The names of the specs that it opens; null for all. */
   specs: string[] | null;
@@ -26,7 +30,7 @@ export type AccessKey = {
 /** The keys of a team, the newest first. */
 export async function keysOf(sql: Query, { teamId }: TeamAccess<'keys'>): Promise<AccessKey[]> {
   return sql<AccessKey[]>`
-    select access_keys.id, access_keys.name, people.name as made_by, made_at, lapses_at, revoked_at, used_at,
+    select access_keys.id, case when is_link then 'link' else 'key' end as kind, access_keys.name, people.name as made_by, made_at, lapses_at, revoked_at, used_at,
            case when spec_ids is null then null
                 else coalesce((select jsonb_agg(document->>'name' order by document->>'name')
                                  from drafts where drafts.spec_id = any(spec_ids)), '[]') end as specs
@@ -36,7 +40,7 @@ export async function keysOf(sql: Query, { teamId }: TeamAccess<'keys'>): Promis
      order by made_at desc, access_keys.id`;
 }
 
-type Wanted = { name: string; specIds: string[] | null; days: number };
+type Wanted = { kind?: KeyKind; name: string; specIds: string[] | null; days: number };
 
 /**
  * Makes a key. Its secret is in the answer, and nowhere else: whoever makes it sees it once.
@@ -46,22 +50,24 @@ type Wanted = { name: string; specIds: string[] | null; days: number };
 export async function makeKey(
   sql: Query,
   { teamId, personId }: TeamAccess<'keys'>,
-  { name, specIds, days }: Wanted,
+  { kind = 'key', name, specIds, days }: Wanted,
 ): Promise<Parsed<{ id: string; secret: string }>> {
   const [open] = await sql<{ count: number }[]>`
     select count(*)::int from access_keys where team_id = ${teamId} and revoked_at is null and lapses_at > now()`;
   if (open!.count >= KEY_LIMITS.keys)
-    return { problem: `A team has at most ${KEY_LIMITS.keys} keys; revoke one that is not used.` };
+    return { problem: `A team has at most ${KEY_LIMITS.keys} keys and links; revoke one that is not used.` };
+  if (kind === 'link' && specIds?.length !== 1)
+    return { problem: 'A public link is for one specification; choose which.' };
   if (specIds !== null) {
     const [own] = await sql<{ count: number }[]>`
       select count(*)::int from specs where team_id = ${teamId} and id in ${sql(specIds.length > 0 ? specIds : [NO_SPEC])}`;
     if (specIds.length === 0 || own!.count !== new Set(specIds).size)
       return { problem: 'Choose which specifications of this team the key opens, or all of them.' };
   }
-  const secret = PREFIX + freshToken();
+  const secret = PREFIXES[kind] + freshToken();
   const [made] = await sql<{ id: string }[]>`
-    insert into access_keys (team_id, name, token_hash, spec_ids, made_by, lapses_at)
-    values (${teamId}, ${name}, ${hashToken(secret)}, ${specIds && `{${specIds.join(',')}}`}, ${personId}, now() + ${days} * interval '1 day')
+    insert into access_keys (is_link, team_id, name, token_hash, spec_ids, made_by, lapses_at)
+    values (${kind === 'link'}, ${teamId}, ${name}, ${hashToken(secret)}, ${specIds && `{${specIds.join(',')}}`}, ${personId}, now() + ${days} * interval '1 day')
     returning id`;
   return { value: { id: made!.id, secret } };
 }

@@ -30,14 +30,16 @@ export function secure(request, response, isSecure) {
   ].join('; ');
   request.headers['content-security-policy'] = policy;
   request.headers['x-nonce'] = nonce;
+  // an address with a secret in it is told to nobody, and a page of any site may name its files in a tag
+  const isLink = request.url?.startsWith('/l/') ?? false;
   const headers = {
     'Content-Security-Policy': policy,
     'X-Content-Type-Options': 'nosniff',
     'X-Frame-Options': 'DENY',
-    'Referrer-Policy': 'same-origin',
+    'Referrer-Policy': isLink ? 'no-referrer' : 'same-origin',
     'Permissions-Policy': PERMISSIONS,
     'Cross-Origin-Opener-Policy': 'same-origin',
-    'Cross-Origin-Resource-Policy': 'same-origin',
+    'Cross-Origin-Resource-Policy': isLink ? 'cross-origin' : 'same-origin',
     ...(isSecure ? { 'Strict-Transport-Security': `max-age=${YEAR}; includeSubDomains` } : {}),
   };
   for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);

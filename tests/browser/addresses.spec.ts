@@ -1,18 +1,22 @@
 import { execFile } from 'node:child_process';
 import { copyFileSync, existsSync, mkdtempSync, readFileSync } from 'node:fs';
+import { once } from 'node:events';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import type { Page } from '@playwright/test';
 import { ensureDebianPackage } from '../../scripts/setup/packages.mjs';
 import { expect, test } from './app';
+import { heldToOpenApi } from './open-api';
 
 const EDITION = '/e/tidewick/passenger-site';
 const run = promisify(execFile);
 
 async function makeKey(page: Page, name: string, only?: string): Promise<string> {
   await page.goto('/tidewick');
-  await page.getByRole('link', { name: 'Keys for builds' }).click();
+  await page.getByRole('link', { name: 'Keys and links' }).click();
   await page.getByRole('button', { name: 'New key…' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByLabel('What it is for')).toBeFocused();
@@ -39,8 +43,11 @@ test('a key reads editions by their addresses, exact and moving, until it is rev
   const key = await makeKey(page, 'Site build', 'Passenger site');
   expect(await page.content()).not.toContain(key);
   const { request } = await browser.newContext();
-  const get = (path: string, headers: Record<string, string> = { Authorization: `Bearer ${key}` }) =>
-    request.get(app.url + path, { headers });
+  const get = async (path: string, headers: Record<string, string> = { Authorization: `Bearer ${key}` }) => {
+    const answer = await request.get(app.url + path, { headers });
+    await heldToOpenApi(path, answer);
+    return answer;
+  };
 
   const exact = await get(`${EDITION}/1.0.0/grid.css`);
   expect(exact.status()).toBe(200);
@@ -91,6 +98,69 @@ test('a key reads editions by their addresses, exact and moving, until it is rev
   // who is signed in reads the same, without a key, and no other site does with their cookie
   const own = await page.request.get(`${EDITION}/latest/grid.css`);
   expect([own.status(), own.headers()['access-control-allow-origin']]).toEqual([200, undefined]);
+});
+
+test('a public link opens the editions of one spec to whoever has it, until it is revoked', async ({
+  signedIn: page,
+  app,
+  browser,
+}) => {
+  await page.goto('/keys/tidewick');
+  await page.getByRole('button', { name: 'New public link…' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByLabel('What it is for')).toBeFocused();
+  await dialog.getByLabel('What it is for').fill('The agency');
+  await dialog.getByLabel('Opens the editions of').selectOption('Ticket kiosk');
+  await dialog.getByRole('button', { name: 'Make the link' }).click();
+  const shown = await page
+    .getByRole('dialog', { name: 'The link is made' })
+    .getByText(/\/l\/ypsl_/)
+    .textContent();
+  await page.getByRole('button', { name: 'I have kept it' }).click();
+  const link = new URL(shown!).pathname.replace('/latest/page.html', '');
+  const stranger = await (await browser.newContext()).newPage();
+  const get = async (path: string, headers: Record<string, string> = {}) => {
+    const answer = await stranger.request.get(app.url + path, { headers });
+    await heldToOpenApi(path, answer);
+    return answer;
+  };
+  await stranger.goto(shown!);
+  await expect(stranger.getByRole('heading', { name: 'Ticket kiosk 1.0.0' })).toBeVisible();
+  const list = (await (await get(link)).json()) as { spec: string; editions: { files: { address: string }[] }[] };
+  expect(list.spec).toBe('ticket-kiosk');
+  for (const { address } of list.editions[0]!.files) {
+    const answer = await get(address);
+    expect([address, answer.status()]).toEqual([address, 200]);
+    expect(answer.headers()).toMatchObject({ 'referrer-policy': 'no-referrer', 'x-robots-tag': 'noindex' });
+  }
+  const moving = await get(`${link}/1/grid.css`);
+  expect(moving.headers()['content-location']).toBe(`${link}/1.0.0/grid.css`);
+  expect((await get(`${link}/1/grid.css`, { 'If-None-Match': moving.headers()['etag']! })).status()).toBe(304);
+
+  // a page of another site may name a file in a tag; the link is no key, and a key is no link
+  const elsewhere = createServer((_, response) =>
+    response
+      .writeHead(200, { 'Content-Type': 'text/html' })
+      .end(`<link rel="stylesheet" href="${app.url}${link}/latest/grid.css"><p class="grid">`),
+  ).listen(0, '127.0.0.1');
+  await once(elsewhere, 'listening');
+  await stranger.goto(`http://127.0.0.1:${(elsewhere.address() as AddressInfo).port}/`);
+  await expect(stranger.locator('p')).toHaveCSS('display', 'grid');
+  elsewhere.close();
+  const secret = link.split('/').at(-1)!;
+  const asKey = await get('/e/tidewick/ticket-kiosk/1.0.0/grid.css', { Authorization: `Bearer ${secret}` });
+  expect(asKey.status()).toBe(401);
+  const key = await makeKey(page, 'No link');
+  expect((await get(`/l/${key}/latest/grid.css`)).status()).toBe(404);
+  expect((await get(`${link}/9.9.9/grid.css`)).status()).toBe(404);
+
+  await page.goto('/keys/tidewick');
+  await page.getByRole('button', { name: 'Revoke The agency' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Revoke it' }).click();
+  await expect(page.getByRole('row', { name: /^The agency/ })).toContainText('revoked');
+  expect((await get(`${link}/latest/grid.css`)).status()).toBe(404);
+  const published = await stranger.request.get(`${app.url}/openapi.json`);
+  expect((await published.json()) as object).toMatchObject({ openapi: '3.1.0' });
 });
 
 test('the command, as the application serves it, pulls and checks in an empty folder', async ({

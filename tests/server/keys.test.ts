@@ -38,6 +38,21 @@ describe('keys', () => {
     expect(await opens('ypsk_none', one.slug)).toBe(false);
   });
 
+  test('a public link opens one spec, is no key, and is for one spec alone', async () => {
+    const link = (await make({ kind: 'link', specIds: [one.id] })).value!;
+    expect(link.secret).toMatch(/^ypsl_/);
+    expect((await keyAccess(sql(), link.secret, 'link'))?.specSlug).toBe(one.slug);
+    expect(await opens(link.secret, one.slug)).toBe(false);
+    const key = (await make()).value!;
+    expect(await keyAccess(sql(), key.secret, 'link')).toBeNull();
+    const problem = 'A public link is for one specification; choose which.';
+    expect(await make({ kind: 'link' })).toEqual({ problem });
+    expect(await make({ kind: 'link', specIds: [one.id, other.id] })).toEqual({ problem });
+    await revokeKey(sql(), member.access, link.id);
+    expect(await keyAccess(sql(), link.secret, 'link')).toBeNull();
+    await sql()`delete from access_keys`;
+  });
+
   test('are kept as a hash, and their use is noted', async () => {
     const { id, secret } = (await make({ name: 'Noted' })).value!;
     const [row] = await sql()`select * from access_keys where id = ${id}`;
@@ -75,7 +90,7 @@ describe('keys', () => {
       select ${crowd.teamId}, 'Many', sha256(convert_to('crowd' || number, 'UTF8')), ${crowd.personId}, now() + interval '1 day'
         from generate_series(1, ${KEY_LIMITS.keys}) as number`;
     const made = await makeKey(sql(), crowd.access, { name: 'One more', specIds: null, days: 1 });
-    expect(made.problem).toBe(`A team has at most ${KEY_LIMITS.keys} keys; revoke one that is not used.`);
+    expect(made.problem).toBe(`A team has at most ${KEY_LIMITS.keys} keys and links; revoke one that is not used.`);
   });
 });
 

@@ -18,8 +18,8 @@ type Props = { team: string; keys: readonly ListedKey[]; specs: readonly ListedS
 /** The keys of a team: what each opens, when it lapses, when it was last used; made and revoked here. */
 export function KeysPage({ team, keys, specs }: Props) {
   const router = useRouter();
-  const [isMaking, setMaking] = useState(false);
-  const [secret, setSecret] = useState<string | null>(null);
+  const [making, setMaking] = useState<ListedKey['kind'] | null>(null);
+  const [made, setMade] = useState<{ kind: ListedKey['kind']; secret: string } | null>(null);
   const [revoking, setRevoking] = useState<ListedKey | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
@@ -31,14 +31,17 @@ export function KeysPage({ team, keys, specs }: Props) {
   };
   // the list waits until the secret has been kept: nothing may take it from the screen before
   const closeMade = (): void => {
-    setSecret(null);
+    setMade(null);
     router.refresh();
   };
   return (
     <>
       <div className={styles.head}>
-        <h1>Keys for builds</h1>
-        <button type="button" className="btn btn-primary" onClick={() => setMaking(true)}>
+        <h1>Keys and links</h1>
+        <button type="button" className="btn btn-line" onClick={() => setMaking('link')}>
+          New public link…
+        </button>
+        <button type="button" className="btn btn-primary" onClick={() => setMaking('key')}>
           New key…
         </button>
       </div>
@@ -47,17 +50,22 @@ export function KeysPage({ team, keys, specs }: Props) {
         <code>
           /e/{team}/{specs[0]?.slug ?? 'specification'}/latest/grid.css
         </code>
-        . It reads nothing else, and changes nothing.
+        . A public link opens the editions of one specification to whoever has it. Neither reads drafts, or changes
+        anything.
       </p>
       {problem && <Notice of="problem">{problem}</Notice>}
       {keys.length === 0 ? (
-        <Empty>No key yet. Make one for each build, so that one can be revoked without the others.</Empty>
+        <Empty>
+          Nothing yet. Make a key for each build and a link for each reader, so that one can be revoked without the
+          others.
+        </Empty>
       ) : (
         <div className={styles.scroll}>
           <NumberTable of="words">
             <thead>
               <tr>
-                <th scope="col">Key</th>
+                <th scope="col">Name</th>
+                <th scope="col">Kind</th>
                 <th scope="col">Opens</th>
                 <th scope="col">Made</th>
                 <th scope="col">Last used</th>
@@ -71,6 +79,7 @@ export function KeysPage({ team, keys, specs }: Props) {
               {keys.map((key) => (
                 <tr key={key.id} data-closed={isClosed(key) || undefined}>
                   <th scope="row">{key.name}</th>
+                  <td>{key.kind === 'link' ? 'public link' : 'key'}</td>
                   <td>{key.specs === null ? 'all specifications' : key.specs.join(', ')}</td>
                   <td>
                     {key.madeBy}, <Moment at={key.madeAt} />
@@ -103,17 +112,18 @@ export function KeysPage({ team, keys, specs }: Props) {
           </NumberTable>
         </div>
       )}
-      {isMaking && (
+      {making && (
         <NewKeyDialog
           {...{ team, specs }}
-          onMade={(made) => {
-            setMaking(false);
-            setSecret(made);
+          kind={making}
+          onMade={(secret) => {
+            setMade({ kind: making, secret });
+            setMaking(null);
           }}
-          onClose={() => setMaking(false)}
+          onClose={() => setMaking(null)}
         />
       )}
-      {secret && <MadeKeyDialog {...{ team, secret }} spec={specs[0]?.slug} onClose={closeMade} />}
+      {made && <MadeKeyDialog {...{ team, ...made }} spec={specs[0]?.slug} onClose={closeMade} />}
       {revoking && (
         <Dialog
           title={`Revoke ${revoking.name}?`}

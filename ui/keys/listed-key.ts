@@ -1,6 +1,7 @@
 /** A key as the page lists it; moments as ISO 8601 text. */
 export type ListedKey = {
   id: string;
+  kind: 'key' | 'link';
   name: string;
   specs: string[] | null;
   madeBy: string;

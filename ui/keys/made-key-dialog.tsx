@@ -2,26 +2,29 @@
 
 import { useState } from 'react';
 import { Dialog } from '../parts/dialog';
+import type { ListedKey } from './listed-key';
 import styles from './keys.module.scss';
 
-type Props = { team: string; secret: string; spec: string | undefined; onClose: () => void };
+type Props = { kind: ListedKey['kind']; team: string; secret: string; spec: string | undefined; onClose: () => void };
 
-/** Shows the secret of a new key, this once. */
-export function MadeKeyDialog({ team, secret, spec = 'specification', onClose }: Props) {
+/** Shows the secret of a new key, or the address of a new link, this once. */
+export function MadeKeyDialog({ kind, team, secret, spec = 'specification', onClose }: Props) {
   const [isCopied, setCopied] = useState(false);
   const address = typeof location === 'undefined' ? '' : location.origin;
+  const isLink = kind === 'link';
+  const shown = isLink ? `${address}/l/${secret}/latest/page.html` : secret;
   return (
     <Dialog
-      title="The key is made"
+      title={isLink ? 'The link is made' : 'The key is made'}
       onClose={onClose}
       answers={
         <>
           <button
             type="button"
             className="btn btn-line"
-            onClick={() => void navigator.clipboard.writeText(secret).then(() => setCopied(true))}
+            onClick={() => void navigator.clipboard.writeText(shown).then(() => setCopied(true))}
           >
-            {isCopied ? 'Copied' : 'Copy the key'}
+            {isCopied ? 'Copied' : isLink ? 'Copy the link' : 'Copy the key'}
           </button>
           <button type="button" className="btn btn-primary" onClick={onClose}>
             I have kept it
@@ -29,15 +32,28 @@ export function MadeKeyDialog({ team, secret, spec = 'specification', onClose }:
         </>
       }
     >
-      <p>This is its secret. It is shown this once: put it where your build keeps its secrets.</p>
       <p>
-        <code className={styles.secret}>{secret}</code>
+        {isLink
+          ? 'This is its address, with the secret in it. It is shown this once.'
+          : 'This is its secret. It is shown this once: put it where your build keeps its secrets.'}
       </p>
-      <p className="soft">In a build that has it in YPSILINE_KEY:</p>
-      <pre className={styles.sample}>
-        {`curl --fail --header "Authorization: Bearer $YPSILINE_KEY" \\
+      <p>
+        <code className={styles.secret}>{shown}</code>
+      </p>
+      {isLink ? (
+        <p className="soft">
+          In place of latest a version can stand, such as 1.0.0, and in place of page.html any file of the edition:
+          page.pdf, grid.css. The address up to /latest lists them all.
+        </p>
+      ) : (
+        <>
+          <p className="soft">In a build that has it in YPSILINE_KEY:</p>
+          <pre className={styles.sample}>
+            {`curl --fail --header "Authorization: Bearer $YPSILINE_KEY" \\
   ${address}/e/${team}/${spec}/latest/grid.css`}
-      </pre>
+          </pre>
+        </>
+      )}
     </Dialog>
   );
 }

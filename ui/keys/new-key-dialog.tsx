@@ -5,40 +5,53 @@ import { useForm } from 'react-hook-form';
 import { send } from '../frame/send';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
-import type { ListedSpec } from './listed-key';
+import type { ListedKey, ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
 
-type Fields = { name: string; days: string; opens: 'all' | 'some'; specIds: string[] };
-type Props = { team: string; specs: readonly ListedSpec[]; onMade: (secret: string) => void; onClose: () => void };
+type Fields = { name: string; days: string; opens: 'all' | 'some'; specIds: string[]; specId: string };
+type Props = {
+  kind: ListedKey['kind'];
+  team: string;
+  specs: readonly ListedSpec[];
+  onMade: (secret: string) => void;
+  onClose: () => void;
+};
 
-/** Asks what a new key is for, what it opens, and for how long. */
-export function NewKeyDialog({ team, specs, onMade, onClose }: Props) {
+/** Asks what a new key or public link is for, what it opens, and for how long. */
+export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
   const { register, handleSubmit, watch, formState } = useForm<Fields>({
-    defaultValues: { name: '', days: '365', opens: 'all', specIds: [] },
+    defaultValues: { name: '', days: '365', opens: 'all', specIds: [], specId: specs[0]?.id ?? '' },
   });
   const [problem, setProblem] = useState<string | null>(null);
   const isSome = watch('opens') === 'some';
 
-  const submit = handleSubmit(async ({ name, days, opens, specIds }) => {
-    const body = { name, days: Number(days), specIds: opens === 'all' ? null : specIds };
+  const submit = handleSubmit(async ({ name, days, opens, specIds, specId }) => {
+    const opened = kind === 'link' ? [specId] : opens === 'all' ? null : specIds;
+    const body = { kind, name, days: Number(days), specIds: opened };
     const answer = await send<{ secret: string }>('POST', `/api/teams/${team}/keys`, body);
     if (answer.ok) onMade(answer.body.secret);
     else setProblem(answer.problem);
   });
   return (
     <Dialog
-      title="New key"
+      title={kind === 'link' ? 'New public link' : 'New key'}
       onClose={onClose}
       onSubmit={(event) => void submit(event)}
-      answers={<Answers yes="Make the key" isBusy={formState.isSubmitting} onNo={onClose} />}
+      answers={
+        <Answers
+          yes={kind === 'link' ? 'Make the link' : 'Make the key'}
+          isBusy={formState.isSubmitting}
+          onNo={onClose}
+        />
+      }
     >
       <Field
         label="What it is for"
-        placeholder="Passenger site build"
+        placeholder={kind === 'link' ? 'The agency that builds it' : 'Passenger site build'}
         maxLength={80}
         error={formState.errors.name?.message}
         {...register('name', {
-          validate: (name) => name.trim() !== '' || 'A key needs a name, such as Passenger site build.',
+          validate: (name) => name.trim() !== '' || 'Give it a name, such as Passenger site build.',
         })}
       />
       <Field
@@ -50,21 +63,37 @@ export function NewKeyDialog({ team, specs, onMade, onClose }: Props) {
           validate: (days) => /^\d{1,3}$/.test(days.trim()) || 'Give a whole number of days, such as 365.',
         })}
       />
-      <fieldset className={styles.opens}>
-        <legend className="form-label">Opens</legend>
-        <label>
-          <input type="radio" value="all" {...register('opens')} /> all specifications of the team, later ones too
-        </label>
-        <label>
-          <input type="radio" value="some" {...register('opens')} /> only these
-        </label>
-        {isSome &&
-          specs.map(({ id, name }) => (
-            <label key={id} className={styles.one}>
-              <input type="checkbox" value={id} {...register('specIds')} /> {name}
-            </label>
-          ))}
-      </fieldset>
+      {kind === 'link' ? (
+        <>
+          <label className="form-label" htmlFor="link-spec">
+            Opens the editions of
+          </label>
+          <select id="link-spec" className="form-select" {...register('specId')}>
+            {specs.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+          <p className="soft">Whoever has the link reads them, without signing in. Drafts stay closed.</p>
+        </>
+      ) : (
+        <fieldset className={styles.opens}>
+          <legend className="form-label">Opens</legend>
+          <label>
+            <input type="radio" value="all" {...register('opens')} /> all specifications of the team, later ones too
+          </label>
+          <label>
+            <input type="radio" value="some" {...register('opens')} /> only these
+          </label>
+          {isSome &&
+            specs.map(({ id, name }) => (
+              <label key={id} className={styles.one}>
+                <input type="checkbox" value={id} {...register('specIds')} /> {name}
+              </label>
+            ))}
+        </fieldset>
+      )}
       {problem && (
         <p className="problem" role="alert">
           {problem}

@@ -93,7 +93,7 @@ export function SpecList({ team, list, asked, members }: Props) {
       <footer className={styles.foot}>
         <p className="soft">{members.map(({ name, says }) => `${name} (${says.toLowerCase()})`).join(', ')}</p>
         <Link prefetch={false} href={`/keys/${team.slug}`}>
-          Keys for builds
+          Keys and links
         </Link>
         {(archivedCount > 0 || asked.archived) && (
           <Link href={listAddress(team.slug, { sought: '', sort: asked.sort, page: 1, archived: !asked.archived })}>

@@ -1,3 +1,4 @@
+import { escaped } from '../../text/markup';
 import type { Block, Layout, Spec } from '../../spec/schema';
 
 /**
@@ -58,9 +59,4 @@ function layoutText(spec: Spec, { id, name, sections }: Layout): string {
       `  <section data-section="${section.id}">\n${section.blocks.map((block) => blockText(block, 0)).join('\n')}\n  </section>`,
   );
   return `<article id="${id}" class="layout" aria-label="${escaped(name)}">\n${parts.join('\n')}\n</article>`;
-}
-
-/** Text as it stands in HTML, between tags and in attributes. */
-function escaped(text: string): string {
-  return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
 }

@@ -1,0 +1,129 @@
+import * as z from 'zod';
+import { ARCHIVE, FORMATS } from '../../core/formats/registry';
+import { editionList, refusal } from './schemas';
+
+/** The version of the addresses themselves: it rises when one of them changes what it means. */
+const ADDRESSES = '1.0.0';
+
+const IN_EDITIONS = FORMATS.filter(({ inEditions }) => inEditions);
+
+const json = (schema: z.ZodType) => {
+  const { $schema: _, ...own } = z.toJSONSchema(schema, { io: 'output' });
+  return { 'application/json': { schema: own } };
+};
+
+const text = (pattern: string, description: string) => ({ type: 'string', pattern, description });
+
+const parameter = (name: string, schema: object) => ({ name, in: 'path', required: true, schema });
+
+const PARAMETERS = {
+  team: parameter('team', text('^[a-z0-9-]+$', 'The address of a team.')),
+  spec: parameter('spec', text('^[a-z0-9-]+$', 'The address of a specification of the team.')),
+  link: parameter('link', text('^ypsl_[A-Za-z0-9_-]+$', 'The secret of a public link.')),
+  version: parameter(
+    'version',
+    text('^(latest|\\d+(\\.\\d+){0,2})$', 'An edition such as 1.2.0, or the newest of 1.2, of 1, or of all: latest.'),
+  ),
+  file: parameter('file', {
+    ...text(
+      '^[a-z0-9@.-]+$',
+      `${IN_EDITIONS.map(({ file, isOf }) => `${file}: ${isOf}`).join('. ')}. A star stands for the id of a breakpoint.`,
+    ),
+    examples: [...IN_EDITIONS.map(({ file }) => file.replace('*', 'phone')), ARCHIVE.file],
+  }),
+};
+
+const HEADERS = {
+  ETag: { description: 'The SHA-256 of the bytes.', schema: { type: 'string' } },
+  'Cache-Control': {
+    description: 'By an exact version immutable for a year; by a moving one no-cache.',
+    schema: { type: 'string' },
+  },
+  'Content-Location': {
+    description: 'Where what a moving version means stands for ever.',
+    schema: { type: 'string' },
+  },
+};
+
+const refused = (description: string) => ({ description, content: json(refusal) });
+
+const REFUSALS = {
+  '401': refused('No key, or one that has lapsed, was revoked, or does not open this specification.'),
+  '404': refused('No such specification, edition or file.'),
+  '503': refused('The database is away; Retry-After says when to try again.'),
+};
+const LINK_REFUSALS = {
+  '404': refused('The link has lapsed or was revoked, or there is no such edition or file.'),
+  '503': REFUSALS['503'],
+};
+
+const list = (operationId: string, summary: string, refusals: object) => ({
+  operationId,
+  summary,
+  responses: { '200': { description: 'The editions, the newest first.', content: json(editionList) }, ...refusals },
+});
+
+const file = (operationId: string, summary: string, refusals: object) => ({
+  operationId,
+  summary,
+  parameters: [{ name: 'If-None-Match', in: 'header', required: false, schema: { type: 'string' } }],
+  responses: {
+    '200': {
+      description: 'The file, byte for byte as it was written when the edition was published.',
+      headers: HEADERS,
+      content: Object.fromEntries(
+        [...new Set([...IN_EDITIONS.map(({ mediaType }) => mediaType), ARCHIVE.mediaType])].map((type) => [
+          type,
+          { schema: { type: 'string', ...(/json|text|xml/.test(type) ? {} : { format: 'binary' }) } },
+        ]),
+      ),
+    },
+    '304': { description: 'If-None-Match names the bytes.' },
+    ...refusals,
+  },
+});
+
+/** The addresses that builds rely on, as OpenAPI 3.1; what they answer is made of the Zod schemas of the routes. */
+export function openApiDocument() {
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Ypsiline, published editions',
+      version: ADDRESSES,
+      summary: 'The files of published layout specifications, by addresses that never change.',
+      license: { name: 'All rights reserved' },
+    },
+    servers: [{ url: '/' }],
+    security: [{ key: [] }],
+    components: {
+      securitySchemes: {
+        key: {
+          type: 'http',
+          scheme: 'bearer',
+          description: 'A key of the team, such as ypsk_…, made on its page “Keys and links”.',
+        },
+      },
+    },
+    paths: {
+      '/e/{team}/{spec}': {
+        parameters: [PARAMETERS.team, PARAMETERS.spec],
+        get: list('listEditions', 'The editions of a specification, with their files', REFUSALS),
+      },
+      '/e/{team}/{spec}/{version}/{file}': {
+        parameters: [PARAMETERS.team, PARAMETERS.spec, PARAMETERS.version, PARAMETERS.file],
+        get: file('readFile', 'A file of an edition', REFUSALS),
+      },
+      '/l/{link}': {
+        parameters: [PARAMETERS.link],
+        get: { ...list('listEditionsByLink', 'The editions that a public link opens', LINK_REFUSALS), security: [] },
+      },
+      '/l/{link}/{version}/{file}': {
+        parameters: [PARAMETERS.link, PARAMETERS.version, PARAMETERS.file],
+        get: {
+          ...file('readFileByLink', 'A file of an edition that a public link opens', LINK_REFUSALS),
+          security: [],
+        },
+      },
+    },
+  };
+}

@@ -1,0 +1,30 @@
+import * as z from 'zod';
+
+/** What addresses answer with, as Zod has it: the routes are typed by these, and the OpenAPI document is made of them. */
+
+export const listedFile = z.object({
+  name: z.string(),
+  bytes: z.int().min(0),
+  sha256: z.string().regex(/^[0-9a-f]{64}$/),
+  address: z.string().describe('Where it stands for ever, from the root of this server.'),
+});
+
+export const listedEdition = z.object({
+  version: z.string().describe('Semantic Versioning 2.0.0, such as 1.2.0.'),
+  publishedAt: z.iso.datetime(),
+  sha256: z.string().describe('Of the specification, as canonical JSON (RFC 8785).'),
+  note: z.string().describe('What the edition brings, in the words of who published it.'),
+  files: z.array(listedFile),
+});
+
+export const editionList = z.object({
+  team: z.string(),
+  spec: z.string(),
+  editions: z.array(listedEdition).describe('The newest first.'),
+});
+
+export const refusal = z.object({
+  problem: z.string().describe('What is wrong, and what would be right, in one sentence.'),
+});
+
+export type EditionList = z.infer<typeof editionList>;

@@ -1,0 +1,110 @@
+import { RULES } from '../../checks/registry';
+import { behaviourText } from '../../columns/behaviour';
+import { columnEdges, columnsAt, sumLine } from '../../columns/columns-at';
+import { allTables } from '../../edition/all-tables';
+import { layoutTable, whiteSpaceTable } from '../../edition/layout-table';
+import type { ReadTable } from '../../edition/read-table';
+import { numeral } from '../../length/present';
+import { heightBehaviour } from '../../rows/row-rule';
+import { rowLine, rowSumAt } from '../../rows/row-sum';
+import { rowEdges, rowsAt } from '../../rows/rows-at';
+import { byWidth, rangeText } from '../../spec/ranges';
+import type { Breakpoint, Spec } from '../../spec/schema';
+import type { Origin } from '../grid-css/grid-css';
+
+/** A stretch of a drawing, in px. */
+export type Stretch = [from: number, length: number];
+
+/** A breakpoint in words, sums and lines. */
+export type BreakpointContent = {
+  name: string;
+  range: string;
+  width: number;
+  height: number;
+  columns: Stretch[];
+  rows: Stretch[];
+  sums: string[];
+  says: string[];
+  notes: string;
+};
+
+/** A table whose cells are texts: what is shown, and under it what is said beside. */
+export type TableContent = { title: string; says: string; head: string[]; rows: { label: string; cells: string[] }[] };
+
+/** What a page of an edition says, whatever it is written in. */
+export type PageContent = {
+  name: string;
+  version: string;
+  published: string;
+  sha256: string;
+  breakpoints: BreakpointContent[];
+  tables: TableContent[];
+  waivers: { rule: string; breakpoint: string; reason: string; by: string }[];
+};
+
+/** More rows than this are not drawn one by one. */
+const MOST_ROWS = 400;
+
+/** An edition as a page to read without the application: each breakpoint drawn and in sums, every table, layouts, waivers. */
+export function pageContent(spec: Spec, { version, published, sha256 }: Origin): PageContent {
+  const names = new Map(spec.breakpoints.map(({ id, name }) => [id, name]));
+  return {
+    name: spec.name,
+    version,
+    published,
+    sha256,
+    breakpoints: byWidth(spec.breakpoints).map((breakpoint) => breakpointContent(spec, breakpoint)),
+    tables: [
+      ...allTables(spec).map(({ title, says, table }) => tableContent(title, says, table)),
+      ...spec.layouts.map((layout) =>
+        tableContent(
+          `Layout: ${layout.name}`,
+          'columns, rows, and px from the page’s start and top',
+          layoutTable(spec, layout),
+        ),
+      ),
+      ...(spec.layouts.length > 0
+        ? [tableContent('White space', 'rows between things, by kind of gap; px under them', whiteSpaceTable(spec))]
+        : []),
+    ].filter(({ rows }) => rows.length > 0),
+    waivers: spec.waivers.map(({ rule, breakpoint, reason, by }) => ({
+      rule: RULES.find(({ id }) => id === rule)?.title ?? rule,
+      breakpoint: breakpoint === null ? 'All' : (names.get(breakpoint) ?? breakpoint),
+      reason,
+      by,
+    })),
+  };
+}
+
+function breakpointContent(spec: Spec, breakpoint: Breakpoint): BreakpointContent {
+  const { name, notes, reference } = breakpoint;
+  const solved = columnsAt(spec, breakpoint);
+  const heights = rowSumAt(spec, breakpoint);
+  const rows = rowsAt(spec, breakpoint);
+  const stretch = ([from, to]: [{ valueOf(): number }, { valueOf(): number }]): Stretch => [
+    from.valueOf(),
+    Math.max(0, to.valueOf() - from.valueOf()),
+  ];
+  return {
+    name,
+    range: rangeText(spec, breakpoint),
+    ...reference,
+    columns: columnEdges(solved).map(stretch),
+    rows: rows && rows.count <= MOST_ROWS ? rowEdges(rows).map(stretch) : [],
+    sums: [sumLine(solved, numeral), ...(heights ? [rowLine(heights, numeral)] : [])],
+    says: [...behaviourText(breakpoint), ...heightBehaviour(breakpoint)],
+    notes,
+  };
+}
+
+function tableContent(title: string, says: string, { head, rows }: ReadTable): TableContent {
+  return {
+    title,
+    says,
+    head,
+    rows: rows.map(({ label, values }) => ({
+      label,
+      cells: values.map((value) => (value === null ? '' : [value.shown, value.note].filter(Boolean).join('\n'))),
+    })),
+  };
+}

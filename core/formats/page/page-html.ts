@@ -1,0 +1,103 @@
+import type { Spec } from '../../spec/schema';
+import { escaped } from '../../text/markup';
+import type { Origin } from '../grid-css/grid-css';
+import { type BreakpointContent, pageContent, type TableContent } from './page-content';
+
+/** An edition as one page of HTML that needs nothing else: no script, no file beside it, for screens and for paper. */
+export function pageHtml(spec: Spec, origin: Origin): string {
+  const { name, version, published, sha256, breakpoints, tables, waivers } = pageContent(spec, origin);
+  const widest = Math.max(...breakpoints.map(({ width }) => width));
+  const waived = {
+    title: 'Waivers',
+    says: 'findings that were accepted, and why',
+    head: ['Breakpoint', 'Reason', 'By'],
+    rows: waivers.map(({ rule, breakpoint, reason, by }) => ({ label: rule, cells: [breakpoint, reason, by] })),
+  };
+  return `<!DOCTYPE html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width">
+<title>${escaped(`${name} ${version}`)}</title>
+<style>
+${STYLE}
+</style>
+</head>
+<body>
+<header>
+<h1>${escaped(name)} <span class="n">${escaped(version)}</span></h1>
+<p>Published ${escaped(published)}. SHA-256 of the specification: <span class="n">${escaped(sha256)}</span></p>
+</header>
+<main>
+${breakpoints.map((each) => breakpointHtml(each, widest)).join('\n')}
+${[...tables, ...(waivers.length > 0 ? [waived] : [])].map(tableHtml).join('\n')}
+</main>
+</body>
+</html>
+`;
+}
+
+const STYLE = `:root { color-scheme: light dark; font: 15px/1.5 system-ui, sans-serif; --line: #d8d2c4; --soft: #5a5d6b; --column: #d9c7df; --row: #d99a3d; }
+@media (prefers-color-scheme: dark) { :root { --line: #3a3b4a; --soft: #a6a8b8; --column: #6f5579; --row: #b98a45; } }
+body { max-width: 1080px; margin: 0 auto; padding: 24px 20px 64px; }
+h1 { margin: 0; font-size: 28px; line-height: 1.2; }
+h2 { margin: 40px 0 8px; font-size: 19px; line-height: 1.3; }
+header p, .soft { color: var(--soft); }
+header p { overflow-wrap: anywhere; }
+.n, td { font-family: ui-monospace, monospace; font-variant-numeric: tabular-nums; }
+.drawing { display: block; max-width: 100%; height: auto; border: 1px solid var(--line); }
+.drawing .columns { fill: var(--column); }
+.drawing .rows { fill: var(--row); opacity: 0.25; }
+.scroll { overflow-x: auto; }
+table { border-collapse: collapse; font-size: 14px; }
+th, td { padding: 4px 16px 4px 0; border-bottom: 1px solid var(--line); text-align: start; vertical-align: baseline; }
+thead th { border-bottom: 2px solid currentcolor; }
+td small { display: block; color: var(--soft); }
+@media print { body { max-width: none; padding: 0; } section { break-inside: avoid-page; } tr { break-inside: avoid; } }`;
+
+/** As wide as the widest drawing, in px of the page. */
+const WIDEST_DRAWING = 720;
+
+function breakpointHtml(
+  { name, range, width, height, columns, rows, sums, says, notes }: BreakpointContent,
+  widest: number,
+): string {
+  const scale = WIDEST_DRAWING / widest;
+  const [wide, high] = [Math.max(1, Math.round(width * scale)), Math.max(1, Math.round(height * scale))];
+  const across = columns.map(
+    ([from, length]) => `<rect x="${short(from)}" width="${short(length)}" height="${height}"/>`,
+  );
+  const down = rows.map(([from, length]) => `M0 ${short(from)}h${width}v${short(length)}H0z`);
+  return `<section>
+<h2>${escaped(name)}</h2>
+<p class="soft"><span class="n">${escaped(range)}</span>, drawn at <span class="n">${width} × ${height}</span></p>
+<svg class="drawing" width="${wide}" height="${high}" viewBox="0 0 ${width} ${height}" role="img" aria-label="${escaped(`The grid of ${name}`)}"><g class="columns">${across.join('')}</g>${down.length > 0 ? `<path class="rows" d="${down.join('')}"/>` : ''}</svg>
+${sums.map((sum) => `<p class="n">${escaped(sum)}</p>`).join('\n')}
+<ul>
+${says.map((sentence) => `<li>${escaped(sentence)}</li>`).join('\n')}
+</ul>${notes === '' ? '' : `\n<p>${escaped(notes)}</p>`}
+</section>`;
+}
+
+function tableHtml({ title, says, head, rows }: TableContent): string {
+  const cell = (text: string): string => {
+    const [first = '', ...more] = text.split('\n');
+    return `<td>${escaped(first)}${more.map((line) => `<small>${escaped(line)}</small>`).join('')}</td>`;
+  };
+  return `<section>
+<h2>${escaped(title)}</h2>
+<p class="soft">${escaped(says)}</p>
+<div class="scroll" tabindex="0" role="group" aria-label="${escaped(title)}">
+<table>
+<thead><tr><td></td>${head.map((name) => `<th scope="col">${escaped(name)}</th>`).join('')}</tr></thead>
+<tbody>
+${rows.map(({ label, cells }) => `<tr><th scope="row">${escaped(label)}</th>${cells.map(cell).join('')}</tr>`).join('\n')}
+</tbody>
+</table>
+</div>
+</section>`;
+}
+
+function short(length: number): string {
+  return String(Math.round(length * 1000) / 1000);
+}
