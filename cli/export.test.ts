@@ -31,6 +31,10 @@ test.each([
   ['- --format overlay-svg --breakpoint desk', '--breakpoint is “desk”'],
   ['- --format grid-css --breakpoint phone', 'grid-css is of the whole document'],
   ['- --format values-md --height 300', '--height is for overlay-svg alone'],
+  ['- --format values-md --prefix a', '--prefix is for grid-css alone'],
+  ['- --format grid-css --gutters none', '--gutters is “none”; it must be one of gap, padding, shares'],
+  ['- --format grid-css --prefix A', 'The prefix “A” cannot be used'],
+  ['- --format page-pdf', 'page-pdf is made by the application'],
   ['- --format layout-css', 'this document has nothing to write as layout-css'],
 ])('%s', async (line, says) => {
   expect(await call(line)).toMatchObject({ problem: expect.stringContaining(says), status: 2 });
@@ -38,4 +42,10 @@ test.each([
 
 test('help is readable', async () => {
   expect((await answer(['--help'], () => '')).text).toContain('ypsiline pull --from ADDRESS');
+});
+
+test('grid.css with options', async () => {
+  const { text } = await call('- --format grid-css --prefix tw --layer grid --gutters shares --media min-max');
+  expect(text).toContain('@layer grid {');
+  expect(text).toContain('.tw-grid > * {');
 });

@@ -1,18 +1,22 @@
 import { canonicalJson } from '../../core/edition/canonical';
 import { filesOf, type Format, FORMATS } from '../../core/formats/registry';
+import type { Origin } from '../../core/formats/grid-css/grid-css';
+import { gridCssWith } from '../../core/formats/grid-css/grid-css-options';
 import { overlaySvg } from '../../core/formats/overlay/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, readArguments, readDocument, Unusable, wholeNumber } from '../command';
 import { sha256 } from '../sha256';
 
-const USAGE = 'export FILE --format NAME [--breakpoint ID] [--height PX] [--to PATH]';
+const USAGE =
+  'export FILE --format NAME [--breakpoint ID] [--height PX] [--prefix NAME] [--layer NAME] [--gutters FORM] [--media SYNTAX] [--to PATH]';
 
 /** One of the forms in which a document leaves, as it would be published; to standard output or a file. */
 export const exportCommand: Command = {
   usage: USAGE,
   run(args, read) {
     const text = { type: 'string' as const };
-    const options = { format: text, breakpoint: text, height: text, to: text };
+    const css = { prefix: text, layer: text, gutters: text, media: text };
+    const options = { format: text, breakpoint: text, height: text, to: text, ...css };
     const { values, file } = readArguments(args, USAGE, options, 1);
     const format = FORMATS.find(({ id, file: name }) => [id, name].includes(String(values['format'])));
     if (!format)
@@ -52,7 +56,38 @@ function textOf(spec: Spec, format: Format, values: Values, height: number | und
       spec.breakpoints.find((own) => own.id === breakpoint)!,
       height,
     );
+  const written = withOptions(spec, id, values);
+  if (written !== null) return written;
   const name = isOfEach ? format.file.replace('*', String(breakpoint)) : format.file;
-  const origin = { version: 'draft', published: 'not yet', sha256: sha256(canonicalJson(spec)) };
-  return files.find((own) => own.name === name)!.write(origin);
+  return files.find((own) => own.name === name)!.write(originOf(spec));
+}
+
+function originOf(spec: Spec): Origin {
+  return { version: 'draft', published: 'not yet', sha256: sha256(canonicalJson(spec)) };
+}
+
+const GUTTERS = ['gap', 'padding', 'shares'] as const;
+const MEDIA = ['ranges', 'min-max'] as const;
+
+/** `grid.css` written otherwise; null where no option asks for it. */
+function withOptions(spec: Spec, id: string, values: Values): string | null {
+  const given = ['prefix', 'layer', 'gutters', 'media'].filter((name) => values[name] !== undefined);
+  if (given.length === 0) return null;
+  if (id !== 'grid-css') throw new Unusable(`--${given[0]} is for grid-css alone; leave it out`);
+  const oneOf = <T extends string>(name: string, choices: readonly T[]): T | undefined => {
+    const said = values[name];
+    const found = choices.find((choice) => choice === said);
+    if (said !== undefined && !found)
+      throw new Unusable(`--${name} is “${said}”; it must be one of ${choices.join(', ')}`);
+    return found;
+  };
+  const text = (name: string): string | undefined => (typeof values[name] === 'string' ? values[name] : undefined);
+  const { value, problem } = gridCssWith(spec, originOf(spec), {
+    prefix: text('prefix'),
+    layer: text('layer'),
+    gutters: oneOf('gutters', GUTTERS),
+    media: oneOf('media', MEDIA),
+  });
+  if (value === undefined) throw new Unusable(problem);
+  return value;
 }

@@ -127,7 +127,7 @@ export class SiteGrids {
     const last = styles[system.around.length + 1]!;
     const found =
       system.kind === 'tracks'
-        ? this.tracksIn(last, box, screen)
+        ? this.tracksIn(last, styles.at(-1)!, box, screen)
         : this.sharesIn(system, width, styles.at(-1)!, last, box, screen);
     return 'why' in found ? found : { ...found, container };
   }
@@ -161,15 +161,15 @@ export class SiteGrids {
   private said(system: GridSystem): ReturnType<Cascade['of']>[] {
     const kept = this.styles.get(system);
     if (kept) return kept;
-    const item = system.kind === 'shares' ? [`${system.item ?? ''} ${system.shares[0]!.name}`.trim()] : [];
-    const said = chain([...system.around, ...item].map((classes) => (classes === ANY ? '' : classes))).map((element) =>
+    const item = system.kind === 'shares' ? `${system.item ?? ''} ${system.shares[0]!.name}`.trim() : ANY;
+    const said = chain([...system.around, item].map((classes) => (classes === ANY ? '' : classes))).map((element) =>
       this.cascade.of(element),
     );
     this.styles.set(system, said);
     return said;
   }
 
-  private tracksIn(style: Style, box: Box, screen: Screen): Omit<SiteGrid, 'container'> | NoGrid {
+  private tracksIn(style: Style, item: Style, box: Box, screen: Screen): Omit<SiteGrid, 'container'> | NoGrid {
     const template = style.get('grid-template-columns');
     const isGrid = /grid/.test(style.get('display') ?? '');
     if (!template || template === 'none' || !isGrid) {
@@ -182,9 +182,17 @@ export class SiteGrids {
     if (!gutter) return { why: `its gap “${style.get('column-gap')}” is not read` };
     const even = evenTracks(template, box.contentWidth, gutter, style.get('justify-content'), screen);
     if ('why' in even) return even;
-    const start = box.contentStart.add(even.before);
-    const end = start.add(even.column.mul(even.count)).add(even.gutter.mul(even.count - 1));
-    return { count: even.count, column: even.column, gutter: even.gutter, start, end, rows: rowsOf(style, screen) };
+    // where there is no gap, what stands in the tracks may keep apart by its padding, as older code does
+    const inside = (side: string): Px =>
+      gutter.equals(ZERO)
+        ? (lengthIn(item.get(`padding-${side}`) ?? '0', { ...screen, whole: even.column }) ?? ZERO)
+        : ZERO;
+    const [left, right] = [inside('left'), inside('right')];
+    const column = even.column.sub(left).sub(right);
+    const own = even.gutter.add(left).add(right);
+    const start = box.contentStart.add(even.before).add(left);
+    const end = start.add(column.mul(even.count)).add(own.mul(even.count - 1));
+    return { count: even.count, column, gutter: own, start, end, rows: rowsOf(style, screen) };
   }
 
   private sharesIn(

@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { anySpec } from '../any-spec';
 import { columnsAt } from '../../core/columns/columns-at';
 import { gridCss } from '../../core/formats/grid-css/grid-css';
+import { type GridCssOptions, gridCssWith } from '../../core/formats/grid-css/grid-css-options';
 import { px } from '../../core/length/px';
 import { breakpointAt } from '../../core/spec/ranges';
 import { isSame } from '../../core/site/fit-columns';
@@ -35,6 +36,39 @@ describe('the style sheet of a specification', () => {
         },
       ),
       { numRuns: 150 },
+    );
+  });
+});
+
+describe('grid.css with options', () => {
+  const each: GridCssOptions[] = [
+    { gutters: 'padding' },
+    { gutters: 'shares' },
+    { gutters: 'shares', media: 'min-max', prefix: 'tw', layer: 'grid' },
+    { gutters: 'padding', media: 'min-max', prefix: 'tw' },
+  ];
+
+  test.each(each)('%j: the same columns at every width', (options) => {
+    fc.assert(
+      fc.property(anySpec, fc.integer({ min: 320, max: 2600 }), (spec, width) => {
+        const { value } = readSite([gridCssWith(spec, ORIGIN, options).value!]);
+        const solved = columnsAt(spec, breakpointAt(spec, width), width);
+        const { count: said } = breakpointAt(spec, width).columns;
+        const least = solved.marginStart.compare(solved.marginEnd) < 0 ? solved.marginStart : solved.marginEnd;
+        // shares of a row have no count that follows; and a container that is wider than the screen is placed by its margins alone
+        if (!value!.system || solved.column.compare(0) <= 0 || solved.undetermined || solved.count < 4) return;
+        if (said === 'auto' || solved.overheld || least.compare(0) < 0) return;
+        const grid = value!.grids.at(value!.system, width, px(spec.rootFontSize));
+        expect(grid).not.toHaveProperty('why');
+        const { count, column, gutter, start } = grid as SiteGrid;
+        expect([count, isSame(column, solved.column), isSame(gutter, solved.gutter)]).toEqual([
+          solved.count,
+          true,
+          true,
+        ]);
+        expect(isSame(start, solved.marginStart.add(solved.inset))).toBe(true);
+      }),
+      { numRuns: 40 },
     );
   });
 });

@@ -14,6 +14,10 @@ import { Fractions } from '../drawing/numeral';
 import { ScreenDrawing } from '../drawing/screen-drawing';
 import { CopyArea } from './copy-area';
 import { CopyLink } from './copy-link';
+import { CssOtherwiseSection } from './css-otherwise-section';
+import { type Around, EditionSwitch } from './edition-switch';
+import { FindInPage } from './find-in-page';
+import { ForDevelopers } from './for-developers';
 import { FilesSection, type ListedFile } from './files-section';
 import { LayoutSection, WhiteSpaceSection } from './layout-section';
 import { PrintButton } from './print-button';
@@ -38,13 +42,16 @@ type Props = {
   team: string;
   css: string;
   files: readonly ListedFile[];
+  around: Around;
+  /** Where this application is, as its readers address it. */
+  server: string;
 };
 
 /** So many files stand at the top; all of them have their section. */
 const MOST_BUTTONS = 3;
 
 /** An edition for its readers: drawings, exact values, spans, notes, waivers, the CSS. */
-export function ReadingPage({ edition, newer, address, team, css, files }: Props) {
+export function ReadingPage({ edition, newer, address, team, css, files, around, server }: Props) {
   const spec = edition.document;
   const fileName = address.split('/')[2]!;
   return (
@@ -88,7 +95,9 @@ export function ReadingPage({ edition, newer, address, team, css, files }: Props
             This is an older edition. The newest is <a href={`${address.replace(/[^/]+$/, '')}${newer}`}>{newer}</a>.
           </p>
         )}
+        <EditionSwitch {...around} version={edition.version} address={address} />
         <Contents spec={spec} />
+        <FindInPage />
         {byWidth(spec.breakpoints).map((breakpoint) => (
           <BreakpointSection key={breakpoint.id} spec={spec} breakpoint={breakpoint} />
         ))}
@@ -103,6 +112,7 @@ export function ReadingPage({ edition, newer, address, team, css, files }: Props
         ))}
         {spec.layouts.length > 0 && <WhiteSpaceSection spec={spec} />}
         <Waivers spec={spec} />
+        <ForDevelopers spec={spec} version={edition.version} server={server} team={team} fileName={fileName} />
         <FilesSection files={files} address={address} fileName={fileName} version={edition.version} />
         <section className={`${styles.section} no-print`} aria-labelledby="css">
           <div className={styles.sectionHead}>
@@ -117,6 +127,15 @@ export function ReadingPage({ edition, newer, address, team, css, files }: Props
           <pre className={styles.css} tabIndex={0} aria-labelledby="css">
             {css}
           </pre>
+          <CssOtherwiseSection
+            spec={spec}
+            fileName={fileName}
+            origin={{
+              version: edition.version,
+              published: edition.publishedAt.slice(0, 10),
+              sha256: edition.sha256,
+            }}
+          />
         </section>
       </main>
     </CopyArea>
@@ -139,6 +158,7 @@ function Contents({ spec }: { spec: Spec }) {
     ...spec.layouts.map(({ id, name }): [string, string] => [`layout-${id}`, name]),
     ...(spec.layouts.length > 0 ? ([['white-space', 'White space']] as [string, string][]) : []),
     ...(spec.waivers.length > 0 ? ([['waivers', 'Waivers']] as [string, string][]) : []),
+    ['developers', 'For developers'],
     ['files', 'Files'],
     ['css', 'grid.css'],
   ];

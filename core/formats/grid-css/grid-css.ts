@@ -5,6 +5,7 @@ import { baselineBehaviour } from '../../rows/row-rule';
 import { rowLine, rowSumAt } from '../../rows/row-sum';
 import { byWidth, rangeEnd, rangeText } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
+import { containerCss, type GutterForm, spanCss, startCss } from './container-css';
 import { overlayCss } from './overlay-css';
 import { rangeProperties } from './range-properties';
 import { rowProperties } from './row-properties';
@@ -24,22 +25,12 @@ export function gridCss(spec: Spec, origin: Origin): string {
   return [headComment(spec, breakpoints, origin), parts.shared, ...parts.ranges.values()].join('\n\n') + '\n';
 }
 
-const CONTAINER = `.grid {
-  display: grid;
-  box-sizing: border-box;
-  inline-size: var(--grid-width);
-  margin-inline: var(--grid-margin-start) var(--grid-margin-end);
-  padding-inline: var(--grid-inset);
-  grid-template-columns: repeat(var(--grid-columns), var(--grid-track));
-  column-gap: var(--grid-gutter);
-  justify-content: var(--grid-justify);
-}
-
-.grid > * {
-  min-inline-size: 0;
-}`;
-
-export function headComment(spec: Spec, breakpoints: Breakpoint[], { version, published, sha256 }: Origin): string {
+export function headComment(
+  spec: Spec,
+  breakpoints: Breakpoint[],
+  { version, published, sha256 }: Origin,
+  container = '.grid',
+): string {
   const sums = breakpoints.flatMap((breakpoint) => [
     `${breakpoint.name}: ${rangeText(spec, breakpoint)}, drawn at ${breakpoint.reference.width} × ${breakpoint.reference.height}`,
     `  ${sumLine(columnsAt(spec, breakpoint), numeral)}`,
@@ -52,7 +43,7 @@ export function headComment(spec: Spec, breakpoints: Breakpoint[], { version, pu
     ...sums,
     '',
     `Lengths in rem count on a root font size of ${spec.rootFontSize}px.`,
-    'Put .grid on an element that is as wide as the viewport: percentages are of that width.',
+    `Put ${container} on an element that is as wide as the viewport: percentages are of that width.`,
   ];
   return `/*\n${lines.map((line) => ` * ${inComment(line)}`.trimEnd()).join('\n')}\n */`;
 }
@@ -70,24 +61,26 @@ export function inComment(text: string): string {
 }
 
 /** The style sheet in its parts, without the head comment: what holds everywhere, and each range by its breakpoint's id. */
-export function gridCssParts(spec: Spec): { shared: string; ranges: Map<string, string> } {
-  const shared = [spacingCss(spec), CONTAINER, typeCss(spec), overlayCss(spec)].filter((part) => part !== null);
-  const ranges = byWidth(spec.breakpoints).map((breakpoint) => [breakpoint.id, range(spec, breakpoint)] as const);
+export function gridCssParts(spec: Spec, form: GutterForm = 'gap'): { shared: string; ranges: Map<string, string> } {
+  const shared = [spacingCss(spec), containerCss(form), typeCss(spec), overlayCss(spec)].filter(
+    (part) => part !== null,
+  );
+  const ranges = byWidth(spec.breakpoints).map((breakpoint) => [breakpoint.id, range(spec, breakpoint, form)] as const);
   return { shared: shared.join('\n\n'), ranges: new Map(ranges) };
 }
 
-function range(spec: Spec, breakpoint: Breakpoint): string {
+function range(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string {
   const properties = [
-    ...declared('grid', gridProperties(spec, breakpoint)),
+    ...declared('grid', gridProperties(spec, breakpoint, form)),
     ...declared('type', typeProperties(spec, breakpoint)),
   ];
-  const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...spanClasses(spec, breakpoint)].join('\n');
+  const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...spanClasses(spec, breakpoint, form)].join('\n');
   return `/* ${inComment(breakpoint.name)} */\n@media ${mediaQuery(spec, breakpoint)} {\n${inside}\n}`;
 }
 
 /** Custom properties of a range’s columns, rows and baselines, by name without `--grid-`. */
-export function gridProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
-  return { ...rangeProperties(spec, breakpoint), ...rowProperties(spec, breakpoint) };
+export function gridProperties(spec: Spec, breakpoint: Breakpoint, form: GutterForm = 'gap'): Record<string, string> {
+  return { ...rangeProperties(spec, breakpoint, form), ...rowProperties(spec, breakpoint) };
 }
 
 export function declared(family: string, properties: Record<string, string>): string[] {
@@ -106,9 +99,12 @@ export function queryOf(from: number | null, end: number | null): string {
 }
 
 /** Spans beyond the range's columns take the whole width, so that a layout for 12 columns stands on 4 as well. */
-function spanClasses(spec: Spec, breakpoint: Breakpoint): string[] {
+function spanClasses(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string[] {
   const { id } = breakpoint;
-  if (breakpoint.columns.count === 'auto') return [`  .span-all,\n  .span-all-${id} { grid-column: 1 / -1; }`];
+  if (breakpoint.columns.count === 'auto') {
+    const all = form === 'shares' ? 'inline-size: 100%' : 'grid-column: 1 / -1';
+    return [`  .span-all,\n  .span-all-${id} { ${all}; }`];
+  }
   const count = breakpoint.columns.count;
   const most = Math.min(
     MOST_COLUMNS,
@@ -117,8 +113,8 @@ function spanClasses(spec: Spec, breakpoint: Breakpoint): string[] {
   const classes = (name: string, index: number): string =>
     index <= count ? `.${name}-${index}, .${name}-${index}-${id}` : `.${name}-${index}`;
   return [
-    ...numbers(most).map((index) => `  ${classes('span', index)} { grid-column-end: span ${Math.min(index, count)}; }`),
-    ...numbers(count).map((index) => `  ${classes('start', index)} { grid-column-start: ${index}; }`),
+    ...numbers(most).map((index) => `  ${classes('span', index)} { ${spanCss(form, Math.min(index, count), count)} }`),
+    ...numbers(count).map((index) => `  ${classes('start', index)} { ${startCss(form, index, count)} }`),
   ];
 }
 

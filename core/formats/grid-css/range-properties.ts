@@ -4,6 +4,7 @@ import type { Numbers } from '../../columns/numbers';
 import { type ColumnSolution, solveColumns } from '../../columns/solve';
 import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
+import type { GutterForm } from './container-css';
 import { cssNumbers, cssReader, type CssSum, cssText, type ViewportUnit } from './css-numbers';
 
 /** Custom properties of one range, by name without `--grid-`. */
@@ -26,10 +27,11 @@ export type RangeProperties = {
  * Margins, inset, container and column are written with `%`, for an element that is as wide as the viewport; the gutter
  * with `vw`, since a percentage in a gap would be of the container.
  */
-export function rangeProperties(spec: Spec, breakpoint: Breakpoint): RangeProperties {
+export function rangeProperties(spec: Spec, breakpoint: Breakpoint, form: GutterForm = 'gap'): RangeProperties {
   const inMargins = columnSums(spec, breakpoint, '%');
   const inGaps = columnSums(spec, breakpoint, 'vw');
   const { columns } = breakpoint;
+  const { add } = cssNumbers;
   const columnHeld = columns.column !== 'auto';
   return {
     // between margins that leave just the room for them, the browser counts the same; what cannot be counted is one column
@@ -37,14 +39,16 @@ export function rangeProperties(spec: Spec, breakpoint: Breakpoint): RangeProper
       columns.count === 'auto' && inMargins.undetermined !== 'count (taken as 1)'
         ? 'auto-fill'
         : String(inMargins.count),
-    track: columnHeld ? cssText(inGaps.column) : 'minmax(0, 1fr)',
+    track: columnHeld ? cssText(form === 'gap' ? inGaps.column : add(inGaps.column, inGaps.gutter)) : 'minmax(0, 1fr)',
     gutter: cssText(inGaps.gutter),
     inset: cssText(inMargins.inset),
     'margin-start': cssText(inMargins.marginStart),
     'margin-end': cssText(inMargins.marginEnd),
     container: cssText(inMargins.container),
     column: cssText(inMargins.column),
-    width: inMargins.overheld ? cssText(inMargins.container) : 'auto',
+    width: inMargins.overheld
+      ? cssText(form === 'gap' ? inMargins.container : add(inMargins.container, inMargins.gutter))
+      : 'auto',
     justify: 'start',
   };
 }

@@ -1,9 +1,11 @@
 import type { Metadata } from 'next';
 import { format } from 'date-fns/format';
+import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
+import { differences } from '../../../../../core/diff/differences';
 import { database } from '../../../../../server/database';
 import { editionFile, filesOfEdition } from '../../../../../server/edition-files';
-import { type Edition, editionAt } from '../../../../../server/editions';
+import { type Edition, editionAt, editionsOf } from '../../../../../server/editions';
 import { UnreadableDocument } from '../../../../../server/stored-spec';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
 import { Unreadable } from '../../../../../ui/specs/unreadable';
@@ -31,10 +33,17 @@ export default async function Page({ params }: Props) {
     return <Unreadable what={`edition ${version}`} team={team} problem={error.problem} document={error.document} />;
   }
   if (!edition) notFound();
-  const [css, files] = await Promise.all([
+  const [css, files, editions, asked] = await Promise.all([
     editionFile(database(), access, edition.version, 'grid.css'),
     filesOfEdition(database(), access, edition.version),
+    editionsOf(database(), access),
+    headers(),
   ]);
+  const place = editions.findIndex((each) => each.version === edition.version);
+  const before = editions[place + 1];
+  const since = before?.document
+    ? { version: before.version, differences: differences(before.document, edition.document) }
+    : null;
   return (
     <>
       <div className="no-print">
@@ -50,6 +59,8 @@ export default async function Page({ params }: Props) {
         address={`/${team}/${slug}/editions/${edition.version}`}
         team={team}
         files={files}
+        around={{ versions: editions.map((each) => each.version), since }}
+        server={`${asked.get('x-forwarded-proto') ?? 'http'}://${asked.get('host') ?? ''}`}
         css={css?.bytes.toString('utf8') ?? ''}
       />
     </>

@@ -1,0 +1,72 @@
+/**
+ * How gutters come about: as gaps of a CSS grid; as padding of the items, half on each side, as older code has it; or so in a flex box whose items
+ * are shares of the row in percent.
+ */
+export type GutterForm = 'gap' | 'padding' | 'shares';
+
+/** The container class, and what stands in it. */
+export function containerCss(form: GutterForm): string {
+  if (form === 'gap')
+    return `.grid {
+  display: grid;
+  box-sizing: border-box;
+  inline-size: var(--grid-width);
+  margin-inline: var(--grid-margin-start) var(--grid-margin-end);
+  padding-inline: var(--grid-inset);
+  grid-template-columns: repeat(var(--grid-columns), var(--grid-track));
+  column-gap: var(--grid-gutter);
+  justify-content: var(--grid-justify);
+}
+
+.grid > * {
+  min-inline-size: 0;
+}`;
+  // half a gutter stands outside the first and the last item: the container sticks out by as much on both sides
+  const box = `  box-sizing: border-box;
+  inline-size: var(--grid-width);
+  margin-inline: calc(var(--grid-margin-start) - var(--grid-gutter) / 2) calc(var(--grid-margin-end) - var(--grid-gutter) / 2);
+  padding-inline: var(--grid-inset);`;
+  if (form === 'padding')
+    return `.grid {
+  display: grid;
+${box}
+  grid-template-columns: repeat(var(--grid-columns), var(--grid-track));
+  column-gap: 0;
+  justify-content: var(--grid-justify);
+}
+
+.grid > * {
+  box-sizing: border-box;
+  min-inline-size: 0;
+  padding-inline: calc(var(--grid-gutter) / 2);
+}`;
+  return `.grid {
+  display: flex;
+  flex-wrap: wrap;
+${box}
+}
+
+.grid > * {
+  box-sizing: border-box;
+  flex: 0 0 auto;
+  min-inline-size: 0;
+  inline-size: 100%;
+  padding-inline: calc(var(--grid-gutter) / 2);
+}`;
+}
+
+/** A span of so many columns, of so many. */
+export function spanCss(form: GutterForm, span: number, count: number): string {
+  return form === 'shares' ? `inline-size: ${share(span, count)};` : `grid-column-end: span ${span};`;
+}
+
+/** A start at a column, from 1. */
+export function startCss(form: GutterForm, start: number, count: number): string {
+  return form === 'shares' ? `margin-inline-start: ${share(start - 1, count)};` : `grid-column-start: ${start};`;
+}
+
+/** A share of the row, exact: `calc(100% * 5 / 12)`. */
+function share(columns: number, count: number): string {
+  if (columns === 0 || columns === count) return columns === 0 ? '0px' : '100%';
+  return `calc(100% * ${columns} / ${count})`;
+}

@@ -1,0 +1,88 @@
+'use client';
+
+import { useState } from 'react';
+import type { Origin } from '../../core/formats/grid-css/grid-css';
+import { type GridCssOptions, gridCssWith } from '../../core/formats/grid-css/grid-css-options';
+import type { Spec } from '../../core/spec/schema';
+import { download } from '../frame/download';
+import { Field } from '../parts/field';
+import styles from './reading.module.scss';
+
+type Props = { spec: Spec; origin: Origin; fileName: string };
+
+/** `grid.css` with other names, in a layer, with gutters as padding or shares, or for browsers without range syntax. */
+export function CssOtherwise({ spec, origin, fileName }: Props) {
+  const [options, setOptions] = useState<GridCssOptions>({});
+  const { value: css, problem } = gridCssWith(spec, origin, options);
+  const change = (next: GridCssOptions): void => setOptions({ ...options, ...next });
+  const text = (value: string): string | undefined => (value.trim() === '' ? undefined : value.trim());
+  return (
+    <>
+      <div className={styles.otherwise}>
+        <Field
+          label="Prefix of names"
+          required={false}
+          placeholder="tw"
+          maxLength={40}
+          value={options.prefix ?? ''}
+          onChange={({ target }) => change({ prefix: text(target.value) })}
+        />
+        <Field
+          label="Cascade layer"
+          required={false}
+          placeholder="grid"
+          maxLength={80}
+          value={options.layer ?? ''}
+          onChange={({ target }) => change({ layer: text(target.value) })}
+        />
+        <label>
+          <span className="form-label">Gutters</span>
+          <select
+            className="form-select"
+            value={options.gutters ?? 'gap'}
+            onChange={({ target }) => change({ gutters: target.value as NonNullable<GridCssOptions['gutters']> })}
+          >
+            <option value="gap">gaps of the grid</option>
+            <option value="padding">padding of the items</option>
+            <option value="shares">padding; items are shares in percent</option>
+          </select>
+        </label>
+        <label>
+          <span className="form-label">Media queries</span>
+          <select
+            className="form-select"
+            value={options.media ?? 'ranges'}
+            onChange={({ target }) => change({ media: target.value as NonNullable<GridCssOptions['media']> })}
+          >
+            <option value="ranges">ranges, width &gt;= …</option>
+            <option value="min-max">min-width, max-width</option>
+          </select>
+        </label>
+      </div>
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+      {css !== undefined && (
+        <>
+          <p>
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => download(`${fileName}-${origin.version}.grid.css`, 'text/css', css)}
+            >
+              Save it
+            </button>{' '}
+            <button type="button" className="quiet" data-copy={css}>
+              Copy it
+            </button>
+          </p>
+          <pre className={styles.css} tabIndex={0} aria-label="grid.css, written otherwise">
+            {css}
+          </pre>
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,67 @@
+import { columnsAt } from '../../core/columns/columns-at';
+import { decimal } from '../../core/length/present';
+import { byWidth } from '../../core/spec/ranges';
+import type { Spec } from '../../core/spec/schema';
+import styles from './reading.module.scss';
+
+type Props = { spec: Spec; version: string; server: string; team: string; fileName: string };
+
+/** The ways in which code takes an edition in, with its own addresses and numbers; each sample is copied as it stands. */
+export function ForDevelopers({ spec, version, server, team, fileName }: Props) {
+  const address = `${server}/e/${team}/${fileName}`;
+  const major = version.split('.')[0];
+  const widest = byWidth(spec.breakpoints).at(-1)!;
+  const { count, gutter } = columnsAt(spec, widest);
+  const wide = Math.max(1, Math.ceil(count / 2));
+  const samples: [title: string, says: string, code: string][] = [
+    [
+      'In a build',
+      'with a key of the team in YPSILINE_KEY; the lock file keeps version and SHA-256',
+      `curl --fail --remote-name ${server}/ypsiline.mjs\nnode ypsiline.mjs pull \\\n  --from ${address}/${major} --key-from-env YPSILINE_KEY \\\n  --files grid.css,spec.json,tokens.json --to src/grid`,
+    ],
+    ['In a style sheet', 'after it was pulled', "@import url('./grid/grid.css');"],
+    [
+      'As a tag',
+      'with a public link of this specification',
+      `<link rel="stylesheet" href="${server}/l/YOUR-LINK/${version}/grid.css">`,
+    ],
+    [
+      'On a page',
+      `columns as classes; ${count} of them at ${widest.name}`,
+      `<main class="grid">\n  <article class="span-${wide}">…</article>\n  <aside class="span-${Math.max(1, count - wide)}">…</aside>\n</main>`,
+    ],
+    [
+      'In your own rules',
+      `custom properties, which change with the range; the gutter is ${decimal(gutter)} px at ${widest.name}`,
+      '.cards {\n  column-gap: var(--grid-gutter);\n  padding-inline-start: var(--grid-margin-start);\n}',
+    ],
+    [
+      'In the CI',
+      'does the site’s CSS do what this edition says?',
+      'node ypsiline.mjs compare src/grid/spec.json dist/site.css --junit reports/grid.xml',
+    ],
+  ];
+  return (
+    <section className={`${styles.section} no-print`} aria-labelledby="developers">
+      <div className={styles.sectionHead}>
+        <h2 id="developers">For developers</h2>
+        <span className="soft">addresses never change; keys and public links are made on the team’s page</span>
+      </div>
+      <div className={styles.samples}>
+        {samples.map(([title, says, code]) => (
+          <figure key={title}>
+            <figcaption>
+              <strong>{title}</strong> <span className="soft">{says}</span>
+            </figcaption>
+            <pre tabIndex={0} aria-label={title}>
+              {code}
+            </pre>
+            <button type="button" className="quiet" data-copy={code}>
+              Copy
+            </button>
+          </figure>
+        ))}
+      </div>
+    </section>
+  );
+}
