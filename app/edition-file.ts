@@ -1,8 +1,11 @@
 import { savedName } from '../core/formats/registry';
 import type { SpecAccess } from '../server/access/access';
 import { database } from '../server/database';
-import { type EditionFile, editionFile, versionFor } from '../server/edition-files';
+import { type EditionFile, exactFile, versionFor } from '../server/edition-files';
 import { nothingHere } from './answers';
+
+/** A version of three numbers, as editions have. */
+const EXACT = /^\d+\.\d+\.\d+$/;
 
 /** Media types that are text, which are answered in UTF-8. */
 const TEXT = /^(text\/|application\/json$|image\/svg)/;
@@ -49,8 +52,10 @@ export async function answerVersion(
   { asked, file, address, vary }: { asked: string; file: string; address: string; vary?: string },
   headers: Record<string, string>,
 ): Promise<Response> {
-  const version = await versionFor(database(), access, asked);
-  const found = version === null ? null : await editionFile(database(), access, version, file);
+  // an exact version means itself; what there is of it never changes
+  const exact = EXACT.test(asked) ? await exactFile(database(), access, asked, file) : null;
+  const version = exact ? asked : await versionFor(database(), access, asked);
+  const found = exact ?? (version === null ? null : await exactFile(database(), access, version, file));
   if (!found) return nothingHere();
   const isExact = version === asked;
   const location = `${address}/${version}/${file}`;

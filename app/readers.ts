@@ -1,4 +1,5 @@
 import { keyAccess, type SpecAccess, specAccess } from '../server/access/access';
+import { keyAccessLately } from '../server/access/lately-opened';
 import { database } from '../server/database';
 import { forAnybody, isPlain, nothingHere, refuse } from './answers';
 import { currentPerson } from './asker';
@@ -25,7 +26,7 @@ export function forReaders<P extends Place>(
     const authorization = request.headers.get('authorization');
     if (authorization !== null) {
       const [, secret] = /^Bearer +([\w-]+)$/i.exec(authorization) ?? [];
-      const access = secret ? await keyAccess(database(), secret, params) : null;
+      const access = secret ? await keyAccessLately(database(), secret, params) : null;
       if (access) return answer(access, request, params, CORS);
       return refuse(
         401,

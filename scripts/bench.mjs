@@ -1,10 +1,11 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, javascript, keystroke, layouts, pictures, starts, survey.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, handover, javascript, keystroke, layouts, pictures, starts, survey.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { measureCore } from './bench/core-bundle.mjs';
 import { measureDrafts } from './bench/drafts.mjs';
+import { measureHandover } from './bench/handover.mjs';
 import { measureJavaScript } from './bench/javascript.mjs';
 import { measureKeystroke } from './bench/keystroke.mjs';
 import { measureLayouts } from './bench/layouts.mjs';
@@ -23,12 +24,13 @@ await run(async () => {
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-bench-'));
   if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
   try {
-    if (['javascript', 'keystroke', 'layouts', 'pictures'].some(runs)) {
+    if (['handover', 'javascript', 'keystroke', 'layouts', 'pictures'].some(runs)) {
       await withApplication(join(folder, 'application'), async (application) => {
         if (runs('javascript')) await measureJavaScript(application);
         if (runs('keystroke')) await measureKeystroke(application);
         if (runs('layouts')) await measureLayouts(application);
         if (runs('pictures')) await measureReading(application);
+        if (runs('handover')) await measureHandover(application);
       });
     }
     if (runs('drafts')) await measureDrafts(folder);

@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { format } from 'prettier';
 import { withLimits } from './reference-pages/limits-table';
+import { overlayScriptText } from './reference-pages/overlay-script';
 import { jsonSchemaText, rulesPage, shippedMeasuresText } from './reference-pages/pages';
 
 /** `npm run docs`: writes what is made from the code or from the shipped fonts. */
@@ -11,3 +12,4 @@ writeFileSync(
   'core/type/shipped-measures.ts',
   await format(shippedMeasuresText(), { parser: 'typescript', printWidth: 120, singleQuote: true }),
 );
+writeFileSync('core/formats/overlay/overlay-script.ts', await overlayScriptText());

@@ -82,6 +82,33 @@ export async function editionFile(
   return row ?? null;
 }
 
+/** Files of exact versions that were asked for lately: they never change, and builds ask for the same ones again and again. */
+const lately = new Map<string, EditionFile>();
+const MOST_KEPT_BYTES = 32_000_000;
+let keptBytes = 0;
+
+/** A file of an exact version; from memory, where it was asked for lately. Who may read it was asked before. */
+export async function exactFile(
+  sql: Query,
+  access: SpecAccess<'read'>,
+  version: string,
+  file: string,
+): Promise<EditionFile | null> {
+  const name = `${access.specId} ${version} ${file}`;
+  const known = lately.get(name);
+  if (known) return known;
+  const found = await editionFile(sql, access, version, file);
+  if (!found || version === 'latest') return found;
+  lately.set(name, found);
+  keptBytes += found.bytes.length;
+  for (const [oldest, { bytes }] of lately) {
+    if (keptBytes <= MOST_KEPT_BYTES) break;
+    lately.delete(oldest);
+    keptBytes -= bytes.length;
+  }
+  return found;
+}
+
 /**
  * The version that an address means: itself, or the newest of `1.2`, `1` or `latest`; null where there is none.
  */

@@ -8,6 +8,7 @@ import { gridCss, type Origin } from './grid-css/grid-css';
 import { layoutCss } from './layout/layout-css';
 import { layoutHtml } from './layout/layout-html';
 import { sweepCsv } from './sweep-csv';
+import { overlayJs } from './overlay/overlay-js';
 import { overlayPixels, overlaySvg, pixelSize } from './overlay/overlay-svg';
 import { pageContent } from './page/page-content';
 import { pageHtml } from './page/page-html';
@@ -139,6 +140,16 @@ export const FORMATS: readonly Format[] = [
   overlayPng(1, 'overlay-*.png', 'The grid as a picture'),
   overlayPng(2, 'overlay-*@2x.png', 'The grid as a picture, two pixels to a px'),
   overlayPng(3, 'overlay-*@3x.png', 'The grid as a picture, three pixels to a px'),
+  {
+    id: 'overlay-js',
+    file: 'overlay.js',
+    mediaType: 'text/javascript',
+    title: 'The grid over a running page',
+    isOf: 'running pages: as a tag or a bookmark; measures, and lists what is off the grid',
+    inEditions: true,
+    writer: 1,
+    write: overlayJs,
+  },
   {
     id: 'page-html',
     file: 'page.html',

@@ -139,6 +139,7 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
       await page.getByRole('heading', { name: 'Drawn' }).waitFor();
     },
   },
+  { name: 'guide', path: '/guide/for-developers' },
   { name: 'rules', path: '/tidewick/departure-board/rules' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },
   { name: 'editions', path: '/tidewick/passenger-site/editions' },

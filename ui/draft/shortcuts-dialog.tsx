@@ -99,6 +99,10 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
 export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
   return (
     <Dialog title="Keys" isWide onClose={onClose}>
+      <p>
+        How the work goes, step by step: the guide <a href="/guide/for-designers">for designers</a> and{' '}
+        <a href="/guide/for-developers">for developers</a>.
+      </p>
       {SHORTCUTS.map(({ where, keys }) => (
         <section key={where}>
           <h3>{where}</h3>

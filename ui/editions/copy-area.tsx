@@ -15,7 +15,11 @@ export function CopyArea({ children }: { children: ReactNode }) {
     try {
       await navigator.clipboard.writeText(text);
       setSaid(
-        text.includes('\n') ? 'Copied the table.' : `Copied ${text.length > 60 ? `${text.slice(0, 60)}…` : text}`,
+        text.includes('\t')
+          ? 'Copied the table.'
+          : text.includes('\n')
+            ? 'Copied it.'
+            : `Copied ${text.length > 60 ? `${text.slice(0, 60)}…` : text}`,
       );
     } catch {
       setSaid('The browser does not let this page copy; select the text and copy it by hand.');

@@ -4,10 +4,20 @@ import { byWidth } from '../../core/spec/ranges';
 import type { Spec } from '../../core/spec/schema';
 import styles from './reading.module.scss';
 
-type Props = { spec: Spec; version: string; server: string; team: string; fileName: string };
+type Props = {
+  spec: Spec;
+  version: string;
+  server: string;
+  team: string;
+  fileName: string;
+  /** Where this edition is read. */
+  address: string;
+  /** The overlay script, whole, for a bookmark. */
+  overlay: string;
+};
 
 /** The ways in which code takes an edition in, with its own addresses and numbers; each sample is copied as it stands. */
-export function ForDevelopers({ spec, version, server, team, fileName }: Props) {
+export function ForDevelopers({ spec, version, server, team, fileName, address: page, overlay }: Props) {
   const address = `${server}/e/${team}/${fileName}`;
   const major = version.split('.')[0];
   const widest = byWidth(spec.breakpoints).at(-1)!;
@@ -36,6 +46,11 @@ export function ForDevelopers({ spec, version, server, team, fileName }: Props) 
       '.cards {\n  column-gap: var(--grid-gutter);\n  padding-inline-start: var(--grid-margin-start);\n}',
     ],
     [
+      'Over a running page',
+      'while it is built; a second tag, or a second press of the bookmark, takes it away',
+      `<script src="${server}/l/YOUR-LINK/${version}/overlay.js"></script>`,
+    ],
+    [
       'In the CI',
       'does the site’s CSS do what this edition says?',
       'node ypsiline.mjs compare src/grid/spec.json dist/site.css --junit reports/grid.xml',
@@ -62,6 +77,16 @@ export function ForDevelopers({ spec, version, server, team, fileName }: Props) 
           </figure>
         ))}
       </div>
+      {overlay !== '' && (
+        <p className={styles.overlay}>
+          The overlay draws columns, rows and baselines over any page, measures between two elements, and lists what is
+          off the grid.{' '}
+          <button type="button" className="quiet" data-copy={`javascript:${encodeURIComponent(overlay)}`}>
+            Copy it as a bookmark’s address
+          </button>{' '}
+          {spec.layouts.length > 0 && <a href={`${page}/overlay`}>See it on this edition’s layouts</a>}
+        </p>
+      )}
     </section>
   );
 }

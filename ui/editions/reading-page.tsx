@@ -45,13 +45,15 @@ type Props = {
   around: Around;
   /** Where this application is, as its readers address it. */
   server: string;
+  /** The overlay script of the edition. */
+  overlay: string;
 };
 
 /** So many files stand at the top; all of them have their section. */
 const MOST_BUTTONS = 3;
 
 /** An edition for its readers: drawings, exact values, spans, notes, waivers, the CSS. */
-export function ReadingPage({ edition, newer, address, team, css, files, around, server }: Props) {
+export function ReadingPage({ edition, newer, address, team, css, files, around, server, overlay }: Props) {
   const spec = edition.document;
   const fileName = address.split('/')[2]!;
   return (
@@ -112,7 +114,7 @@ export function ReadingPage({ edition, newer, address, team, css, files, around,
         ))}
         {spec.layouts.length > 0 && <WhiteSpaceSection spec={spec} />}
         <Waivers spec={spec} />
-        <ForDevelopers spec={spec} version={edition.version} server={server} team={team} fileName={fileName} />
+        <ForDevelopers {...{ spec, server, team, fileName, address, overlay }} version={edition.version} />
         <FilesSection files={files} address={address} fileName={fileName} version={edition.version} />
         <section className={`${styles.section} no-print`} aria-labelledby="css">
           <div className={styles.sectionHead}>

@@ -36,6 +36,7 @@ export function AccountMenu({ person }: { person: string }) {
             {title}
           </button>
         ))}
+        <a href="/guide/for-designers">Guide</a>
         <a href="/account">Account…</a>
         <form action="/api/session/end" method="post">
           <button type="submit">Sign out</button>

@@ -87,7 +87,7 @@ export function declared(family: string, properties: Record<string, string>): st
   return Object.entries(properties).map(([name, value]) => `    --${family}-${name}: ${value};`);
 }
 
-function mediaQuery(spec: Spec, breakpoint: Breakpoint): string {
+export function mediaQuery(spec: Spec, breakpoint: Breakpoint): string {
   const isFirst = byWidth(spec.breakpoints)[0]!.id === breakpoint.id;
   return queryOf(isFirst ? null : breakpoint.from, rangeEnd(spec, breakpoint));
 }

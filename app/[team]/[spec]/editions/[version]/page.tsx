@@ -33,8 +33,9 @@ export default async function Page({ params }: Props) {
     return <Unreadable what={`edition ${version}`} team={team} problem={error.problem} document={error.document} />;
   }
   if (!edition) notFound();
-  const [css, files, editions, asked] = await Promise.all([
+  const [css, overlay, files, editions, asked] = await Promise.all([
     editionFile(database(), access, edition.version, 'grid.css'),
+    editionFile(database(), access, edition.version, 'overlay.js'),
     filesOfEdition(database(), access, edition.version),
     editionsOf(database(), access),
     headers(),
@@ -61,6 +62,7 @@ export default async function Page({ params }: Props) {
         files={files}
         around={{ versions: editions.map((each) => each.version), since }}
         server={`${asked.get('x-forwarded-proto') ?? 'http'}://${asked.get('host') ?? ''}`}
+        overlay={overlay?.bytes.toString('utf8') ?? ''}
         css={css?.bytes.toString('utf8') ?? ''}
       />
     </>

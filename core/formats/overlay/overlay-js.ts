@@ -1,0 +1,60 @@
+import { inksOf } from '../../overlay/inks';
+import { columnsAt } from '../../columns/columns-at';
+import { placementsAt } from '../../layouts/placements';
+import { byWidth } from '../../spec/ranges';
+import type { Layout, OverlayInk, Spec } from '../../spec/schema';
+import { declared, gridProperties, mediaQuery, type Origin } from '../grid-css/grid-css';
+import { OVERLAY_SCRIPT } from './overlay-script';
+
+/**
+ * The grid over a running page, as one script: `ui/overlay-script`, bundled, with what it needs of the edition in it. Run a second time it takes itself away.
+ */
+export function overlayJs(spec: Spec, { version }: Origin): string {
+  const breakpoints = byWidth(spec.breakpoints);
+  const inks = inksOf(spec);
+  const data = {
+    name: spec.name,
+    version,
+    css: breakpoints
+      .map(
+        (breakpoint) =>
+          `@media ${mediaQuery(spec, breakpoint)} { :host { ${declared('grid', gridProperties(spec, breakpoint)).join(' ').replace(/\s+/g, ' ').trim()} } }`,
+      )
+      .join('\n'),
+    ranges: breakpoints.map(({ id, name, from }) => ({ id, name, from })),
+    layouts: spec.layouts.map((layout) => ({ name: layout.name, blocks: blocksOf(spec, layout) })),
+    inks: { columns: colour(inks.columns), rows: colour(inks.rows), baseline: colour(inks.baseline) },
+  };
+  // nothing in it may end a script in a page of HTML
+  const json = JSON.stringify(data)
+    .replace(/</g, '\\u003c')
+    .replace(/\u2028/g, '\\u2028')
+    .replace(/\u2029/g, '\\u2029');
+  return OVERLAY_SCRIPT.replace('YPSILINE_DATA', () => json).replaceAll('YPSILINE_DATA', '0');
+}
+
+type Columns = Record<string, Record<string, [number, number]>>;
+
+/** The columns of a layout's blocks in each range; what leaves the grid, and what stands in cards, is not held. */
+function blocksOf(spec: Spec, { sections }: Layout): Columns {
+  const found: Columns = {};
+  for (const breakpoint of byWidth(spec.breakpoints)) {
+    for (const { blocks } of sections) {
+      for (const { block, columns, leaves } of placementsAt(
+        spec,
+        blocks,
+        breakpoint,
+        (each) => columnsAt(spec, each).count,
+      )) {
+        const isOnLines = columns.every(Number.isInteger) && (leaves ?? []).length === 0;
+        if (isOnLines) (found[block.id] ??= {})[breakpoint.id] = [columns[0], columns[1]];
+      }
+    }
+  }
+  return found;
+}
+
+function colour({ colour: ink, strength }: OverlayInk): string {
+  const channels = [1, 3, 5].map((at) => parseInt(ink.slice(at, at + 2), 16)).join(' ');
+  return `rgb(${channels} / ${strength}%)`;
+}

@@ -1,0 +1,20 @@
+import Link from 'next/link';
+import styles from './guide.module.scss';
+
+type Props = { html: string; pages: Record<string, string>; page: string };
+
+/** A page of the guide, and the way to the other. */
+export function GuidePage({ html, pages, page }: Props) {
+  return (
+    <main id="content" className={styles.guide}>
+      <nav aria-label="Guide">
+        {Object.entries(pages).map(([address, title]) => (
+          <Link key={address} href={`/guide/${address}`} aria-current={address === page ? 'page' : undefined}>
+            {title}
+          </Link>
+        ))}
+      </nav>
+      <article dangerouslySetInnerHTML={{ __html: html }} />
+    </main>
+  );
+}

@@ -1,0 +1,12 @@
+/** What an edition tells its overlay script. */
+export type OverlayData = {
+  name: string;
+  version: string;
+  /** Custom properties of each range on `:host`, as `grid.css` has them on `:root`. */
+  css: string;
+  /** From the narrowest up. */
+  ranges: { id: string; name: string; from: number }[];
+  /** Columns of each block, by breakpoint; those whose edges leave the grid are not there. */
+  layouts: { name: string; blocks: Record<string, Record<string, [from: number, to: number]>> }[];
+  inks: Record<'columns' | 'rows' | 'baseline', string>;
+};

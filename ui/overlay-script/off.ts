@@ -1,0 +1,79 @@
+import type { LaidOut } from './grid';
+
+/** An edge of an element that stands beside the grid: by how much, to the right where it is more than 0. */
+export type Off = { element: Element; side: 'start' | 'end'; at: number; by: number };
+
+/** Browsers place boxes on 64ths of a px, and pages on wholes: half a px is on the line. */
+const ON_LINE = 0.5;
+
+/**
+ * Elements that can be seen and whose edges are on no column's edge: the outermost of each, since what stands in a card stands on the card. Grounds as wide as the page are passed through.
+ */
+export function offGrid({ starts, ends, width }: LaidOut): Off[] {
+  const found: Off[] = [];
+  const look = (element: Element): void => {
+    for (const child of element.children) {
+      const rect = child.getBoundingClientRect();
+      const isGround = rect.left + scrollX <= ON_LINE && rect.right + scrollX >= width - ON_LINE;
+      if (isGround || rect.width < 2 || rect.height < 2 || !isWhole(child)) {
+        look(child);
+        continue;
+      }
+      const edges = { start: rect.left + scrollX, end: rect.right + scrollX };
+      for (const side of ['start', 'end'] as const) {
+        const lines = side === 'start' ? [0, ...starts] : [...ends, width];
+        const by = lines.map((line) => edges[side] - line).reduce((a, b) => (Math.abs(b) < Math.abs(a) ? b : a));
+        if (Math.abs(by) > ON_LINE) found.push({ element: child, side, at: edges[side], by });
+      }
+    }
+  };
+  look(document.body);
+  return found;
+}
+
+/** Is it looked at as a whole? What can be seen is, and a block of a trial layout. */
+function isWhole(element: Element): boolean {
+  return isSeen(element) || element.hasAttribute('data-block');
+}
+
+const REPLACED = /^(img|svg|video|canvas|iframe|input|textarea|select|button|picture|object|hr)$/i;
+
+/** Has it a ground, a border, or something of its own: a picture, a field, a text? */
+export function isSeen(element: Element): boolean {
+  const style = getComputedStyle(element);
+  if (
+    style.display === 'contents' ||
+    style.display === 'none' ||
+    style.visibility !== 'visible' ||
+    style.opacity === '0'
+  )
+    return false;
+  if (style.display.startsWith('inline') && !REPLACED.test(element.tagName)) return false;
+  if (REPLACED.test(element.tagName)) return true;
+  const isClear = /^(transparent|rgba\(.*, 0\))$/.test(style.backgroundColor);
+  const hasBorder = ['Top', 'Right', 'Bottom', 'Left'].some(
+    (side) => Number.parseFloat(style.getPropertyValue(`border-${side.toLowerCase()}-width`)) > 0,
+  );
+  const hasText = [...element.childNodes].some((node) => node.nodeType === 3 && node.textContent!.trim() !== '');
+  return !isClear || style.backgroundImage !== 'none' || hasBorder || hasText;
+}
+
+/** An element as people find it again: `main > article.card:nth-of-type(2)`. */
+export function nameOf(element: Element): string {
+  const parts: string[] = [];
+  for (let at: Element | null = element; at && at !== document.body && parts.length < 3; at = at.parentElement) {
+    const own = at.getAttribute('data-block');
+    const first = at.classList[0];
+    const twins = at.parentElement ? [...at.parentElement.children].filter((each) => each.tagName === at!.tagName) : [];
+    const place = twins.length > 1 ? `:nth-of-type(${twins.indexOf(at) + 1})` : '';
+    parts.unshift(
+      at.id
+        ? `#${at.id}`
+        : own
+          ? `[data-block='${own}']`
+          : at.tagName.toLowerCase() + (first ? `.${first}` : '') + place,
+    );
+    if (at.id) break;
+  }
+  return parts.join(' > ');
+}
