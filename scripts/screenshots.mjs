@@ -37,8 +37,35 @@ const PICTURES = [
   { name: 'sweep', path: '/tidewick/passenger-site/sweep' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },
   { name: 'editions', path: '/tidewick/passenger-site/editions' },
+  { name: 'reading-in', path: '/tidewick/passenger-site', open: readIn },
+  { name: 'site-against-edition', path: '/tidewick/passenger-site/editions/1.0.0/compare', open: compareSite },
+  {
+    name: 'overlay',
+    path: '/tidewick/passenger-site/editions/1.0.0/overlay',
+    open: (page) => page.keyboard.press('o'),
+  },
   { name: 'reading-page', path: '/tidewick/passenger-site/editions/1.0.0' },
 ];
+
+/** @param {Page} page */
+async function readIn(page) {
+  await page.getByRole('button', { name: 'Read a grid in' }).click();
+  await page
+    .getByLabel('Or paste it')
+    .fill(
+      'Name,From,Columns,Gutter,Margin,Colour\nPhone,0,4,16,20,red\nTablet,700,8,20,28,blue\nHuge,2400,12,32,=,red',
+    );
+  await page.getByLabel('Huge goes to').waitFor();
+}
+
+/** @param {Page} page */
+async function compareSite(page) {
+  const css = await (await page.request.get('/e/tidewick/passenger-site/1.0.0/grid.css')).text();
+  const site = css.replace('--grid-gutter: 20px', '--grid-gutter: 24px').replaceAll('1416px', '1400px');
+  const buffer = Buffer.from(site);
+  await page.getByLabel('Files', { exact: true }).setInputFiles({ name: 'site.css', mimeType: 'text/css', buffer });
+  await page.getByRole('heading', { name: 'Drawn' }).waitFor();
+}
 
 /** @param {Page} page */
 async function pointAtColumn(page) {

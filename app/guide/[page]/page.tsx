@@ -4,7 +4,7 @@ import { marked } from 'marked';
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { TopBar } from '../../../ui/frame/top-bar';
-import { GuidePage } from '../../../ui/guide/guide-page';
+import { TextPage } from '../../../ui/guide/text-page';
 import { signedInPerson } from '../../asker';
 
 type Props = { params: Promise<{ page: string }> };
@@ -30,7 +30,7 @@ export default async function Page({ params }: Props) {
   return (
     <>
       <TopBar person={person.name} />
-      <GuidePage html={html} pages={PAGES} page={page} />
+      <TextPage html={html} pages={PAGES} page={page} />
     </>
   );
 }

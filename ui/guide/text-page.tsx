@@ -1,12 +1,12 @@
 import Link from 'next/link';
-import styles from './guide.module.scss';
+import styles from './text-page.module.scss';
 
 type Props = { html: string; pages: Record<string, string>; page: string };
 
 /** A page of the guide, and the way to the other. */
-export function GuidePage({ html, pages, page }: Props) {
+export function TextPage({ html, pages, page }: Props) {
   return (
-    <main id="content" className={styles.guide}>
+    <main id="content" className={styles.text}>
       <nav aria-label="Guide">
         {Object.entries(pages).map(([address, title]) => (
           <Link key={address} href={`/guide/${address}`} aria-current={address === page ? 'page' : undefined}>
