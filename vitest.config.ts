@@ -5,5 +5,7 @@ export default defineConfig({
   test: {
     include: ['{core,cli,scripts,server,ui}/**/*.test.{ts,tsx}', 'tests/{reference,server}/**/*.test.ts'],
     testTimeout: 20_000,
+    // on two cores there would be one worker
+    maxWorkers: '100%',
   },
 });

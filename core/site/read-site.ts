@@ -27,6 +27,8 @@ export type SiteReading = {
 const ROOT = 16;
 const WIDEST_TRIED = 3840;
 const TRIED = 12;
+/** More widths than this are no ranges that somebody designs for. */
+const MOST_BOUNDS = 120;
 
 /**
  * The grid in style sheets: its ranges from media queries, its columns from the widths, paddings and margins of a container, its row and its columns, as a
@@ -43,6 +45,10 @@ export function readSite(texts: readonly string[], choice: RoleChoice = {}): Par
   if (!system) return { value: { sheet, grids, system: null, ranges: [], unread } };
   const ranges: SiteRange[] = [];
   const bounds = grids.boundsOf(system);
+  if (bounds.length > MOST_BOUNDS)
+    return {
+      problem: `${system.name} changes at ${bounds.length} widths; at most ${MOST_BOUNDS} are looked at. Give the style sheets of one page.`,
+    };
   bounds.forEach((from, index) => {
     const end = bounds[index + 1] ?? null;
     const own = rangeOf(grids, system, from, end);

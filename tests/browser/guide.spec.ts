@@ -48,10 +48,13 @@ test('every command of the guide for developers runs, in its order, and its page
 });
 
 test('the guide is read in the application, from the list of keys', async ({ signedIn: page }) => {
-  await page.goto('/tidewick/passenger-site');
+  await page.goto('/tidewick/passenger-site', { waitUntil: 'networkidle' });
   await page.getByRole('button', { name: 'Keys' }).click();
   await page.getByRole('dialog').getByRole('link', { name: 'for designers' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'For designers' })).toBeVisible();
+  const picture = page.getByRole('img', { name: 'A page on the grid' });
+  await picture.scrollIntoViewIfNeeded();
+  await expect.poll(() => picture.evaluate((image) => (image as HTMLImageElement).naturalWidth)).toBe(1280);
   await page.getByRole('link', { name: 'For developers' }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: 'For developers' })).toBeVisible();
 });

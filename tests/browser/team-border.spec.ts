@@ -20,6 +20,9 @@ const OPEN = [
   '/api/session/end',
   '/api/account/password',
   '/api/account/sessions',
+  '/openapi.json',
+  '/guide/[page]',
+  '/guide/pictures/[name]',
 ];
 
 test('somebody of another team gets nothing from any route', async ({ page, app }) => {
@@ -32,6 +35,7 @@ test('somebody of another team gets nothing from any route', async ({ page, app 
     address
       .replace('/api/teams/[team]', '/api/teams/tidewick')
       .replace('[key]', '00000000-0000-4000-8000-000000000000')
+      .replace('[link]', 'ypsl_none')
       .replace('[file]', 'grid.css')
       .replace('[survey]', '00000000-0000-4000-8000-000000000000')
       .replace('[id]', spec!.id)

@@ -24,6 +24,7 @@ export default async function Page({ params }: Props) {
   // our own text: links to other pages of the guide stay, those to documents of the repository lose theirs
   const html = (await marked.parse(text))
     // what is scrolled is reached by keys
+    .replace(/src="\.\.\/screenshots\//g, 'src="/guide/pictures/')
     .replaceAll('<pre>', '<pre tabindex="0">')
     .replace(/href="([a-z-]+)\.md"/g, 'href="/guide/$1"')
     .replace(/<a href="\.\.[^"]*">(.*?)<\/a>/g, '<em>$1</em>');
