@@ -9,18 +9,18 @@ type Place = { team: string; spec: string };
 /** What other pages may read with a key; a cookie alone opens nothing to them. */
 const CORS = { 'Access-Control-Allow-Origin': '*', 'Access-Control-Expose-Headers': 'ETag, Content-Location' };
 
+type Answer<P> = (
+  access: SpecAccess<'read'>,
+  request: Request,
+  params: P,
+  headers: Record<string, string>,
+) => Promise<Response>;
+
 /**
  * A route for those who build: a key of the team in `Authorization: Bearer`, or somebody who is signed in. The secret is read from the header and from nowhere
  * else, so that it is in no log.
  */
-export function forReaders<P extends Place>(
-  answer: (
-    access: SpecAccess<'read'>,
-    request: Request,
-    params: P,
-    headers: Record<string, string>,
-  ) => Promise<Response>,
-) {
+export function forReaders<P extends Place>(answer: Answer<P>) {
   return forAnybody<P>(async (request, params) => {
     if (Object.values(params).some((part) => !isPlain(String(part)))) return nothingHere();
     const authorization = request.headers.get('authorization');
@@ -57,14 +57,7 @@ export function forReaders<P extends Place>(
 /**
  * A route for whoever has a public link: its secret is a part of the address. What is archived stays readable, as by its other addresses.
  */
-export function forLink<P extends { link: string }>(
-  answer: (
-    access: SpecAccess<'read'>,
-    request: Request,
-    params: P,
-    headers: Record<string, string>,
-  ) => Promise<Response>,
-) {
+export function forLink<P extends { link: string }>(answer: Answer<P>) {
   return forAnybody<P>(async (request, params) => {
     const isReadable = Object.values(params).every((part) => isPlain(String(part)));
     const access = isReadable ? await keyAccess(database(), params.link, 'link') : null;

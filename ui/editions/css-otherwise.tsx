@@ -7,6 +7,7 @@ import type { Spec } from '../../core/spec/schema';
 import { download } from '../frame/download';
 import { Field } from '../parts/field';
 import styles from './reading.module.scss';
+import { Problem } from '../parts/problem';
 
 type Props = { spec: Spec; origin: Origin; fileName: string };
 
@@ -59,11 +60,7 @@ export function CssOtherwise({ spec, origin, fileName }: Props) {
           </select>
         </label>
       </div>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem says={problem} />
       {css !== undefined && (
         <>
           <p>

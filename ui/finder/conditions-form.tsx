@@ -5,6 +5,7 @@ import type { ConditionFields } from '../../core/finder/read-conditions';
 import { RATIOS } from '../../core/sweep/sweep';
 import { useAwake } from '../frame/use-awake';
 import styles from './finder.module.scss';
+import { Problem } from '../parts/problem';
 
 type Props = {
   form: UseFormReturn<ConditionFields>;
@@ -135,11 +136,7 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
               Find whole grids
             </button>
           )}
-          {problem && (
-            <p className="problem" role="alert">
-              {problem}
-            </p>
-          )}
+          <Problem says={problem} />
         </div>
       </fieldset>
     </form>

@@ -7,6 +7,7 @@ import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import type { ListedKey, ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
+import { Problem } from '../parts/problem';
 
 type Fields = { name: string; days: string; opens: 'all' | 'some'; specIds: string[]; specId: string };
 type Props = {
@@ -94,11 +95,7 @@ export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
             ))}
         </fieldset>
       )}
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem says={problem} />
     </Dialog>
   );
 }

@@ -14,6 +14,7 @@ import { DifferenceTable } from '../drawing/difference-table';
 import { send } from '../frame/send';
 import { WaiverForm } from '../waivers/waiver-form';
 import styles from './publish.module.scss';
+import { Problem } from '../parts/problem';
 
 type Props = {
   address: string;
@@ -171,11 +172,7 @@ function HeldBack({ address, person, spec, open }: HeldBackProps) {
           </li>
         ))}
       </ul>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem says={problem} />
     </div>
   );
 }

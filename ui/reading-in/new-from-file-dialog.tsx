@@ -5,6 +5,7 @@ import { type FormEvent, useState } from 'react';
 import { send } from '../frame/send';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
+import { Problem } from '../parts/problem';
 import { NotUnderstood } from './not-understood';
 import { ReadRanges } from './read-ranges';
 import { Source } from './source';
@@ -87,11 +88,7 @@ export function NewFromFileDialog({ team, onClose }: Props) {
           <NotUnderstood unread={reading.unread} />
         </>
       )}
-      {(problem ?? (state.is === 'refused' ? state.problem : null)) && (
-        <p className="problem" role="alert">
-          {problem ?? (state.is === 'refused' ? state.problem : '')}
-        </p>
-      )}
+      <Problem says={problem ?? (state.is === 'refused' ? state.problem : null)} />
     </Dialog>
   );
 }

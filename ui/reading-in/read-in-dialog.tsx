@@ -6,6 +6,7 @@ import { type Goes, likelyTaking, takeReading, type Taking } from '../../core/re
 import { byWidth } from '../../core/spec/ranges';
 import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
+import { Problem } from '../parts/problem';
 import { NotUnderstood } from './not-understood';
 import { ReadRanges } from './read-ranges';
 import { Source } from './source';
@@ -71,11 +72,7 @@ export function ReadInDialog({ onClose }: { onClose: () => void }) {
           <NotUnderstood unread={reading.unread} />
         </>
       )}
-      {(problem ?? (state.is === 'refused' ? state.problem : null)) && (
-        <p className="problem" role="alert">
-          {problem ?? (state.is === 'refused' ? state.problem : '')}
-        </p>
-      )}
+      <Problem says={problem ?? (state.is === 'refused' ? state.problem : null)} />
     </Dialog>
   );
 }

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import { send } from '../frame/send';
 import type { ListedSpec } from './listed-spec';
+import { Problem } from '../parts/problem';
 
 type Props = { spec: ListedSpec; onCopy: () => void; onRename: () => void };
 
@@ -36,11 +37,7 @@ export function SpecMenu({ spec, onCopy, onRename }: Props) {
           {spec.archived ? 'Bring back' : 'Archive'}
         </Dropdown.Item>
       </Dropdown.Menu>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem says={problem} />
     </Dropdown>
   );
 }

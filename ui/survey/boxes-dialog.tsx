@@ -7,6 +7,7 @@ import { Field } from '../parts/field';
 import { useSurveySpec, useSurveyStore } from './survey-context';
 import { asSurveyed, usualWidths } from './use-bring';
 import styles from './survey.module.scss';
+import { Problem } from '../parts/problem';
 
 type Props = { name?: string; text?: string; onClose: () => void };
 
@@ -70,11 +71,7 @@ export function BoxesDialog({ name: called = '', text: before = '', onClose }: P
           onChange={({ target }) => setWidth(target.value)}
         />
       </div>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem says={problem} />
     </Dialog>
   );
 }

@@ -11,6 +11,7 @@ import { useDraftStore } from '../draft/draft-context';
 import { Fractions } from '../drawing/numeral';
 import { Answers, Dialog } from '../parts/dialog';
 import styles from './survey.module.scss';
+import { Problem } from '../parts/problem';
 
 type Props = { grid: FoundGrid; together: Together | null; onTaken: (says: string) => void; onClose: () => void };
 
@@ -82,11 +83,7 @@ export function TakeGridDialog({ grid, together, onTaken, onClose }: Props) {
         <input type="checkbox" checked={isHalf} onChange={({ target }) => setHalf(target.checked)} /> Half a gutter
         stands outside the first and the last column
       </label>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem says={problem} />
     </Dialog>
   );
 }

@@ -7,6 +7,7 @@ import type { Verticals } from '../../core/survey/verticals';
 import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
 import styles from './survey.module.scss';
+import { Problem } from '../parts/problem';
 
 type Props = { verticals: Verticals; width: number; onTaken: (says: string) => void; onClose: () => void };
 
@@ -51,11 +52,7 @@ export function TakeUnitDialog({ verticals, width, onTaken, onClose }: Props) {
           </label>
         ))}
       </fieldset>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem says={problem} />
     </Dialog>
   );
 }

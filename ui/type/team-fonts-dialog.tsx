@@ -6,6 +6,7 @@ import { fontName } from '../../core/type/style-text';
 import { Dialog } from '../parts/dialog';
 import { send } from '../frame/send';
 import { NumberTable } from '../parts/number-table';
+import { Problem } from '../parts/problem';
 
 type KeptFont = { font: Font; uploadedBy: string; usedBy: string[] };
 
@@ -31,11 +32,7 @@ export function TeamFontsDialog({ team, onRemoved, onClose }: Props) {
 
   return (
     <Dialog title="Fonts of the team" isWide onClose={onClose}>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem says={problem} />
       {fonts === null && !problem && <p className="soft">Looking…</p>}
       {fonts?.length === 0 && <p>The team has brought no font yet; the shipped ones are always there.</p>}
       {fonts && fonts.length > 0 && (

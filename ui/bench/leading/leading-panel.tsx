@@ -15,6 +15,7 @@ import { LatticeDrawing } from './lattice-drawing';
 import { NumberTable } from '../../parts/number-table';
 import { Panel } from '../../parts/panel';
 import styles from './leading.module.scss';
+import { Problem } from '../../parts/problem';
 
 type Props = { breakpoint: Breakpoint; viewport: number; page: number };
 
@@ -51,11 +52,7 @@ export function LeadingPanel({ breakpoint, viewport, page }: Props) {
         <span className="soft">
           in a page of <span className="number">{page}</span> px; drag the foot of the page, or type its height above
         </span>
-        {problem && (
-          <p className="problem" role="alert">
-            {problem}
-          </p>
-        )}
+        <Problem says={problem} />
       </div>
       <div className={styles.body}>
         <NumberTable>
