@@ -52,10 +52,9 @@ export async function answerVersion(
   { asked, file, address, vary }: { asked: string; file: string; address: string; vary?: string },
   headers: Record<string, string>,
 ): Promise<Response> {
-  // an exact version means itself; what there is of it never changes
-  const exact = EXACT.test(asked) ? await exactFile(database(), access, asked, file) : null;
-  const version = exact ? asked : await versionFor(database(), access, asked);
-  const found = exact ?? (version === null ? null : await exactFile(database(), access, version, file));
+  // three numbers mean themselves; whether there is such an edition, its file says
+  const version = EXACT.test(asked) ? asked : await versionFor(database(), access, asked);
+  const found = version === null ? null : await exactFile(database(), access, version, file);
   if (!found) return nothingHere();
   const isExact = version === asked;
   const location = `${address}/${version}/${file}`;

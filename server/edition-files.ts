@@ -1,6 +1,6 @@
 import { zipSync } from 'fflate';
 import { versionMeant } from '../core/edition/version-meant';
-import { ARCHIVE, editionFiles, formatOf, FORMATS } from '../core/formats/registry';
+import { ARCHIVE, editionFiles, type Format, formatOf, FORMATS } from '../core/formats/registry';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql, Transaction } from './database';
@@ -18,11 +18,20 @@ type Made = ReadonlyMap<string, Buffer>;
 
 type Named = { version: string; published: string; sha256: string };
 
+/** A file of an edition as its format writes it: as it is kept, or what a picture or a PDF is made of. */
+type WrittenFile = { name: string; format: Format; text: string };
+
+function writtenFiles(document: Spec, origin: Named): WrittenFile[] {
+  return editionFiles(document).map(({ name, format, write }) => ({ name, format, text: write(origin) }));
+}
+
 /** Makes the pictures and the PDF of an edition, which takes seconds: before it is published, so that nobody waits for its spec meanwhile. */
-export async function madeFiles(document: Spec, origin: Named, known: Made = new Map()): Promise<Made> {
-  const orders = editionFiles(document).flatMap(({ format: { becomes }, write }) =>
-    becomes ? [{ becomes, text: write(origin) }] : [],
-  );
+export async function madeFiles(document: Spec, origin: Named): Promise<Made> {
+  return madeOf(writtenFiles(document, origin));
+}
+
+async function madeOf(files: readonly WrittenFile[], known: Made = new Map()): Promise<Made> {
+  const orders = files.flatMap(({ format: { becomes }, text }) => (becomes ? [{ becomes, text }] : []));
   const missing = orders.filter(({ text }) => !known.has(text));
   const bytes = await rendered(missing);
   return new Map([...known, ...missing.map(({ text }, index) => [text, bytes[index]!] as const)]);
@@ -41,9 +50,9 @@ export async function writeEditionFiles(
     insert into edition_files (edition_id, name, media_type, bytes, sha256, writer)
     values (${edition.id}, ${name}, ${mediaType}, ${bytes}, ${sha256(bytes)}, ${writer})
     on conflict (edition_id, name) do nothing`;
-  const made = await madeFiles(document, origin, known);
-  for (const { name, format, write } of editionFiles(document)) {
-    const text = write(origin);
+  const files = writtenFiles(document, origin);
+  const made = await madeOf(files, known);
+  for (const { name, format, text } of files) {
     const bytes = format.becomes ? made.get(text)! : Buffer.from(text, 'utf8');
     await keep(name, format.mediaType, bytes, format.writer);
   }
@@ -98,7 +107,7 @@ export async function exactFile(
   const known = lately.get(name);
   if (known) return known;
   const found = await editionFile(sql, access, version, file);
-  if (!found || version === 'latest') return found;
+  if (!found) return null;
   lately.set(name, found);
   keptBytes += found.bytes.length;
   for (const [oldest, { bytes }] of lately) {

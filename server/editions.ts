@@ -48,8 +48,27 @@ export async function editionsOf(sql: Query, { specId }: SpecAccess<'read'>): Pr
   return rows.map(perhapsReadable);
 }
 
+/** The versions of a spec's editions, the newest first, and the one before a version; only that one's document is read. */
+export async function editionsAround(
+  sql: Query,
+  access: SpecAccess<'read'>,
+  version: string,
+): Promise<{ versions: string[]; before: PerhapsReadable | null }> {
+  const rows = await sql<{ version: string }[]>`
+    select version from editions where spec_id = ${access.specId} order by id desc`;
+  const versions = rows.map((row) => row.version);
+  const earlier = versions[versions.indexOf(version) + 1];
+  const row = earlier === undefined ? undefined : await rowOf(sql, access, earlier);
+  return { versions, before: row ? perhapsReadable(row) : null };
+}
+
 /** One edition by its version, or the newest for "latest". */
-export async function editionAt(sql: Query, { specId }: SpecAccess<'read'>, version: string): Promise<Edition | null> {
+export async function editionAt(sql: Query, access: SpecAccess<'read'>, version: string): Promise<Edition | null> {
+  const row = await rowOf(sql, access, version);
+  return row ? edition(row) : null;
+}
+
+async function rowOf(sql: Query, { specId }: SpecAccess<'read'>, version: string): Promise<EditionRow | undefined> {
   const [row] = await sql<EditionRow[]>`
     select version, document, sha256, revision, note, name as published_by, published_at
       from editions
@@ -58,7 +77,7 @@ export async function editionAt(sql: Query, { specId }: SpecAccess<'read'>, vers
        and (version = ${version} or ${version} = 'latest')
      order by editions.id desc
      limit 1`;
-  return row ? edition(row) : null;
+  return row;
 }
 
 /** The version that is proposed: 1.0.0 first, then the least step that fits what changed. */

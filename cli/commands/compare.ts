@@ -1,6 +1,7 @@
 import { compareSite, type SiteComparison } from '../../core/comparison/compare-site';
 import { junitXml } from '../../core/comparison/junit';
 import { counted } from '../../core/length/present';
+import { classesSaid } from '../../core/site/systems';
 import { type Command, readArguments, readDocument, readText, Unusable } from '../command';
 
 const USAGE = 'compare SPEC SITE.css… [--container CLASS] [--row CLASS] [--columns STEM] [--junit FILE] [--json]';
@@ -18,7 +19,7 @@ export const compareCommand: Command = {
     const sheets = files.map((each) => readText(each, read));
     const choice = Object.fromEntries(
       (['container', 'row', 'columns'] as const).flatMap((role) =>
-        typeof values[role] === 'string' ? [[role, values[role].replace(/^\./, '').replaceAll('.', ' ')]] : [],
+        typeof values[role] === 'string' ? [[role, classesSaid(values[role])]] : [],
       ),
     );
     const { value: comparison, problem } = compareSite(spec, sheets, choice);

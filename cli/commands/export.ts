@@ -1,7 +1,8 @@
 import { canonicalJson } from '../../core/edition/canonical';
 import { filesOf, type Format, FORMATS } from '../../core/formats/registry';
 import type { Origin } from '../../core/formats/grid-css/grid-css';
-import { gridCssWith } from '../../core/formats/grid-css/grid-css-options';
+import { GUTTER_FORMS } from '../../core/formats/grid-css/container-css';
+import { gridCssWith, MEDIA_SYNTAXES } from '../../core/formats/grid-css/grid-css-options';
 import { overlaySvg } from '../../core/formats/overlay/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, readArguments, readDocument, Unusable, wholeNumber } from '../command';
@@ -66,9 +67,6 @@ function originOf(spec: Spec): Origin {
   return { version: 'draft', published: 'not yet', sha256: sha256(canonicalJson(spec)) };
 }
 
-const GUTTERS = ['gap', 'padding', 'shares'] as const;
-const MEDIA = ['ranges', 'min-max'] as const;
-
 /** `grid.css` written otherwise; null where no option asks for it. */
 function withOptions(spec: Spec, id: string, values: Values): string | null {
   const given = ['prefix', 'layer', 'gutters', 'media'].filter((name) => values[name] !== undefined);
@@ -85,8 +83,8 @@ function withOptions(spec: Spec, id: string, values: Values): string | null {
   const { value, problem } = gridCssWith(spec, originOf(spec), {
     prefix: text('prefix'),
     layer: text('layer'),
-    gutters: oneOf('gutters', GUTTERS),
-    media: oneOf('media', MEDIA),
+    gutters: oneOf('gutters', GUTTER_FORMS),
+    media: oneOf('media', MEDIA_SYNTAXES),
   });
   if (value === undefined) throw new Unusable(problem);
   return value;

@@ -5,7 +5,7 @@ import { columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { byWidth, rangeEnd, shownWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { isSame } from '../site/fit-columns';
-import { readSite, type SiteReading, widthsTried } from '../site/read-site';
+import { noGridIn, readSite, type SiteReading, widthsTried } from '../site/read-site';
 import type { Unread } from '../site/rules';
 import { systemText } from '../site/system-text';
 import type { GridSystem, RoleChoice, SiteGrid } from '../site/systems';
@@ -45,17 +45,14 @@ export type DrawnPair = { breakpoint: string; specification: DrawnGrid; page: Dr
  * Range by range, quantity by quantity: does a page do what a specification says? Lengths are the same where they differ by less than 1/64 px.
  *
  *     compareSite(spec, [css]).value.checks.find(({ isSame }) => !isSame).sentence
- *     // "Desktop: gutter is 20 px on the page where the specification has 24 px (at 1200 px, and differs from 1200–3840)."
+ *     // "Desktop: the page has a gutter of 20 px where the specification has 24 px (at 1416 px; it is off at 1416–3840 px)."
  */
 export function compareSite(spec: Spec, texts: readonly string[], choice: RoleChoice = {}): Parsed<SiteComparison> {
   const { value: site, problem } = readSite(texts, choice);
   if (!site) return { problem: problem! };
   const layouts = layoutChecks(spec, site.sheet.rules);
   const { system } = site;
-  if (!system && layouts.length === 0)
-    return {
-      problem: `No grid of columns was found in ${texts.length === 1 ? 'this style sheet' : 'these style sheets'}; it needs grid-template-columns, or classes whose widths are shares of a row.`,
-    };
+  if (!system && layouts.length === 0) return { problem: noGridIn(texts) };
   const checks = system
     ? byWidth(spec.breakpoints).flatMap((breakpoint) => columnChecks(spec, breakpoint, site, system))
     : [];

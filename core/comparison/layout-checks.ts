@@ -8,17 +8,19 @@ import type { Check } from './check';
 
 /** The trial layouts of a specification, held against the pictures that a page's style sheets paint in `grid-template-areas`. */
 export function layoutChecks(spec: Spec, rules: readonly SiteRule[]): Check[] {
+  const breakpoints = byWidth(spec.breakpoints).map((breakpoint) => {
+    const width = shownWidth(spec, breakpoint);
+    return { breakpoint, width, pages: areasAt(rules, width) };
+  });
   return spec.layouts.flatMap((layout) => {
     // what a layout is in CSS is written once, by its format; of both sides the same is read
     const own = readStyleSheets([layoutCss(spec, NO_ORIGIN, [layout])]).value!.rules;
-    return byWidth(spec.breakpoints).flatMap((breakpoint) => {
-      const width = shownWidth(spec, breakpoint);
-      const pages = areasAt(rules, width);
-      return areasAt(own, width).flatMap((section) => {
+    return breakpoints.flatMap(({ breakpoint, width, pages }) =>
+      areasAt(own, width).flatMap((section) => {
         const page = nearest(section, pages);
         return page ? sectionChecks(layout, breakpoint, width, section, page) : [];
-      });
-    });
+      }),
+    );
   });
 }
 

@@ -20,6 +20,12 @@ export function inksOf(spec: Spec): Record<Family, OverlayInk> {
   return { columns: inkOf(spec, 'columns'), rows: inkOf(spec, 'rows'), baseline: inkOf(spec, 'baseline') };
 }
 
+/** An ink as CSS has it: `rgb(155 107 176 / 30%)`. */
+export function inkCss({ colour, strength }: OverlayInk): string {
+  const channels = [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16)).join(' ');
+  return `rgb(${channels} / ${strength}%)`;
+}
+
 /** The spec with another ink for one grid; the usual one is not written down. */
 export function withInk(spec: Spec, family: Family, ink: OverlayInk): Spec {
   const usual = USUAL_INKS[family];

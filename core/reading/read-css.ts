@@ -1,6 +1,6 @@
 import type { Parsed } from '../length/parsed';
 import { systemText } from '../site/system-text';
-import { readSite } from '../site/read-site';
+import { noGridIn, readSite } from '../site/read-site';
 import type { RoleChoice } from '../site/systems';
 import { type Reading, readingOf } from './reading';
 
@@ -9,11 +9,7 @@ export function readCss(texts: readonly string[], choice: RoleChoice = {}): Pars
   const { value: site, problem } = readSite(texts, choice);
   if (!site) return { problem: problem! };
   const { system, ranges, grids, unread } = site;
-  if (!system)
-    return {
-      problem:
-        'No grid of columns was found in this style sheet; it needs grid-template-columns, or classes whose widths are shares of a row.',
-    };
+  if (!system) return { problem: noGridIn(texts) };
   const others = grids.systems
     .slice(1)
     .map((other) => ({ what: systemText(other), why: 'It is another grid of the page.' }));

@@ -1,5 +1,6 @@
 import { readSpecText } from '../document/read';
 import type { Parsed } from '../length/parsed';
+import { whyNotText } from '../text/why-not-text';
 import { readCss } from './read-css';
 import { readTable } from './read-table';
 import { readTokens } from './read-tokens';
@@ -11,7 +12,7 @@ import type { Reading } from './reading';
  *     readFile('site.css', text).value.document.breakpoints   // as many as the style sheet has ranges
  */
 export function readFile(name: string, text: string): Parsed<Reading> {
-  const notText = whyNotText(text);
+  const notText = whyNotText(text, 'file', 'it');
   if (notText) return { problem: `${name}: ${notText}` };
   const begin = text.replace(/^\ufeff/, '').trimStart();
   const reading = /^[[{]/.test(begin)
@@ -20,14 +21,6 @@ export function readFile(name: string, text: string): Parsed<Reading> {
       ? readCss([text])
       : readTable(text);
   return reading.value ? reading : { problem: `${name}: ${reading.problem}` };
-}
-
-function whyNotText(text: string): string | null {
-  if (text.trim() === '') return 'This file is empty.';
-  if (text.startsWith('PK\u0003\u0004')) return 'This is a zip archive; take the files out of it first.';
-  if (/\0/.test(text.slice(0, 4000)) || text.startsWith('\ufffd\ufffd'))
-    return 'This is no UTF-8 text; save it as UTF-8.';
-  return null;
 }
 
 /** A document of a specification, or tokens. */

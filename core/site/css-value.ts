@@ -14,9 +14,22 @@ export type ValueNode = {
 /** A value longer than this is not read: sums of grids are short, and what is put in for `var()` could grow without end. */
 export const LONGEST_VALUE = 4000;
 
+/** Values that were taken apart: the same few are asked for at every width. */
+const known = new Map<string, ValueNode[] | null>();
+const MOST_KNOWN = 2000;
+
 /** The pieces of a value in order; null where it is none. */
-export function valueNodes(text: string): ValueNode[] | null {
+export function valueNodes(text: string): readonly ValueNode[] | null {
   if (text.length > LONGEST_VALUE) return null;
+  const found = known.get(text);
+  if (found !== undefined) return found;
+  if (known.size >= MOST_KNOWN) known.clear();
+  const nodes = parsedNodes(text);
+  known.set(text, nodes);
+  return nodes;
+}
+
+function parsedNodes(text: string): ValueNode[] | null {
   try {
     const tree = convertor.toPlainObject(parse(text, { context: 'value' })) as unknown as ValueNode;
     return tree.children ?? null;

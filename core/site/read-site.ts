@@ -68,6 +68,11 @@ export function readSite(texts: readonly string[], choice: RoleChoice = {}): Par
   return { value: { sheet, grids, system, ranges, unread } };
 }
 
+/** What is said of style sheets that make no grid. */
+export function noGridIn({ length }: readonly string[]): string {
+  return `No grid of columns was found in ${length === 1 ? 'this style sheet' : 'these style sheets'}; it needs grid-template-columns, or classes whose widths are shares of a row.`;
+}
+
 function rangeOf(
   grids: SiteGrids,
   system: GridSystem,

@@ -1,21 +1,33 @@
 import { px } from '../length/px';
 import { lengthIn } from './css-length';
 import { valueParts } from './css-value';
-import type { SiteRule } from './rules';
-import { compoundsOf, type ShareFamily } from './shares';
+import type { Declaration, SiteRule } from './rules';
+import { compoundsIn } from './compounds';
+import type { ShareFamily } from './shares';
 
 /** A class, and how much speaks for it. */
 export type Candidate = { name: string; points: number };
 
-/** Rules of a single class, by the class. */
-function byClass(rules: readonly SiteRule[]): Map<string, SiteRule[]> {
+type ByClass = ReadonlyMap<string, readonly SiteRule[]>;
+const gathered = new WeakMap<readonly SiteRule[], ByClass>();
+
+/** Rules of a single class, by the class; gathered once for a list of rules. */
+function byClass(rules: readonly SiteRule[]): ByClass {
+  const known = gathered.get(rules) ?? gatherByClass(rules);
+  gathered.set(rules, known);
+  return known;
+}
+
+function gatherByClass(rules: readonly SiteRule[]): ByClass {
   const found = new Map<string, SiteRule[]>();
   for (const rule of rules) {
-    for (const selector of rule.selectors) {
-      const [own, ...more] = compoundsOf(selector) ?? [];
+    for (const compounds of compoundsIn(rule)) {
+      const [own, ...more] = compounds ?? [];
       if (!own || more.length > 0 || own.hasMore || own.classes.length !== 1) continue;
       const name = own.classes[0]!;
-      found.set(name, [...(found.get(name) ?? []), rule]);
+      const list = found.get(name) ?? [];
+      list.push(rule);
+      found.set(name, list);
     }
   }
   return found;
@@ -40,7 +52,7 @@ export function containersIn(rules: readonly SiteRule[]): Candidate[] {
       ({ property, value }) => /^(max-)?(width|inline-size)$/.test(property) && /var\(|min\(/.test(value),
     );
     if (widths.size === 0 && !isHeld) continue;
-    const isCentred = says.some(({ property, value }) => property.startsWith('margin') && /\bauto\b/.test(value));
+    const isCentred = hasAutoMargin(says);
     const isNamed = /container|wrap|page|site|layout|content|inner|shell|frame/i.test(name);
     const isPlain = /^[a-z-]*(container|wrapper|wrap)$/i.test(name);
     const points =
@@ -58,10 +70,11 @@ export function containersIn(rules: readonly SiteRule[]): Candidate[] {
 /** Does a class hold a width of its own, in the middle of what is around it? */
 export function holdsWidth(name: string, rules: readonly SiteRule[]): boolean {
   const says = (byClass(rules).get(name) ?? []).flatMap((rule) => rule.says);
-  return (
-    says.some(({ property }) => /^max-(width|inline-size)$/.test(property)) &&
-    says.some(({ property, value }) => property.startsWith('margin') && /\bauto\b/.test(value))
-  );
+  return says.some(({ property }) => /^max-(width|inline-size)$/.test(property)) && hasAutoMargin(says);
+}
+
+function hasAutoMargin(says: readonly Declaration[]): boolean {
+  return says.some(({ property, value }) => property.startsWith('margin') && /\bauto\b/.test(value));
 }
 
 /** Classes that could be the row of a family of shares: named before them in selectors, with negative margins, or flex boxes that wrap. */
@@ -69,16 +82,16 @@ export function rowsFor(family: ShareFamily, rules: readonly SiteRule[]): Candid
   if (family.row.length > 0) return [{ name: family.row.join(' '), points: 9 }];
   const classes = byClass(rules);
   const anyChild = new Set(
-    rules.flatMap(({ selectors, says }) =>
-      says.some(({ property }) => property.startsWith('padding'))
-        ? selectors.flatMap((selector) => {
-            const [row, child] = compoundsOf(selector) ?? [];
+    rules.flatMap((rule) =>
+      rule.says.some(({ property }) => property.startsWith('padding'))
+        ? compoundsIn(rule).flatMap((compounds) => {
+            const [row, child] = compounds ?? [];
             return row?.classes.length === 1 && child?.isAny && child.classes.length === 0 ? row.classes : [];
           })
         : [],
     ),
   );
-  const family_ = family.stem.split('-')[0]!;
+  const kin = family.stem.split('-')[0]!;
   const found = [...classes].flatMap(([name, own]): Candidate[] => {
     const says = own.flatMap((rule) => rule.says);
     const isOut = says.some(
@@ -88,9 +101,8 @@ export function rowsFor(family: ShareFamily, rules: readonly SiteRule[]): Candid
     );
     const isFlex = says.some(({ property, value }) => property === 'display' && /flex/.test(value));
     const isRow = /(^|[-_])(row|columns|cols|g)$/i.test(name);
-    const isWide =
-      says.some(({ property }) => property === 'max-width') && says.some(({ value }) => /\bauto\b/.test(value));
-    const isKin = name.split(/[-_]/)[0] === family_;
+    const isWide = holdsWidth(name, rules);
+    const isKin = name.split(/[-_]/)[0] === kin;
     const points =
       (isOut ? 3 : 0) +
       (anyChild.has(name) ? 3 : 0) +
@@ -107,10 +119,9 @@ export function rowsFor(family: ShareFamily, rules: readonly SiteRule[]): Candid
 export function itemsFor(family: ShareFamily, row: string | null, rules: readonly SiteRule[]): string[] {
   if (family.beside.length > 0) return [...family.beside];
   const rowClasses = row?.split(' ') ?? [];
-  for (const { selectors, says } of rules) {
-    if (!says.some(({ property }) => /^(padding|margin)/.test(property))) continue;
-    for (const selector of selectors) {
-      const compounds = compoundsOf(selector);
+  for (const rule of rules) {
+    if (!rule.says.some(({ property }) => /^(padding|margin)/.test(property))) continue;
+    for (const compounds of compoundsIn(rule)) {
       const last = compounds?.at(-1);
       const around = compounds?.at(-2)?.classes ?? [];
       if (
@@ -133,15 +144,14 @@ export const ANY = '*';
 /** Selectors that make a grid of tracks, in the order of the style sheets, with their classes. */
 export function trackElements(rules: readonly SiteRule[]): { name: string; around: string[] }[] {
   const found = new Map<string, { name: string; around: string[] }>();
-  for (const { selectors, says } of rules) {
-    const isTracks = says.some(
+  for (const rule of rules) {
+    const isTracks = rule.says.some(
       ({ property, value }) =>
         (property === 'grid-template-columns' || property === 'grid-template' || property === 'grid') &&
         !/^(none|initial|subgrid)$/.test(value),
     );
     if (!isTracks) continue;
-    for (const selector of selectors) {
-      const compounds = compoundsOf(selector);
+    for (const compounds of compoundsIn(rule)) {
       const last = compounds?.at(-1);
       // whatever stands in an element of a class: `.layout > *`
       const isChild = last?.isAny && last.classes.length === 0 && (compounds!.at(-2)?.classes.length ?? 0) > 0;

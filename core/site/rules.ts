@@ -1,6 +1,7 @@
 import convertor from 'css-tree/convertor';
 import parse from 'css-tree/parser';
 import type { Parsed } from '../length/parsed';
+import { whyNotText } from '../text/why-not-text';
 import { nodeText, type ValueNode } from './css-value';
 import { widthsOfMedia } from './media';
 import { bothWidths, EVERY_WIDTH, type Widths } from './widths';
@@ -51,7 +52,7 @@ export function readStyleSheets(texts: readonly string[]): Parsed<StyleSheet> {
   const reading = new Reading();
   try {
     for (const text of texts) {
-      const notText = whyNotText(text);
+      const notText = whyNotText(text, 'style sheet', 'the style sheet');
       if (notText) return { problem: notText };
       reading.read(text);
     }
@@ -61,14 +62,6 @@ export function readStyleSheets(texts: readonly string[]): Parsed<StyleSheet> {
     throw error;
   }
   return { value: { rules: reading.ordered(), unread: reading.unread } };
-}
-
-/** What is wrong with a text that is no style sheet; null where it may be one. */
-function whyNotText(text: string): string | null {
-  if (text.startsWith('PK\u0003\u0004')) return 'This is a zip archive; take the style sheets out of it first.';
-  if (/\0/.test(text.slice(0, 4000))) return 'This is no UTF-8 text; save the style sheet as UTF-8.';
-  if (text.trim() === '') return 'This style sheet is empty.';
-  return null;
 }
 
 class Reading {

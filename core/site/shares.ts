@@ -1,8 +1,7 @@
-import convertor from 'css-tree/convertor';
-import parse from 'css-tree/parser';
 import Fraction from 'fraction.js';
 import { px, ZERO } from '../length/px';
 import { lengthIn } from './css-length';
+import { type Compound, compoundsIn } from './compounds';
 import type { SiteRule } from './rules';
 import { valueParts } from './css-value';
 import type { Widths } from './widths';
@@ -27,11 +26,12 @@ const NEAR = 0.0002;
 /** The families of shares that style sheets hold, the largest first. */
 export function shareFamilies(rules: readonly SiteRule[]): ShareFamily[] {
   const families = new Map<string, ShareFamily>();
-  for (const { selectors, says, widths } of rules) {
+  for (const rule of rules) {
+    const { says, widths } = rule;
     const share = says.map(({ property, value }) => shareOf(property, value)).find((found) => found !== null);
     if (share === undefined || share === null) continue;
-    for (const selector of selectors) {
-      const shape = shapeOf(selector);
+    for (const compounds of compoundsIn(rule)) {
+      const shape = shapeOf(compounds);
       const named = shape?.last.map((name) => [name, stemOf(name)] as const).find(([, stem]) => stem !== null);
       if (!shape || !named) continue;
       const beside = shape.last.filter((name) => name !== named[0]);
@@ -95,33 +95,10 @@ function stemOf(name: string): string | null {
 }
 
 /** The classes that a selector ends with, and those of the element around it; null where it asks for more. */
-function shapeOf(selector: string): { last: string[]; row: string[] } | null {
-  const compounds = compoundsOf(selector);
+function shapeOf(compounds: readonly Compound[] | null): { last: string[]; row: string[] } | null {
   const last = compounds?.at(-1);
   if (!compounds || !last || last.classes.length === 0 || last.hasMore) return null;
   return { last: last.classes, row: compounds.at(-2)?.classes ?? [] };
-}
-
-export type Compound = { classes: string[]; hasMore: boolean; isAny: boolean };
-
-type SelectorNode = { type: string; name?: string; children?: SelectorNode[] };
-
-/** The parts of a selector between its combinators; null where it is none. */
-export function compoundsOf(selector: string): Compound[] | null {
-  try {
-    const tree = convertor.toPlainObject(parse(selector, { context: 'selector' })) as unknown as SelectorNode;
-    const compounds: Compound[] = [{ classes: [], hasMore: false, isAny: false }];
-    for (const { type, name } of tree.children ?? []) {
-      const own = compounds.at(-1)!;
-      if (type === 'Combinator') compounds.push({ classes: [], hasMore: false, isAny: false });
-      else if (type === 'ClassSelector') own.classes.push(name!.replaceAll('\\', ''));
-      else if (type === 'TypeSelector' && name === '*') own.isAny = true;
-      else own.hasMore = true;
-    }
-    return compounds;
-  } catch {
-    return null;
-  }
 }
 
 /** Most columns that shares are read as: sixtieths would hold whatever a style sheet says. */

@@ -46,6 +46,11 @@ export type NoGrid = { why: string };
 /** What to look at, where the guess is wrong: classes, without their dots. */
 export type RoleChoice = { container?: string; row?: string; columns?: string };
 
+/** Classes as people write them (`.grid-x.wide`, `container`), as they stand in an element. */
+export function classesSaid(text: string): string {
+  return text.trim().replace(/^\./, '').replaceAll('.', ' ');
+}
+
 /** The grids that style sheets make, the likeliest first. */
 export function gridSystems(rules: readonly SiteRule[], choice: RoleChoice = {}): GridSystem[] {
   const container = choice.container ?? containersIn(rules)[0]?.name ?? null;
@@ -95,11 +100,12 @@ const WIDTHS_TRIED = [1440, 1024, 390];
 export class SiteGrids {
   readonly systems: readonly GridSystem[];
   private readonly cascade: Cascade;
+  private last: { system: GridSystem; width: number; styles: Style[] } | null = null;
   private readonly styles = new Map<GridSystem, ReturnType<Cascade['of']>[]>();
 
   constructor(rules: readonly SiteRule[], choice: RoleChoice = {}) {
     this.cascade = new Cascade(rules);
-    const found = gridSystems(rules, choice).map((system) => ({ ...system }));
+    const found = gridSystems(rules, choice);
     for (const system of found) {
       const grids = WIDTHS_TRIED.map((width) => this.at(system, width)).filter(
         (grid) => !('why' in grid),
@@ -111,10 +117,10 @@ export class SiteGrids {
     this.systems = found.filter(({ strength }) => strength >= 3).sort((a, b) => b.strength - a.strength);
   }
 
-  /** Why the grids that are none of the systems could not be read; by their names. */
+  /** The columns of a system at a viewport width; why not, where they cannot be worked out. */
   at(system: GridSystem, width: number, root: Px = px(16), height = SCREEN_HEIGHT): SiteGrid | NoGrid {
     const screen = { width: px(width), height: px(height), root };
-    const styles = stylesAt(this.said(system), width);
+    const styles = this.stylesOf(system, width);
     let box: Box = { start: ZERO, width: screen.width, contentStart: ZERO, contentWidth: screen.width };
     let container: readonly [Px, Px] = [ZERO, screen.width];
     const [, body, ...inner] = styles;
@@ -137,7 +143,7 @@ export class SiteGrids {
     const grid = this.at(system, width, root, height);
     if (!('why' in grid) && grid.rows) return grid.rows;
     const screen = { width: px(width), height: px(height), root, whole: px(height) };
-    const page = stylesAt(this.said(system), width)[0]!;
+    const page = this.stylesOf(system, width)[0]!;
     const property = (name: string): Px | null => {
       const held = page.get(`--grid-${name}`);
       const filled = held && withVariables(held, (other) => page.get(other));
@@ -156,6 +162,13 @@ export class SiteGrids {
     ];
     const bounds = new Set([0, ...widths.flat(2)]);
     return [...bounds].filter((width) => width < BEYOND).sort((a, b) => a - b);
+  }
+
+  /** Styles depend on the width alone: the last are kept, since a width is asked for with several root font sizes. */
+  private stylesOf(system: GridSystem, width: number): Style[] {
+    if (this.last?.system !== system || this.last.width !== width)
+      this.last = { system, width, styles: stylesAt(this.said(system), width) };
+    return this.last.styles;
   }
 
   private said(system: GridSystem): ReturnType<Cascade['of']>[] {

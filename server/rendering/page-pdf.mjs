@@ -46,20 +46,13 @@ export function pagePdf(content) {
 class PageWriter extends PdfText {
   /** @param {PageContent} content */
   write(content) {
-    const { name, version, published, sha256, breakpoints, tables, waivers } = content;
+    const { name, version, published, sha256, breakpoints, tables } = content;
     this.text(`${name} ${version}`, { size: 22, isBold: true, width: INSIDE });
     this.text(`Published ${published}. SHA-256 of the specification:`, { size: 9, colour: SOFT, width: INSIDE });
     this.text(sha256, { size: 9, colour: SOFT, width: INSIDE });
     const widest = Math.max(...breakpoints.map(({ width }) => width));
     for (const breakpoint of breakpoints) this.breakpoint(breakpoint, widest);
     for (const table of tables) this.table(table);
-    if (waivers.length > 0)
-      this.table({
-        title: 'Waivers',
-        says: 'findings that were accepted, and why',
-        head: ['Breakpoint', 'Reason', 'By'],
-        rows: waivers.map(({ rule, breakpoint, reason, by }) => ({ label: rule, cells: [breakpoint, reason, by] })),
-      });
     const { count } = this.doc.bufferedPageRange();
     for (let page = 0; page < count; page++) {
       this.doc.switchToPage(page);

@@ -57,4 +57,5 @@ test('the guide is read in the application, from the list of keys', async ({ sig
   await expect.poll(() => picture.evaluate((image) => (image as HTMLImageElement).naturalWidth)).toBe(1280);
   await page.getByRole('link', { name: 'For developers' }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: 'For developers' })).toBeVisible();
+  for (const name of ['constructor', 'for-nobody']) expect((await page.goto(`/guide/${name}`))!.status()).toBe(404);
 });

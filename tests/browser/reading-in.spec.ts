@@ -96,7 +96,14 @@ test('a site is held against an edition: what differs is shown, and drawn, and t
   await page.goto('/tidewick/passenger-site/editions/1.0.0');
   await page.getByRole('link', { name: 'Hold a site against it…' }).click();
   const css = await (await page.request.get('/e/tidewick/passenger-site/1.0.0/grid.css')).text();
+  // what was pasted and taken away again at once leaves nothing that is being read
+  const pasted = page.getByLabel('Or paste it');
+  await pasted.fill(css);
+  await pasted.fill('');
+  await expect(page.getByText('Reading…')).toHaveCount(0);
+  await pasted.fill('.page { display: grid; grid-template-columns: repeat(4, 1fr) }');
   await give(page, 'grid.css', css);
+  await expect(pasted).toHaveValue('');
   await expect(page.getByRole('heading', { name: /^All \d+ checks are as the edition has it$/ })).toBeVisible();
   await give(page, 'site.css', css.replaceAll('--grid-gutter: 16px', '--grid-gutter: 14px'));
   await expect(page.getByRole('heading', { name: /^1 of \d+ checks differ$/ })).toBeVisible();

@@ -6,7 +6,7 @@ import type { SiteComparison } from '../../core/comparison/compare-site';
 import { junitXml } from '../../core/comparison/junit';
 import { counted } from '../../core/length/present';
 import type { Parsed } from '../../core/length/parsed';
-import type { RoleChoice } from '../../core/site/systems';
+import { classesSaid, type RoleChoice } from '../../core/site/systems';
 import type { Spec } from '../../core/spec/schema';
 import { download } from '../frame/download';
 import { Field } from '../parts/field';
@@ -28,7 +28,7 @@ export function CompareSite({ document: spec, version, address }: Props) {
   const [isReading, setReading] = useState(false);
   const [all, setAll] = useState(false);
   useEffect(() => {
-    if (given.length === 0) return;
+    if (given.length === 0) return setReading(false);
     setReading(true);
     return askReading({ is: 'compare', spec, texts: given.map(({ text }) => text), choice }, (came) => {
       setAnswer(came);
@@ -127,11 +127,7 @@ function Roles({ others, choice, onChoose }: RolesProps) {
   const submit = (event: FormEvent<HTMLFormElement>): void => {
     event.preventDefault();
     const said = new FormData(event.currentTarget);
-    const plain = (name: string): string =>
-      String(said.get(name) ?? '')
-        .trim()
-        .replace(/^\./, '')
-        .replaceAll('.', ' ');
+    const plain = (name: string): string => classesSaid(String(said.get(name) ?? ''));
     onChoose(
       Object.fromEntries(['container', 'row', 'columns'].flatMap((role) => (plain(role) ? [[role, plain(role)]] : []))),
     );

@@ -68,7 +68,7 @@ export function ForDevelopers({ spec, version, server, team, fileName, address: 
             <figcaption>
               <strong>{title}</strong> <span className="soft">{says}</span>
             </figcaption>
-            <pre tabIndex={0} aria-label={title}>
+            <pre className={styles.css} tabIndex={0} aria-label={title}>
               {code}
             </pre>
             <button type="button" className="quiet" data-copy={code}>
@@ -78,7 +78,7 @@ export function ForDevelopers({ spec, version, server, team, fileName, address: 
         ))}
       </div>
       {overlay !== '' && (
-        <p className={styles.overlay}>
+        <p>
           The overlay draws columns, rows and baselines over any page, measures between two elements, and lists what is
           off the grid.{' '}
           <button type="button" className="quiet" data-copy={`javascript:${encodeURIComponent(overlay)}`}>

@@ -1,31 +1,29 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { type FormEvent, useState } from 'react';
-import { send } from '../frame/send';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
+import { useBeginSpec } from '../specs/use-begin-spec';
 import { Problem } from '../parts/problem';
 import { NotUnderstood } from './not-understood';
 import { ReadRanges } from './read-ranges';
-import { Source } from './source';
+import { PASTED, Source } from './source';
 import { useReading } from './use-reading';
 
 type Props = { team: string; onClose: () => void };
 
 /** Begins a specification with what a file says. */
 export function NewFromFileDialog({ team, onClose }: Props) {
-  const router = useRouter();
   const { state, give, refuse } = useReading();
   const [said, setName] = useState<string | null>(null);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [problem, setProblem] = useState<string | null>(null);
-  const [isBusy, setBusy] = useState(false);
+  const { isBusy, begin } = useBeginSpec(team);
   const reading = state.is === 'read' ? state.reading : null;
   const proposed = reading
     ? reading.title === 'Document'
       ? reading.document.name
-      : state.is === 'read' && state.name !== 'What was pasted'
+      : state.is === 'read' && state.name !== PASTED
         ? state.name.replace(/\.[a-z0-9]{1,5}$/i, '')
         : ''
     : '';
@@ -37,12 +35,8 @@ export function NewFromFileDialog({ team, onClose }: Props) {
     const breakpoints = reading.document.breakpoints.filter(({ id }) => !left.has(id));
     if (breakpoints.length === 0) return setProblem('Every breakpoint is left out; take one at least.');
     if (name.trim() === '') return setProblem('Type a name, such as Passenger site.');
-    setBusy(true);
     const document = { ...reading.document, name: name.trim(), breakpoints };
-    const answer = await send<{ slug: string }>('POST', `/api/teams/${team}/specs`, { document });
-    setBusy(false);
-    if (answer.ok) router.push(`/${team}/${answer.body.slug}`);
-    else setProblem(answer.problem);
+    setProblem(await begin(document));
   };
   return (
     <Dialog

@@ -1,7 +1,7 @@
 'use client';
 
 import { FileUp } from 'lucide-react';
-import { type ReactNode, useId } from 'react';
+import { type ReactNode, useId, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { ToolButton } from '../parts/toggle';
 import styles from './reading-in.module.scss';
@@ -17,6 +17,9 @@ type Props = {
   onProblem: (problem: string) => void;
 };
 
+/** What pasted text is called, which has no name of its own. */
+export const PASTED = 'What was pasted';
+
 const LARGEST = 5 * 1024 * 1024;
 /** A text field takes very long to show more characters than this. */
 const LONGEST_SHOWN = 200_000;
@@ -24,12 +27,15 @@ const LONGEST_SHOWN = 200_000;
 /** Where files come from: dropped, chosen, or pasted as text. */
 export function Source({ says, placeholder, onGiven, onProblem }: Props) {
   const id = useId();
+  const [pasted, setPasted] = useState('');
   const bring = async (files: File[]): Promise<void> => {
     const large = files.find(({ size }) => size > LARGEST);
     if (large)
       return onProblem(
         `${large.name} has ${Math.round(large.size / 1024 / 1024)} MB; a file has at most ${LARGEST / 1024 / 1024} MB here.`,
       );
+    // what was pasted before is not what is read now
+    setPasted('');
     onGiven(await Promise.all(files.map(async (file) => ({ name: file.name, text: await file.text() }))));
   };
   const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
@@ -58,15 +64,18 @@ export function Source({ says, placeholder, onGiven, onProblem }: Props) {
         className={`form-control number ${styles.pasted}`}
         placeholder={placeholder}
         spellCheck={false}
+        value={pasted}
         onPaste={(event) => {
           const text = event.clipboardData.getData('text/plain');
           if (text.length <= LONGEST_SHOWN) return;
           event.preventDefault();
-          onGiven([{ name: 'What was pasted', text }]);
+          setPasted('');
+          onGiven([{ name: PASTED, text }]);
         }}
-        onChange={({ target }) =>
-          onGiven(target.value.trim() === '' ? [] : [{ name: 'What was pasted', text: target.value }])
-        }
+        onChange={({ target: { value } }) => {
+          setPasted(value);
+          onGiven(value.trim() === '' ? [] : [{ name: PASTED, text: value }]);
+        }}
       />
     </div>
   );

@@ -1,15 +1,14 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { type FormEvent, useMemo, useState } from 'react';
 import { specOfSurvey } from '../../core/survey/take';
 import type { Together } from '../../core/survey/together';
 import { togetherText } from '../../core/survey/together-text';
 import { counted } from '../../core/length/present';
-import { send } from '../frame/send';
 import { ViewFrame } from '../frame/view-frame';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
+import { useBeginSpec } from '../specs/use-begin-spec';
 import { useHeld } from './held-against';
 import { SurveyDesk } from './survey-desk';
 import { SurveyProvider } from './survey-context';
@@ -60,20 +59,15 @@ function Inside({ team }: { team: string }) {
 type BeginProps = { team: string; together: Together; state: FoundState; onClose: () => void };
 
 function BeginDialog({ team, together, state, onClose }: BeginProps) {
-  const router = useRouter();
   const [name, setName] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
-  const [isBusy, setBusy] = useState(false);
+  const { isBusy, begin } = useBeginSpec(team);
   const verticals = state.found!.verticals;
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     if (name.trim() === '') return setProblem('A specification needs a name.');
-    setBusy(true);
     const document = specOfSurvey(name.trim(), together, verticals);
-    const answer = await send<{ slug: string }>('POST', `/api/teams/${team}/specs`, { document });
-    setBusy(false);
-    if (answer.ok) router.push(`/${team}/${answer.body.slug}`);
-    else setProblem(answer.problem);
+    setProblem(await begin(document));
   };
   return (
     <Dialog

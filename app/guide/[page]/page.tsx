@@ -18,13 +18,13 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 /** A page of the guide, from `docs/guide`, so that it is written once. */
 export default async function Page({ params }: Props) {
   const { page } = await params;
-  if (!PAGES[page]) notFound();
+  if (!Object.hasOwn(PAGES, page)) notFound();
   const person = await signedInPerson(`/guide/${page}`);
   const text = await readFile(join(process.cwd(), 'docs/guide', `${page}.md`), 'utf8');
   // our own text: links to other pages of the guide stay, those to documents of the repository lose theirs
   const html = (await marked.parse(text))
-    // what is scrolled is reached by keys
     .replace(/src="\.\.\/screenshots\//g, 'src="/guide/pictures/')
+    // what is scrolled is reached by keys
     .replaceAll('<pre>', '<pre tabindex="0">')
     .replace(/href="([a-z-]+)\.md"/g, 'href="/guide/$1"')
     .replace(/<a href="\.\.[^"]*">(.*?)<\/a>/g, '<em>$1</em>');

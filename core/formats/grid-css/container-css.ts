@@ -2,7 +2,16 @@
  * How gutters come about: as gaps of a CSS grid; as padding of the items, half on each side, as older code has it; or so in a flex box whose items
  * are shares of the row in percent.
  */
-export type GutterForm = 'gap' | 'padding' | 'shares';
+export const GUTTER_FORMS = ['gap', 'padding', 'shares'] as const;
+export type GutterForm = (typeof GUTTER_FORMS)[number];
+
+/** An element that is a grid on the columns of its range, without its `display` and its sizing. */
+export const ON_COLUMNS = `  inline-size: var(--grid-width);
+  margin-inline: var(--grid-margin-start) var(--grid-margin-end);
+  padding-inline: var(--grid-inset);
+  grid-template-columns: repeat(var(--grid-columns), var(--grid-track));
+  column-gap: var(--grid-gutter);
+  justify-content: var(--grid-justify);`;
 
 /** The container class, and what stands in it. */
 export function containerCss(form: GutterForm): string {
@@ -10,12 +19,7 @@ export function containerCss(form: GutterForm): string {
     return `.grid {
   display: grid;
   box-sizing: border-box;
-  inline-size: var(--grid-width);
-  margin-inline: var(--grid-margin-start) var(--grid-margin-end);
-  padding-inline: var(--grid-inset);
-  grid-template-columns: repeat(var(--grid-columns), var(--grid-track));
-  column-gap: var(--grid-gutter);
-  justify-content: var(--grid-justify);
+${ON_COLUMNS}
 }
 
 .grid > * {

@@ -12,8 +12,11 @@ export type GridCssOptions = {
   layer?: string | undefined;
   gutters?: GutterForm | undefined;
   /** Ranges in the syntax of Media Queries 4, or with `min-width` and `max-width`. */
-  media?: 'ranges' | 'min-max' | undefined;
+  media?: MediaSyntax | undefined;
 };
+
+export const MEDIA_SYNTAXES = ['ranges', 'min-max'] as const;
+export type MediaSyntax = (typeof MEDIA_SYNTAXES)[number];
 
 /** What a name of CSS may be here: one that needs no escapes anywhere. */
 const NAME = /^[a-z][a-z0-9-]{0,39}$/;

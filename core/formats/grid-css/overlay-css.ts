@@ -1,4 +1,4 @@
-import { inkOf } from '../../overlay/inks';
+import { inkCss, inkOf } from '../../overlay/inks';
 import type { OverlayInk, Spec } from '../../spec/schema';
 
 /** A class that lays rows and baselines over an element that begins at the top of the page. */
@@ -44,14 +44,10 @@ const ROWS = {
 };
 
 function layer(name: string, { thickness, period, offset, extent }: typeof ROWS, ink: OverlayInk): Layer {
-  const colour = `var(--grid-overlay-${name}, rgb(${channels(ink.colour)} / ${ink.strength}%))`;
+  const colour = `var(--grid-overlay-${name}, ${inkCss(ink)})`;
   return {
     image: `repeating-linear-gradient(${colour} 0 ${thickness}, transparent ${thickness} ${period})`,
     position: `0 ${offset}`,
     size: `100% ${extent}`,
   };
-}
-
-function channels(colour: string): string {
-  return [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16)).join(' ');
 }

@@ -1,6 +1,7 @@
 import { byWidth } from '../../spec/ranges';
 import type { Layout, Spec } from '../../spec/schema';
 import { solvedAt } from '../../layouts/solved-at';
+import { ON_COLUMNS } from '../grid-css/container-css';
 import { declared, gridProperties, headComment, inComment, type Origin } from '../grid-css/grid-css';
 import { typeCss, typeProperties } from '../grid-css/type-css';
 import { countedRanges } from './counted-ranges';
@@ -42,12 +43,7 @@ const PAGE = `body {
   display: grid;
   box-sizing: border-box;
   align-content: start;
-  inline-size: var(--grid-width);
-  margin-inline: var(--grid-margin-start) var(--grid-margin-end);
-  padding-inline: var(--grid-inset);
-  grid-template-columns: repeat(var(--grid-columns), var(--grid-track));
-  column-gap: var(--grid-gutter);
-  justify-content: var(--grid-justify);
+${ON_COLUMNS}
 }
 
 .layout [data-block] {

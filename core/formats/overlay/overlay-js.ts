@@ -1,8 +1,8 @@
-import { inksOf } from '../../overlay/inks';
+import { inkCss, inksOf } from '../../overlay/inks';
 import { columnsAt } from '../../columns/columns-at';
 import { placementsAt } from '../../layouts/placements';
 import { byWidth } from '../../spec/ranges';
-import type { Layout, OverlayInk, Spec } from '../../spec/schema';
+import type { Layout, Spec } from '../../spec/schema';
 import { declared, gridProperties, mediaQuery, type Origin } from '../grid-css/grid-css';
 import { OVERLAY_SCRIPT } from './overlay-script';
 
@@ -23,7 +23,7 @@ export function overlayJs(spec: Spec, { version }: Origin): string {
       .join('\n'),
     ranges: breakpoints.map(({ id, name, from }) => ({ id, name, from })),
     layouts: spec.layouts.map((layout) => ({ name: layout.name, blocks: blocksOf(spec, layout) })),
-    inks: { columns: colour(inks.columns), rows: colour(inks.rows), baseline: colour(inks.baseline) },
+    inks: { columns: inkCss(inks.columns), rows: inkCss(inks.rows), baseline: inkCss(inks.baseline) },
   };
   // nothing in it may end a script in a page of HTML
   const json = JSON.stringify(data)
@@ -46,15 +46,10 @@ function blocksOf(spec: Spec, { sections }: Layout): Columns {
         breakpoint,
         (each) => columnsAt(spec, each).count,
       )) {
-        const isOnLines = columns.every(Number.isInteger) && (leaves ?? []).length === 0;
+        const isOnLines = columns.every(Number.isInteger) && leaves.length === 0;
         if (isOnLines) (found[block.id] ??= {})[breakpoint.id] = [columns[0], columns[1]];
       }
     }
   }
   return found;
-}
-
-function colour({ colour: ink, strength }: OverlayInk): string {
-  const channels = [1, 3, 5].map((at) => parseInt(ink.slice(at, at + 2), 16)).join(' ');
-  return `rgb(${channels} / ${strength}%)`;
 }

@@ -39,7 +39,6 @@ export type PageContent = {
   sha256: string;
   breakpoints: BreakpointContent[];
   tables: TableContent[];
-  waivers: { rule: string; breakpoint: string; reason: string; by: string }[];
 };
 
 /** More rows than this are not drawn one by one. */
@@ -47,7 +46,6 @@ const MOST_ROWS = 400;
 
 /** An edition as a page to read without the application: each breakpoint drawn and in sums, every table, layouts, waivers. */
 export function pageContent(spec: Spec, { version, published, sha256 }: Origin): PageContent {
-  const names = new Map(spec.breakpoints.map(({ id, name }) => [id, name]));
   return {
     name: spec.name,
     version,
@@ -66,12 +64,21 @@ export function pageContent(spec: Spec, { version, published, sha256 }: Origin):
       ...(spec.layouts.length > 0
         ? [tableContent('White space', 'rows between things, by kind of gap; px under them', whiteSpaceTable(spec))]
         : []),
+      waiverTable(spec),
     ].filter(({ rows }) => rows.length > 0),
-    waivers: spec.waivers.map(({ rule, breakpoint, reason, by }) => ({
-      rule: RULES.find(({ id }) => id === rule)?.title ?? rule,
-      breakpoint: breakpoint === null ? 'All' : (names.get(breakpoint) ?? breakpoint),
-      reason,
-      by,
+  };
+}
+
+/** Findings that were accepted; without any, a table without rows. */
+function waiverTable({ waivers, breakpoints }: Spec): TableContent {
+  const names = new Map(breakpoints.map(({ id, name }) => [id, name]));
+  return {
+    title: 'Waivers',
+    says: 'findings that were accepted, and why',
+    head: ['Breakpoint', 'Reason', 'By'],
+    rows: waivers.map(({ rule, breakpoint, reason, by }) => ({
+      label: RULES.find(({ id }) => id === rule)?.title ?? rule,
+      cells: [breakpoint === null ? 'All' : (names.get(breakpoint) ?? breakpoint), reason, by],
     })),
   };
 }

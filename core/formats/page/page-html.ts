@@ -5,14 +5,8 @@ import { type BreakpointContent, pageContent, type TableContent } from './page-c
 
 /** An edition as one page of HTML that needs nothing else: no script, no file beside it, for screens and for paper. */
 export function pageHtml(spec: Spec, origin: Origin): string {
-  const { name, version, published, sha256, breakpoints, tables, waivers } = pageContent(spec, origin);
+  const { name, version, published, sha256, breakpoints, tables } = pageContent(spec, origin);
   const widest = Math.max(...breakpoints.map(({ width }) => width));
-  const waived = {
-    title: 'Waivers',
-    says: 'findings that were accepted, and why',
-    head: ['Breakpoint', 'Reason', 'By'],
-    rows: waivers.map(({ rule, breakpoint, reason, by }) => ({ label: rule, cells: [breakpoint, reason, by] })),
-  };
   return `<!DOCTYPE html>
 <html lang="en">
 <head>
@@ -30,7 +24,7 @@ ${STYLE}
 </header>
 <main>
 ${breakpoints.map((each) => breakpointHtml(each, widest)).join('\n')}
-${[...tables, ...(waivers.length > 0 ? [waived] : [])].map(tableHtml).join('\n')}
+${tables.map(tableHtml).join('\n')}
 </main>
 </body>
 </html>

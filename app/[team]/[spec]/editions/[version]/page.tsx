@@ -5,7 +5,7 @@ import { notFound } from 'next/navigation';
 import { differences } from '../../../../../core/diff/differences';
 import { database } from '../../../../../server/database';
 import { editionFile, filesOfEdition } from '../../../../../server/edition-files';
-import { type Edition, editionAt, editionsOf } from '../../../../../server/editions';
+import { type Edition, editionAt, editionsAround } from '../../../../../server/editions';
 import { UnreadableDocument } from '../../../../../server/stored-spec';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
 import { Unreadable } from '../../../../../ui/specs/unreadable';
@@ -33,15 +33,13 @@ export default async function Page({ params }: Props) {
     return <Unreadable what={`edition ${version}`} team={team} problem={error.problem} document={error.document} />;
   }
   if (!edition) notFound();
-  const [css, overlay, files, editions, asked] = await Promise.all([
+  const [css, overlay, files, { versions, before }, asked] = await Promise.all([
     editionFile(database(), access, edition.version, 'grid.css'),
     editionFile(database(), access, edition.version, 'overlay.js'),
     filesOfEdition(database(), access, edition.version),
-    editionsOf(database(), access),
+    editionsAround(database(), access, edition.version),
     headers(),
   ]);
-  const place = editions.findIndex((each) => each.version === edition.version);
-  const before = editions[place + 1];
   const since = before?.document
     ? { version: before.version, differences: differences(before.document, edition.document) }
     : null;
@@ -60,7 +58,7 @@ export default async function Page({ params }: Props) {
         address={`/${team}/${slug}/editions/${edition.version}`}
         team={team}
         files={files}
-        around={{ versions: editions.map((each) => each.version), since }}
+        around={{ versions, since }}
         server={`${asked.get('x-forwarded-proto') ?? 'http'}://${asked.get('host') ?? ''}`}
         overlay={overlay?.bytes.toString('utf8') ?? ''}
         css={css?.bytes.toString('utf8') ?? ''}

@@ -5,7 +5,7 @@ import { database } from '../../../../../server/database';
 import { forTeam, readBody, refuse } from '../../../../answers';
 
 const wanted = z.object({
-  kind: z.enum(['key', 'link']).optional(),
+  kind: z.enum(['key', 'link']).default('key'),
   name: z.string().trim().pipe(plainText(KEY_LIMITS.name, 'A key needs a name, such as Passenger site build.')),
   specIds: z.array(z.uuid()).max(500).nullable(),
   days: z
@@ -19,7 +19,7 @@ const wanted = z.object({
 export const POST = forTeam(['keys'], async (access, request) => {
   const read = await readBody(request, wanted);
   if ('refusal' in read) return read.refusal;
-  const made = await makeKey(database(), access, { ...read.body, kind: read.body.kind ?? 'key' });
+  const made = await makeKey(database(), access, read.body);
   return made.problem === undefined
     ? Response.json(made.value, { status: 201, headers: { 'Cache-Control': 'no-store' } })
     : refuse(422, made.problem);

@@ -2,15 +2,12 @@ import { layoutHtml } from '../../../../../../core/formats/layout/layout-html';
 import { database } from '../../../../../../server/database';
 import { editionAt } from '../../../../../../server/editions';
 import { specAccess } from '../../../../../../server/access/access';
-import { forAnybody, nothingHere, signedOut } from '../../../../../answers';
-import { currentPerson } from '../../../../../asker';
+import { forPeople, nothingHere } from '../../../../../answers';
 
 type Named = { team: string; spec: string; version: string };
 
 /** An edition's trial layouts as a live page, with the overlay over it as a page of a site would have it: by a tag. */
-export const GET = forAnybody<Named>(async (_request, { team, spec, version }) => {
-  const person = await currentPerson();
-  if (!person) return signedOut();
+export const GET = forPeople<Named>(async (person, _request, { team, spec, version }) => {
   const access = await specAccess(database(), person.id, { team, spec }, 'read');
   const edition = access && (await editionAt(database(), access, version));
   if (!edition || edition.document.layouts.length === 0) return nothingHere();
