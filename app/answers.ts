@@ -3,8 +3,9 @@ import type { z } from 'zod';
 import { LIMITS } from '../core/spec/limits';
 import { problemOf } from '../core/document/problem';
 import { isPlainText } from '../core/spec/text-schema';
-import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../server/access/access';
-import type { Action } from '../server/access/actions';
+import { may, type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../server/access/access';
+import { type Action, mayDo, mayNot } from '../server/access/permissions';
+import type { Asker } from '../server/acting-as';
 import { database } from '../server/database';
 import { DatabaseAway, isLostConnection, tookTooLong } from '../server/database-away';
 import { TooBusy } from '../server/sign-in/passwords';
@@ -133,26 +134,58 @@ export function forPeople<P>(answer: (person: Person, request: Request, params: 
   });
 }
 
+/** For whom the database is asked, and from where. */
+export function askerOf(person: Person, request: Request): Asker & { address: string } {
+  return { personId: person.id, address: request.headers.get('x-ypsiline-address') ?? '' };
+}
+
+/** The answer to whoever may not: which of these it is, and who may. */
+function forbidden(role: TeamAccess<never>['role'], actions: readonly Action[]): Response {
+  return refuse(
+    403,
+    mayNot(
+      role,
+      actions.find((action) => !mayDo(role, action))!,
+    ),
+  );
+}
+
 /** A route of one spec, for whoever may do this with it. */
 export function forSpec<A extends Action, P extends { id: string } = { id: string }>(
   actions: [A, ...A[]],
-  answer: (access: SpecAccess<A>, request: Request, params: P) => Promise<Response>,
+  answer: (access: SpecAccess<A | 'read-drafts'>, request: Request, params: P) => Promise<Response>,
 ) {
   return forPeople<P>(async (person, request, params) => {
-    const access = await specAccess(database(), person.id, { id: params.id }, ...actions);
-    return access ? answer(access, request, params) : nothingHere();
+    const asker = askerOf(person, request);
+    const found = await specAccess(database(asker), person.id, { id: params.id }, 'read');
+    if (!found) return nothingHere();
+    const access = may(found, ...actions);
+    return access ? answer({ ...access, address: asker.address }, request, params) : forbidden(found.role, actions);
   });
 }
 
 /** A route of a team, for whoever may do this in it. */
 export function forTeam<A extends Action, P extends { team: string } = { team: string }>(
   actions: [A, ...A[]],
-  answer: (access: TeamAccess<A>, request: Request, params: P) => Promise<Response>,
+  answer: (access: TeamAccess<A | 'read-drafts'>, request: Request, params: P) => Promise<Response>,
 ) {
   return forPeople<P>(async (person, request, params) => {
-    const access = await teamAccess(database(), person.id, params.team, ...actions);
-    return access ? answer(access, request, params) : nothingHere();
+    const asker = askerOf(person, request);
+    const found = await teamAccess(database(asker), person.id, params.team, 'read');
+    if (!found) return nothingHere();
+    const access = may(found, ...actions);
+    return access ? answer({ ...access, address: asker.address }, request, params) : forbidden(found.role, actions);
   });
+}
+
+/** The number of a row, as it stands in an address. */
+export function isNumber(part: string): boolean {
+  return /^\d{1,18}$/.test(part);
+}
+
+/** Where the application is reached, as whoever asks reaches it. */
+export function originOf(request: Request): string {
+  return `${request.headers.get('x-forwarded-proto') ?? 'http'}://${request.headers.get('host') ?? ''}`;
 }
 
 /** A part of an address that a database can be asked for. */

@@ -28,12 +28,12 @@ export async function signedInPerson(here: string): Promise<Person> {
 
 // asked once for each request, whichever of a page's parts need it
 const readAccess = cache((personId: string, team: string, spec: string) =>
-  specAccess(database(), personId, { team, spec }, 'read'),
+  specAccess(database({ personId }), personId, { team, spec }, 'read-drafts'),
 );
-const specUnder = cache((access: SpecAccess<'read'>) => specOf(database(), access));
+const specUnder = cache((access: SpecAccess<'read-drafts'>) => specOf(database(access), access));
 
 /** Reading access to the spec of a page; whoever has none is told that there is no such page. */
-export async function accessOfPage(team: string, spec: string, view = ''): Promise<SpecAccess<'read'>> {
+export async function accessOfPage(team: string, spec: string, view = ''): Promise<SpecAccess<'read-drafts'>> {
   const person = await signedInPerson(`/${team}/${spec}${view}`);
   return (await readAccess(person.id, team, spec)) ?? notFound();
 }
@@ -66,6 +66,11 @@ export async function setBrowserCookie(token: string): Promise<void> {
 /** The network address that asks, as the server in front of the application has seen it. */
 export async function clientAddress(): Promise<string> {
   return (await headers()).get('x-ypsiline-address') ?? 'unknown';
+}
+
+/** What the browser says that it is. */
+export async function userAgent(): Promise<string> {
+  return ((await headers()).get('user-agent') ?? '').replace(/[^\x20-\x7e]/g, '');
 }
 
 export async function clearSessionCookie(): Promise<void> {

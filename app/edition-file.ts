@@ -53,8 +53,8 @@ export async function answerVersion(
   headers: Record<string, string>,
 ): Promise<Response> {
   // three numbers mean themselves; whether there is such an edition, its file says
-  const version = EXACT.test(asked) ? asked : await versionFor(database(), access, asked);
-  const found = version === null ? null : await exactFile(database(), access, version, file);
+  const version = EXACT.test(asked) ? asked : await versionFor(database(access), access, asked);
+  const found = version === null ? null : await exactFile(database(access), access, version, file);
   if (!found) return nothingHere();
   const isExact = version === asked;
   const location = `${address}/${version}/${file}`;

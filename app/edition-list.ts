@@ -9,7 +9,7 @@ export async function listEditions(
   address: string,
   headers: Record<string, string>,
 ): Promise<Response> {
-  const versions = await versionsOf(database(), access);
+  const versions = await versionsOf(database(access), access);
   const editions = versions.map(({ files, publishedAt, ...edition }) => ({
     ...edition,
     publishedAt: publishedAt.toISOString(),

@@ -3,19 +3,20 @@ import { database } from '../server/database';
 import { teamsOf } from '../server/people';
 import { signedInPerson } from './asker';
 import { TopBar } from '../ui/frame/top-bar';
+import { NewTeam } from '../ui/people/new-team';
 import Link from 'next/link';
 
 /** A person's teams; with one team, straight to it. */
 export default async function Page() {
   const person = await signedInPerson('/');
-  const teams = await teamsOf(database(), person.id);
+  const teams = await teamsOf(database({ personId: person.id }), person.id);
   if (teams.length === 1) redirect(`/${teams[0]!.slug}`);
   return (
     <>
       <TopBar person={person.name} />
       <main id="content" className="page">
         <h1>Your teams</h1>
-        {teams.length === 0 && <p>You are in no team yet. Ask somebody of the team to add you.</p>}
+        {teams.length === 0 && <p>You are in no team yet. Ask an owner of a team to invite you, or make one.</p>}
         <ul>
           {teams.map(({ slug, name }) => (
             <li key={slug}>
@@ -23,6 +24,7 @@ export default async function Page() {
             </li>
           ))}
         </ul>
+        <NewTeam />
       </main>
     </>
   );

@@ -1,4 +1,5 @@
-import { keyAccess, type SpecAccess, specAccess } from '../server/access/access';
+import { type SpecAccess, specAccess } from '../server/access/access';
+import { keyAccess } from '../server/access/key-access';
 import { keyAccessLately } from '../server/access/lately-opened';
 import { database } from '../server/database';
 import { forAnybody, isPlain, nothingHere, refuse } from './answers';
@@ -49,7 +50,7 @@ export function forReaders<P extends Place>(answer: Answer<P>) {
           ...CORS,
         },
       );
-    const access = await specAccess(database(), person.id, params, 'read');
+    const access = await specAccess(database({ personId: person.id }), person.id, params, 'read');
     return access ? answer(access, request, params, {}) : nothingHere();
   });
 }

@@ -1,3 +1,4 @@
+import { letApplicationIn } from '../server/application-role';
 import { connect } from '../server/database';
 import { fillEditionFiles } from '../server/edition-files';
 import { readEnvironment } from '../server/environment';
@@ -9,10 +10,13 @@ import { seedDemo } from './demo/seed';
 
 /** Migrates the database, seeds the demo team into an empty one, and prints the demo's sign-ins. */
 async function prepare(): Promise<void> {
-  const { DATABASE_URL, YPSILINE_DEMO } = readEnvironment();
+  const { DATABASE_URL, DATABASE_APP_URL, YPSILINE_DEMO } = readEnvironment();
   const sql = connect(DATABASE_URL, 1);
   try {
-    await migrate(sql);
+    await migrate(sql, {
+      applicationRole: DATABASE_APP_URL ? decodeURIComponent(new URL(DATABASE_APP_URL).username) : null,
+    });
+    if (!DATABASE_APP_URL) await letApplicationIn(sql, DATABASE_URL);
     const counted = await fillSummaries(sql);
     const { filled, leftOut } = await fillEditionFiles(sql);
     if (filled > 0) console.log(`· wrote the files of ${filled} editions`);

@@ -1,10 +1,11 @@
 import postgres from 'postgres';
+import { actingAs, type Asker } from './acting-as';
+import { applicationAddress } from './application-role';
 import { DatabaseAway, isLostConnection } from './database-away';
 import { readEnvironment } from './environment';
+import type { Query, Sql, Transaction } from './sql';
 
-export type Sql = postgres.Sql<Record<string, never>>;
-export type Transaction = postgres.TransactionSql<Record<string, never>>;
-export type Query = Sql | Transaction;
+export type { Query, Sql, Transaction };
 
 /** A question that is not answered within this time, in ms, counts as lost: whoever asked is told, and may ask again. */
 const PATIENCE_MS = 8_000;
@@ -22,9 +23,11 @@ const kept = globalThis as typeof globalThis & { ypsilineSql?: Sql; ypsilineAway
  * The pool of this process, made at the first question, so that a build needs no database. When a connection is lost,
  * the pool makes way for a fresh one; a question that only reads is asked once more, anything else ends with
  * `DatabaseAway`.
+ *
+ * @param asker for whom it answers; without one, only what is asked before it is known who asks: sign-in, keys, links
  */
-export function database(): Sql {
-  return guarded;
+export function database(asker?: Asker): Sql {
+  return asker ? actingAs(guarded, asker) : guarded;
 }
 
 export function connect(url: string, max = 10): Sql {
@@ -42,8 +45,13 @@ export function connect(url: string, max = 10): Sql {
 }
 
 function pool(): Sql {
-  kept.ypsilineSql ??= connect(readEnvironment().DATABASE_URL);
+  kept.ypsilineSql ??= connect(ownAddress());
   return kept.ypsilineSql;
+}
+
+function ownAddress(): string {
+  const { DATABASE_URL, DATABASE_APP_URL } = readEnvironment();
+  return DATABASE_APP_URL ?? applicationAddress(DATABASE_URL);
 }
 
 /** A pool that has lost a connection makes way for a fresh one: the others may be lost too, and not know it yet. */

@@ -58,7 +58,7 @@ export async function saveDraft(sql: Sql, access: SpecAccess<'edit'>, save: Save
 }
 
 /** The draft at a revision. */
-export async function draftOf(sql: Query, { specId }: SpecAccess<'read'>, revision: number): Promise<Draft> {
+export async function draftOf(sql: Query, { specId }: SpecAccess<'read-drafts'>, revision: number): Promise<Draft> {
   const [made] = await sql<{ changedBy: string; changedAt: Date }[]>`
     select name as changed_by, made_at as changed_at
       from revisions

@@ -7,6 +7,7 @@ import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
 import { dayOf, madeFiles, writeEditionFiles } from './edition-files';
+import { log } from './log';
 import { sha256 } from './sha256';
 import { storedSpec, UnreadableDocument } from './stored-spec';
 
@@ -96,9 +97,10 @@ type Publication = { revision: number; version: string; note: string };
  */
 export async function publishEdition(
   sql: Sql,
-  { specId, personId }: SpecAccess<'publish'>,
+  access: SpecAccess<'publish'>,
   { revision, version, note }: Publication,
 ): Promise<Published> {
+  const { specId, personId } = access;
   const refused = (problem: string, field: 'version' | 'note' | 'draft'): Published => ({
     published: false,
     problem,
@@ -139,6 +141,7 @@ export async function publishEdition(
       values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId})
       returning id, published_at`;
     await writeEditionFiles(transaction, { ...edition!, version, sha256: hash }, document, made);
+    await log(transaction, access, { action: 'publish', about: `${document.name} ${version}`, specId });
     return { published: true as const, version };
   });
 }

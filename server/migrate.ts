@@ -2,6 +2,7 @@ import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { Query, Sql } from './database';
+import { allowApplication } from './application-role';
 import { STEPS } from './migrations/steps';
 import { sha256 } from './sha256';
 
@@ -9,6 +10,9 @@ const FOLDER = fileURLToPath(new URL('./migrations/', import.meta.url));
 
 /** The lock under which migrations run: one process at a time, whatever started together. */
 const LOCK = 7974;
+
+/** From this migration on the application has a role of its own. */
+const FIRST_WITH_POLICIES = 9;
 
 type Migration = { name: string; text: string; checksum: string };
 
@@ -20,11 +24,15 @@ export class MigrationsDiffer extends Error {}
  * take turns.
  *
  * @param folder where the migrations are, named `001-what.sql`, `002-…`
+ * @param applicationRole the role of the application, where it is not the owner's name with `_app`
  * @returns the names of the migrations that ran
  * @throws MigrationsDiffer when numbers are missing or taken twice, when a file was changed after it ran here, or when
  * one that ran here is not there any more
  */
-export async function migrate(sql: Sql, folder = FOLDER): Promise<string[]> {
+export async function migrate(
+  sql: Sql,
+  { folder = FOLDER, applicationRole = null }: { folder?: string; applicationRole?: string | null } = {},
+): Promise<string[]> {
   const migrations = await readMigrations(folder);
   // the driver reserves a connection only when one is open
   await sql`select 1`;
@@ -44,6 +52,11 @@ export async function migrate(sql: Sql, folder = FOLDER): Promise<string[]> {
       await held`insert into migrations (name, checksum) values (${name}, ${checksum})`;
       await held`commit`;
       ran.push(name);
+    }
+    if (done + ran.length >= FIRST_WITH_POLICIES) {
+      await held`begin`;
+      await allowApplication(held, applicationRole);
+      await held`commit`;
     }
     return ran;
   } catch (error) {

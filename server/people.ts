@@ -1,9 +1,10 @@
 import type { TeamAccess } from './access/access';
+import type { Role } from './access/permissions';
 import type { Query } from './database';
 import { hashPassword } from './sign-in/passwords';
 
 export type Team = { id: string; slug: string; name: string };
-export type Member = { name: string; email: string; says: string };
+export type Member = { id: string; name: string; email: string; says: string; role: Role; joinedAt: Date };
 
 /** The teams of a person, by name. */
 export async function teamsOf(sql: Query, personId: string): Promise<Team[]> {
@@ -12,16 +13,18 @@ export async function teamsOf(sql: Query, personId: string): Promise<Team[]> {
       from teams
       join members on team_id = teams.id
      where person_id = ${personId}
+       and left_at is null
      order by name`;
 }
 
-/** Members of a team. */
+/** Who is in a team, the longest first. */
 export async function membersOf(sql: Query, { teamId }: TeamAccess<'read'>): Promise<Member[]> {
   return sql<Member[]>`
-    select name, email, says
+    select people.id, name, email, says, role, joined_at
       from members
       join people on people.id = person_id
      where team_id = ${teamId}
+       and left_at is null
      order by joined_at, people.id`;
 }
 
@@ -37,17 +40,17 @@ export async function addTeam(
   return team!;
 }
 
-export type NewPerson = { email: string; name: string; password: string; says: string };
+export type NewPerson = { email: string; name: string; password: string; says: string; role?: Role };
 
 /**
- * Adds a person to a team. Somebody whom another team already has keeps their name and password.
+ * Adds a person to a team, by whoever runs the server; the first of a team is its owner. Somebody whom another team already has keeps their name and password.
  *
  * @returns the person's id, and whether they are new to this installation
  */
 export async function addPerson(
   sql: Query,
   teamId: string,
-  { email, name, password, says }: NewPerson,
+  { email, name, password, says, role = 'author' }: NewPerson,
 ): Promise<{ id: string; isNew: boolean }> {
   const [added] = await sql<{ id: string }[]>`
     insert into people (email, name, password_hash, demo)
@@ -58,13 +61,15 @@ export async function addPerson(
     ? [added]
     : await sql<{ id: string }[]>`select id from people where email = ${email.trim().toLowerCase()}`;
   await sql`
-    insert into members (team_id, person_id, says) values (${teamId}, ${person!.id}, ${says})
-    on conflict (team_id, person_id) do update set says = excluded.says`;
+    insert into members (team_id, person_id, says, role)
+    select ${teamId}, ${person!.id}, ${says},
+           case when exists (select from members where team_id = ${teamId} and role = 'owner' and left_at is null) then ${role} else 'owner' end
+    on conflict (team_id, person_id) do update set says = excluded.says, left_at = null`;
   return { id: person!.id, isNew: Boolean(added) };
 }
 
 /** Does this database hold the demo, and nothing else? Then its sign-ins may be shown. */
 export async function isDemo(sql: Query): Promise<boolean> {
-  const [teams] = await sql<{ demo: boolean }[]>`select coalesce(bool_and(demo), false) as demo from teams`;
+  const [teams] = await sql<{ demo: boolean }[]>`select only_the_demo() as demo`;
   return teams!.demo;
 }

@@ -42,7 +42,7 @@ export type SpecPage = {
  */
 export async function specPage(
   sql: Query,
-  { teamId }: TeamAccess<'read'>,
+  { teamId }: TeamAccess<'read-drafts'>,
   { sought, sort, archived, page }: ListQuestion,
 ): Promise<SpecPage> {
   const pattern = `%${sought
@@ -78,7 +78,7 @@ export async function specPage(
 /** The names of a team’s specifications that are not archived, by name. */
 export async function specNames(
   sql: Query,
-  { teamId }: TeamAccess<'read'>,
+  { teamId }: TeamAccess<'read-drafts'>,
 ): Promise<{ id: string; slug: string; name: string }[]> {
   return sql<{ id: string; slug: string; name: string }[]>`
     select specs.id, specs.slug, coalesce(document->>'name', specs.slug) as name

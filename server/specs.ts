@@ -1,7 +1,10 @@
+import type { Parsed } from '../core/length/parsed';
 import type { Spec } from '../core/spec/schema';
 import { slug } from '../core/spec/slug';
 import type { SpecAccess, TeamAccess } from './access/access';
 import type { Query, Sql } from './database';
+import { log } from './log';
+import { mustChange } from './must-change';
 import { keepRevision } from './revisions';
 import { bringFonts } from './fonts/team-fonts';
 import { storedSpec } from './stored-spec';
@@ -29,7 +32,7 @@ export type SpecRecord = {
  *
  * @throws UnreadableDocument where what is stored is no document of today
  */
-export async function specOf(sql: Query, { specId }: SpecAccess<'read'>): Promise<SpecRecord> {
+export async function specOf(sql: Query, { specId }: SpecAccess<'read-drafts'>): Promise<SpecRecord> {
   const [row] = await sql<(Omit<SpecRecord, 'document'> & { document: unknown })[]>`
     select specs.id, teams.id as team_id, teams.slug as team_slug, teams.name as team_name, specs.slug, specs.revision,
            drafts.document, people.name as changed_by, made_at as changed_at, archived_at,
@@ -55,16 +58,16 @@ const MOST_NUMBERED = 999;
  */
 export async function createSpec(
   sql: Sql,
-  access: TeamAccess<'arrange'>,
+  access: TeamAccess<'edit'>,
   document: Spec,
-  copyOf?: SpecAccess<'read'>,
+  copyOf?: SpecAccess<'read-drafts'>,
 ): Promise<{ id: string; slug: string; missingFonts: string[] }> {
   const { teamId, personId } = access;
   const wanted = slug(document.name) || 'spec';
   const summary = summaryOf(document);
   return sql.begin(async (transaction) => {
     // one at a time in a team, so that two of one name get two addresses
-    await transaction`select 1 from teams where id = ${teamId} for update`;
+    await transaction`select pg_advisory_xact_lock(hashtextextended('specs', ${teamId}))`;
     const [spec] = await transaction<{ id: string; slug: string }[]>`
       with taken as (select slug from specs where team_id = ${teamId})
       insert into specs (team_id, slug)
@@ -81,13 +84,46 @@ export async function createSpec(
     const first = { specId: spec!.id, revision: 1, label: '', edits: [], document, personId, isOfStored: true };
     await keepRevision(transaction, first);
     await keepSummary(transaction, spec!.id, summary, personId);
+    await log(transaction, access, { action: 'create', about: document.name, specId: spec!.id });
     if (copyOf) await copySurveys(transaction, copyOf, spec!.id);
     const missingFonts = await bringFonts(transaction, access, document);
     return { ...spec!, missingFonts };
   });
 }
 
-/** Archives a spec, or brings it back. Nothing is deleted. */
-export async function setArchived(sql: Query, { specId }: SpecAccess<'arrange'>, archived: boolean): Promise<void> {
-  await sql`update specs set archived_at = ${archived ? sql`coalesce(archived_at, now())` : null} where id = ${specId}`;
+/** Archives a spec, or brings it back. Nothing is deleted, and its editions stay where they are. */
+export async function setArchived(sql: Sql, access: SpecAccess<'archive'>, archived: boolean): Promise<void> {
+  await sql.begin(async (transaction) => {
+    const [changed] = await transaction<{ name: string }[]>`
+      update specs set archived_at = ${archived ? sql`now()` : null}
+       where id = ${access.specId} and (archived_at is null) = ${archived}
+      returning name`;
+    if (!changed) return;
+    await log(transaction, access, {
+      action: archived ? 'archive' : 'unarchive',
+      about: changed.name,
+      specId: access.specId,
+    });
+  });
+}
+
+/** Deletes an archived spec that has no edition, with its history; else the sentence that says why it stays. */
+export async function deleteSpec(sql: Sql, access: SpecAccess<'people'>): Promise<Parsed<true>> {
+  const { specId } = access;
+  return sql.begin(async (transaction): Promise<Parsed<true>> => {
+    const [spec] = await transaction<{ name: string; archivedAt: Date | null; editions: number }[]>`
+      select name, archived_at, (select count(*)::int from editions where spec_id = specs.id) as editions
+        from specs where id = ${specId} for update`;
+    if (!spec) return { problem: 'This specification is not there any more.' };
+    if (spec.editions > 0)
+      return { problem: 'A specification with an edition stays: somebody may build on it. It can be archived.' };
+    if (!spec.archivedAt) return { problem: 'Archive this specification first; then it can be deleted.' };
+    await log(transaction, access, { action: 'delete', about: spec.name });
+    await transaction`select set_config('ypsiline.deleting', ${specId}, true)`;
+    await transaction`delete from surveys where spec_id = ${specId}`;
+    await transaction`delete from revisions where spec_id = ${specId}`;
+    await transaction`delete from drafts where spec_id = ${specId}`;
+    mustChange(await transaction`delete from specs where id = ${specId}`);
+    return { value: true };
+  });
 }

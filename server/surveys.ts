@@ -30,7 +30,7 @@ type Kept = Omit<ListedSurvey, 'screens'>;
 export type OpenedSurvey = KeptSurvey & Kept;
 
 /** The surveys that are kept with a spec, the newest first. */
-export async function surveysOf(sql: Query, { specId }: SpecAccess<'read'>): Promise<ListedSurvey[]> {
+export async function surveysOf(sql: Query, { specId }: SpecAccess<'read-drafts'>): Promise<ListedSurvey[]> {
   return sql<ListedSurvey[]>`
     select surveys.id, surveys.name, people.name as made_by, made_at, jsonb_array_length(screens) as screens, edges, slips
       from surveys
@@ -68,7 +68,11 @@ export async function keepSurvey(
 }
 
 /** A kept survey of a spec, or null: there is none. */
-export async function surveyOf(sql: Query, { specId }: SpecAccess<'read'>, id: string): Promise<OpenedSurvey | null> {
+export async function surveyOf(
+  sql: Query,
+  { specId }: SpecAccess<'read-drafts'>,
+  id: string,
+): Promise<OpenedSurvey | null> {
   if (!isUuid(id)) return null;
   const [row] = await sql<(Kept & { screens: unknown; chosen: unknown })[]>`
     select surveys.id, surveys.name, people.name as made_by, made_at, screens, chosen, edges, slips
@@ -90,7 +94,7 @@ export async function removeSurvey(sql: Query, { specId }: SpecAccess<'edit'>, i
 }
 
 /** Gives a copy of a spec the surveys of the one that it was made of. */
-export async function copySurveys(sql: Query, from: SpecAccess<'read'>, toSpec: string): Promise<void> {
+export async function copySurveys(sql: Query, from: SpecAccess<'read-drafts'>, toSpec: string): Promise<void> {
   await sql`
     insert into surveys (spec_id, name, made_by, made_at, screens, chosen, edges, slips)
     select ${toSpec}, name, made_by, made_at, screens, chosen, edges, slips

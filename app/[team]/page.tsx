@@ -3,14 +3,15 @@ import { notFound } from 'next/navigation';
 import * as z from 'zod';
 import { readSpec } from '../../core/document/read';
 import { teamAccess } from '../../server/access/access';
+import { mayDo } from '../../server/access/permissions';
 import { database } from '../../server/database';
 import { membersOf } from '../../server/people';
 import { type ListedRecord, SORTS, specPage } from '../../server/spec-list';
 import { SpecStrip } from '../../ui/drawing/spec-strip';
-import { TopBar } from '../../ui/frame/top-bar';
 import type { ListedSpec } from '../../ui/specs/listed-spec';
 import { SpecList } from '../../ui/specs/spec-list';
 import { signedInPerson } from '../asker';
+import { TeamBar } from '../team-bar';
 
 type Props = { params: Promise<{ team: string }>; searchParams: Promise<Record<string, unknown>> };
 
@@ -28,19 +29,27 @@ const question = z.object({
 export default async function Page({ params, searchParams }: Props) {
   const { team: slug } = await params;
   const person = await signedInPerson(`/${slug}`);
-  const access = (await teamAccess(database(), person.id, slug, 'read')) ?? notFound();
+  const access = (await teamAccess(database({ personId: person.id }), person.id, slug, 'read')) ?? notFound();
   const team = { id: access.teamId, slug, name: access.teamName };
   const { q, sort, page, archived } = question.parse(await searchParams);
   const asked = { sought: q.replaceAll('\u0000', ''), sort, page, archived: archived === '1' };
-  const [list, members] = await Promise.all([specPage(database(), access, asked), membersOf(database(), access)]);
+  const [list, members] = await Promise.all([
+    specPage(database(access), access, asked),
+    membersOf(database(access), access),
+  ]);
   return (
     <>
-      <TopBar person={person.name} place={{ team }} />
+      <TeamBar person={person} access={access} page="specs" />
       <main id="content" className="page">
         <SpecList
           team={team}
           list={{ ...list, specs: list.specs.map(listed) }}
           asked={asked}
+          may={{
+            edit: mayDo(access.role, 'edit'),
+            archive: mayDo(access.role, 'archive'),
+            remove: mayDo(access.role, 'people'),
+          }}
           members={members.map(({ name, says }) => ({ name, says }))}
         />
       </main>

@@ -1,20 +1,34 @@
 import type { Metadata } from 'next';
 import { database } from '../../server/database';
-import { sessionCount, SHORTEST_PASSWORD } from '../../server/sign-in/sessions';
+import { teamsOf } from '../../server/people';
+import { sessionsOf, SHORTEST_PASSWORD } from '../../server/sign-in/sessions';
 import { AccountPage } from '../../ui/account/account-page';
 import { TopBar } from '../../ui/frame/top-bar';
-import { signedInPerson } from '../asker';
+import { sessionToken, signedInPerson } from '../asker';
 
 export const metadata: Metadata = { title: 'Account' };
 
 /** One's own account: password and sessions. */
 export default async function Page() {
   const person = await signedInPerson('/account');
-  const sessions = await sessionCount(database(), person.id);
+  const sql = database({ personId: person.id });
+  const [sessions, teams] = await Promise.all([
+    sessionsOf(sql, person.id, (await sessionToken())!),
+    teamsOf(sql, person.id),
+  ]);
   return (
     <>
       <TopBar person={person.name} />
-      <AccountPage person={person} shortest={SHORTEST_PASSWORD} others={sessions - 1} />
+      <AccountPage
+        person={person}
+        shortest={SHORTEST_PASSWORD}
+        teams={teams.map(({ slug, name }) => ({ slug, name }))}
+        sessions={sessions.map(({ createdAt, seenAt, ...session }) => ({
+          ...session,
+          createdAt: createdAt.toISOString(),
+          seenAt: seenAt.toISOString(),
+        }))}
+      />
     </>
   );
 }

@@ -23,7 +23,7 @@ async function measure(): Promise<void> {
     password: 'long enough for a bench',
     says: '',
   });
-  const inTeam = (await teamAccess(sql, personId, 'bench', 'arrange'))!;
+  const inTeam = (await teamAccess(sql, personId, 'bench', 'edit'))!;
   let document: Spec = DEMO_SPECS.map(({ drafts }) => drafts.at(-1)!.document).find(
     ({ name }) => name === 'Passenger site',
   )!;

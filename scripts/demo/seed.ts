@@ -17,7 +17,7 @@ export async function seedDemo(sql: Sql): Promise<void> {
 
   for (const { drafts, edition, surveyedBy } of DEMO_SPECS) {
     const [first, ...later] = drafts;
-    const inTeam = (await teamAccess(sql, ids.get(first!.by)!, team.slug, 'arrange'))!;
+    const inTeam = (await teamAccess(sql, ids.get(first!.by)!, team.slug, 'edit'))!;
     const { id } = await createSpec(sql, inTeam, first!.document);
     const as = async (email: string) => (await specAccess(sql, ids.get(email)!, { id }, 'edit', 'publish'))!;
     if (edition) {

@@ -1,5 +1,6 @@
 import type { Parsed } from '../../core/length/parsed';
-import type { Query } from '../database';
+import type { Query, Sql } from '../database';
+import { log } from '../log';
 import { freshToken, hashToken } from '../sign-in/tokens';
 import { isUuid } from '../uuid';
 import type { TeamAccess } from './access';
@@ -28,7 +29,7 @@ export type AccessKey = {
 };
 
 /** The keys of a team, the newest first. */
-export async function keysOf(sql: Query, { teamId }: TeamAccess<'keys'>): Promise<AccessKey[]> {
+export async function keysOf(sql: Query, { teamId }: TeamAccess<'share'>): Promise<AccessKey[]> {
   return sql<AccessKey[]>`
     select access_keys.id, case when is_link then 'link' else 'key' end as kind, access_keys.name, people.name as made_by, made_at, lapses_at, revoked_at, used_at,
            case when spec_ids is null then null
@@ -48,8 +49,21 @@ type Wanted = { kind?: KeyKind; name: string; specIds: string[] | null; days: nu
  *     makeKey(sql, access, { name: 'Passenger site build', specIds: null, days: 365 })   // { value: { id, secret: 'ypsk_…' } }
  */
 export async function makeKey(
+  sql: Sql,
+  access: TeamAccess<'share'>,
+  wanted: Wanted,
+): Promise<Parsed<{ id: string; secret: string }>> {
+  return sql.begin(async (transaction) => {
+    const made = await madeKey(transaction, access, wanted);
+    if (made.problem === undefined)
+      await log(transaction, access, { action: wanted.kind ?? 'key', about: wanted.name });
+    return made;
+  });
+}
+
+async function madeKey(
   sql: Query,
-  { teamId, personId }: TeamAccess<'keys'>,
+  { teamId, personId }: TeamAccess<'share'>,
   { kind = 'key', name, specIds, days }: Wanted,
 ): Promise<Parsed<{ id: string; secret: string }>> {
   const [open] = await sql<{ count: number }[]>`
@@ -75,9 +89,14 @@ export async function makeKey(
 const NO_SPEC = '00000000-0000-0000-0000-000000000000';
 
 /** Revokes a key of a team; it opens nothing from then on. False where there is none. */
-export async function revokeKey(sql: Query, { teamId }: TeamAccess<'keys'>, id: string): Promise<boolean> {
+export async function revokeKey(sql: Sql, access: TeamAccess<'share'>, id: string): Promise<boolean> {
   if (!isUuid(id)) return false;
-  const revoked = await sql`
-    update access_keys set revoked_at = coalesce(revoked_at, now()) where id = ${id} and team_id = ${teamId}`;
-  return revoked.count > 0;
+  return sql.begin(async (transaction) => {
+    const [revoked] = await transaction<{ name: string }[]>`
+      update access_keys set revoked_at = coalesce(revoked_at, now())
+       where id = ${id} and team_id = ${access.teamId}
+      returning name`;
+    if (revoked) await log(transaction, access, { action: 'revoke-key', about: revoked.name });
+    return revoked !== undefined;
+  });
 }

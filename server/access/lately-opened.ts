@@ -1,7 +1,7 @@
 import type { Query } from '../database';
-import { keyAccess, type SpecAccess } from './access';
+import { type KeyAccess, keyAccess } from './key-access';
 
-type Opened = Map<string, { access: SpecAccess<'read'>; until: number }>;
+type Opened = Map<string, { access: KeyAccess; until: number }>;
 
 /** What keys opened in the last second: a build asks for many files at once. One for the process, however its routes are bundled. */
 const own = globalThis as { ypsilineOpened?: Opened };
@@ -17,7 +17,7 @@ export async function keyAccessLately(
   sql: Query,
   secret: string,
   place: { team: string; spec: string },
-): Promise<SpecAccess<'read'> | null> {
+): Promise<KeyAccess | null> {
   const name = `${secret} ${place.team} ${place.spec}`;
   const known = opened.get(name);
   if (known && known.until > Date.now()) return known.access;

@@ -37,7 +37,7 @@ export async function fontsOf(sql: Query, { teamId }: TeamAccess<'read'>): Promi
  */
 export async function keepFont(
   sql: Query,
-  { teamId, personId }: TeamAccess<'fonts'>,
+  { teamId, personId }: TeamAccess<'edit'>,
   file: Buffer,
 ): Promise<Parsed<Font>> {
   const format = fontFormat(file);
@@ -91,7 +91,7 @@ export async function fontUses(sql: Query, { teamId }: TeamAccess<'read'>): Prom
 }
 
 /** Removes a font of a team that no draft and no edition names; else the sentence that says where it is used. */
-export async function removeFont(sql: Sql, access: TeamAccess<'fonts'>, sha256: string): Promise<Parsed<true>> {
+export async function removeFont(sql: Sql, access: TeamAccess<'edit'>, sha256: string): Promise<Parsed<true>> {
   return sql.begin(async (transaction) => {
     const used = (await fontUses(transaction, access)).get(`team:${sha256}`);
     if (used) return { problem: `This font is used by ${used.join(', ')}; choose another there first.` };
@@ -106,7 +106,7 @@ export async function removeFont(sql: Sql, access: TeamAccess<'fonts'>, sha256: 
  */
 export async function bringFonts(
   sql: Query,
-  { teamId, personId }: TeamAccess<'arrange'>,
+  { teamId, personId }: TeamAccess<'edit'>,
   document: Spec,
 ): Promise<string[]> {
   const named = new Map(document.type.map(({ font }) => [font.file, font.family]));

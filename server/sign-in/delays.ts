@@ -44,11 +44,6 @@ export async function succeeded(sql: Query, { kind, name }: Subject): Promise<vo
   else await sql`delete from sign_in_delays where subject = ${subject}`;
 }
 
-/** Forgets what has lapsed. */
-export async function forgetLapsed(sql: Query): Promise<void> {
-  await sql`delete from sign_in_delays where last_at < now() - make_interval(secs => ${LAPSE})`;
-}
-
 function hashOf(kind: string, name: string): string {
   return sha256(`${kind} ${name}`);
 }

@@ -23,6 +23,5 @@ export async function rememberBrowser(sql: Query, personId: string, token: strin
   }
   const fresh = freshToken();
   await sql`insert into known_browsers (token_hash, person_id) values (${hashToken(fresh)}, ${personId})`;
-  await sql`delete from known_browsers where used_at < now() - make_interval(days => ${KNOWN_DAYS})`;
   return fresh;
 }

@@ -1,6 +1,7 @@
-import type { Query } from '../database';
+import { actingAs } from '../acting-as';
+import type { Query, Sql } from '../database';
 import { isDemo } from '../people';
-import { forgetLapsed, type Subject, succeeded, takeTry } from './delays';
+import { type Subject, succeeded, takeTry } from './delays';
 import { isKnownBrowser, rememberBrowser } from './known-browsers';
 import { hashPassword, passwordFits } from './passwords';
 import { freshToken, hashToken } from './tokens';
@@ -14,18 +15,29 @@ export type SignIn =
   | { signedIn: false; reason: 'wrong' }
   | { signedIn: false; reason: 'too-many'; wait: number };
 
-type Credentials = { email: string; password: string; address: string; browser?: string | null };
+type Credentials = {
+  email: string;
+  password: string;
+  address: string;
+  browser?: string | null;
+  /** What the browser says that it is, for the list of one's sessions. */
+  agent?: string;
+};
 
 /**
  * Signs a person in. An unknown e-mail and a wrong password get the same answer after the same time. Failures make the
  * account and the network address wait, the longer the more there are; a browser that has signed the person in before
  * waits for its own failures alone, so that nobody else can lock them out.
  */
-export async function signIn(sql: Query, { email, password, address, browser = null }: Credentials): Promise<SignIn> {
+export async function signIn(
+  sql: Sql,
+  { email, password, address, browser = null, agent = '' }: Credentials,
+): Promise<SignIn> {
   const account = email.trim().toLowerCase();
   const [found] = await sql<(Person & { passwordHash: string; demo: boolean })[]>`
-    select id, email, name, password_hash, demo from people where email = ${account}`;
-  const isKnown = found !== undefined && (await isKnownBrowser(sql, found.id, browser));
+    select id, email, name, password_hash, demo from person_to_sign_in(${account})`;
+  const own = found && actingAs(sql, { personId: found.id, address });
+  const isKnown = own !== undefined && (await isKnownBrowser(own, found!.id, browser));
   const subjects: Subject[] = isKnown
     ? [{ kind: 'browser', name: browser! }]
     : [
@@ -38,44 +50,56 @@ export async function signIn(sql: Query, { email, password, address, browser = n
   }
   const fits = await passwordFits(found?.passwordHash, password);
   // the demo's passwords are in the open: they open nothing once there is a team of one's own
-  if (!fits || !found || (found.demo && !(await isDemo(sql)))) return { signedIn: false, reason: 'wrong' };
+  if (!fits || !found || !own || (found.demo && !(await isDemo(sql)))) return { signedIn: false, reason: 'wrong' };
 
   for (const subject of subjects) await succeeded(sql, subject);
-  const token = await openSession(sql, found.id);
-  await sql`delete from sessions where expires_at < now()`;
-  await forgetLapsed(sql);
+  const token = await openSession(own, { personId: found.id, address, agent });
+  await sql`select forget_lapsed()`;
   const person = { id: found.id, email: found.email, name: found.name };
-  return { signedIn: true, token, browser: await rememberBrowser(sql, found.id, browser), person };
+  return { signedIn: true, token, browser: await rememberBrowser(own, found.id, browser), person };
 }
 
-async function openSession(sql: Query, personId: string): Promise<string> {
+/** Opens a session for somebody who has shown who they are; answers with its token. */
+export async function openSession(
+  sql: Query,
+  { personId, address, agent }: { personId: string; address: string; agent: string },
+): Promise<string> {
   const token = freshToken();
   await sql`
-    insert into sessions (token_hash, person_id, expires_at)
-    values (${hashToken(token)}, ${personId}, now() + make_interval(days => ${SESSION_DAYS}))`;
+    insert into sessions (token_hash, person_id, expires_at, address, browser)
+    values (${hashToken(token)}, ${personId}, now() + make_interval(days => ${SESSION_DAYS}), ${address.slice(0, 100)}, ${agent.slice(0, 300)})`;
   return token;
 }
 
 /** Who holds this token, or null when it is unknown or has expired. */
 export async function personOfToken(sql: Query, token: string): Promise<Person | null> {
   const [person] = await sql<Person[]>`
-    select people.id, email, name
-      from sessions
-      join people on people.id = person_id
-     where token_hash = ${hashToken(token)}
-       and expires_at > now()`;
+    select id, email, name from person_of_session(${hashToken(token)})`;
   return person ?? null;
 }
 
 export async function signOut(sql: Query, token: string): Promise<void> {
-  await sql`delete from sessions where token_hash = ${hashToken(token)}`;
+  await sql`select end_session(${hashToken(token)})`;
 }
 
-/** How many sessions a person has open, this one included. */
-export async function sessionCount(sql: Query, personId: string): Promise<number> {
-  const [open] = await sql<{ count: number }[]>`
-    select count(*)::int from sessions where person_id = ${personId} and expires_at > now()`;
-  return open!.count;
+/** One of a person's open sessions. */
+export type Session = { id: string; browser: string; address: string; createdAt: Date; seenAt: Date; isThis: boolean };
+
+/** The open sessions of a person, the one of this token among them, the last seen first. */
+export async function sessionsOf(sql: Query, personId: string, token: string): Promise<Session[]> {
+  return sql<Session[]>`
+    select left(encode(token_hash, 'hex'), 16) as id, browser, address, created_at, seen_at, token_hash = ${hashToken(token)} as is_this
+      from sessions
+     where person_id = ${personId}
+       and expires_at > now()
+     order by is_this desc, seen_at desc, created_at desc`;
+}
+
+/** Ends one session of a person; false where there is none. */
+export async function endSession(sql: Query, personId: string, id: string): Promise<boolean> {
+  const ended = await sql`
+    delete from sessions where person_id = ${personId} and left(encode(token_hash, 'hex'), 16) = ${id} returning 1`;
+  return ended.length > 0;
 }
 
 /** Ends every session of a person but the one of this token. */
@@ -88,6 +112,13 @@ export async function endOtherSessions(sql: Query, personId: string, token: stri
 /** The least length of a password that one chooses: NIST SP 800-63B, section 5.1.1, asks for at least 8. */
 export const SHORTEST_PASSWORD = 10;
 
+/** The sentence for a password that is too short, or null. */
+export function tooShort(password: string): string | null {
+  return password.length < SHORTEST_PASSWORD
+    ? `A password has at least ${SHORTEST_PASSWORD} characters; this one has ${password.length}.`
+    : null;
+}
+
 export type Changed = { changed: true } | { changed: false; problem: string; field: 'now' | 'next'; wait?: number };
 
 /** Changes a person's password after checking the one they have, and ends their other sessions. */
@@ -96,19 +127,15 @@ export async function changePassword(
   person: Person,
   { now, next, token }: { now: string; next: string; token: string },
 ): Promise<Changed> {
-  if (next.length < SHORTEST_PASSWORD)
-    return {
-      changed: false,
-      problem: `A password has at least ${SHORTEST_PASSWORD} characters; this one has ${next.length}.`,
-      field: 'next',
-    };
+  const short = tooShort(next);
+  if (short) return { changed: false, problem: short, field: 'next' };
   if (next === now)
     return { changed: false, problem: 'This is the password that you have; choose another.', field: 'next' };
   const subject: Subject = { kind: 'account', name: `change ${person.id}` };
   const wait = await takeTry(sql, subject);
   if (wait !== null)
     return { changed: false, problem: `Too many attempts. Wait ${wait} seconds, then try again.`, field: 'now', wait };
-  const [kept] = await sql<{ passwordHash: string }[]>`select password_hash from people where id = ${person.id}`;
+  const [kept] = await sql<{ passwordHash: string }[]>`select password_hash from person_to_sign_in(${person.email})`;
   if (!(await passwordFits(kept?.passwordHash, now)))
     return { changed: false, problem: 'This is not the password that you have now.', field: 'now' };
   await succeeded(sql, subject);

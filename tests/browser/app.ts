@@ -5,6 +5,7 @@ import { type APIRequestContext, expect, type Page, test as base } from '@playwr
 import type { Spec } from '../../core/spec/schema';
 import { freePort } from '../../scripts/setup/ports.mjs';
 import { seedDemo } from '../../scripts/demo/seed';
+import { letApplicationIn } from '../../server/application-role';
 import { connect, type Sql } from '../../server/database';
 import { DEMO_PEOPLE } from '../../server/demo-people';
 import { migrate } from '../../server/migrate';
@@ -24,6 +25,7 @@ export const test = base.extend<{ signedIn: Page }, { app: App }>({
       const databaseUrl = cluster.replace(/\/[^/]*$/, `/${name}`);
       const sql = connect(databaseUrl, 2);
       await migrate(sql);
+      await letApplicationIn(sql, databaseUrl);
       await seedDemo(sql);
       const app = serve(await freePort(4500 + workerIndex * 20), databaseUrl);
       await app.start();

@@ -7,6 +7,7 @@ import { seedDemo } from '../../scripts/demo/seed';
 import { freePort } from '../../scripts/setup/ports.mjs';
 import { startCluster } from '../../scripts/setup/postgres.mjs';
 import { isRoot } from '../../scripts/setup/process.mjs';
+import { letApplicationIn } from '../../server/application-role';
 import { connect } from '../../server/database';
 import { migrate } from '../../server/migrate';
 import { serve, signIn } from './app';
@@ -28,6 +29,7 @@ test('whatever becomes of the database, one is told so, and two seconds after it
   const cluster = await startCluster(folder);
   const admin = connect(cluster.url, 1);
   await migrate(admin);
+  await letApplicationIn(admin, cluster.url);
   await seedDemo(admin);
   const app = serve(await freePort(4700), cluster.url);
   await app.start();

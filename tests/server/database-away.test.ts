@@ -10,15 +10,21 @@ async function cut(): Promise<void> {
   await sql()`select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid() and application_name <> 'tester'`;
 }
 
+/** A table that the application may write. */
+async function table(name: string): Promise<void> {
+  await sql().unsafe(`create table ${name} (number int); grant all on ${name} to ypsiline_app`);
+}
+
 test('questions go on right after their connections were cut, fifty times under load', async () => {
   process.env.DATABASE_URL = url();
-  const pool = database();
-  await pool`create table numbers (number int)`;
-  await pool`insert into numbers select * from generate_series(1, 1000)`;
+  await table('numbers');
+  await sql()`insert into numbers select * from generate_series(1, 1000)`;
   let isOver = false;
   const wrong: unknown[] = [];
   let answered = 0;
-  const reader = async (): Promise<void> => {
+  // some for nobody, some for somebody, whose questions stand in transactions
+  const reader = async (_: unknown, turn: number): Promise<void> => {
+    const pool = turn % 2 === 0 ? database() : database({ personId: '1' });
     while (!isOver) {
       try {
         const [row] = await pool<{ sum: string }[]>`select sum(number) from numbers where number <= ${1000}`;
@@ -45,7 +51,7 @@ test('questions go on right after their connections were cut, fifty times under 
 
 test('a transaction that was cut off is told as such, and what it wrote is whole or not there', async () => {
   const pool = database();
-  await pool`create table pairs (number int)`;
+  await table('pairs');
   const outcomes = await Promise.allSettled(
     Array.from({ length: 40 }, async (_, number) => {
       await new Promise((resolve) => setTimeout(resolve, number * 10));
@@ -65,7 +71,7 @@ test('a transaction that was cut off is told as such, and what it wrote is whole
 
 test('nothing of a transaction is written after its connection was cut', async () => {
   const pool = database();
-  await pool`create table lone (number int)`;
+  await table('lone');
   const outcome = pool.begin(async (transaction) => {
     await transaction`insert into lone values (1)`;
     await cut();

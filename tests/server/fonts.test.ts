@@ -218,7 +218,7 @@ describe('fonts and the specifications that name them', () => {
     const { value: font } = await keepFont(sql(), from.access, await woff2());
     const [team] = await sql()<{ id: string }[]>`insert into teams (slug, name) values ('both', 'Both') returning id`;
     await sql()`insert into members (team_id, person_id) values (${team!.id}, ${from.personId})`;
-    const both = (await teamAccess(sql(), from.personId, 'both', 'read', 'arrange'))!;
+    const both = (await teamAccess(sql(), from.personId, 'both', 'read', 'edit'))!;
     const copy = await createSpec(sql(), both, specWith(font));
     expect(copy.missingFonts).toEqual([]);
     expect((await fontsOf(sql(), both)).map((each) => each.font)).toEqual([font]);

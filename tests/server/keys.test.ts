@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../../core/spec/testing';
-import { keyAccess } from '../../server/access/access';
+import { keyAccess } from '../../server/access/key-access';
 import { KEY_LIMITS, keysOf, makeKey, revokeKey } from '../../server/access/keys';
 import { versionFor } from '../../server/edition-files';
 import { createSpec } from '../../server/specs';

@@ -23,21 +23,21 @@ describe('migrations', () => {
   test('run once, in order, each whole or not at all', async () => {
     await write('001-one.sql', 'create table one (number int);');
     await write('002-two.sql', 'create table two (number int); insert into one values (1);');
-    expect(await migrate(sql(), folder)).toEqual(['001-one.sql', '002-two.sql']);
-    expect(await migrate(sql(), folder)).toEqual([]);
+    expect(await migrate(sql(), { folder })).toEqual(['001-one.sql', '002-two.sql']);
+    expect(await migrate(sql(), { folder })).toEqual([]);
     await write('003-three.sql', 'create table three (number int); insert into nowhere values (1);');
-    await expect(migrate(sql(), folder)).rejects.toThrow('nowhere');
+    await expect(migrate(sql(), { folder })).rejects.toThrow('nowhere');
     expect(await sql()`select to_regclass('three') as three`).toMatchObject([{ three: null }]);
     await write('003-three.sql', 'create table three (number int);');
-    expect(await migrate(sql(), folder)).toEqual(['003-three.sql']);
+    expect(await migrate(sql(), { folder })).toEqual(['003-three.sql']);
   });
 
   test('one that was changed after it ran is refused, and nothing else runs', async () => {
     await write('001-one.sql', 'create table one (number int);');
-    await migrate(sql(), folder);
+    await migrate(sql(), { folder });
     await write('001-one.sql', 'create table one (number bigint);');
     await write('002-two.sql', 'create table two (number int);');
-    await expect(migrate(sql(), folder)).rejects.toThrow(
+    await expect(migrate(sql(), { folder })).rejects.toThrow(
       'The migration 001-one.sql was changed after it ran; put back what it was, and write what is new as the next one.',
     );
     expect(await sql()`select to_regclass('two') as two`).toMatchObject([{ two: null }]);
@@ -46,22 +46,22 @@ describe('migrations', () => {
   test('gaps, numbers that are taken twice, and one that is gone are refused', async () => {
     await write('001-one.sql', 'select 1;');
     await write('003-three.sql', 'select 1;');
-    await expect(migrate(sql(), folder)).rejects.toThrow('The migration 002 is missing');
+    await expect(migrate(sql(), { folder })).rejects.toThrow('The migration 002 is missing');
     await rename(join(folder, '003-three.sql'), join(folder, '001-two.sql'));
-    await expect(migrate(sql(), folder)).rejects.toThrow(MigrationsDiffer);
+    await expect(migrate(sql(), { folder })).rejects.toThrow(MigrationsDiffer);
     await rename(join(folder, '001-two.sql'), join(folder, '002-two.sql'));
-    await migrate(sql(), folder);
+    await migrate(sql(), { folder });
     await rm(join(folder, '002-two.sql'));
-    await expect(migrate(sql(), folder)).rejects.toThrow(
+    await expect(migrate(sql(), { folder })).rejects.toThrow(
       'The database has been through 002-two.sql, which is not among',
     );
   });
 
   test('those that ran before checksums were kept get theirs', async () => {
     await write('001-one.sql', 'create table one (number int);');
-    await migrate(sql(), folder);
+    await migrate(sql(), { folder });
     await sql()`update migrations set checksum = null`;
-    await migrate(sql(), folder);
+    await migrate(sql(), { folder });
     const [row] = await sql()`select checksum from migrations`;
     expect(row!.checksum).toMatch(/^[0-9a-f]{64}$/);
   });
@@ -73,7 +73,7 @@ describe('migrations', () => {
       import { connect } from './server/database';
       import { migrate } from './server/migrate';
       const sql = connect(process.env.DATABASE_URL, 1);
-      console.log((await migrate(sql, process.env.FOLDER)).length);
+      console.log((await migrate(sql, { folder: process.env.FOLDER })).length);
       await sql.end();`;
     const processes = [0, 1, 2].map(async () => {
       const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', run], {

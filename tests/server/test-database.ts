@@ -5,7 +5,8 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll } from 'vitest';
 import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../../server/access/access';
-import { type Action, ALLOWED } from '../../server/access/actions';
+import { type Action, ACTIONS } from '../../server/access/permissions';
+import { letApplicationIn } from '../../server/application-role';
 import { connect, type Sql } from '../../server/database';
 import { migrate } from '../../server/migrate';
 import { addPerson, addTeam } from '../../server/people';
@@ -26,6 +27,7 @@ export function testDatabase({ upTo }: { upTo?: string } = {}): { sql: () => Sql
     await onCluster(cluster, (admin) => admin.unsafe(`create database ${name}`));
     sql = connect(address);
     await (upTo === undefined ? migrate(sql) : migrateUpTo(sql, upTo));
+    if (upTo === undefined) await letApplicationIn(sql, address);
   });
   afterAll(async () => {
     await sql.end();
@@ -40,7 +42,7 @@ async function migrateUpTo(sql: Sql, number: string): Promise<void> {
   const folder = await mkdtemp(join(tmpdir(), 'ypsiline-migrations-'));
   const names = (await readdir(from)).filter((name) => name.endsWith('.sql') && name.slice(0, 3) <= number);
   for (const name of names) await copyFile(join(from, name), join(folder, name));
-  await migrate(sql, folder);
+  await migrate(sql, { folder });
   await rm(folder, { recursive: true });
 }
 
@@ -50,7 +52,7 @@ async function onCluster(url: string, question: (admin: Sql) => Promise<unknown>
   await admin.end();
 }
 
-const EVERYTHING = ALLOWED.member as [Action, ...Action[]];
+const EVERYTHING = ACTIONS as [Action, ...Action[]];
 
 export type Membership = {
   access: TeamAccess<Action>;
@@ -60,12 +62,12 @@ export type Membership = {
   password: string;
 };
 
-/** What a member may do with a spec of their team: everything. */
+/** What an owner may do with a spec of their team: everything. */
 export async function onSpec(sql: Sql, { personId }: Membership, id: string): Promise<SpecAccess<Action>> {
   return (await specAccess(sql, personId, { id }, ...EVERYTHING))!;
 }
 
-/** A team with one member. */
+/** A team with one member, who is its owner. */
 export async function teamWithMember(sql: Sql, slug: string): Promise<Membership> {
   const team = await addTeam(sql, { slug, name: slug });
   const [email, password] = [`${slug}@example.test`, `${slug} opens the gate`];

@@ -1,116 +1,39 @@
-'use client';
+import Link from 'next/link';
+import { EmailForm, NameForm } from './identity-forms';
+import { PasswordForm } from './password-form';
+import { type ListedSession, Sessions } from './sessions';
 
-import { useState } from 'react';
-import { useForm } from 'react-hook-form';
-import { Field } from '../parts/field';
-import { send } from '../frame/send';
-import { useAwake } from '../frame/use-awake';
+type Props = {
+  person: { name: string; email: string };
+  shortest: number;
+  teams: { slug: string; name: string }[];
+  sessions: ListedSession[];
+};
 
-type Props = { person: { name: string; email: string }; shortest: number; others: number };
-type Passwords = { now: string; next: string; again: string };
-
-/** One's own account: who one is here, the password, and where else one is signed in. */
-export function AccountPage({ person, shortest, others }: Props) {
+/** One's own account: who one is here, one's teams, the password, and where one is signed in. */
+export function AccountPage({ person, shortest, teams, sessions }: Props) {
   return (
     <main id="content" className="page narrow">
       <h1>Account</h1>
       <p>
         Signed in as <strong>{person.name}</strong>, {person.email}.
       </p>
+      {teams.length > 0 && (
+        <p>
+          In the {teams.length === 1 ? 'team' : 'teams'}{' '}
+          {teams.map(({ slug, name }, index) => (
+            <span key={slug}>
+              {index > 0 && ', '}
+              <Link href={`/people/${slug}`}>{name}</Link>
+            </span>
+          ))}
+          . What you are told of stands under <Link href="/notices">Notices</Link>.
+        </p>
+      )}
+      <NameForm name={person.name} />
+      <EmailForm email={person.email} />
       <PasswordForm shortest={shortest} email={person.email} />
-      <Sessions others={others} />
+      <Sessions sessions={sessions} />
     </main>
-  );
-}
-
-function PasswordForm({ shortest, email }: { shortest: number; email: string }) {
-  const { register, handleSubmit, setError, reset, getValues, formState } = useForm<Passwords>();
-  const { errors, isSubmitting } = formState;
-  const [isChanged, setIsChanged] = useState(false);
-  const isAwake = useAwake();
-  const change = async ({ now, next }: Passwords): Promise<void> => {
-    const answer = await send('PUT', '/api/account/password', { now, next });
-    setIsChanged(answer.ok);
-    if (answer.ok) return reset();
-    const field = answer.body.field === 'now' || answer.body.field === 'next' ? answer.body.field : 'root';
-    setError(field, { message: answer.problem }, { shouldFocus: true });
-  };
-  const required = 'Type it here.';
-  return (
-    <form onSubmit={handleSubmit(change)} noValidate aria-labelledby="password-title">
-      <h2 id="password-title">Change the password</h2>
-      <p className="soft">At least {shortest} characters. Every other session of yours ends.</p>
-      <input type="email" autoComplete="username" value={email} readOnly hidden />
-      <Field
-        label="Password now"
-        type="password"
-        autoComplete="current-password"
-        error={errors.now?.message}
-        {...register('now', { required })}
-      />
-      <Field
-        label="New password"
-        type="password"
-        autoComplete="new-password"
-        error={errors.next?.message}
-        {...register('next', {
-          required,
-          minLength: { value: shortest, message: `A password has at least ${shortest} characters.` },
-        })}
-      />
-      <Field
-        label="New password again"
-        type="password"
-        autoComplete="new-password"
-        error={errors.again?.message}
-        {...register('again', {
-          required,
-          validate: (again) => again === getValues('next') || 'The two are not the same.',
-        })}
-      />
-      <button type="submit" className="btn btn-primary" disabled={!isAwake || isSubmitting}>
-        Change the password
-      </button>
-      {errors.root && (
-        <p className="problem" role="alert">
-          {errors.root.message}
-        </p>
-      )}
-      {isChanged && (
-        <p className="fine" role="status">
-          The password is changed, and your other sessions have ended.
-        </p>
-      )}
-    </form>
-  );
-}
-
-function Sessions({ others: first }: { others: number }) {
-  const [others, setOthers] = useState(first);
-  const [said, setSaid] = useState<{ text: string; isProblem: boolean } | null>(null);
-  const isAwake = useAwake();
-  const end = async (): Promise<void> => {
-    const answer = await send<{ ended: number }>('DELETE', '/api/account/sessions');
-    if (!answer.ok) return setSaid({ text: answer.problem, isProblem: true });
-    setOthers(0);
-    setSaid({ text: `${answer.body.ended} ended.`, isProblem: false });
-  };
-  return (
-    <section aria-labelledby="sessions-title">
-      <h2 id="sessions-title">Sessions</h2>
-      <p>
-        {others === 0
-          ? 'You are signed in nowhere but here.'
-          : `You are signed in here and in ${others} other ${others === 1 ? 'place' : 'places'}.`}
-      </p>
-      <button type="button" className="btn btn-line" disabled={!isAwake || others === 0} onClick={end}>
-        End the other sessions
-      </button>
-      {said && (
-        <p className={said.isProblem ? 'problem' : 'fine'} role="status">
-          {said.text}
-        </p>
-      )}
-    </section>
   );
 }

@@ -12,10 +12,14 @@ import { useDraft, useDraftStore } from './draft-context';
 import styles from './draft-frame.module.scss';
 import { findingsOfDraft } from './findings-of-draft';
 
+/** What whoever looks at a draft may do with it. */
+export type DraftPermissions = { edit: boolean; publish: boolean; review: boolean; askReview: boolean };
+
 type Props = {
   person: string;
   team: { slug: string; name: string };
   slug: string;
+  may: DraftPermissions;
   onHelp: () => void;
   onReadIn: () => void;
   flush: () => Promise<boolean>;
@@ -23,7 +27,7 @@ type Props = {
 };
 
 /** The bar over every view of a draft: what can be undone, how it is saved, what holds an edition back. */
-export function DraftBar({ person, team, slug, onHelp, onReadIn, flush, children }: Props) {
+export function DraftBar({ person, team, slug, may, onHelp, onReadIn, flush, children }: Props) {
   const router = useRouter();
   const name = useDraft(({ document }) => document.name);
   const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
@@ -31,37 +35,41 @@ export function DraftBar({ person, team, slug, onHelp, onReadIn, flush, children
   const publish = `/${team.slug}/${slug}/publish`;
   return (
     <TopBar person={person} place={{ team, spec: { slug, name }, view }}>
-      <StepButtons />
-      <button
-        type="button"
-        className={barStyles.account}
-        onClick={onReadIn}
-        aria-label="Read a grid in"
-        aria-keyshortcuts="Alt+Shift+G"
-        data-key="G"
-        title="Read a grid in from CSS, tokens, a table (Alt+Shift+G)"
-      >
-        <FileInput size={17} aria-hidden />
-      </button>
+      {may.edit && <StepButtons />}
+      {may.edit && (
+        <button
+          type="button"
+          className={barStyles.account}
+          onClick={onReadIn}
+          aria-label="Read a grid in"
+          aria-keyshortcuts="Alt+Shift+G"
+          data-key="G"
+          title="Read a grid in from CSS, tokens, a table (Alt+Shift+G)"
+        >
+          <FileInput size={17} aria-hidden />
+        </button>
+      )}
       <button type="button" className={barStyles.account} onClick={onHelp} aria-label="Keys" title="Keys (?)">
         <Keyboard size={17} aria-hidden />
       </button>
-      {children}
+      {may.edit ? children : <span className={styles.reading}>You read this draft</span>}
       {mustFix > 0 && <span className={styles.mustFix}>{mustFix} to fix</span>}
-      <Link
-        className={barStyles.publish}
-        aria-keyshortcuts="Alt+Shift+P"
-        data-key="P"
-        title="Publish an edition (Alt+Shift+P)"
-        href={publish}
-        onClick={async (event) => {
-          // what was typed a moment ago is published too
-          event.preventDefault();
-          if (await flush()) router.push(publish);
-        }}
-      >
-        Publish…
-      </Link>
+      {may.publish && (
+        <Link
+          className={barStyles.publish}
+          aria-keyshortcuts="Alt+Shift+P"
+          data-key="P"
+          title="Publish an edition (Alt+Shift+P)"
+          href={publish}
+          onClick={async (event) => {
+            // what was typed a moment ago is published too
+            event.preventDefault();
+            if (await flush()) router.push(publish);
+          }}
+        >
+          Publish…
+        </Link>
+      )}
     </TopBar>
   );
 }

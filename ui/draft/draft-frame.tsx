@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import type { Spec } from '../../core/spec/schema';
-import { DraftBar } from './draft-bar';
+import { DraftBar, type DraftPermissions } from './draft-bar';
 import { DraftProvider } from './draft-context';
 import styles from './draft-frame.module.scss';
 import { createDraftStore, type LastEdition } from './draft-store';
@@ -32,12 +32,13 @@ type Props = {
   team: { slug: string; name: string };
   spec: { id: string; slug: string; revision: number; document: Spec; changedAt: string };
   edition: LastEdition | null;
+  may: DraftPermissions;
   children: ReactNode;
 };
 
 /** What every view of a draft stands in: one document with its undo steps, saved by itself; the bar; what went wrong. */
-export function DraftFrame({ person, team, spec, edition, children }: Props) {
-  const [store] = useState(() => createDraftStore(spec.document, spec.id, edition));
+export function DraftFrame({ person, team, spec, edition, may, children }: Props) {
+  const [store] = useState(() => createDraftStore(spec.document, spec.id, edition, may.edit));
   const [view] = useState(() => createViewStore(store));
   const stores = useMemo(() => ({ draft: store, view }), [store, view]);
   const saving = useSaving(store, spec);
@@ -46,7 +47,7 @@ export function DraftFrame({ person, team, spec, edition, children }: Props) {
   const [isReadingIn, setReadingIn] = useState(false);
   const [left, setLeft] = useState<Unsaved | null>(null);
   useDraftKeys(store, view, () => setHelp(true));
-  useEffect(() => setLeft(leftBehind(spec.id)[0] ?? null), [spec.id]);
+  useEffect(() => setLeft(may.edit ? (leftBehind(spec.id)[0] ?? null) : null), [spec.id, may.edit]);
 
   const settle = (take: boolean): void => {
     if (!left) return;
@@ -63,6 +64,7 @@ export function DraftFrame({ person, team, spec, edition, children }: Props) {
           person={person}
           team={team}
           slug={spec.slug}
+          may={may}
           onHelp={() => setHelp(true)}
           onReadIn={() => setReadingIn(true)}
         >

@@ -13,6 +13,8 @@ export type LastEdition = { version: string; document: Spec };
 /** The document of a draft, and the changes that led to it. Where one looks has a store of its own. */
 export type DraftState = {
   specId: string;
+  /** May whoever looks change it? */
+  mayEdit: boolean;
   edition: LastEdition | null;
   document: Spec;
   /** What can be undone, the newest last, and what can be done again, the next last. */
@@ -37,7 +39,11 @@ export type DraftStore = ReturnType<typeof createDraftStore>;
 
 const MOST_STEPS = 200;
 
-export function createDraftStore(document: Spec, specId: string, edition: LastEdition | null = null) {
+/** Why whoever reads a draft does not change it. */
+export const ONLY_READING =
+  'You read this draft: owners and authors of the team change it. Write a remark, or ask one of them.';
+
+export function createDraftStore(document: Spec, specId: string, edition: LastEdition | null = null, mayEdit = true) {
   return createStore<DraftState>()((set, get) => {
     /** The document after a step back or forth; null where there is none. */
     const stepped = (change: Change | undefined, back: boolean): Spec | null =>
@@ -47,6 +53,7 @@ export function createDraftStore(document: Spec, specId: string, edition: LastEd
       const { document: before, past } = get();
       const edits = changed === before ? [] : editsBetween(before, changed);
       if (edits.length === 0) return null;
+      if (!mayEdit) return ONLY_READING;
       const { problem } = readSpec(changed);
       if (problem !== undefined) return problem;
       const step: Change = { label: label ?? inWords(changed, edits), edits };
@@ -55,6 +62,7 @@ export function createDraftStore(document: Spec, specId: string, edition: LastEd
     };
     return {
       specId,
+      mayEdit,
       edition,
       document,
       past: [],

@@ -6,7 +6,15 @@ import styles from './top-bar.module.scss';
 import { type View, VIEWS } from './views';
 import { Wordmark } from './wordmark';
 
-type Place = { team: { slug: string; name: string }; spec?: { slug: string; name: string }; view?: View };
+type Tab = { title: string; href: string; isHere: boolean };
+
+type Place = {
+  team: { slug: string; name: string };
+  /** The team’s own pages, for whoever may open them. */
+  tabs?: readonly Tab[];
+  spec?: { slug: string; name: string };
+  view?: View;
+};
 
 /** The slim bar over every page: where one is, the spec's views, and on the right what the view puts there. */
 export function TopBar({ person, place, children }: { person: string; place?: Place; children?: ReactNode }) {
@@ -30,12 +38,25 @@ export function TopBar({ person, place, children }: { person: string; place?: Pl
           )}
         </nav>
       )}
+      {place?.tabs && <Tabs tabs={place.tabs} />}
       {place?.spec && <Views team={place.team.slug} spec={place.spec.slug} view={place.view} />}
       <div className={styles.right}>
         {children}
         <AccountMenu person={person} />
       </div>
     </header>
+  );
+}
+
+function Tabs({ tabs }: { tabs: readonly Tab[] }) {
+  return (
+    <nav className={styles.views} aria-label="Pages of this team">
+      {tabs.map(({ title, href, isHere }) => (
+        <Link key={href} href={href} prefetch={false} aria-current={isHere ? 'page' : undefined}>
+          {title}
+        </Link>
+      ))}
+    </nav>
   );
 }
 

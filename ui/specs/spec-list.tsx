@@ -26,12 +26,14 @@ type Props = {
   list: ListedPage;
   asked: Asked;
   members: { name: string; says: string }[];
+  /** What whoever looks may do. */
+  may: { edit: boolean; archive: boolean; remove: boolean };
 };
 
 type Open = { dialog: 'new' | 'file' } | { dialog: 'copy' | 'rename'; spec: ListedSpec } | null;
 
 /** The specifications of a team, a page at a time: searched and sorted by the server, opened, made, copied, renamed, archived. */
-export function SpecList({ team, list, asked, members }: Props) {
+export function SpecList({ team, list, asked, members, may }: Props) {
   const [open, setOpen] = useState<Open>(null);
   const close = (): void => setOpen(null);
   const { specs, page, pages, found, archived: archivedCount, all } = list;
@@ -42,15 +44,19 @@ export function SpecList({ team, list, asked, members }: Props) {
       <div className={styles.head}>
         <h1>{asked.archived ? 'Archived specifications' : 'Specifications'}</h1>
         <ListQuestion key={String(asked.archived)} asked={asked} address={address} />
-        <Link prefetch={false} className="btn btn-line" href={`/survey/${team.slug}`}>
-          From screens…
-        </Link>
-        <button type="button" className="btn btn-line" onClick={() => setOpen({ dialog: 'file' })}>
-          From a file…
-        </button>
-        <button type="button" className="btn btn-primary" onClick={() => setOpen({ dialog: 'new' })}>
-          <Plus size={15} aria-hidden /> New specification
-        </button>
+        {may.edit && (
+          <>
+            <Link prefetch={false} className="btn btn-line" href={`/survey/${team.slug}`}>
+              From screens…
+            </Link>
+            <button type="button" className="btn btn-line" onClick={() => setOpen({ dialog: 'file' })}>
+              From a file…
+            </button>
+            <button type="button" className="btn btn-primary" onClick={() => setOpen({ dialog: 'new' })}>
+              <Plus size={15} aria-hidden /> New specification
+            </button>
+          </>
+        )}
       </div>
       {specs.length === 0 ? (
         <Empty>{emptySentence(all, asked.archived, asked.sought)}</Empty>
@@ -74,6 +80,7 @@ export function SpecList({ team, list, asked, members }: Props) {
               </div>
               <SpecMenu
                 spec={spec}
+                may={may}
                 onCopy={() => setOpen({ dialog: 'copy', spec })}
                 onRename={() => setOpen({ dialog: 'rename', spec })}
               />
@@ -92,9 +99,6 @@ export function SpecList({ team, list, asked, members }: Props) {
       )}
       <footer className={styles.foot}>
         <p className="soft">{members.map(({ name, says }) => `${name} (${says.toLowerCase()})`).join(', ')}</p>
-        <Link prefetch={false} href={`/keys/${team.slug}`}>
-          Keys and links
-        </Link>
         {(archivedCount > 0 || asked.archived) && (
           <Link href={listAddress(team.slug, { sought: '', sort: asked.sort, page: 1, archived: !asked.archived })}>
             {asked.archived ? 'Back to the specifications' : `Archived: ${archivedCount}`}

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { database } from '../../../server/database';
 import { signIn } from '../../../server/sign-in/sessions';
 import { forAnybody, readBody, refuse } from '../../answers';
-import { browserToken, clientAddress, setBrowserCookie, setSessionCookie } from '../../asker';
+import { browserToken, clientAddress, setBrowserCookie, setSessionCookie, userAgent } from '../../asker';
 
 const credentials = z.object({ email: z.string().trim().min(1).max(254), password: z.string().min(1).max(1000) });
 
@@ -18,6 +18,7 @@ export const POST = forAnybody(async (request) => {
     email: read.body.email.replaceAll('\u0000', ''),
     address: await clientAddress(),
     browser: await browserToken(),
+    agent: await userAgent(),
   });
   if (result.signedIn) {
     await setSessionCookie(result.token);

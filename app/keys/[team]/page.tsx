@@ -4,9 +4,9 @@ import { teamAccess } from '../../../server/access/access';
 import { keysOf } from '../../../server/access/keys';
 import { database } from '../../../server/database';
 import { specNames } from '../../../server/spec-list';
-import { TopBar } from '../../../ui/frame/top-bar';
 import { KeysPage } from '../../../ui/keys/keys-page';
 import { signedInPerson } from '../../asker';
+import { TeamBar } from '../../team-bar';
 
 type Props = { params: Promise<{ team: string }> };
 
@@ -16,11 +16,11 @@ export const metadata: Metadata = { title: 'Keys · Ypsiline' };
 export default async function Page({ params }: Props) {
   const { team } = await params;
   const person = await signedInPerson(`/keys/${team}`);
-  const access = (await teamAccess(database(), person.id, team, 'keys')) ?? notFound();
-  const [keys, specs] = await Promise.all([keysOf(database(), access), specNames(database(), access)]);
+  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'share')) ?? notFound();
+  const [keys, specs] = await Promise.all([keysOf(database(access), access), specNames(database(access), access)]);
   return (
     <>
-      <TopBar person={person.name} place={{ team: { slug: access.teamSlug, name: access.teamName } }} />
+      <TeamBar person={person} access={access} page="keys" />
       <main id="content" className="page">
         <KeysPage
           team={access.teamSlug}

@@ -14,7 +14,7 @@ export const metadata: Metadata = { title: 'Survey · Ypsiline' };
 export default async function Page({ params }: Props) {
   const { team } = await params;
   const person = await signedInPerson(`/survey/${team}`);
-  const access = (await teamAccess(database(), person.id, team, 'arrange')) ?? notFound();
+  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'edit')) ?? notFound();
   return (
     <>
       <TopBar person={person.name} place={{ team: { slug: access.teamSlug, name: access.teamName } }} />

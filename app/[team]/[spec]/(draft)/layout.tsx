@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import type { SpecAccess } from '../../../../server/access/access';
+import { mayDo } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database';
 import { editionAt } from '../../../../server/editions';
 import { UnreadableDocument } from '../../../../server/stored-spec';
@@ -17,7 +18,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 /** The edition a draft is compared with; none where it was published in a form that cannot be read any more. */
 const readableEdition = (access: SpecAccess<'read'>, version: string) =>
-  editionAt(database(), access, version).catch((error: unknown) => {
+  editionAt(database(access), access, version).catch((error: unknown) => {
     if (error instanceof UnreadableDocument) return null;
     throw error;
   });
@@ -27,12 +28,19 @@ export default async function Layout({ children, params }: Props) {
   const { team, spec: slug } = await params;
   const person = await signedInPerson(`/${team}/${slug}`);
   const { id, revision, document, changedAt, teamSlug, teamName, lastEdition } = await specOfPage(team, slug);
-  const edition = lastEdition === null ? null : await readableEdition(await accessOfPage(team, slug), lastEdition);
+  const access = await accessOfPage(team, slug);
+  const edition = lastEdition === null ? null : await readableEdition(access, lastEdition);
   return (
     <DraftFrame
       key={id}
       person={person.name}
       team={{ slug: teamSlug, name: teamName }}
+      may={{
+        edit: mayDo(access.role, 'edit'),
+        publish: mayDo(access.role, 'publish'),
+        review: mayDo(access.role, 'review'),
+        askReview: mayDo(access.role, 'ask-review'),
+      }}
       edition={edition && { version: edition.version, document: edition.document }}
       spec={{ id, slug, revision, document, changedAt: changedAt.toISOString() }}
     >

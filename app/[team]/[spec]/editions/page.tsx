@@ -20,7 +20,10 @@ export default async function Page({ params, searchParams }: Props) {
   const person = await signedInPerson(`${address}/editions`);
   const spec = await specOfPage(team, slug);
   const access = await accessOfPage(team, slug);
-  const [editions, versions] = await Promise.all([editionsOf(database(), access), versionsOf(database(), access)]);
+  const [editions, versions] = await Promise.all([
+    editionsOf(database(access), access),
+    versionsOf(database(access), access),
+  ]);
   const newest = editions[0];
   const draft = {
     revision: spec.revision,

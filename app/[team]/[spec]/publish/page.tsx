@@ -34,7 +34,8 @@ export default async function Page({ params }: Props) {
   const person = await signedInPerson(`${address}/publish`);
   const spec = await specOfPage(team, slug, '/publish');
   const { id, revision, document } = spec;
-  const last = (await editionsOf(database(), await accessOfPage(team, slug)))[0] ?? null;
+  const access = await accessOfPage(team, slug);
+  const last = (await editionsOf(database(access), access))[0] ?? null;
   const found = last?.document ? publishedDifferences(last.document, document) : [];
   // what cannot be compared may have lost anything
   const bump = last && !last.document ? 'major' : leastBump(found);

@@ -15,7 +15,7 @@ export default async function Page({ params }: Props) {
   const { team, spec } = await params;
   const access = await accessOfPage(team, spec);
   try {
-    await specOf(database(), access);
+    await specOf(database(access), access);
   } catch (error) {
     if (!(error instanceof UnreadableDocument)) throw error;
     return <Unreadable what="draft" team={team} problem={error.problem} document={error.document} />;

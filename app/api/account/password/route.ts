@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { database } from '../../../../server/database';
 import { changePassword } from '../../../../server/sign-in/sessions';
-import { forPeople, readBody, refuse } from '../../../answers';
+import { askerOf, forPeople, readBody, refuse } from '../../../answers';
 import { sessionToken } from '../../../asker';
 
 const passwords = z.object({ now: z.string().min(1).max(1000), next: z.string().min(1).max(1000) });
@@ -10,7 +10,10 @@ const passwords = z.object({ now: z.string().min(1).max(1000), next: z.string().
 export const PUT = forPeople(async (person, request) => {
   const read = await readBody(request, passwords, 8192);
   if ('refusal' in read) return read.refusal;
-  const result = await changePassword(database(), person, { ...read.body, token: (await sessionToken())! });
+  const result = await changePassword(database(askerOf(person, request)), person, {
+    ...read.body,
+    token: (await sessionToken())!,
+  });
   if (result.changed) return Response.json({});
   return refuse(result.wait ? 429 : 422, result.problem, { field: result.field });
 });

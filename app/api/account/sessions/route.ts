@@ -5,5 +5,7 @@ import { sessionToken } from '../../../asker';
 
 /** Ends every other session of the person who asks. */
 export const DELETE = forPeople(async (person) =>
-  Response.json({ ended: await endOtherSessions(database(), person.id, (await sessionToken())!) }),
+  Response.json({
+    ended: await endOtherSessions(database({ personId: person.id }), person.id, (await sessionToken())!),
+  }),
 );

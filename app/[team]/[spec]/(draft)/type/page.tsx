@@ -12,6 +12,7 @@ export const metadata: Metadata = { title: 'Type rhythm' };
 export default async function Page({ params }: Props) {
   const { team, spec: slug } = await params;
   await signedInPerson(`/${team}/${slug}/type`);
-  const fonts = await fontsOf(database(), await accessOfPage(team, slug, '/type'));
+  const access = await accessOfPage(team, slug, '/type');
+  const fonts = await fontsOf(database(access), access);
   return <TypeRhythm team={team} teamFonts={fonts.map(({ font }) => font)} />;
 }

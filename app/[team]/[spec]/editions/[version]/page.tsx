@@ -27,17 +27,17 @@ export default async function Page({ params }: Props) {
   const access = await accessOfPage(team, slug);
   let edition: Edition | null;
   try {
-    edition = await editionAt(database(), access, version);
+    edition = await editionAt(database(access), access, version);
   } catch (error) {
     if (!(error instanceof UnreadableDocument)) throw error;
     return <Unreadable what={`edition ${version}`} team={team} problem={error.problem} document={error.document} />;
   }
   if (!edition) notFound();
   const [css, overlay, files, { versions, before }, asked] = await Promise.all([
-    editionFile(database(), access, edition.version, 'grid.css'),
-    editionFile(database(), access, edition.version, 'overlay.js'),
-    filesOfEdition(database(), access, edition.version),
-    editionsAround(database(), access, edition.version),
+    editionFile(database(access), access, edition.version, 'grid.css'),
+    editionFile(database(access), access, edition.version, 'overlay.js'),
+    filesOfEdition(database(access), access, edition.version),
+    editionsAround(database(access), access, edition.version),
     headers(),
   ]);
   const since = before?.document

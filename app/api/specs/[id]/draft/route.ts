@@ -13,7 +13,7 @@ const save = z.object({
 
 /** The newest draft. */
 export const GET = forSpec(['read'], async (access) => {
-  const { revision, document, changedBy, changedAt } = await specOf(database(), access);
+  const { revision, document, changedBy, changedAt } = await specOf(database(access), access);
   return Response.json({ revision, document, changedBy, changedAt });
 });
 
@@ -25,7 +25,7 @@ export const PUT = forSpec(['edit'], async (access, request) => {
   const read = await readBody(request, save);
   if ('refusal' in read) return read.refusal;
   const { revision, edits } = read.body;
-  const result = await saveDraft(database(), access, { basedOn: revision, edits });
+  const result = await saveDraft(database(access), access, { basedOn: revision, edits });
   if (result.saved) return Response.json({ revision: result.revision, changedAt: result.changedAt });
   if (result.problem !== undefined) return refuse(422, result.problem);
   return refuse(409, `${result.newer.changedBy} saved a newer draft first; nothing was overwritten.`, {

@@ -15,7 +15,7 @@ const publication = z.object({
 export const POST = forSpec(['publish'], async (access, request) => {
   const read = await readBody(request, publication);
   if ('refusal' in read) return read.refusal;
-  const result = await publishEdition(database(), access, read.body);
+  const result = await publishEdition(database(access), access, read.body);
   return result.published
     ? Response.json({ version: result.version }, { status: 201 })
     : refuse(422, result.problem, { field: result.field });

@@ -16,10 +16,10 @@ const wanted = z.object({
 });
 
 /** Makes a key; the answer carries its secret, which is shown this once. */
-export const POST = forTeam(['keys'], async (access, request) => {
+export const POST = forTeam(['share'], async (access, request) => {
   const read = await readBody(request, wanted);
   if ('refusal' in read) return read.refusal;
-  const made = await makeKey(database(), access, read.body);
+  const made = await makeKey(database(access), access, read.body);
   return made.problem === undefined
     ? Response.json(made.value, { status: 201, headers: { 'Cache-Control': 'no-store' } })
     : refuse(422, made.problem);

@@ -16,7 +16,8 @@ export default async function Page({ params }: Props) {
   const { team, spec: slug, version } = await params;
   const person = await signedInPerson(`/${team}/${slug}/editions/${version}/compare`);
   const spec = await specOfPage(team, slug, `/editions/${version}/compare`);
-  const edition = await editionAt(database(), await accessOfPage(team, slug), version).catch((error: unknown) => {
+  const access = await accessOfPage(team, slug);
+  const edition = await editionAt(database(access), access, version).catch((error: unknown) => {
     if (error instanceof UnreadableDocument) return null;
     throw error;
   });

@@ -8,8 +8,8 @@ type Named = { team: string; spec: string; version: string };
 
 /** An edition's trial layouts as a live page, with the overlay over it as a page of a site would have it: by a tag. */
 export const GET = forPeople<Named>(async (person, _request, { team, spec, version }) => {
-  const access = await specAccess(database(), person.id, { team, spec }, 'read');
-  const edition = access && (await editionAt(database(), access, version));
+  const access = await specAccess(database({ personId: person.id }), person.id, { team, spec }, 'read');
+  const edition = access && (await editionAt(database(access), access, version));
   if (!edition || edition.document.layouts.length === 0) return nothingHere();
   const address = `/e/${team}/${spec}/${edition.version}`;
   const html = layoutHtml(edition.document)

@@ -7,7 +7,7 @@ type Params = { id: string; survey: string };
 
 /** A kept survey, with how much was off when it was kept. */
 export const GET = forSpec<'read', Params>(['read'], async (access, _request, { survey }) => {
-  const kept = await surveyOf(database(), access, survey);
+  const kept = await surveyOf(database(access), access, survey);
   if (!kept) return nothingHere();
   const { madeBy, madeAt, edges, slips } = kept;
   return Response.json(
@@ -18,5 +18,5 @@ export const GET = forSpec<'read', Params>(['read'], async (access, _request, { 
 
 /** Removes a kept survey. */
 export const DELETE = forSpec<'edit', Params>(['edit'], async (access, _request, { survey }) =>
-  (await removeSurvey(database(), access, survey)) ? Response.json({}) : nothingHere(),
+  (await removeSurvey(database(access), access, survey)) ? Response.json({}) : nothingHere(),
 );

@@ -1,0 +1,46 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { teamAccess } from '../../../server/access/access';
+import { database } from '../../../server/database';
+import { DEEDS, LOG_PAGE, logOf } from '../../../server/log';
+import { membersOf } from '../../../server/people';
+import { LogPage } from '../../../ui/log/log-page';
+import { signedInPerson } from '../../asker';
+import { logQuestion } from '../../log-question';
+import { TeamBar } from '../../team-bar';
+
+type Props = { params: Promise<{ team: string }>; searchParams: Promise<Record<string, unknown>> };
+
+export const metadata: Metadata = { title: 'Log · Ypsiline' };
+
+/** Who did what in a team, when, from where. */
+export default async function Page({ params, searchParams }: Props) {
+  const { team } = await params;
+  const person = await signedInPerson(`/log/${team}`);
+  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'people')) ?? notFound();
+  const asked = logQuestion(await searchParams);
+  const [lines, members] = await Promise.all([
+    logOf(database(access), access, { ...asked, most: LOG_PAGE + 1 }),
+    membersOf(database(access), access),
+  ]);
+  const shown = lines.slice(0, LOG_PAGE);
+  return (
+    <>
+      <TeamBar person={person} access={access} page="log" />
+      <main id="content" className="page">
+        <LogPage
+          team={access.teamSlug}
+          asked={{ person: asked.person ?? '', action: asked.action ?? '' }}
+          deeds={Object.entries(DEEDS)}
+          members={members.map(({ id, name }) => ({ id, name }))}
+          lines={shown.map(({ at, action, ...line }) => ({
+            ...line,
+            at: at.toISOString(),
+            did: DEEDS[action] ?? action,
+          }))}
+          earlier={lines.length > LOG_PAGE ? shown.at(-1)!.at.toISOString() : null}
+        />
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { may, teamAccess } from '../../../server/access/access';
+import { database } from '../../../server/database';
+import { invitationsOf } from '../../../server/invitations';
+import { outboxOf } from '../../../server/mail';
+import { approvalsNeeded } from '../../../server/members';
+import { membersOf } from '../../../server/people';
+import { PeoplePage } from '../../../ui/people/people-page';
+import { signedInPerson } from '../../asker';
+import { TeamBar } from '../../team-bar';
+
+type Props = { params: Promise<{ team: string }> };
+
+export const metadata: Metadata = { title: 'People · Ypsiline' };
+
+/** Who is in a team, as what; for owners also who is invited, and what was sent. */
+export default async function Page({ params }: Props) {
+  const { team } = await params;
+  const person = await signedInPerson(`/people/${team}`);
+  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'read')) ?? notFound();
+  const sql = database(access);
+  const owner = may(access, 'people', 'share');
+  const [members, invitations, outbox, approvals] = await Promise.all([
+    membersOf(sql, access),
+    owner ? invitationsOf(sql, owner) : null,
+    owner ? outboxOf(sql, owner) : null,
+    approvalsNeeded(sql, access),
+  ]);
+  return (
+    <>
+      <TeamBar person={person} access={access} page="people" />
+      <main id="content" className="page">
+        <PeoplePage
+          team={{ slug: access.teamSlug, name: access.teamName, approvals }}
+          self={person.id}
+          members={members.map(({ joinedAt, ...member }) => ({ ...member, joinedAt: joinedAt.toISOString() }))}
+          invitations={
+            invitations?.map(({ madeAt, lapsesAt, ...each }) => ({
+              ...each,
+              madeAt: madeAt.toISOString(),
+              lapsesAt: lapsesAt.toISOString(),
+            })) ?? null
+          }
+          outbox={outbox?.map(({ madeAt, ...letter }) => ({ ...letter, madeAt: madeAt.toISOString() })) ?? null}
+        />
+      </main>
+    </>
+  );
+}

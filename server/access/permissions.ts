@@ -1,0 +1,77 @@
+/** What one is in a team, from the most to the least. */
+export const ROLES = ['owner', 'author', 'reviewer', 'reader'] as const;
+export type Role = (typeof ROLES)[number];
+
+type Permission = {
+  /** What it is called in a sentence: “A reader may not …”. */
+  says: string;
+  roles: readonly Role[];
+  /** Does a key or a public link of the team open it, within its scope? */
+  key?: true;
+  /** What else holds. */
+  but?: string;
+};
+
+const ALL = ROLES;
+const AUTHORS = ['owner', 'author'] as const;
+const OWNERS = ['owner'] as const;
+
+/**
+ * The one table of who may do what. The gate (`access.ts`), the database’s own policies (`role_may`), the tests and `docs/permissions.md` are made of it.
+ */
+export const PERMISSIONS = {
+  read: { says: 'read editions, take files, compare, survey on one’s own', roles: ALL, key: true },
+  'read-drafts': { says: 'read drafts, history and remarks', roles: ALL },
+  remark: { says: 'write remarks, answer and settle them', roles: ALL },
+  edit: {
+    says: 'edit drafts, name revisions, restore, make and copy specifications, keep surveys, fonts and starting sets',
+    roles: AUTHORS,
+  },
+  'ask-review': { says: 'ask for a review', roles: AUTHORS },
+  review: {
+    says: 'approve, ask for changes',
+    roles: ['owner', 'author', 'reviewer'],
+    but: 'an author not what they changed themselves since the last edition',
+  },
+  publish: { says: 'publish and withdraw editions, note followers', roles: AUTHORS },
+  archive: { says: 'archive specifications', roles: AUTHORS },
+  share: {
+    says: 'make public links, access keys and web hooks, and say how many approvals publishing needs',
+    roles: OWNERS,
+  },
+  people: {
+    says: 'invite and remove people, change roles, hand over the team, read its log and outbox, delete an archived specification that has no edition',
+    roles: OWNERS,
+  },
+} as const satisfies Record<string, Permission>;
+
+/** What somebody may do with what belongs to a team. */
+export type Action = keyof typeof PERMISSIONS;
+
+export const ACTIONS = Object.keys(PERMISSIONS) as Action[];
+
+/** May this role do this? */
+export function mayDo(role: Role | 'key', action: Action): boolean {
+  const { roles, key }: Permission = PERMISSIONS[action];
+  return role === 'key' ? key === true : roles.includes(role);
+}
+
+const ARTICLE: Record<Role, string> = {
+  owner: 'An owner',
+  author: 'An author',
+  reviewer: 'A reviewer',
+  reader: 'A reader',
+};
+
+/**
+ * The sentence for somebody who may not.
+ *
+ *     mayNot('reader', 'publish')   // "A reader of this team may not publish and withdraw editions…: owners and authors may."
+ */
+export function mayNot(role: Role | 'key', action: Action): string {
+  const { says, roles }: Permission = PERMISSIONS[action];
+  const who = role === 'key' ? 'A key' : ARTICLE[role];
+  const may = roles.map((each) => `${each}s`);
+  const list = may.length === 1 ? may[0] : `${may.slice(0, -1).join(', ')} and ${may.at(-1)}`;
+  return `${who} of this team may not ${says}; ${list} may.`;
+}

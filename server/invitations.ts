@@ -1,0 +1,163 @@
+import type { Parsed } from '../core/length/parsed';
+import type { TeamAccess } from './access/access';
+import type { Role } from './access/permissions';
+import type { Query, Sql } from './database';
+import { log } from './log';
+import { sendLetter } from './mail';
+import { hashPassword } from './sign-in/passwords';
+import { tooShort } from './sign-in/sessions';
+import { freshToken, hashToken } from './sign-in/tokens';
+import { isUuid } from './uuid';
+
+/** An invitation lapses after so many days; a team has at most so many that are open. */
+export const INVITATION_LIMITS = { days: 7, open: 100 };
+
+/** An invitation in a team’s list. Its secret is not kept. */
+export type Invitation = {
+  id: string;
+  email: string;
+  role: Role;
+  madeBy: string;
+  madeAt: Date;
+  lapsesAt: Date;
+  state: 'open' | 'used' | 'revoked' | 'lapsed';
+  usedBy: string | null;
+};
+
+/** The invitations of a team, the newest first. */
+export async function invitationsOf(sql: Query, { teamId }: TeamAccess<'people'>): Promise<Invitation[]> {
+  return sql<Invitation[]>`
+    select invitations.id, invitations.email, invitations.role, maker.name as made_by, made_at, lapses_at, taker.name as used_by,
+           case when used_at is not null then 'used' when revoked_at is not null then 'revoked'
+                when lapses_at < now() then 'lapsed' else 'open' end as state
+      from invitations
+      join people maker on maker.id = made_by
+      left join people taker on taker.id = used_by
+     where team_id = ${teamId}
+     order by made_at desc
+     limit 200`;
+}
+
+export type Invited = { email: string; role: Role; says: string };
+
+/**
+ * Invites somebody to a team: a link that works once and lapses goes to the outbox, and is in the answer, this once.
+ *
+ * @param origin where the application is reached, such as `https://grids.example`
+ */
+export async function invite(
+  sql: Sql,
+  access: TeamAccess<'people'>,
+  { email, role, says }: Invited,
+  origin: string,
+): Promise<Parsed<{ id: string; path: string }>> {
+  const address = email.trim().toLowerCase();
+  return sql.begin(async (transaction): Promise<Parsed<{ id: string; path: string }>> => {
+    const [there] = await transaction<{ name: string }[]>`
+      select name from members join people on people.id = person_id
+       where team_id = ${access.teamId} and left_at is null and email = ${address}`;
+    if (there) return { problem: `${there.name} (${address}) is in the team already.` };
+    const [open] = await transaction<{ count: number }[]>`
+      select count(*)::int from invitations
+       where team_id = ${access.teamId} and used_at is null and revoked_at is null and lapses_at > now()`;
+    if (open!.count >= INVITATION_LIMITS.open)
+      return { problem: `A team has at most ${INVITATION_LIMITS.open} open invitations; take one back first.` };
+    const secret = `ypsi_${freshToken()}`;
+    const [made] = await transaction<{ id: string }[]>`
+      insert into invitations (team_id, email, role, says, token_hash, made_by, lapses_at)
+      values (${access.teamId}, ${address}, ${role}, ${says}, ${hashToken(secret)}, ${access.personId},
+              now() + make_interval(days => ${INVITATION_LIMITS.days}))
+      returning id`;
+    const path = `/join/${secret}`;
+    await sendLetter(transaction, access, {
+      recipient: address,
+      subject: `You are invited to ${access.teamName}`,
+      text: `You are invited to the team ${access.teamName} in Ypsiline, as ${role}.\n\nOpen ${origin}${path} within ${INVITATION_LIMITS.days} days. The link works once.`,
+    });
+    await log(transaction, access, { action: 'invite', about: `${address} as ${role}` });
+    return { value: { id: made!.id, path } };
+  });
+}
+
+/** Takes an invitation back that nobody has used; false where there is none. */
+export async function revokeInvitation(sql: Sql, access: TeamAccess<'people'>, id: string): Promise<boolean> {
+  if (!isUuid(id)) return false;
+  return sql.begin(async (transaction) => {
+    const [revoked] = await transaction<{ email: string }[]>`
+      update invitations set revoked_at = now()
+       where id = ${id} and team_id = ${access.teamId} and used_at is null and revoked_at is null
+      returning email`;
+    if (revoked) await log(transaction, access, { action: 'revoke-invitation', about: revoked.email });
+    return revoked !== undefined;
+  });
+}
+
+/** What somebody who follows an invitation is told. */
+export type OpenedInvitation = {
+  teamName: string;
+  teamSlug: string;
+  email: string;
+  role: Role;
+  madeBy: string;
+  state: Invitation['state'];
+};
+
+/** An invitation by its secret, or null: there is none. */
+export async function invitationBy(sql: Query, secret: string): Promise<OpenedInvitation | null> {
+  if (secret.length > 200) return null;
+  const [found] = await sql<OpenedInvitation[]>`select * from invitation_by(${hashToken(secret)})`;
+  return found ?? null;
+}
+
+const REFUSED: Record<string, string> = {
+  none: 'There is no such invitation. Ask for another.',
+  used: 'This invitation was used already; each works once. Ask for another, or sign in.',
+  revoked: 'This invitation was taken back. Ask for another.',
+  lapsed: 'This invitation has lapsed. Ask for another.',
+  already: 'You are in this team already.',
+};
+
+/** Takes an invitation for somebody who is signed in; each works once, whatever comes at the same moment. */
+export async function takeInvitation(sql: Query, secret: string): Promise<Parsed<true>> {
+  const [{ taken }] = (await sql`select take_invitation(${hashToken(secret)}) as taken`) as unknown as [
+    { taken: string },
+  ];
+  return taken === 'joined' ? { value: true } : { problem: REFUSED[taken] ?? REFUSED.none! };
+}
+
+/** Makes an account for somebody who was invited, and takes the invitation for it: both or neither. */
+export async function joinAnew(
+  sql: Sql,
+  secret: string,
+  { name, email, password }: { name: string; email: string; password: string },
+): Promise<Parsed<{ personId: string }>> {
+  const problem = tooShort(password);
+  if (problem) return { problem };
+  const invitation = await invitationBy(sql, secret);
+  if (invitation?.state !== 'open') return { problem: REFUSED[invitation?.state ?? 'none']! };
+  const hash = await hashPassword(password);
+  const address = email.trim().toLowerCase();
+  try {
+    return await sql.begin(async (transaction): Promise<Parsed<{ personId: string }>> => {
+      // the id is chosen here: what was just written is not to be read before it is known who asks
+      const [{ id }] = (await transaction`select nextval(pg_get_serial_sequence('people', 'id')) as id`) as unknown as [
+        { id: string },
+      ];
+      await transaction`select set_config('ypsiline.person', ${id}, true)`;
+      const [taken] = await transaction<{ id: string }[]>`select id from person_to_sign_in(${address})`;
+      if (taken)
+        return { problem: 'This e-mail has an account here already; sign in with it, then open the link again.' };
+      await transaction`
+        insert into people (id, email, name, password_hash) overriding system value values (${id}, ${address}, ${name}, ${hash})`;
+      const joined = await takeInvitation(transaction, secret);
+      if (joined.problem !== undefined) throw new NotJoined(joined.problem);
+      return { value: { personId: id } };
+    });
+  } catch (error) {
+    if (error instanceof NotJoined) return { problem: error.message };
+    throw error;
+  }
+}
+
+/** Ends the transaction that would have made an account for nothing. */
+class NotJoined extends Error {}

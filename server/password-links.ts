@@ -1,0 +1,74 @@
+import type { Parsed } from '../core/length/parsed';
+import type { TeamAccess } from './access/access';
+import type { Query, Sql } from './database';
+import { log } from './log';
+import { sendLetter } from './mail';
+import { hashPassword } from './sign-in/passwords';
+import { tooShort } from './sign-in/sessions';
+import { freshToken, hashToken } from './sign-in/tokens';
+
+/** Such a link lapses after so many hours. */
+export const PASSWORD_LINK_HOURS = 24;
+
+/**
+ * Makes a link by which somebody of the team chooses a new password; it works once. Only for those who are in no team but the owner’s own: their account opens
+ * nothing else.
+ */
+export async function makePasswordLink(
+  sql: Sql,
+  access: TeamAccess<'people'>,
+  personId: string,
+  origin: string,
+): Promise<Parsed<{ path: string }>> {
+  return sql.begin(async (transaction): Promise<Parsed<{ path: string }>> => {
+    const [person] = await transaction<{ name: string; email: string; isElsewhere: boolean }[]>`
+      select name, email, is_elsewhere(person_id) as is_elsewhere
+        from members join people on people.id = person_id
+       where team_id = ${access.teamId} and person_id = ${personId} and left_at is null`;
+    if (!person) return { problem: 'This person is not in the team any more.' };
+    if (person.isElsewhere)
+      return {
+        problem: `${person.name} is in other teams too, so that a link from here would open them. Whoever runs the server can make one: npm run password-link.`,
+      };
+    const secret = `ypsp_${freshToken()}`;
+    await transaction`
+      insert into password_links (token_hash, team_id, person_id, made_by, lapses_at)
+      values (${hashToken(secret)}, ${access.teamId}, ${personId}, ${access.personId}, now() + make_interval(hours => ${PASSWORD_LINK_HOURS}))`;
+    const path = `/password/${secret}`;
+    await sendLetter(transaction, access, {
+      recipient: person.email,
+      subject: 'Choose a new password',
+      text: `Open ${origin}${path} within ${PASSWORD_LINK_HOURS} hours to choose a new password for Ypsiline. The link works once.`,
+    });
+    await log(transaction, access, { action: 'password-link', about: person.name });
+    return { value: { path } };
+  });
+}
+
+/** What somebody who follows such a link is told. */
+export type OpenedPasswordLink = { email: string; name: string; state: 'open' | 'used' | 'lapsed' };
+
+export async function passwordLinkBy(sql: Query, secret: string): Promise<OpenedPasswordLink | null> {
+  if (secret.length > 200) return null;
+  const [found] = await sql<OpenedPasswordLink[]>`select * from password_link_by(${hashToken(secret)})`;
+  return found ?? null;
+}
+
+const REFUSED: Record<string, string> = {
+  none: 'There is no such link. Ask an owner of your team for another.',
+  used: 'This link was used already; each works once. Ask an owner of your team for another.',
+  lapsed: 'This link has lapsed. Ask an owner of your team for another.',
+};
+
+/** Sets a new password by a link, and ends every session of the person. */
+export async function passwordByLink(sql: Query, secret: string, password: string): Promise<Parsed<true>> {
+  const short = tooShort(password);
+  if (short) return { problem: short };
+  const open = await passwordLinkBy(sql, secret);
+  if (open?.state !== 'open') return { problem: REFUSED[open?.state ?? 'none']! };
+  const [{ used }] = (await sql`
+    select use_password_link(${hashToken(secret)}, ${await hashPassword(password)}) as used`) as unknown as [
+    { used: string },
+  ];
+  return used === 'changed' ? { value: true } : { problem: REFUSED[used] ?? REFUSED.none! };
+}

@@ -1,0 +1,156 @@
+import { breakpointOf, specOf } from '../../core/spec/testing';
+import type { SpecAccess, TeamAccess } from '../../server/access/access';
+import { makeKey, revokeKey } from '../../server/access/keys';
+import type { Action } from '../../server/access/permissions';
+import type { Sql } from '../../server/database';
+import { saveDraft } from '../../server/drafts';
+import { publishEdition } from '../../server/editions';
+import { invite, revokeInvitation } from '../../server/invitations';
+import { changeRole, handOver, leaveTeam, needApprovals, removeMember } from '../../server/members';
+import { makePasswordLink } from '../../server/password-links';
+import { addPerson } from '../../server/people';
+import { createSpec, deleteSpec, setArchived } from '../../server/specs';
+
+/** One breakpoint whose sums come out. */
+export const DOCUMENT = {
+  ...specOf(breakpointOf({ count: 4, gutter: '16px', margin: '20px' }, 412, { id: 'phone' })),
+  name: 'All',
+};
+
+export type Scene = {
+  /** The database as its owner has it: for preparing what a deed is done to. */
+  sql: Sql;
+  owner: TeamAccess<Action>;
+  /** The same grant for another spec. */
+  on: (specId: string) => SpecAccess<Action>;
+};
+
+/** Something that somebody does, and what they must be allowed for it. What it is done to is prepared anew each time. */
+export type Doing = {
+  name: string;
+  action: Action;
+  /** Prepares what it is done to; the answer is the id of it. */
+  prepare?: (scene: Scene) => Promise<string>;
+  does: (sql: Sql, access: SpecAccess<Action>, id: string, scene: Scene) => Promise<unknown>;
+};
+
+let made = 0;
+
+const freshSpec = async ({ sql, owner }: Scene): Promise<string> =>
+  (await createSpec(sql, owner, { ...DOCUMENT, name: `Spec ${++made}` })).id;
+
+const freshPerson = async ({ sql, owner }: Scene): Promise<string> => {
+  made++;
+  const person = {
+    email: `fresh-${made}@example.test`,
+    name: `Fresh ${made}`,
+    password: 'never used at all',
+    says: '',
+  };
+  return (await addPerson(sql, owner.teamId, { ...person, role: 'reader' })).id;
+};
+
+const freshArchived = async (scene: Scene): Promise<string> => {
+  const id = await freshSpec(scene);
+  await setArchived(scene.sql, scene.on(id), true);
+  return id;
+};
+
+const as = (access: SpecAccess<Action>, specId: string): SpecAccess<Action> => ({ ...access, specId });
+
+const document = (gutter: string) => ({
+  ...DOCUMENT,
+  breakpoints: DOCUMENT.breakpoints.map((each) => ({ ...each, columns: { ...each.columns, gutter } })),
+});
+
+/** Every change that the server makes for somebody; the tests of permissions go through all of it. */
+export const DOINGS: readonly Doing[] = [
+  {
+    name: 'save a draft',
+    action: 'edit',
+    prepare: freshSpec,
+    does: (sql, access, id) => saveDraft(sql, as(access, id), { basedOn: 1, document: document('12px') }),
+  },
+  {
+    name: 'make a specification',
+    action: 'edit',
+    does: (sql, access) => createSpec(sql, access, { ...DOCUMENT, name: `Made ${++made}` }),
+  },
+  {
+    name: 'publish',
+    action: 'publish',
+    prepare: freshSpec,
+    does: (sql, access, id) => publishEdition(sql, as(access, id), { revision: 1, version: '1.0.0', note: 'First.' }),
+  },
+  {
+    name: 'archive a specification',
+    action: 'archive',
+    prepare: freshSpec,
+    does: (sql, access, id) => setArchived(sql, as(access, id), true),
+  },
+  {
+    name: 'delete an archived specification',
+    action: 'people',
+    prepare: freshArchived,
+    does: (sql, access, id) => deleteSpec(sql, as(access, id)),
+  },
+  {
+    name: 'make a key',
+    action: 'share',
+    does: (sql, access) => makeKey(sql, access, { name: 'Build', specIds: null, days: 1 }),
+  },
+  {
+    name: 'revoke a key',
+    action: 'share',
+    prepare: async ({ sql, owner }) => (await makeKey(sql, owner, { name: 'Build', specIds: null, days: 1 })).value!.id,
+    does: (sql, access, id) => revokeKey(sql, access, id),
+  },
+  {
+    name: 'say how many approvals are needed',
+    action: 'share',
+    does: (sql, access) => needApprovals(sql, access, ++made % 10),
+  },
+  {
+    name: 'invite somebody',
+    action: 'people',
+    does: (sql, access) =>
+      invite(sql, access, { email: `new-${++made}@example.test`, role: 'reader', says: '' }, 'http://here'),
+  },
+  {
+    name: 'take an invitation back',
+    action: 'people',
+    prepare: async ({ sql, owner }) =>
+      (await invite(sql, owner, { email: `new-${++made}@example.test`, role: 'reader', says: '' }, 'http://here'))
+        .value!.id,
+    does: (sql, access, id) => revokeInvitation(sql, access, id),
+  },
+  {
+    name: 'change a role',
+    action: 'people',
+    prepare: freshPerson,
+    does: (sql, access, id) => changeRole(sql, access, id, 'owner'),
+  },
+  {
+    name: 'remove somebody',
+    action: 'people',
+    prepare: freshPerson,
+    does: (sql, access, id) => removeMember(sql, access, id),
+  },
+  {
+    name: 'hand the team over',
+    action: 'people',
+    prepare: freshPerson,
+    does: (sql, access, id) => handOver(sql, access, id),
+  },
+  {
+    name: 'make a link for a new password',
+    action: 'people',
+    prepare: freshPerson,
+    does: (sql, access, id) => makePasswordLink(sql, access, id, 'http://here'),
+  },
+  {
+    name: 'leave',
+    action: 'read',
+    does: (sql, access) => leaveTeam(sql, access),
+  },
+];

@@ -1,0 +1,87 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { Field } from '../parts/field';
+import { Problem } from '../parts/problem';
+import { send } from '../frame/send';
+import { useAwake } from '../frame/use-awake';
+
+/** Changes the name under which one is seen. */
+export function NameForm({ name }: { name: string }) {
+  const router = useRouter();
+  const isAwake = useAwake();
+  const { register, handleSubmit, setError, formState } = useForm<{ name: string }>({ defaultValues: { name } });
+  const [isChanged, setChanged] = useState(false);
+  const change = async (fields: { name: string }): Promise<void> => {
+    const answer = await send('PATCH', '/api/account', fields);
+    setChanged(answer.ok);
+    if (answer.ok) router.refresh();
+    else setError('name', { message: answer.problem });
+  };
+  return (
+    <form onSubmit={handleSubmit(change)} noValidate aria-labelledby="name-title">
+      <h2 id="name-title">Change the name</h2>
+      <Field
+        label="Name"
+        autoComplete="name"
+        error={formState.errors.name?.message}
+        {...register('name', { required: 'Type your name.' })}
+      />
+      <button type="submit" className="btn btn-line" disabled={!isAwake || formState.isSubmitting}>
+        Change the name
+      </button>
+      {isChanged && (
+        <p className="fine" role="status">
+          The name is changed, on what you made before too.
+        </p>
+      )}
+    </form>
+  );
+}
+
+/** Changes the e-mail with which one signs in; asks for the password. */
+export function EmailForm({ email }: { email: string }) {
+  const router = useRouter();
+  const isAwake = useAwake();
+  const { register, handleSubmit, setError, reset, formState } = useForm<{ email: string; password: string }>();
+  const [isChanged, setChanged] = useState(false);
+  const { errors, isSubmitting } = formState;
+  const change = async (fields: { email: string; password: string }): Promise<void> => {
+    const answer = await send('PATCH', '/api/account', fields);
+    setChanged(answer.ok);
+    if (!answer.ok) return setError('root', { message: answer.problem });
+    reset();
+    router.refresh();
+  };
+  return (
+    <form onSubmit={handleSubmit(change)} noValidate aria-labelledby="email-title">
+      <h2 id="email-title">Change the e-mail</h2>
+      <p className="soft">You sign in with it; it is {email} now.</p>
+      <Field
+        label="New e-mail"
+        type="email"
+        autoComplete="off"
+        error={errors.email?.message}
+        {...register('email', { required: 'Type an e-mail, such as rin@example.org.' })}
+      />
+      <Field
+        label="Your password"
+        type="password"
+        autoComplete="current-password"
+        error={errors.password?.message}
+        {...register('password', { required: 'Type your password.' })}
+      />
+      <button type="submit" className="btn btn-line" disabled={!isAwake || isSubmitting}>
+        Change the e-mail
+      </button>
+      <Problem says={errors.root?.message} />
+      {isChanged && (
+        <p className="fine" role="status">
+          The e-mail is changed.
+        </p>
+      )}
+    </form>
+  );
+}

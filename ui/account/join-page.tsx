@@ -1,0 +1,109 @@
+'use client';
+
+import { useForm } from 'react-hook-form';
+import { Wordmark } from '../frame/wordmark';
+import { send } from '../frame/send';
+import { useAwake } from '../frame/use-awake';
+import { Field } from '../parts/field';
+import { Problem } from '../parts/problem';
+import styles from './sign-in.module.scss';
+
+type Opened = { teamName: string; teamSlug: string; email: string; role: string; madeBy: string; state: string };
+type Props = {
+  secret: string;
+  invitation: Opened | null;
+  person: { name: string; email: string } | null;
+  shortest: number;
+};
+type Fields = { name: string; email: string; password: string };
+
+const CLOSED: Record<string, string> = {
+  used: 'This invitation was used already; each works once. Sign in, or ask for another.',
+  revoked: 'This invitation was taken back. Ask for another.',
+  lapsed: 'This invitation has lapsed. Ask for another.',
+};
+
+/** An invitation: taken by whoever is signed in, or with a new account. */
+export function JoinPage({ secret, invitation, person, shortest }: Props) {
+  const closed = invitation ? CLOSED[invitation.state] : 'There is no such invitation. Ask for another.';
+  return (
+    <main id="content" className={styles.page}>
+      <div className={styles.card}>
+        <h1>
+          <Wordmark size={26} /> Ypsiline
+        </h1>
+        {closed || !invitation ? (
+          <>
+            <p>{closed}</p>
+            <a className="btn btn-line" href="/sign-in">
+              Sign in
+            </a>
+          </>
+        ) : (
+          <>
+            <p>
+              {invitation.madeBy} invites you to <strong>{invitation.teamName}</strong>, as {invitation.role}.
+            </p>
+            <JoinForm secret={secret} email={invitation.email} person={person} shortest={shortest} />
+          </>
+        )}
+      </div>
+    </main>
+  );
+}
+
+function JoinForm({ secret, email, person, shortest }: Omit<Props, 'invitation'> & { email: string }) {
+  const { register, handleSubmit, setError, formState } = useForm<Fields>({ defaultValues: { email } });
+  const { errors, isSubmitting } = formState;
+  const isAwake = useAwake();
+  const join = async (fields: Fields): Promise<void> => {
+    const answer = await send<{ team: string }>('POST', `/api/join/${secret}`, person ? undefined : fields);
+    if (answer.ok) return window.location.assign(`/${answer.body.team}`);
+    setError('root', { message: answer.problem });
+  };
+  return (
+    <form onSubmit={handleSubmit(join)} noValidate>
+      {person ? (
+        <p>
+          You are signed in as {person.name}, {person.email}.
+        </p>
+      ) : (
+        <>
+          <Field
+            label="Your name"
+            autoComplete="name"
+            autoFocus
+            error={errors.name?.message}
+            {...register('name', { required: 'Type your name.' })}
+          />
+          <Field
+            label="E-mail"
+            type="email"
+            autoComplete="username"
+            error={errors.email?.message}
+            {...register('email', { required: 'Type your e-mail address.' })}
+          />
+          <Field
+            label="Choose a password"
+            type="password"
+            autoComplete="new-password"
+            error={errors.password?.message}
+            {...register('password', {
+              required: 'Choose a password.',
+              minLength: { value: shortest, message: `A password has at least ${shortest} characters.` },
+            })}
+          />
+        </>
+      )}
+      <button className="btn btn-primary" type="submit" disabled={isSubmitting || !isAwake}>
+        Join the team
+      </button>
+      <Problem says={errors.root?.message} />
+      {!person && (
+        <p className="soft">
+          You have an account here? <a href={`/sign-in?to=${encodeURIComponent(`/join/${secret}`)}`}>Sign in</a> first.
+        </p>
+      )}
+    </form>
+  );
+}

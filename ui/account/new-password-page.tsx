@@ -1,0 +1,69 @@
+'use client';
+
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { Wordmark } from '../frame/wordmark';
+import { send } from '../frame/send';
+import { useAwake } from '../frame/use-awake';
+import { Field } from '../parts/field';
+import { Problem } from '../parts/problem';
+import styles from './sign-in.module.scss';
+
+type Props = { secret: string; link: { email: string; name: string; state: string } | null; shortest: number };
+
+const CLOSED: Record<string, string> = {
+  used: 'This link was used already; each works once. Ask an owner of your team for another.',
+  lapsed: 'This link has lapsed. Ask an owner of your team for another.',
+};
+
+/** Choosing a new password by a link from an owner of the team. */
+export function NewPasswordPage({ secret, link, shortest }: Props) {
+  const [isDone, setDone] = useState(false);
+  const { register, handleSubmit, setError, formState } = useForm<{ password: string }>();
+  const isAwake = useAwake();
+  const closed = link ? CLOSED[link.state] : 'There is no such link. Ask an owner of your team for another.';
+  const choose = async (fields: { password: string }): Promise<void> => {
+    const answer = await send('POST', `/api/password/${secret}`, fields);
+    if (answer.ok) return setDone(true);
+    setError('password', { message: answer.problem });
+  };
+  return (
+    <main id="content" className={styles.page}>
+      <div className={styles.card}>
+        <h1>
+          <Wordmark size={26} /> Ypsiline
+        </h1>
+        {isDone || closed || !link ? (
+          <>
+            <p role="status">{isDone ? 'The password is changed. Sign in with it.' : closed}</p>
+            <a className="btn btn-primary" href="/sign-in">
+              Sign in
+            </a>
+          </>
+        ) : (
+          <form onSubmit={handleSubmit(choose)} noValidate>
+            <p>
+              A new password for {link.name}, {link.email}. Every session of yours ends.
+            </p>
+            <input type="email" autoComplete="username" value={link.email} readOnly hidden />
+            <Field
+              label="New password"
+              type="password"
+              autoComplete="new-password"
+              autoFocus
+              error={formState.errors.password?.message}
+              {...register('password', {
+                required: 'Choose a password.',
+                minLength: { value: shortest, message: `A password has at least ${shortest} characters.` },
+              })}
+            />
+            <button className="btn btn-primary" type="submit" disabled={formState.isSubmitting || !isAwake}>
+              Change the password
+            </button>
+            <Problem says={formState.errors.root?.message} />
+          </form>
+        )}
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,93 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Moment } from '../frame/moment';
+import { send } from '../frame/send';
+import { useAwake } from '../frame/use-awake';
+import { NumberTable } from '../parts/number-table';
+
+export type ListedSession = {
+  id: string;
+  browser: string;
+  address: string;
+  createdAt: string;
+  seenAt: string;
+  isThis: boolean;
+};
+
+/** Where one is signed in; each session can be ended. */
+export function Sessions({ sessions }: { sessions: readonly ListedSession[] }) {
+  const router = useRouter();
+  const [said, setSaid] = useState<{ text: string; isProblem: boolean } | null>(null);
+  const isAwake = useAwake();
+  const others = sessions.filter(({ isThis }) => !isThis).length;
+  const end = async (id: string | null): Promise<void> => {
+    const answer = await send<{ ended?: number }>('DELETE', `/api/account/sessions${id === null ? '' : `/${id}`}`);
+    if (!answer.ok) return setSaid({ text: answer.problem, isProblem: true });
+    setSaid({ text: `${answer.body.ended ?? 1} ended.`, isProblem: false });
+    router.refresh();
+  };
+  return (
+    <section aria-labelledby="sessions-title">
+      <h2 id="sessions-title">Sessions</h2>
+      <p>
+        {others === 0
+          ? 'You are signed in nowhere but here.'
+          : `You are signed in here and in ${others} other ${others === 1 ? 'place' : 'places'}.`}
+      </p>
+      <NumberTable of="words">
+        <thead>
+          <tr>
+            <th scope="col">Browser</th>
+            <th scope="col">From</th>
+            <th scope="col">Last seen</th>
+            <th scope="col">
+              <span className="visually-hidden">End</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {sessions.map(({ id, browser, address, seenAt, isThis }) => (
+            <tr key={id}>
+              <th scope="row" title={browser}>
+                {browserWords(browser)}
+              </th>
+              <td className="number">{address}</td>
+              <td>{isThis ? 'here' : <Moment at={seenAt} />}</td>
+              <td>
+                {!isThis && (
+                  <button
+                    type="button"
+                    className="quiet"
+                    disabled={!isAwake}
+                    aria-label={`End the session from ${address}, ${browserWords(browser)}`}
+                    onClick={() => void end(id)}
+                  >
+                    End
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </NumberTable>
+      <button type="button" className="btn btn-line" disabled={!isAwake || others === 0} onClick={() => void end(null)}>
+        End the other sessions
+      </button>
+      {said && (
+        <p className={said.isProblem ? 'problem' : 'fine'} role="status">
+          {said.text}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** The last product that a browser names of itself, with the system: "Firefox/128.0, Linux". */
+function browserWords(browser: string): string {
+  const products = browser.match(/[A-Z][A-Za-z]+\/\d+/g) ?? [];
+  const [, system] = /\(([^;)]+)/.exec(browser) ?? [];
+  const name = products.find((each) => /^(Firefox|Edg|Chrome|HeadlessChrome)\//.test(each)) ?? products.at(-1);
+  return [name ?? 'unknown', system].filter(Boolean).join(', ');
+}

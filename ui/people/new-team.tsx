@@ -1,0 +1,33 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useForm } from 'react-hook-form';
+import { send } from '../frame/send';
+import { useAwake } from '../frame/use-awake';
+import { Field } from '../parts/field';
+
+/** Makes a team of one's own. */
+export function NewTeam() {
+  const router = useRouter();
+  const isAwake = useAwake();
+  const { register, handleSubmit, setError, formState } = useForm<{ name: string }>();
+  const make = async (wanted: { name: string }): Promise<void> => {
+    const answer = await send<{ slug: string }>('POST', '/api/teams', wanted);
+    if (answer.ok) return router.push(`/${answer.body.slug}`);
+    setError('name', { message: answer.problem });
+  };
+  return (
+    <form className="narrow" onSubmit={handleSubmit(make)} noValidate aria-labelledby="new-team">
+      <h2 id="new-team">A new team</h2>
+      <Field
+        label="Name of the team"
+        autoComplete="organization"
+        error={formState.errors.name?.message}
+        {...register('name', { required: 'A team needs a name, such as Harbour office.' })}
+      />
+      <button type="submit" className="btn btn-line" disabled={!isAwake || formState.isSubmitting}>
+        Make the team
+      </button>
+    </form>
+  );
+}
