@@ -1,5 +1,5 @@
 import { type SpecAccess, specAccess } from '../server/access/access';
-import { keyAccess } from '../server/access/key-access';
+import { type KeyAccess, keyAccess } from '../server/access/key-access';
 import { keyAccessLately } from '../server/access/lately-opened';
 import { database } from '../server/database';
 import { forAnybody, isPlain, nothingHere, refuse } from './answers';
@@ -22,6 +22,29 @@ type Answer<P> = (
  * else, so that it is in no log.
  */
 export function forReaders<P extends Place>(answer: Answer<P>) {
+  return forKeysOr<P>(answer, async (request, params) => {
+    const person = await currentPerson();
+    if (!person)
+      return refuse(401, 'Send a key of the team as “Authorization: Bearer ypsk_…”, or sign in.', {}, ASKS_FOR_KEY);
+    const access = await specAccess(database({ personId: person.id }), person.id, params, 'read');
+    return access ? answer(access, request, params, {}) : nothingHere();
+  });
+}
+
+/** A route that only a key of the team opens. */
+export function forKeys<P extends Place>(
+  answer: (access: KeyAccess, request: Request, headers: Record<string, string>) => Promise<Response>,
+) {
+  return forKeysOr<P>(
+    (access, request, _params, headers) => answer(access as KeyAccess, request, headers),
+    async () => refuse(401, 'Send a key of the team as “Authorization: Bearer ypsk_…”.', {}, ASKS_FOR_KEY),
+  );
+}
+
+const ASKS_FOR_KEY = { 'WWW-Authenticate': 'Bearer', ...CORS };
+
+/** Answers whoever sends a key; what is answered to others is told by the second. */
+function forKeysOr<P extends Place>(answer: Answer<P>, withoutKey: (request: Request, params: P) => Promise<Response>) {
   return forAnybody<P>(async (request, params) => {
     if (Object.values(params).some((part) => !isPlain(String(part)))) return nothingHere();
     const authorization = request.headers.get('authorization');
@@ -39,19 +62,7 @@ export function forReaders<P extends Place>(answer: Answer<P>) {
         },
       );
     }
-    const person = await currentPerson();
-    if (!person)
-      return refuse(
-        401,
-        'Send a key of the team as “Authorization: Bearer ypsk_…”, or sign in.',
-        {},
-        {
-          'WWW-Authenticate': 'Bearer',
-          ...CORS,
-        },
-      );
-    const access = await specAccess(database({ personId: person.id }), person.id, params, 'read');
-    return access ? answer(access, request, params, {}) : nothingHere();
+    return withoutKey(request, params);
   });
 }
 

@@ -60,6 +60,34 @@ describe('pull', () => {
     expect((await pull(`--from ${ADDRESS}/${asked} --key-from-env KEY`)).text).toBe(`${version}: grid.css`);
   });
 
+  test('a withdrawn edition is passed by, and said where it is asked for by its number', async () => {
+    const fetching = (async (address: string, init: RequestInit) => {
+      if (!address.endsWith('/passenger-site')) return served()(address, init);
+      const editions = [
+        { version: '1.3.0', withdrawn: 'The gutter is wrong.', files: [] },
+        { version: '1.2.0', withdrawn: null, files: [] },
+      ];
+      return Response.json({ editions });
+    }) as unknown as typeof fetch;
+    expect((await pull(usual, {}, fetching)).text).toBe('1.2.0: grid.css');
+    expect((await pull(`--from ${ADDRESS}/1.3.0 --key-from-env KEY`, {}, fetching)).text).toBe(
+      '1.3.0: grid.css\n1.3.0 is withdrawn: The gutter is wrong.',
+    );
+  });
+
+  test('follow says under a name on which edition is built', async () => {
+    const posted: unknown[] = [];
+    const fetching = (status: number) =>
+      (async (address: string, init: RequestInit) => {
+        if (!address.endsWith('/followers')) return served()(address, init);
+        posted.push([init.method, JSON.parse(String(init.body))]);
+        return Response.json(status === 200 ? {} : { problem: 'A follower needs a name.' }, { status });
+      }) as unknown as typeof fetch;
+    expect((await pull(`${usual} --follow booking-site`, {}, fetching(200))).status).toBe(0);
+    expect(posted).toEqual([['POST', { name: 'booking-site', version: '1.3.0' }]]);
+    expect((await pull(`${usual} --follow x`, {}, fetching(422))).problem).toContain('A follower needs a name.');
+  });
+
   test('frozen, the version of the lock file, whatever was published since', async () => {
     const lock = JSON.stringify({ from: ADDRESS, version: '1.2.0', files: { 'grid.css': sha256('b') } });
     expect(await written(`${usual} --frozen`, { 'ypsiline-lock.json': lock })).toEqual({ 'grid.css': 'b' });

@@ -5,7 +5,7 @@ import { editsBetween } from '../core/edits/edits-between';
 import { inWords } from '../core/quantities/in-words';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
-import type { Query, Sql } from './database';
+import type { Query, Sql, Transaction } from './database';
 import { documentAt, keepRevision } from './revisions';
 import { storedSpec } from './stored-spec';
 import { keepSummary, summaryOf } from './summaries';
@@ -25,8 +25,15 @@ export type Save = { basedOn: number } & ({ edits: readonly Edit[] } | { documen
  * Saves edits of a draft that were made from a revision. If another save came first, nothing is written and the answer
  * carries the newer draft. Edits that do not apply to the revision, or lead to a document that cannot be kept, are
  * refused with a sentence.
+ *
+ * @param also what belongs to the same transaction
  */
-export async function saveDraft(sql: Sql, access: SpecAccess<'edit'>, save: Save): Promise<Saved> {
+export async function saveDraft(
+  sql: Sql,
+  access: SpecAccess<'edit'>,
+  save: Save,
+  also?: (transaction: Transaction) => Promise<void>,
+): Promise<Saved> {
   const { specId, personId } = access;
   return sql.begin(async (transaction): Promise<Saved> => {
     const [spec] = await transaction<{ revision: number; document: unknown }[]>`
@@ -53,6 +60,7 @@ export async function saveDraft(sql: Sql, access: SpecAccess<'edit'>, save: Save
     });
     await transaction`update specs set revision = ${revision} where id = ${specId}`;
     await keepSummary(transaction, specId, summaryOf(document), personId);
+    await also?.(transaction);
     return { saved: true, revision, changedAt };
   });
 }

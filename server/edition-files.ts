@@ -86,7 +86,7 @@ export async function editionFile(
       join edition_files on edition_id = editions.id and edition_files.name = ${file}
      where spec_id = ${specId}
        and (version = ${version} or ${version} = 'latest')
-     order by editions.id desc
+     order by ${version} = 'latest' and exists (select from withdrawals where edition_id = editions.id), editions.id desc
      limit 1`;
   return row ?? null;
 }
@@ -119,25 +119,33 @@ export async function exactFile(
 }
 
 /**
- * The version that an address means: itself, or the newest of `1.2`, `1` or `latest`; null where there is none.
+ * The version that an address means: itself, or the newest of `1.2`, `1` or `latest` that is not withdrawn (one that is,
+ * where there is no other); null where there is none.
  */
 export async function versionFor(sql: Query, { specId }: SpecAccess<'read'>, asked: string): Promise<string | null> {
-  const rows = await sql<
-    { version: string }[]
-  >`select version from editions where spec_id = ${specId} order by id desc`;
-  return versionMeant(
-    rows.map(({ version }) => version),
-    asked,
-  );
+  const rows = await sql<{ version: string; isWithdrawn: boolean }[]>`
+    select version, exists (select from withdrawals where edition_id = editions.id) as is_withdrawn
+      from editions where spec_id = ${specId} order by id desc`;
+  const all = rows.map(({ version }) => version);
+  const standing = rows.filter(({ isWithdrawn }) => !isWithdrawn).map(({ version }) => version);
+  return versionMeant(standing, asked) ?? versionMeant(all, asked);
 }
 
 /** An edition as builds list it. */
-export type ListedVersion = { version: string; publishedAt: Date; sha256: string; note: string; files: ListedFile[] };
+export type ListedVersion = {
+  version: string;
+  publishedAt: Date;
+  sha256: string;
+  note: string;
+  /** Why nobody should build on it any more; null where nothing speaks against it. */
+  withdrawn: string | null;
+  files: ListedFile[];
+};
 
 /** The editions of a spec with their files, the newest first. */
 export async function versionsOf(sql: Query, { specId }: SpecAccess<'read'>): Promise<ListedVersion[]> {
   return sql<ListedVersion[]>`
-    select version, published_at, editions.sha256, note,
+    select version, published_at, editions.sha256, note, (select reason from withdrawals where edition_id = editions.id) as withdrawn,
            coalesce((select jsonb_agg(jsonb_build_object('name', name, 'bytes', length(bytes), 'sha256', edition_files.sha256) order by name)
                        from edition_files where edition_id = editions.id), '[]') as files
       from editions

@@ -1,13 +1,20 @@
 import semver from 'semver';
 import { findingsOf, holdingBack, judge } from '../core/checks/run';
 import { sentenceOf } from '../core/checks/sentence';
+import { readSpec } from '../core/document/read';
+import { type Difference, leastBump } from '../core/diff/differences';
+import { publishedDifferences } from '../core/diff/published-differences';
+import { reasonOfStep } from '../core/diff/step-reason';
 import type { Bump } from '../core/quantities/quantity';
 import { canonicalJson } from '../core/edition/canonical';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
 import { dayOf, madeFiles, writeEditionFiles } from './edition-files';
+import { tellHooks } from './hooks/tell-hooks';
 import { log } from './log';
+import { everybody, tell } from './notices';
+import { approvalsMissing, reviewPublished, reviewState } from './reviews';
 import { sha256 } from './sha256';
 import { storedSpec, UnreadableDocument } from './stored-spec';
 
@@ -20,11 +27,28 @@ export type Edition = {
   note: string;
   publishedBy: string;
   publishedAt: Date;
+  /** Why its version was stepped less than proposed; empty where it was not. */
+  stepReason: string;
+  withdrawn: { reason: string; by: string; at: Date } | null;
 };
 
-type EditionRow = Omit<Edition, 'document'> & { document: unknown };
+type EditionRow = Omit<Edition, 'document' | 'withdrawn'> & {
+  document: unknown;
+  withdrawn: { reason: string; by: string; at: string } | null;
+};
 
-const edition = (row: EditionRow): Edition => ({ ...row, document: storedSpec(row.document) });
+/** An edition as it was read, but for its document. */
+function facts<T>({ withdrawn, ...row }: EditionRow, document: T): Omit<Edition, 'document'> & { document: T } {
+  return { ...row, document, withdrawn: withdrawn && { ...withdrawn, at: new Date(withdrawn.at) } };
+}
+
+const edition = (row: EditionRow): Edition => facts(row, storedSpec(row.document));
+
+/** What is read of an edition. */
+const columns = (sql: Query) => sql`
+  version, document, sha256, editions.revision, note, step_reason, people.name as published_by, published_at,
+  (select jsonb_build_object('reason', reason, 'by', withdrawer.name, 'at', withdrawn_at)
+     from withdrawals left join people withdrawer on withdrawer.id = withdrawn_by where edition_id = editions.id) as withdrawn`;
 
 /** An edition whose document may be one that this version cannot read. */
 export type PerhapsReadable = Omit<Edition, 'document'> & { document: Spec | null };
@@ -33,7 +57,7 @@ function perhapsReadable(row: EditionRow): PerhapsReadable {
   try {
     return edition(row);
   } catch (error) {
-    if (error instanceof UnreadableDocument) return { ...row, document: null };
+    if (error instanceof UnreadableDocument) return facts(row, null);
     throw error;
   }
 }
@@ -41,7 +65,7 @@ function perhapsReadable(row: EditionRow): PerhapsReadable {
 /** Editions of a spec, the newest first. */
 export async function editionsOf(sql: Query, { specId }: SpecAccess<'read'>): Promise<PerhapsReadable[]> {
   const rows = await sql<EditionRow[]>`
-    select version, document, sha256, revision, note, name as published_by, published_at
+    select ${columns(sql)}
       from editions
       join people on people.id = editions.published_by
      where spec_id = ${specId}
@@ -71,37 +95,62 @@ export async function editionAt(sql: Query, access: SpecAccess<'read'>, version:
 
 async function rowOf(sql: Query, { specId }: SpecAccess<'read'>, version: string): Promise<EditionRow | undefined> {
   const [row] = await sql<EditionRow[]>`
-    select version, document, sha256, revision, note, name as published_by, published_at
+    select ${columns(sql)}
       from editions
       join people on people.id = editions.published_by
      where spec_id = ${specId}
        and (version = ${version} or ${version} = 'latest')
-     order by editions.id desc
+     order by ${version} = 'latest' and exists (select from withdrawals where edition_id = editions.id), editions.id desc
      limit 1`;
   return row;
 }
 
-/** The version that is proposed: 1.0.0 first, then the least step that fits what changed. */
+/** The version that fits what changed: 1.0.0 first, then the least step. */
 export function proposedVersion(last: string | null, bump: Bump | null): string {
   return last === null ? '1.0.0' : (semver.inc(last, bump ?? 'patch') ?? '1.0.0');
 }
 
-export type Published =
-  { published: true; version: string } | { published: false; problem: string; field: 'version' | 'note' | 'draft' };
+/** The version that is proposed, and why: 1.0.0 first, then the least step that fits what changed. */
+export function proposedStep(
+  last: { version: string; document: unknown } | null,
+  document: Spec,
+): { version: string; bump: Bump | null; because: string; differences: Difference[] } {
+  if (!last)
+    return {
+      version: proposedVersion(null, null),
+      bump: null,
+      because: 'The first edition is 1.0.0.',
+      differences: [],
+    };
+  const { value: before } = readSpec(last.document);
+  const differences = before ? publishedDifferences(before, document) : [];
+  // what cannot be compared may have lost anything
+  const bump = before ? leastBump(differences) : 'major';
+  const because = before
+    ? reasonOfStep(differences)
+    : `The document of ${last.version} cannot be read any more, so that nothing can be compared.`;
+  return { version: proposedVersion(last.version, bump), bump, because, differences };
+}
 
-type Publication = { revision: number; version: string; note: string };
+export type Published = { published: true; version: string } | { published: false; problem: string; field: Field };
+
+/** What of a publication is refused; `stepReason` says why its version is stepped less than proposed. */
+type Field = 'version' | 'note' | 'draft' | 'stepReason';
+
+type Publication = { revision: number; version: string; note: string; stepReason?: string };
 
 /**
  * Freezes a draft as an edition. Refused, with a sentence, where the draft has moved on, where a *must fix* finding
- * stands without a waiver, and where the version is none, or not above the last.
+ * stands without a waiver, where approvals are missing, and where the version is none, not above the last, or stepped
+ * less than what changed asks for without a reason.
  */
 export async function publishEdition(
   sql: Sql,
   access: SpecAccess<'publish'>,
-  { revision, version, note }: Publication,
+  { revision, version, note, stepReason = '' }: Publication,
 ): Promise<Published> {
   const { specId, personId } = access;
-  const refused = (problem: string, field: 'version' | 'note' | 'draft'): Published => ({
+  const refused = (problem: string, field: Field): Published => ({
     published: false,
     problem,
     field,
@@ -129,18 +178,37 @@ export async function publishEdition(
         `${open.length === 1 ? 'One finding' : `${open.length} findings`} must be mended or waived first: ${sentenceOf(open[0]!)}`,
         'draft',
       );
-    const [last] = await transaction<{ version: string; sha256: string }[]>`
-      select version, sha256 from editions where spec_id = ${specId} order by id desc limit 1`;
+    const review = await reviewState(transaction, access);
+    const missing = approvalsMissing(review);
+    if (missing) return refused(missing, 'draft');
+    const [last] = await transaction<{ version: string; sha256: string; document: unknown }[]>`
+      select version, sha256, document from editions where spec_id = ${specId} order by id desc limit 1`;
     const hash = sha256(canonicalJson(document));
     if (last?.sha256 === hash)
       return refused(`The draft says the same as ${last.version}; there is nothing new to publish.`, 'draft');
     if (last && !semver.gt(version, last.version))
       return refused(`${version} is not above ${last.version}, the last edition.`, 'version');
+    const step = proposedStep(last ?? null, document);
+    const isLess = last !== undefined && semver.lt(version, step.version);
+    if (isLess && stepReason.trim() === '')
+      return refused(
+        `What changed asks for ${step.version}: ${step.because} Say why ${version} is enough, or publish ${step.version}.`,
+        'stepReason',
+      );
     const [edition] = await transaction<{ id: string; publishedAt: Date }[]>`
-      insert into editions (spec_id, version, document, sha256, revision, note, published_by)
-      values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId})
+      insert into editions (spec_id, version, document, sha256, revision, note, published_by, step_reason)
+      values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId}, ${isLess ? stepReason.trim() : ''})
       returning id, published_at`;
     await writeEditionFiles(transaction, { ...edition!, version, sha256: hash }, document, made);
+    await reviewPublished(transaction, access);
+    await tell(transaction, access, {
+      kind: 'publish',
+      text: `${document.name} ${version} is published: ${note.trim()}`,
+      path: `/${access.teamSlug}/${access.specSlug}/editions/${version}`,
+      specId,
+      people: await everybody(transaction, access),
+    });
+    await tellHooks(transaction, access, 'publish', { name: document.name, version, note: note.trim(), sha256: hash });
     await log(transaction, access, { action: 'publish', about: `${document.name} ${version}`, specId });
     return { published: true as const, version };
   });

@@ -89,7 +89,7 @@ export async function logOf(
           and (${before}::timestamptz is null or at < ${before}::timestamptz)
         order by at desc limit ${most})
       union all
-      (select 'r' || spec_id || revision, made_at, made_by, '', 'save', specs.name, 'draft ' || revisions.revision || case when label = '' then '' else ': ' || label end
+      (select 'r' || spec_id || revisions.revision, made_at, made_by, '', 'save', specs.name, 'draft ' || revisions.revision || case when label = '' then '' else ': ' || label end
          from revisions
          join specs on specs.id = spec_id
         where specs.team_id = ${teamId}

@@ -14,6 +14,10 @@ export type ListedRecord = {
   lastEdition: string | null;
   /** Does the draft say something else than the last edition? */
   differs: boolean;
+  /** Is a review of it under way? */
+  inReview: boolean;
+  /** Who has changed it since its last edition, in the order in which they did first. */
+  people: string[];
   changedBy: string;
   changedAt: Date;
   archivedAt: Date | null;
@@ -66,11 +70,17 @@ export async function specPage(
   const specs = await sql<ListedRecord[]>`
     select listed.id, listed.slug, listed.name, counts, must_fix, weigh, listed.revision, archived_at, changed_at,
            people.name as changed_by, newest.version as last_edition,
-           coalesce(newest.sha256 is distinct from draft_hash, true) as differs, document
+           coalesce(newest.sha256 is distinct from draft_hash, true) as differs,
+           exists (select from reviews where spec_id = listed.id and ended_at is null) as in_review,
+           coalesce((select jsonb_agg(name order by first) from (
+             select name, min(revision) as first
+               from revisions join people on people.id = made_by
+              where spec_id = listed.id and revision > coalesce(newest.revision, 0) group by name) since), '[]') as people,
+           document
       from (select *, row_number() over (order by ${order}) as place from specs where ${inView} order by ${order} limit ${PAGE_SIZE} offset ${(wanted - 1) * PAGE_SIZE}) listed
       join drafts    on drafts.spec_id = listed.id
       join people    on people.id = listed.changed_by
-      left join lateral (select version, sha256 from editions where spec_id = listed.id order by id desc limit 1) newest on true
+      left join lateral (select version, sha256, revision from editions where spec_id = listed.id order by id desc limit 1) newest on true
      order by place`;
   return { specs, page: wanted, pages, ...counts! };
 }

@@ -54,13 +54,13 @@ const MOST_NUMBERED = 999;
  * Makes a spec of a document in a team, all of it or nothing, and brings the fonts that it
  * names; it answers with the families that are nowhere to be had. Its address is made from its name, and stays.
  *
- * @param copyOf the spec of which the document is a copy: its surveys come along
+ * @param of the spec of which the document is a copy, whose surveys come along; or the starting set that it began from
  */
 export async function createSpec(
   sql: Sql,
   access: TeamAccess<'edit'>,
   document: Spec,
-  copyOf?: SpecAccess<'read-drafts'>,
+  { copyOf, startedFrom = null }: { copyOf?: SpecAccess<'read-drafts'>; startedFrom?: string | null } = {},
 ): Promise<{ id: string; slug: string; missingFonts: string[] }> {
   const { teamId, personId } = access;
   const wanted = slug(document.name) || 'spec';
@@ -70,8 +70,8 @@ export async function createSpec(
     await transaction`select pg_advisory_xact_lock(hashtextextended('specs', ${teamId}))`;
     const [spec] = await transaction<{ id: string; slug: string }[]>`
       with taken as (select slug from specs where team_id = ${teamId})
-      insert into specs (team_id, slug)
-      select ${teamId}, candidate
+      insert into specs (team_id, slug, started_from)
+      select ${teamId}, candidate, ${startedFrom}::uuid
         from (select ${wanted}::text as candidate, 1 as place
               union all
               select ${wanted} || '-' || place, place from generate_series(2, ${MOST_NUMBERED}) as place
@@ -107,6 +107,9 @@ export async function setArchived(sql: Sql, access: SpecAccess<'archive'>, archi
   });
 }
 
+/** What goes with a spec, in this order. */
+const WITH_A_SPEC = ['review_answers', 'reviews', 'remarks', 'revision_names', 'surveys', 'revisions', 'drafts'];
+
 /** Deletes an archived spec that has no edition, with its history; else the sentence that says why it stays. */
 export async function deleteSpec(sql: Sql, access: SpecAccess<'people'>): Promise<Parsed<true>> {
   const { specId } = access;
@@ -120,9 +123,7 @@ export async function deleteSpec(sql: Sql, access: SpecAccess<'people'>): Promis
     if (!spec.archivedAt) return { problem: 'Archive this specification first; then it can be deleted.' };
     await log(transaction, access, { action: 'delete', about: spec.name });
     await transaction`select set_config('ypsiline.deleting', ${specId}, true)`;
-    await transaction`delete from surveys where spec_id = ${specId}`;
-    await transaction`delete from revisions where spec_id = ${specId}`;
-    await transaction`delete from drafts where spec_id = ${specId}`;
+    for (const table of WITH_A_SPEC) await transaction`delete from ${transaction(table)} where spec_id = ${specId}`;
     mustChange(await transaction`delete from specs where id = ${specId}`);
     return { value: true };
   });

@@ -18,6 +18,8 @@ const OWN_ADDRESSES = new Set([
   'openapi',
   'password',
   'people',
+  'received',
+  'received',
   'sets',
   'sign-in',
   'survey',

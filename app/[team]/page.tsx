@@ -7,6 +7,7 @@ import { mayDo } from '../../server/access/permissions';
 import { database } from '../../server/database';
 import { membersOf } from '../../server/people';
 import { type ListedRecord, SORTS, specPage } from '../../server/spec-list';
+import { startingSetsOf } from '../../server/starting-sets';
 import { SpecStrip } from '../../ui/drawing/spec-strip';
 import type { ListedSpec } from '../../ui/specs/listed-spec';
 import { SpecList } from '../../ui/specs/spec-list';
@@ -33,9 +34,10 @@ export default async function Page({ params, searchParams }: Props) {
   const team = { id: access.teamId, slug, name: access.teamName };
   const { q, sort, page, archived } = question.parse(await searchParams);
   const asked = { sought: q.replaceAll('\u0000', ''), sort, page, archived: archived === '1' };
-  const [list, members] = await Promise.all([
+  const [list, members, sets] = await Promise.all([
     specPage(database(access), access, asked),
     membersOf(database(access), access),
+    startingSetsOf(database(access), access),
   ]);
   return (
     <>
@@ -45,6 +47,7 @@ export default async function Page({ params, searchParams }: Props) {
           team={team}
           list={{ ...list, specs: list.specs.map(listed) }}
           asked={asked}
+          sets={sets.map(({ id, name, spec, version }) => ({ id, name, spec, version }))}
           may={{
             edit: mayDo(access.role, 'edit'),
             archive: mayDo(access.role, 'archive'),

@@ -14,6 +14,10 @@ export const listedEdition = z.object({
   publishedAt: z.iso.datetime(),
   sha256: z.string().describe('Of the specification, as canonical JSON (RFC 8785).'),
   note: z.string().describe('What the edition brings, in the words of who published it.'),
+  withdrawn: z
+    .string()
+    .nullable()
+    .describe('Why nobody should build on it any more; null where nothing speaks against it.'),
   files: z.array(listedFile),
 });
 

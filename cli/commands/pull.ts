@@ -4,17 +4,18 @@ import { type Answer, type Command, readArguments, Unusable } from '../command';
 import { type Lock, lockText, readLock } from '../lock-file';
 import { sha256 } from '../sha256';
 
-const USAGE = 'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen]';
+const USAGE =
+  'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen] [--follow NAME]';
 const LOCK = 'ypsiline-lock.json';
 const USUAL = 'grid.css';
 const PATIENCE_MS = 30_000;
 const LARGEST = 50_000_000;
 
-type Listed = { editions: { version: string; files: { name: string; sha256: string }[] }[] };
+type Listed = { editions: { version: string; withdrawn?: string | null; files: { name: string; sha256: string }[] }[] };
 
 /**
  * Fetches files of an edition into a folder, and writes down which version it was and what the bytes come to. `--frozen` fetches that version again, and
- * ends with 1 if anything differs.
+ * ends with 1 if anything differs. `--follow` says to the team, under a name, on which edition is built.
  *
  *     ypsiline pull --from https://grids.example.org/e/tidewick/passenger-site/1 --key-from-env YPSILINE_KEY --files grid.css,tokens.json
  */
@@ -28,6 +29,7 @@ export const pullCommand: Command = {
       files: text,
       to: text,
       lock: text,
+      follow: text,
       frozen: { type: 'boolean' as const },
     };
     const { values } = readArguments(args, USAGE, options, 0);
@@ -40,7 +42,9 @@ export const pullCommand: Command = {
     if (lock && lock.from !== address)
       throw new Unusable(`${lockPath} is of ${lock.from}, not of ${address}; give --lock another file`);
     const names = values['frozen'] ? Object.keys(lock!.files) : namesOf(values['files']);
-    const version = values['frozen'] ? lock!.version : await versionAt(world.fetch, address, asked, key);
+    const { version, withdrawn } = values['frozen']
+      ? { version: lock!.version, withdrawn: null }
+      : await versionAt(world.fetch, address, asked, key);
     const fetched = await Promise.all(
       names.map(async (name) => ({ name, bytes: await bytesOf(world.fetch, `${address}/${version}/${name}`, key) })),
     );
@@ -54,8 +58,11 @@ export const pullCommand: Command = {
     const folder = String(values['to'] ?? '.');
     const files = fetched.map(({ name, bytes }) => ({ path: join(folder, name), text: bytes }));
     const kept: Lock = { from: address, version, files: sums };
+    if (values['follow'] !== undefined)
+      await follow(world.fetch, address, { name: String(values['follow']), version }, key);
+    const warning = withdrawn ? `\n${version} is withdrawn: ${withdrawn}` : '';
     return {
-      text: `${version}: ${names.join(', ')}`,
+      text: `${version}: ${names.join(', ')}${warning}`,
       files: values['frozen'] ? files : [...files, { path: lockPath, text: lockText(kept) }],
       status: 0,
     };
@@ -106,12 +113,40 @@ function lockAt(path: string, read: (file: string) => string): Lock | null {
 type Fetch = typeof fetch;
 
 /** Which version a moving one stands for now. */
-async function versionAt(fetching: Fetch, address: string, asked: string, key: string): Promise<string> {
+async function versionAt(
+  fetching: Fetch,
+  address: string,
+  asked: string,
+  key: string,
+): Promise<{ version: string; withdrawn: string | null }> {
   const { editions } = JSON.parse((await bytesOf(fetching, address, key)).toString('utf8')) as Listed;
   const versions = editions.map(({ version }) => version);
-  const own = versionMeant(versions, asked);
+  // one that is withdrawn is meant by its own number alone, or where there is no other
+  const standing = editions.filter(({ withdrawn }) => !withdrawn).map(({ version }) => version);
+  const own =
+    (versions.includes(asked) ? asked : null) ?? versionMeant(standing, asked) ?? versionMeant(versions, asked);
   if (!own) throw new Unusable(`${address} has no edition ${asked}; it has ${versions.join(', ') || 'none'}`);
-  return own;
+  return { version: own, withdrawn: editions.find(({ version }) => version === own)?.withdrawn ?? null };
+}
+
+/** Says on which edition this repository builds, so that the team knows whom a change touches. */
+async function follow(
+  fetching: Fetch,
+  address: string,
+  said: { name: string; version: string },
+  key: string,
+): Promise<void> {
+  const response = await fetching(`${address}/followers`, {
+    method: 'POST',
+    headers: { Authorization: `Bearer ${key}`, 'Content-Type': 'application/json' },
+    body: JSON.stringify(said),
+    signal: AbortSignal.timeout(PATIENCE_MS),
+  }).catch((error: unknown) => {
+    throw new Unusable(`${address}/followers does not answer: ${String((error as Error).message)}`);
+  });
+  if (response.ok) return;
+  const { problem } = (await response.json().catch(() => ({}))) as { problem?: string };
+  throw new Unusable(`${address}/followers: ${problem ?? response.status}`);
 }
 
 async function bytesOf(fetching: Fetch, address: string, key: string): Promise<Buffer> {

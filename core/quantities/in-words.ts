@@ -22,13 +22,17 @@ const THINGS: Record<string, string> = {
  * @param spec a document in which what was edited is there
  */
 export function inWords(spec: Spec, edits: readonly Edit[]): string {
-  const names = [...new Set(edits.filter(({ at }) => at.at(-1) !== ORDER).map(({ at }) => nameOf(spec, at)))];
+  const names = [...new Set(edits.filter(({ at }) => at.at(-1) !== ORDER).map(({ at }) => nameOfAddress(spec, at)))];
   const [first = 'Order', ...others] = names;
   return others.length > 0 ? `${first} and ${others.length} more` : first;
 }
 
-/** What an address names, in words. */
-function nameOf(spec: Spec, at: Address): string {
+/**
+ * What an address names, in words.
+ *
+ *     nameOfAddress(spec, ['breakpoints', 'desktop', 'columns', 'gutter'])   // "Gutter, Desktop"
+ */
+export function nameOfAddress(spec: Spec, at: Address): string {
   const cell = cellAt(spec, at);
   const breakpoint = at[0] === 'breakpoints' ? spec.breakpoints.find(({ id }) => id === at[1]) : undefined;
   if (cell) return `${quantityOf(cell.quantity).name}, ${breakpoint!.name}`;

@@ -141,6 +141,16 @@ function waived(spec: Spec, by: string, reason: string): Spec {
   return { ...spec, waivers };
 }
 
+/** The kiosk as it was first: its margins lie under the frame of the screen. */
+const kioskFirst = waived(
+  {
+    ...kiosk,
+    breakpoints: kiosk.breakpoints.map((each) => ({ ...each, columns: { ...each.columns, margin: '30px' } })),
+  },
+  'Ansa Brisk',
+  'The kiosks have one screen, 1080 × 1920; nothing narrower exists.',
+);
+
 const kioskPublished = waived(kiosk, 'Ansa Brisk', 'The kiosks have one screen, 1080 × 1920; nothing narrower exists.');
 const boardDraft = waived(
   departureBoard,
@@ -148,26 +158,39 @@ const boardDraft = waived(
   'The boards are 1920 and 3840 px wide; nothing narrower exists.',
 );
 
-type DemoSpec = {
+export type DemoSpec = {
   /** Each saved state of the draft, the oldest first, and who made it. */
   drafts: { by: string; document: Spec }[];
   /** Whose screens of it were surveyed. */
   surveyedBy?: string;
-  edition?: { by: string; version: string; note: string };
+  /** What was published, each from a saved state, counted from 1. */
+  editions?: { by: string; revision: number; version: string; note: string }[];
 };
 
-/** Five specs, the last changed last. An edition is published from the first saved state. */
+/** Five specs, the last changed last. */
 export const DEMO_SPECS: DemoSpec[] = [
   { drafts: [{ by: 'obi@tidewick.example', document: email }] },
   { drafts: [{ by: 'obi@tidewick.example', document: crewTablet }] },
   { drafts: [{ by: 'ansa@tidewick.example', document: boardDraft }] },
   {
-    drafts: [{ by: 'ansa@tidewick.example', document: kioskPublished }],
-    edition: {
-      by: 'ansa@tidewick.example',
-      version: '1.0.0',
-      note: 'Six wide columns for touch, ready for the kiosk build.',
-    },
+    drafts: [
+      { by: 'ansa@tidewick.example', document: kioskFirst },
+      { by: 'ansa@tidewick.example', document: kioskPublished },
+    ],
+    editions: [
+      {
+        by: 'ansa@tidewick.example',
+        revision: 1,
+        version: '0.9.0',
+        note: 'Six columns for the first kiosk, to be tried on the quay.',
+      },
+      {
+        by: 'ansa@tidewick.example',
+        revision: 2,
+        version: '1.0.0',
+        note: 'Six wide columns for touch, ready for the kiosk build.',
+      },
+    ],
   },
   {
     surveyedBy: 'obi@tidewick.example',
@@ -175,10 +198,13 @@ export const DEMO_SPECS: DemoSpec[] = [
       { by: 'ansa@tidewick.example', document: passengerSite },
       { by: 'ansa@tidewick.example', document: passengerDraft },
     ],
-    edition: {
-      by: 'ansa@tidewick.example',
-      version: '1.0.0',
-      note: 'First grid for the passenger site: 4 · 8 · 12 on a base of 8.',
-    },
+    editions: [
+      {
+        by: 'ansa@tidewick.example',
+        revision: 1,
+        version: '1.0.0',
+        note: 'First grid for the passenger site: 4 · 8 · 12 on a base of 8.',
+      },
+    ],
   },
 ];

@@ -4,6 +4,13 @@ import { makeKey, revokeKey } from '../../server/access/keys';
 import type { Action } from '../../server/access/permissions';
 import type { Sql } from '../../server/database';
 import { saveDraft } from '../../server/drafts';
+import { noteFollower } from '../../server/followers';
+import { nameRevision, restoreRevision } from '../../server/history';
+import { makeHook, removeHook } from '../../server/hooks/hooks';
+import { answerReview, askReview, endReview } from '../../server/reviews';
+import { settleThread, writeRemark } from '../../server/remarks';
+import { makeStartingSet } from '../../server/starting-sets';
+import { withdrawEdition } from '../../server/withdrawals';
 import { publishEdition } from '../../server/editions';
 import { invite, revokeInvitation } from '../../server/invitations';
 import { changeRole, handOver, leaveTeam, needApprovals, removeMember } from '../../server/members';
@@ -23,6 +30,8 @@ export type Scene = {
   owner: TeamAccess<Action>;
   /** The same grant for another spec. */
   on: (specId: string) => SpecAccess<Action>;
+  /** A spec of the team with the edition 1.0.0. */
+  specId: string;
 };
 
 /** Something that somebody does, and what they must be allowed for it. What it is done to is prepared anew each time. */
@@ -53,6 +62,18 @@ const freshPerson = async ({ sql, owner }: Scene): Promise<string> => {
 const freshArchived = async (scene: Scene): Promise<string> => {
   const id = await freshSpec(scene);
   await setArchived(scene.sql, scene.on(id), true);
+  return id;
+};
+
+const underReview = async (scene: Scene): Promise<string> => {
+  const id = await freshSpec(scene);
+  await askReview(scene.sql, scene.on(id), { note: 'Look at it.', people: [] });
+  return id;
+};
+
+const publishedSpec = async (scene: Scene): Promise<string> => {
+  const id = await freshSpec(scene);
+  await publishEdition(scene.sql, scene.on(id), { revision: 1, version: '1.0.0', note: 'First.' });
   return id;
 };
 
@@ -147,6 +168,87 @@ export const DOINGS: readonly Doing[] = [
     action: 'people',
     prepare: freshPerson,
     does: (sql, access, id) => makePasswordLink(sql, access, id, 'http://here'),
+  },
+  {
+    name: 'ask for a review',
+    action: 'ask-review',
+    prepare: freshSpec,
+    does: (sql, access, id) => askReview(sql, as(access, id), { note: 'Look at the gutters.', people: [] }),
+  },
+  {
+    name: 'call a review off',
+    action: 'ask-review',
+    prepare: underReview,
+    does: (sql, access, id) => endReview(sql, as(access, id)),
+  },
+  {
+    name: 'approve',
+    action: 'review',
+    prepare: underReview,
+    does: (sql, access, id) => answerReview(sql, as(access, id), { verdict: 'approve', note: '', revision: 1 }),
+  },
+  {
+    name: 'ask for changes',
+    action: 'review',
+    prepare: underReview,
+    does: (sql, access, id) =>
+      answerReview(sql, as(access, id), { verdict: 'ask-changes', note: 'Wider gutters.', revision: 1 }),
+  },
+  {
+    name: 'write a remark',
+    action: 'remark',
+    does: (sql, access) => writeRemark(sql, access, { text: 'Why 16?', at: ['breakpoints', 'phone'] }),
+  },
+  {
+    name: 'settle a thread',
+    action: 'remark',
+    prepare: async ({ sql, on, specId }) => (await writeRemark(sql, on(specId), { text: 'Why?' })).value!,
+    does: (sql, access, id) => settleThread(sql, access, id, true),
+  },
+  {
+    name: 'name a revision',
+    action: 'edit',
+    prepare: freshSpec,
+    does: (sql, access, id) => nameRevision(sql, as(access, id), 1, 'Before the gutters'),
+  },
+  {
+    name: 'restore a revision',
+    action: 'edit',
+    prepare: async (scene) => {
+      const id = await freshSpec(scene);
+      await saveDraft(scene.sql, scene.on(id), { basedOn: 1, document: document('12px') });
+      return id;
+    },
+    does: (sql, access, id) => restoreRevision(sql, as(access, id), { revision: 1, basedOn: 2 }),
+  },
+  {
+    name: 'withdraw an edition',
+    action: 'publish',
+    prepare: publishedSpec,
+    does: (sql, access, id) =>
+      withdrawEdition(sql, as(access, id), { version: '1.0.0', reason: 'The gutter is wrong.' }),
+  },
+  {
+    name: 'note a follower',
+    action: 'publish',
+    does: (sql, access) => noteFollower(sql, access, { name: `Site ${++made}`, version: '1.0.0', note: '' }),
+  },
+  {
+    name: 'make a starting set',
+    action: 'edit',
+    does: (sql, access) => makeStartingSet(sql, access, { name: `Set ${++made}`, version: '1.0.0' }),
+  },
+  {
+    name: 'make a web hook',
+    action: 'share',
+    does: (sql, access) => makeHook(sql, access, { name: 'Build', url: 'own', kinds: ['publish'] }),
+  },
+  {
+    name: 'remove a web hook',
+    action: 'share',
+    prepare: async ({ sql, owner }) =>
+      (await makeHook(sql, owner, { name: 'Build', url: 'own', kinds: ['publish'] })).value!.id,
+    does: (sql, access, id) => removeHook(sql, access, id),
   },
   {
     name: 'leave',

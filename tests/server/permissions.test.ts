@@ -108,7 +108,12 @@ async function setScene(): Promise<Scene> {
     await sql()`
       insert into members (team_id, person_id, role) values (${owner.teamId}, ${people[role]}, ${role})
       on conflict (team_id, person_id) do update set role = excluded.role, left_at = null`;
-  return { sql: sql(), owner: owner.access, on: (id) => ({ ...owner.access, specId: id, specSlug: 'any' }) };
+  return {
+    sql: sql(),
+    owner: owner.access,
+    on: (id) => ({ ...owner.access, specId: id, specSlug: 'any' }),
+    specId,
+  };
 }
 
 /** Does something for somebody, with the gate taken out; answers whether anything in the database is another thing now. */

@@ -53,7 +53,7 @@ describe('surveys of a spec', () => {
   test('come along with a copy, and are its own there', async () => {
     const from = await onSpec(sql(), member, await spec());
     const { value: id } = await keepSurvey(sql(), from, survey('Before'), document);
-    const copy = await onSpec(sql(), member, (await createSpec(sql(), member.access, document, from)).id);
+    const copy = await onSpec(sql(), member, (await createSpec(sql(), member.access, document, { copyOf: from })).id);
     const [kept] = await surveysOf(sql(), copy);
     expect(kept).toMatchObject({ name: 'Before', slips: 1 });
     expect(kept!.id).not.toBe(id);

@@ -1,6 +1,6 @@
 'use client';
 
-import { FileInput, Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { FileInput, Keyboard, MessageSquare, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -22,12 +22,13 @@ type Props = {
   may: DraftPermissions;
   onHelp: () => void;
   onReadIn: () => void;
+  onRemark: () => void;
   flush: () => Promise<boolean>;
   children: ReactNode;
 };
 
 /** The bar over every view of a draft: what can be undone, how it is saved, what holds an edition back. */
-export function DraftBar({ person, team, slug, may, onHelp, onReadIn, flush, children }: Props) {
+export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, flush, children }: Props) {
   const router = useRouter();
   const name = useDraft(({ document }) => document.name);
   const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
@@ -49,6 +50,17 @@ export function DraftBar({ person, team, slug, may, onHelp, onReadIn, flush, chi
           <FileInput size={17} aria-hidden />
         </button>
       )}
+      <button
+        type="button"
+        className={barStyles.account}
+        onClick={onRemark}
+        aria-label="Write a remark"
+        aria-keyshortcuts="Alt+Shift+M"
+        data-key="M"
+        title="Write a remark on what is selected (Alt+Shift+M)"
+      >
+        <MessageSquare size={17} aria-hidden />
+      </button>
       <button type="button" className={barStyles.account} onClick={onHelp} aria-label="Keys" title="Keys (?)">
         <Keyboard size={17} aria-hidden />
       </button>

@@ -23,6 +23,10 @@ const CollisionDialog = dynamic(() => import('./saving/collision-dialog').then((
   ssr: false,
 });
 
+const RemarkDialog = dynamic(() => import('../remarks/remark-dialog').then((file) => file.RemarkDialog), {
+  ssr: false,
+});
+
 const ReadInDialog = dynamic(() => import('../reading-in/read-in-dialog').then((file) => file.ReadInDialog), {
   ssr: false,
 });
@@ -33,18 +37,22 @@ type Props = {
   spec: { id: string; slug: string; revision: number; document: Spec; changedAt: string };
   edition: LastEdition | null;
   may: DraftPermissions;
+  members: readonly { id: string; name: string }[];
+  /** The pattern by which the team names its grids; empty: none. */
+  pattern: string;
   children: ReactNode;
 };
 
 /** What every view of a draft stands in: one document with its undo steps, saved by itself; the bar; what went wrong. */
-export function DraftFrame({ person, team, spec, edition, may, children }: Props) {
-  const [store] = useState(() => createDraftStore(spec.document, spec.id, edition, may.edit));
+export function DraftFrame({ person, team, spec, edition, may, members, pattern, children }: Props) {
+  const [store] = useState(() => createDraftStore(spec.document, spec.id, edition, { mayEdit: may.edit, pattern }));
   const [view] = useState(() => createViewStore(store));
   const stores = useMemo(() => ({ draft: store, view }), [store, view]);
   const saving = useSaving(store, spec);
   useSteps(store, spec.id);
   const [help, setHelp] = useState(false);
   const [isReadingIn, setReadingIn] = useState(false);
+  const [isRemarking, setRemarking] = useState(false);
   const [left, setLeft] = useState<Unsaved | null>(null);
   useDraftKeys(store, view, () => setHelp(true));
   useEffect(() => setLeft(may.edit ? (leftBehind(spec.id)[0] ?? null) : null), [spec.id, may.edit]);
@@ -67,6 +75,7 @@ export function DraftFrame({ person, team, spec, edition, may, children }: Props
           may={may}
           onHelp={() => setHelp(true)}
           onReadIn={() => setReadingIn(true)}
+          onRemark={() => setRemarking(true)}
         >
           <SaveStatus state={saving.state} />
         </DraftBar>
@@ -76,6 +85,14 @@ export function DraftFrame({ person, team, spec, edition, may, children }: Props
         {children}
       </div>
       {isReadingIn && <ReadInDialog onClose={() => setReadingIn(false)} />}
+      {isRemarking && (
+        <RemarkDialog
+          specId={spec.id}
+          address={`/${team.slug}/${spec.slug}`}
+          members={members}
+          onClose={() => setRemarking(false)}
+        />
+      )}
       {help && <ShortcutsDialog onClose={() => setHelp(false)} />}
       {saving.state.is === 'collided' && (
         <CollisionDialog

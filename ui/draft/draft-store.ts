@@ -15,6 +15,8 @@ export type DraftState = {
   specId: string;
   /** May whoever looks change it? */
   mayEdit: boolean;
+  /** The pattern by which the team names its grids; empty: none. */
+  pattern: string;
   edition: LastEdition | null;
   document: Spec;
   /** What can be undone, the newest last, and what can be done again, the next last. */
@@ -43,7 +45,12 @@ const MOST_STEPS = 200;
 export const ONLY_READING =
   'You read this draft: owners and authors of the team change it. Write a remark, or ask one of them.';
 
-export function createDraftStore(document: Spec, specId: string, edition: LastEdition | null = null, mayEdit = true) {
+export function createDraftStore(
+  document: Spec,
+  specId: string,
+  edition: LastEdition | null = null,
+  { mayEdit = true, pattern = '' } = {},
+) {
   return createStore<DraftState>()((set, get) => {
     /** The document after a step back or forth; null where there is none. */
     const stepped = (change: Change | undefined, back: boolean): Spec | null =>
@@ -63,6 +70,7 @@ export function createDraftStore(document: Spec, specId: string, edition: LastEd
     return {
       specId,
       mayEdit,
+      pattern,
       edition,
       document,
       past: [],

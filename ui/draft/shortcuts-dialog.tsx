@@ -31,6 +31,7 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['e', 'while measuring: draw ends to edges, or leave them where they are'],
       ['+, −, 0, 1', 'zoom in, out, the whole page, one px for each px'],
       ['Alt + Shift + G', 'read a grid in from a file'],
+      ['Alt + Shift + M', 'write a remark on what is selected'],
       ['?', 'this list'],
     ],
   },

@@ -1,9 +1,8 @@
 import Link from 'next/link';
 import { counted } from '../../core/length/present';
-import type { Difference } from '../../core/diff/differences';
-import { DifferenceTable } from '../drawing/difference-table';
 import { Moment } from '../frame/moment';
 import { Empty } from '../parts/empty';
+import { EditionActs } from './edition-acts';
 import styles from './edition-list.module.scss';
 
 export type ListedEdition = {
@@ -14,34 +13,33 @@ export type ListedEdition = {
   revision: number;
   sha256: string;
   files: { count: number; bytes: number };
+  stepReason: string;
+  withdrawn: { reason: string; by: string } | null;
   /** What differs from the edition before it; null for the first. */
-  since: { version: string; differences: Difference[] } | null;
+  since: { version: string; differences: number } | null;
 };
 
 type Props = {
   address: string;
   draft: { revision: number; differences: number; findings: number };
   editions: ListedEdition[];
-  /** Two of them, or one and the draft, held against each other. */
-  compared: Compared | null;
+  specId: string;
+  may: { publish: boolean; edit: boolean };
 };
 
-export type Compared = { before: string; after: string; differences: Difference[] };
-
 /** Every edition of a spec, the newest first, and what each changed. */
-export function EditionList({ address, draft, editions, compared }: Props) {
+export function EditionList({ address, specId, draft, editions, may }: Props) {
   return (
     <main id="content" className="page">
       <div className={styles.head}>
         <h1>Editions</h1>
         <p className="soft">{draftSentence(draft, editions[0]?.version ?? null)}</p>
-        <Link className="btn btn-primary" href={`${address}/publish`}>
-          Publish…
-        </Link>
+        {may.publish && (
+          <Link className="btn btn-primary" href={`${address}/publish`}>
+            Publish…
+          </Link>
+        )}
       </div>
-      {editions.length > 0 && (
-        <CompareEditions {...{ address, compared }} versions={editions.map(({ version }) => version)} />
-      )}
       {editions.length === 0 ? (
         <Empty>
           Nothing is published yet. An edition is a version that never changes, for the team to build on; publish the
@@ -50,12 +48,18 @@ export function EditionList({ address, draft, editions, compared }: Props) {
       ) : (
         <ol className={styles.list}>
           {editions.map((edition) => (
-            <li key={edition.version} className={styles.row}>
+            <li key={edition.version} className={styles.row} data-withdrawn={edition.withdrawn ? true : undefined}>
               <Link className={`${styles.version} number`} href={`${address}/editions/${edition.version}`}>
                 {edition.version}
               </Link>
               <div>
                 <p>{edition.note}</p>
+                {edition.withdrawn && (
+                  <p className={styles.withdrawn}>
+                    Withdrawn by {edition.withdrawn.by}: {edition.withdrawn.reason}
+                  </p>
+                )}
+                {edition.stepReason && <p className="soft">Stepped less than proposed: {edition.stepReason}</p>}
                 <p className="soft">
                   {edition.publishedBy}, <Moment at={edition.publishedAt} />, from draft {edition.revision}, SHA-256{' '}
                   <span className="number">{edition.sha256.slice(0, 12)}…</span>
@@ -67,19 +71,21 @@ export function EditionList({ address, draft, editions, compared }: Props) {
                   , {kilobytes(edition.files.bytes)} kB
                   {', '}
                   <Link href={`${address}/editions/${edition.version}/compare`}>hold a site against it</Link>
+                  {edition.since && (
+                    <>
+                      {', '}
+                      <Link href={`${address}/comparison?before=${edition.since.version}&after=${edition.version}`}>
+                        {counted(edition.since.differences, 'change')} since {edition.since.version}
+                      </Link>
+                    </>
+                  )}
                 </p>
-                {edition.since && (
-                  <details>
-                    <summary>
-                      {counted(edition.since.differences.length, 'change')} since {edition.since.version}
-                    </summary>
-                    <DifferenceTable
-                      differences={edition.since.differences}
-                      before={edition.since.version}
-                      after={edition.version}
-                    />
-                  </details>
-                )}
+                <EditionActs
+                  specId={specId}
+                  version={edition.version}
+                  isWithdrawn={edition.withdrawn !== null}
+                  may={may}
+                />
               </div>
             </li>
           ))}
@@ -98,44 +104,4 @@ function draftSentence({ revision, differences, findings }: Props['draft'], last
 
 function kilobytes(bytes: number): string {
   return Math.round(bytes / 1000).toLocaleString('en');
-}
-
-type CompareProps = { address: string; versions: readonly string[]; compared: Compared | null };
-
-/** Chooses two editions, or one and the draft, and says what differs. */
-function CompareEditions({ address, versions, compared }: CompareProps) {
-  const choices = ['draft', ...versions];
-  return (
-    <section className={styles.compare} aria-label="Compare two">
-      <form action={`${address}/editions`}>
-        <label>
-          <span className="form-label">Compare</span>
-          <select className="form-select" name="before" defaultValue={compared?.before ?? versions[0]}>
-            {choices.map((each) => (
-              <option key={each}>{each}</option>
-            ))}
-          </select>
-        </label>
-        <label>
-          <span className="form-label">with</span>
-          <select className="form-select" name="after" defaultValue={compared?.after ?? 'draft'}>
-            {choices.map((each) => (
-              <option key={each}>{each}</option>
-            ))}
-          </select>
-        </label>
-        <button type="submit" className="btn btn-line">
-          Compare
-        </button>
-      </form>
-      {compared &&
-        (compared.differences.length === 0 ? (
-          <p role="status">
-            {compared.before} and {compared.after} say the same.
-          </p>
-        ) : (
-          <DifferenceTable differences={compared.differences} before={compared.before} after={compared.after} />
-        ))}
-    </section>
-  );
 }

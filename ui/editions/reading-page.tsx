@@ -35,6 +35,7 @@ type Props = {
     publishedOn: string;
     sha256: string;
     document: Spec;
+    withdrawn: { reason: string; by: string } | null;
   };
   /** The newest edition's version, where this is an older one. */
   newer: string | null;
@@ -92,6 +93,11 @@ export function ReadingPage({ edition, newer, address, team, css, files, around,
             <CopyLink address={address} />
           </div>
         </header>
+        {edition.withdrawn && (
+          <p className={styles.withdrawn} role="alert">
+            This edition is withdrawn: {edition.withdrawn.reason} ({edition.withdrawn.by}) Do not build on it any more.
+          </p>
+        )}
         {newer && (
           <p className={styles.newer}>
             This is an older edition. The newest is <a href={`${address.replace(/[^/]+$/, '')}${newer}`}>{newer}</a>.

@@ -2,6 +2,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { AccountMenu } from './account-menu';
 import { BarKeys } from './bar-keys';
+import { NoticeBell } from './notice-bell';
 import styles from './top-bar.module.scss';
 import { type View, VIEWS } from './views';
 import { Wordmark } from './wordmark';
@@ -42,6 +43,7 @@ export function TopBar({ person, place, children }: { person: string; place?: Pl
       {place?.spec && <Views team={place.team.slug} spec={place.spec.slug} view={place.view} />}
       <div className={styles.right}>
         {children}
+        <NoticeBell />
         <AccountMenu person={person} />
       </div>
     </header>

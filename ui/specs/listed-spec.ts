@@ -15,6 +15,9 @@ export type ListedSpec = {
   lastEdition: string | null;
   /** Does the draft say something else than the last edition? */
   differs: boolean;
+  inReview: boolean;
+  /** Who has changed it since its last edition. */
+  people: string[];
   changedBy: string;
   changedAt: string;
   archived: boolean;

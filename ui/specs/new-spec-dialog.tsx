@@ -7,12 +7,18 @@ import { Dialog } from '../parts/dialog';
 import { send } from '../frame/send';
 import { NameDialog } from './name-dialog';
 
-type Props = { team: string; original?: { id: string; name: string }; onClose: () => void };
+type Props = {
+  team: string;
+  /** The team’s own starting sets. */
+  sets?: readonly { id: string; name: string; spec: string; version: string }[];
+  original?: { id: string; name: string };
+  onClose: () => void;
+};
 
 type Made = { slug: string; missingFonts: string[] };
 
 /** Makes a spec from a starting set, or as a copy of another. */
-export function NewSpecDialog({ team, original, onClose }: Props) {
+export function NewSpecDialog({ team, sets = [], original, onClose }: Props) {
   const router = useRouter();
   const [made, setMade] = useState<Made | null>(null);
   const open = ({ slug }: Made): void => router.push(`/${team}/${slug}`);
@@ -39,9 +45,7 @@ export function NewSpecDialog({ team, original, onClose }: Props) {
       title={original ? `Copy of ${original.name}` : 'New specification'}
       action={original ? 'Make the copy' : 'Make the specification'}
       defaults={{ name: original ? `${original.name}, copy` : '', start: STARTING_SETS[0]!.id }}
-      submit={({ name, start }) =>
-        send('POST', `/api/teams/${team}/specs`, original ? { name, copyOf: original.id } : { name, start })
-      }
+      submit={({ name, start }) => send('POST', `/api/teams/${team}/specs`, wantedOf(name, start, original?.id))}
       onDone={(done) => (done.missingFonts.length > 0 ? setMade(done) : open(done))}
       onClose={onClose}
     >
@@ -49,6 +53,24 @@ export function NewSpecDialog({ team, original, onClose }: Props) {
         original ? null : (
           <fieldset className="choices">
             <legend className="form-label">Start from</legend>
+            {sets.map(({ id, name, spec, version }) => (
+              <div className="form-check" key={id}>
+                <input
+                  className="form-check-input"
+                  type="radio"
+                  id={`start-${id}`}
+                  value={`set ${id}`}
+                  {...register('start')}
+                />
+                <label className="form-check-label" htmlFor={`start-${id}`}>
+                  <strong>{name}</strong>
+                  <br />
+                  <span className="soft">
+                    The team’s own, from {spec} {version}
+                  </span>
+                </label>
+              </div>
+            ))}
             {STARTING_SETS.map(({ id, title, says }) => (
               <div className="form-check" key={id}>
                 <input className="form-check-input" type="radio" id={`start-${id}`} value={id} {...register('start')} />
@@ -64,4 +86,10 @@ export function NewSpecDialog({ team, original, onClose }: Props) {
       }
     </NameDialog>
   );
+}
+
+/** What is asked for: a copy, one of the team’s own sets, or one that is shipped. */
+function wantedOf(name: string, start: string, copyOf: string | undefined): object {
+  if (copyOf !== undefined) return { name, copyOf };
+  return start.startsWith('set ') ? { name, set: start.slice(4) } : { name, start };
 }

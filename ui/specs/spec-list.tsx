@@ -26,6 +26,7 @@ type Props = {
   list: ListedPage;
   asked: Asked;
   members: { name: string; says: string }[];
+  sets: readonly { id: string; name: string; spec: string; version: string }[];
   /** What whoever looks may do. */
   may: { edit: boolean; archive: boolean; remove: boolean };
 };
@@ -33,7 +34,7 @@ type Props = {
 type Open = { dialog: 'new' | 'file' } | { dialog: 'copy' | 'rename'; spec: ListedSpec } | null;
 
 /** The specifications of a team, a page at a time: searched and sorted by the server, opened, made, copied, renamed, archived. */
-export function SpecList({ team, list, asked, members, may }: Props) {
+export function SpecList({ team, list, asked, members, sets, may }: Props) {
   const [open, setOpen] = useState<Open>(null);
   const close = (): void => setOpen(null);
   const { specs, page, pages, found, archived: archivedCount, all } = list;
@@ -74,7 +75,7 @@ export function SpecList({ team, list, asked, members, may }: Props) {
               <Edition team={team.slug} spec={spec} />
               <Findings spec={spec} />
               <div className="soft">
-                {spec.changedBy}
+                {spec.people.length > 0 ? spec.people.join(', ') : spec.changedBy}
                 <br />
                 <Moment at={spec.changedAt} />
               </div>
@@ -105,7 +106,7 @@ export function SpecList({ team, list, asked, members, may }: Props) {
           </Link>
         )}
       </footer>
-      {open?.dialog === 'new' && <NewSpecDialog team={team.slug} onClose={close} />}
+      {open?.dialog === 'new' && <NewSpecDialog team={team.slug} sets={sets} onClose={close} />}
       {open?.dialog === 'file' && <NewFromFileDialog team={team.slug} onClose={close} />}
       {open?.dialog === 'copy' && <NewSpecDialog team={team.slug} original={open.spec} onClose={close} />}
       {open?.dialog === 'rename' && <RenameDialog spec={open.spec} onClose={close} />}
@@ -125,12 +126,27 @@ function emptySentence(all: number, archived: boolean, sought: string): string {
 }
 
 function Edition({ team, spec }: { team: string; spec: ListedSpec }) {
-  if (spec.lastEdition === null) return <div className="soft">Draft {spec.revision}, never published</div>;
+  const review = spec.inReview && (
+    <>
+      <br />
+      <Link prefetch={false} href={`/${team}/${spec.slug}/review`}>
+        under review
+      </Link>
+    </>
+  );
+  if (spec.lastEdition === null)
+    return (
+      <div className="soft">
+        Draft {spec.revision}, never published
+        {review}
+      </div>
+    );
   return (
     <div>
       <Link href={`/${team}/${spec.slug}/editions/${spec.lastEdition}`}>Edition {spec.lastEdition}</Link>
       <br />
       <span className="soft">{spec.differs ? 'the draft differs' : 'the draft is the same'}</span>
+      {review}
     </div>
   );
 }

@@ -3,7 +3,10 @@
 import { Ellipsis } from 'lucide-react';
 import Dropdown from 'react-bootstrap/Dropdown';
 import { removeBreakpoint } from '../../../core/breakpoints/breakpoints';
+import { patternName } from '../../../core/breakpoints/naming-pattern';
 import { copyGrid } from '../../../core/breakpoints/copy-grid';
+import { writeCell } from '../../../core/quantities/write-cell';
+import { LIMITS } from '../../../core/spec/limits';
 import { byWidth } from '../../../core/spec/ranges';
 import { useDraftStore } from '../../draft/draft-context';
 import styles from './sheet.module.scss';
@@ -13,7 +16,7 @@ type Props = { id: string; name: string; onSay: (message: string) => void };
 /** What can be done with a breakpoint as a whole: its grid copied to another, or the breakpoint removed. */
 export function BreakpointMenu({ id, name, onSay }: Props) {
   const store = useDraftStore();
-  const { document } = store.getState();
+  const { document, pattern } = store.getState();
   const others = byWidth(document.breakpoints).filter((other) => other.id !== id);
 
   const copyTo = (other: { id: string; name: string }): void => {
@@ -22,6 +25,12 @@ export function BreakpointMenu({ id, name, onSay }: Props) {
       bench.tryChange(copyGrid(bench.document, id, other.id)) ??
         `${other.name} has the grid of ${name}; undo takes it back.`,
     );
+  };
+  const nameIt = (): void => {
+    const bench = store.getState();
+    const breakpoint = bench.document.breakpoints.find((each) => each.id === id)!;
+    const named = patternName(pattern, bench.document, breakpoint).slice(0, LIMITS.name);
+    onSay(bench.take(writeCell(bench.document, id, 'name', named)) ?? `${name} is named ${named}; undo takes it back.`);
   };
   const remove = (): void => {
     const bench = store.getState();
@@ -44,6 +53,16 @@ export function BreakpointMenu({ id, name, onSay }: Props) {
             Copy the grid to {other.name}
           </Dropdown.Item>
         ))}
+        {pattern !== '' && (
+          <Dropdown.Item as="button" onClick={nameIt}>
+            Name it{' '}
+            {patternName(
+              pattern,
+              document,
+              document.breakpoints.find((each) => each.id === id)!,
+            )}
+          </Dropdown.Item>
+        )}
         <Dropdown.Item as="button" disabled={others.length === 0} onClick={remove}>
           Remove {name}
         </Dropdown.Item>

@@ -4,6 +4,8 @@ import type { SpecAccess } from '../../../../server/access/access';
 import { mayDo } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database';
 import { editionAt } from '../../../../server/editions';
+import { membersOf } from '../../../../server/people';
+import { namingPattern } from '../../../../server/starting-sets';
 import { UnreadableDocument } from '../../../../server/stored-spec';
 import { DraftFrame } from '../../../../ui/draft/draft-frame';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
@@ -29,7 +31,11 @@ export default async function Layout({ children, params }: Props) {
   const person = await signedInPerson(`/${team}/${slug}`);
   const { id, revision, document, changedAt, teamSlug, teamName, lastEdition } = await specOfPage(team, slug);
   const access = await accessOfPage(team, slug);
-  const edition = lastEdition === null ? null : await readableEdition(access, lastEdition);
+  const [edition, members, pattern] = await Promise.all([
+    lastEdition === null ? null : readableEdition(access, lastEdition),
+    membersOf(database(access), access),
+    namingPattern(database(access), access),
+  ]);
   return (
     <DraftFrame
       key={id}
@@ -41,6 +47,8 @@ export default async function Layout({ children, params }: Props) {
         review: mayDo(access.role, 'review'),
         askReview: mayDo(access.role, 'ask-review'),
       }}
+      members={members.map(({ id: own, name }) => ({ id: own, name }))}
+      pattern={pattern}
       edition={edition && { version: edition.version, document: edition.document }}
       spec={{ id, slug, revision, document, changedAt: changedAt.toISOString() }}
     >

@@ -1,20 +1,20 @@
 import type { Metadata } from 'next';
 import { holdingBack, judge } from '../../../../core/checks/run';
 import { differences } from '../../../../core/diff/differences';
-import type { Spec } from '../../../../core/spec/schema';
 import { database } from '../../../../server/database';
 import { versionsOf } from '../../../../server/edition-files';
 import { editionsOf, type PerhapsReadable } from '../../../../server/editions';
-import { type Compared, EditionList, type ListedEdition } from '../../../../ui/editions/edition-list';
-import { SpecBar } from '../../../../ui/frame/spec-bar';
+import { EditionList, type ListedEdition } from '../../../../ui/editions/edition-list';
+import { mayDo } from '../../../../server/access/permissions';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
+import { SpecHead } from '../../../spec-page';
 
-type Props = { params: Promise<{ team: string; spec: string }>; searchParams: Promise<Record<string, unknown>> };
+type Props = { params: Promise<{ team: string; spec: string }> };
 
 export const metadata: Metadata = { title: 'Editions' };
 
 /** The history of a spec's editions. */
-export default async function Page({ params, searchParams }: Props) {
+export default async function Page({ params }: Props) {
   const { team, spec: slug } = await params;
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/editions`);
@@ -32,7 +32,7 @@ export default async function Page({ params, searchParams }: Props) {
   };
   return (
     <>
-      <SpecBar person={person.name} spec={spec} />
+      <SpecHead person={person} spec={spec} access={access} page="editions" />
       <EditionList
         address={address}
         draft={draft}
@@ -41,28 +41,25 @@ export default async function Page({ params, searchParams }: Props) {
           const bytes = files.reduce((sum, file) => sum + file.bytes, 0);
           return { ...listed(edition, editions[index + 1]), files: { count: files.length, bytes } };
         })}
-        compared={compared(await searchParams, editions, spec.document)}
+        specId={spec.id}
+        may={{ publish: mayDo(access.role, 'publish'), edit: mayDo(access.role, 'edit') }}
       />
     </>
   );
 }
 
 function listed(
-  { document, publishedAt, ...edition }: PerhapsReadable,
+  { document, publishedAt, withdrawn, ...edition }: PerhapsReadable,
   before: PerhapsReadable | undefined,
 ): Omit<ListedEdition, 'files'> {
   const since =
     before?.document && document
-      ? { version: before.version, differences: differences(before.document, document) }
+      ? { version: before.version, differences: differences(before.document, document).length }
       : null;
-  return { ...edition, publishedAt: publishedAt.toISOString(), since };
-}
-
-/** What differs between two editions that are asked for, the draft among them; null where none are, or one cannot be read. */
-function compared(asked: Record<string, unknown>, editions: readonly PerhapsReadable[], draft: Spec): Compared | null {
-  const documentOf = (version: unknown): Spec | null =>
-    version === 'draft' ? draft : (editions.find((edition) => edition.version === version)?.document ?? null);
-  const [before, after] = [documentOf(asked['before']), documentOf(asked['after'])];
-  if (!before || !after) return null;
-  return { before: String(asked['before']), after: String(asked['after']), differences: differences(before, after) };
+  return {
+    ...edition,
+    publishedAt: publishedAt.toISOString(),
+    withdrawn: withdrawn && { reason: withdrawn.reason, by: withdrawn.by },
+    since,
+  };
 }

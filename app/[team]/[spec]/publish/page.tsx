@@ -1,57 +1,85 @@
 import type { Metadata } from 'next';
 import { holdingBack, judge } from '../../../../core/checks/run';
 import { sentenceOf } from '../../../../core/checks/sentence';
-import { leastBump } from '../../../../core/diff/differences';
-import type { Bump } from '../../../../core/quantities/quantity';
-import { publishedDifferences } from '../../../../core/diff/published-differences';
+import { may } from '../../../../server/access/access';
+import { mayNot } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database';
-import { editionsOf, proposedVersion } from '../../../../server/editions';
-import { SpecBar } from '../../../../ui/frame/spec-bar';
+import { editionsOf, proposedStep } from '../../../../server/editions';
+import { followersOf } from '../../../../server/followers';
+import { approvalsMissing, reviewState } from '../../../../server/reviews';
+import { Comparison } from '../../../../ui/comparison/comparison';
+import { noteOf } from '../../../../ui/publish/note-of';
+import { MayNotPublish } from '../../../../ui/publish/may-not-publish';
 import { PublishPage } from '../../../../ui/publish/publish-page';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
+import { comparedStates } from '../../../compared';
+import { SpecHead } from '../../../spec-page';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
 
 export const metadata: Metadata = { title: 'Publish' };
 
-const BECAUSE: Record<Bump, string> = {
-  major: 'A name that pages can write is gone, or a column count changed: built pages no longer mean what they did.',
-  minor: 'Numbers changed, or something is new; every name in built pages still means what it did.',
-  patch: 'Only words, reference sizes or waivers changed.',
-};
-
-function because(last: { version: string; document: unknown } | null, bump: Bump | null): string {
-  if (!last) return 'The first edition is 1.0.0.';
-  if (!last.document)
-    return `The document of ${last.version} cannot be read any more, so that nothing can be compared.`;
-  return BECAUSE[bump ?? 'patch'];
-}
-
-/** Publishing the draft as the next edition. */
+/** Publishing the draft as the next edition: everything that one looks at before. */
 export default async function Page({ params }: Props) {
   const { team, spec: slug } = await params;
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/publish`);
-  const spec = await specOfPage(team, slug, '/publish');
+  const [spec, access] = [await specOfPage(team, slug, '/publish'), await accessOfPage(team, slug)];
+  const head = <SpecHead person={person} spec={spec} access={access} page={null} />;
+  if (!may(access, 'publish'))
+    return (
+      <>
+        {head}
+        <MayNotPublish address={address} says={mayNot(access.role, 'publish')} />
+      </>
+    );
+  const sql = database(access);
   const { id, revision, document } = spec;
-  const access = await accessOfPage(team, slug);
-  const last = (await editionsOf(database(access), access))[0] ?? null;
-  const found = last?.document ? publishedDifferences(last.document, document) : [];
-  // what cannot be compared may have lost anything
-  const bump = last && !last.document ? 'major' : leastBump(found);
+  const [[last], followers, state] = await Promise.all([
+    editionsOf(sql, access),
+    followersOf(sql, access),
+    reviewState(sql, access),
+  ]);
+  const step = proposedStep(last ?? null, document);
+  const judged = judge(document).filter(({ waiver }) => !waiver);
   return (
     <>
-      <SpecBar person={person.name} spec={spec} />
+      {head}
       <PublishPage
         address={address}
         person={person.name}
         spec={{ id, revision, document }}
         last={last?.version ?? null}
-        proposed={proposedVersion(last?.version ?? null, bump)}
-        because={because(last, bump)}
-        differences={found}
+        proposed={step.version}
+        because={step.because}
+        isNew={last === undefined || last.document === null || step.differences.length > 0}
+        note={noteOf(last?.version ?? null, step.differences)}
         open={holdingBack(judge(document)).map((finding) => ({ finding, says: sentenceOf(finding) }))}
-      />
+        toWeigh={judged.filter(({ weight }) => weight === 'weigh').map(sentenceOf)}
+        approvals={{
+          missing: approvalsMissing(state),
+          has: state.approvals,
+          needed: state.needed,
+          changesAsked: state.changesAsked,
+        }}
+        followers={followers.map(({ name, version, behind }) => ({ name, version, behind }))}
+        breaks={step.bump === 'major'}
+      >
+        {last?.document ? (
+          <Comparison
+            compared={comparedStates(
+              { token: last.version, name: last.version, document: last.document },
+              { token: 'draft', name: 'draft', document },
+            )}
+          />
+        ) : (
+          <p>
+            {last
+              ? `The document of ${last.version} cannot be read any more, so that nothing can be compared.`
+              : 'Nothing was published before; everything in the draft is new.'}
+          </p>
+        )}
+      </PublishPage>
     </>
   );
 }

@@ -53,6 +53,7 @@ export default async function Page({ params }: Props) {
           ...edition,
           publishedAt: edition.publishedAt.toISOString(),
           publishedOn: format(edition.publishedAt, 'd MMMM yyyy'),
+          withdrawn: edition.withdrawn && { reason: edition.withdrawn.reason, by: edition.withdrawn.by },
         }}
         newer={spec.lastEdition === edition.version ? null : spec.lastEdition}
         address={`/${team}/${slug}/editions/${edition.version}`}

@@ -9,6 +9,7 @@ const publication = z.object({
   revision: z.number().int().positive(),
   version: z.string().max(80),
   note: plainText(LIMITS.notes),
+  stepReason: plainText(500).default(''),
 });
 
 /** Publishes the draft at a revision as an edition. */

@@ -1,0 +1,49 @@
+import type { Metadata } from 'next';
+import { mayDo } from '../../../../server/access/permissions';
+import { database } from '../../../../server/database';
+import { HISTORY_PAGE, historyOf } from '../../../../server/history';
+import { startOf } from '../../../../server/starting-sets';
+import { HistoryPage } from '../../../../ui/history/history-page';
+import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
+import { SpecHead } from '../../../spec-page';
+
+type Props = { params: Promise<{ team: string; spec: string }>; searchParams: Promise<Record<string, unknown>> };
+
+export const metadata: Metadata = { title: 'History' };
+
+/** Every revision of a draft, the newest first. */
+export default async function Page({ params, searchParams }: Props) {
+  const { team, spec: slug } = await params;
+  const address = `/${team}/${slug}`;
+  const person = await signedInPerson(`${address}/history`);
+  const [spec, access] = [await specOfPage(team, slug, '/history'), await accessOfPage(team, slug)];
+  const asked = Number((await searchParams)['before']);
+  const before = Number.isInteger(asked) && asked > 0 && asked < 2 ** 31 ? asked : null;
+  const [revisions, start] = await Promise.all([
+    historyOf(database(access), access, before),
+    startOf(database(access), access),
+  ]);
+  const oldest = revisions.at(-1)?.revision ?? 1;
+  return (
+    <>
+      <SpecHead person={person} spec={spec} access={access} page="history" />
+      <main id="content" className="page">
+        <HistoryPage
+          specId={spec.id}
+          address={address}
+          newest={spec.revision}
+          mayEdit={mayDo(access.role, 'edit')}
+          revisions={revisions.map(({ madeAt, ...revision }) => ({ ...revision, madeAt: madeAt.toISOString() }))}
+          earlier={revisions.length === HISTORY_PAGE && oldest > 1 ? oldest : null}
+          start={
+            start && {
+              ...start,
+              changed: start.newest !== start.version,
+              comparison: `/${team}/${start.specSlug}/comparison?before=${start.version}&after=${start.newest}`,
+            }
+          }
+        />
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+import type { Metadata } from 'next';
+import { isThere } from '../../../../core/edits/is-there';
+import { nameOfAddress } from '../../../../core/quantities/in-words';
+import { database } from '../../../../server/database';
+import { membersOf } from '../../../../server/people';
+import { remarksOf } from '../../../../server/remarks';
+import { RemarksPage } from '../../../../ui/remarks/remarks-page';
+import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
+import { SpecHead } from '../../../spec-page';
+
+type Props = { params: Promise<{ team: string; spec: string }> };
+
+export const metadata: Metadata = { title: 'Remarks' };
+
+/** What was said about a spec and its parts, in threads. */
+export default async function Page({ params }: Props) {
+  const { team, spec: slug } = await params;
+  const address = `/${team}/${slug}`;
+  const person = await signedInPerson(`${address}/remarks`);
+  const [spec, access] = [await specOfPage(team, slug, '/remarks'), await accessOfPage(team, slug)];
+  const [remarks, members] = await Promise.all([
+    remarksOf(database(access), access),
+    membersOf(database(access), access),
+  ]);
+  return (
+    <>
+      <SpecHead person={person} spec={spec} access={access} page="remarks" />
+      <main id="content" className="page">
+        <RemarksPage
+          specId={spec.id}
+          address={address}
+          self={person.id}
+          members={members.map(({ id, name }) => ({ id, name }))}
+          remarks={remarks.map(({ madeAt, editedAt, settledAt, at, about, ...remark }) => {
+            const there = isThere(spec.document, at);
+            return {
+              ...remark,
+              at,
+              about: there && at.length > 0 ? nameOfAddress(spec.document, at) : about,
+              isGone: !there,
+              madeAt: madeAt.toISOString(),
+              isEdited: editedAt !== null,
+              settledAt: settledAt?.toISOString() ?? null,
+            };
+          })}
+        />
+      </main>
+    </>
+  );
+}

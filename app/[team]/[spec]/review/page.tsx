@@ -1,0 +1,74 @@
+import type { Metadata } from 'next';
+import { holdingBack, judge } from '../../../../core/checks/run';
+import { sentenceOf } from '../../../../core/checks/sentence';
+import { mayDo } from '../../../../server/access/permissions';
+import { database } from '../../../../server/database';
+import { editionsOf } from '../../../../server/editions';
+import { membersOf } from '../../../../server/people';
+import { openThreads } from '../../../../server/remarks';
+import { reviewState } from '../../../../server/reviews';
+import { Comparison } from '../../../../ui/comparison/comparison';
+import { ReviewPage } from '../../../../ui/review/review-page';
+import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
+import { comparedStates } from '../../../compared';
+import { SpecHead } from '../../../spec-page';
+
+type Props = { params: Promise<{ team: string; spec: string }> };
+
+export const metadata: Metadata = { title: 'Review' };
+
+/** The review of a draft: what changed, what is found, what was said, and the answer. */
+export default async function Page({ params }: Props) {
+  const { team, spec: slug } = await params;
+  const address = `/${team}/${slug}`;
+  const person = await signedInPerson(`${address}/review`);
+  const [spec, access] = [await specOfPage(team, slug, '/review'), await accessOfPage(team, slug)];
+  const sql = database(access);
+  const [state, [last], members, threads] = await Promise.all([
+    reviewState(sql, access),
+    editionsOf(sql, access),
+    membersOf(sql, access),
+    openThreads(sql, access),
+  ]);
+  const open = holdingBack(judge(spec.document));
+  const { review } = state;
+  return (
+    <>
+      <SpecHead person={person} spec={spec} access={access} page="review" />
+      <main id="content" className="page">
+        <ReviewPage
+          specId={spec.id}
+          address={address}
+          revision={spec.revision}
+          may={{ ask: mayDo(access.role, 'ask-review'), answer: mayDo(access.role, 'review') }}
+          self={person.id}
+          needed={state.needed}
+          approvals={state.approvals}
+          review={
+            review && {
+              ...review,
+              askedAt: review.askedAt.toISOString(),
+              answers: review.answers.map(({ at, ...answer }) => ({ ...answer, at: at.toISOString() })),
+            }
+          }
+          reviewers={members
+            .filter(({ id, role }) => id !== person.id && mayDo(role, 'review'))
+            .map(({ id, name, role }) => ({ id, name, role }))}
+          findings={open.map(sentenceOf)}
+          threads={threads}
+        >
+          {last?.document ? (
+            <Comparison
+              compared={comparedStates(
+                { token: last.version, name: last.version, document: last.document },
+                { token: 'draft', name: 'draft', document: spec.document },
+              )}
+            />
+          ) : (
+            <p>Nothing was published before; everything in the draft is new.</p>
+          )}
+        </ReviewPage>
+      </main>
+    </>
+  );
+}

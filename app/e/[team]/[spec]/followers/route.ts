@@ -1,0 +1,19 @@
+import * as z from 'zod';
+import { plainText } from '../../../../../core/spec/text-schema';
+import { FOLLOWER_LIMITS, followWithKey } from '../../../../../server/followers';
+import { database } from '../../../../../server/database';
+import { readBody, refuse } from '../../../../answers';
+import { forKeys } from '../../../../readers';
+
+const said = z.object({
+  name: z.string().trim().pipe(plainText(FOLLOWER_LIMITS.name, 'A follower needs a name, such as booking-site.')),
+  version: z.string().trim().max(80),
+});
+
+/** A build says, with its key, on which edition it builds. */
+export const POST = forKeys<{ team: string; spec: string }>(async (access, request, headers) => {
+  const read = await readBody(request, said, 4096);
+  if ('refusal' in read) return read.refusal;
+  const noted = await followWithKey(database(access), access, read.body);
+  return noted.problem === undefined ? Response.json({}, { headers }) : refuse(422, noted.problem, {}, headers);
+});

@@ -1,0 +1,37 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { teamAccess } from '../../../server/access/access';
+import { mayDo } from '../../../server/access/permissions';
+import { database } from '../../../server/database';
+import { namingPattern, startingSetsOf } from '../../../server/starting-sets';
+import { SetsPage } from '../../../ui/sets/sets-page';
+import { signedInPerson } from '../../asker';
+import { TeamBar } from '../../team-bar';
+
+type Props = { params: Promise<{ team: string }> };
+
+export const metadata: Metadata = { title: 'Starting sets · Ypsiline' };
+
+/** From what a team’s specifications begin, and how its grids are named. */
+export default async function Page({ params }: Props) {
+  const { team } = await params;
+  const person = await signedInPerson(`/sets/${team}`);
+  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'edit')) ?? notFound();
+  const [sets, pattern] = await Promise.all([
+    startingSetsOf(database(access), access),
+    namingPattern(database(access), access),
+  ]);
+  return (
+    <>
+      <TeamBar person={person} access={access} page="sets" />
+      <main id="content" className="page">
+        <SetsPage
+          team={access.teamSlug}
+          sets={sets.map((set) => ({ ...set }))}
+          pattern={pattern}
+          mayName={mayDo(access.role, 'share')}
+        />
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,26 @@
+import { expect, test } from 'vitest';
+import { breakpointOf, specOf } from '../spec/testing';
+import { patternName, readPattern } from './naming-pattern';
+
+const desktop = breakpointOf({ count: 12, gutter: '24px', container: '1296px', margin: 'auto' }, 1512, {
+  id: 'desktop',
+});
+
+test('a name says the grid', () => {
+  const spec = specOf(desktop);
+  expect(patternName('{count} columns, {margin} margin, {container} in {width}', spec, desktop)).toBe(
+    '12 columns, 108 margin, 1296 in 1512',
+  );
+  expect(patternName('{name} {from}+ × {height}, {column}/{gutter}, {base}', spec, desktop)).toBe(
+    'Desktop 0+ × 900, 86/24, 8',
+  );
+});
+
+test.each([
+  ['{colums} columns', 'does not know {colums}; it knows {name}, {count}'],
+  ['{count', 'stands alone'],
+  ['count}', 'stands alone'],
+  ['x'.repeat(201), 'at most 200 characters'],
+])('%s is refused', (pattern, says) => expect(readPattern(pattern).problem).toContain(says));
+
+test('no pattern is one', () => expect(readPattern('  ')).toEqual({ value: '' }));

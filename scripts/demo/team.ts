@@ -1,0 +1,102 @@
+import { type SpecAccess, specAccess, teamAccess } from '../../server/access/access';
+import type { Action } from '../../server/access/permissions';
+import { DEMO_TEAM } from '../../server/demo-people';
+import type { Sql } from '../../server/database';
+import { noteFollower } from '../../server/followers';
+import { makeHook } from '../../server/hooks/hooks';
+import { invite } from '../../server/invitations';
+import { writeRemark } from '../../server/remarks';
+import { answerReview, askReview } from '../../server/reviews';
+import { makeStartingSet, nameBy } from '../../server/starting-sets';
+import { withdrawEdition } from '../../server/withdrawals';
+
+type IdOf = (email: string) => string;
+
+const [ANSA, JOON, MIRELA, OBI] = ['ansa', 'joon', 'mirela', 'obi'].map((name) => `${name}@tidewick.example`) as [
+  string,
+  string,
+  string,
+  string,
+];
+
+/** What cannot be done in the demo is a fault of the demo. */
+function done<T>(what: string, { value, problem }: { value?: T; problem?: string }): T {
+  if (problem !== undefined) throw new Error(`demo, ${what}: ${problem}`);
+  return value!;
+}
+
+/** A web hook that is told of what follows, an invitation in the outbox, a naming pattern. */
+export async function toldFirst(sql: Sql, idOf: IdOf): Promise<void> {
+  const ansa = (await teamAccess(sql, idOf(ANSA), DEMO_TEAM.slug, 'share', 'people'))!;
+  done(
+    'web hook',
+    await makeHook(sql, ansa, { name: 'Site build', url: 'own', kinds: ['publish', 'withdraw', 'answer'] }),
+  );
+  const pell = { email: 'pell@tidewick.example', role: 'reader' as const, says: 'Kiosk software' };
+  done('invitation', await invite(sql, ansa, pell, 'http://localhost:4410'));
+  done('naming pattern', await nameBy(sql, ansa, '{count} columns, {margin} margin, {container} in {width}'));
+}
+
+/** Followers, a withdrawn edition, a starting set, and a review under way with remarks. */
+export async function teamAtWork(sql: Sql, idOf: IdOf): Promise<void> {
+  const on = async <A extends Action>(email: string, spec: string, ...actions: [A, ...A[]]): Promise<SpecAccess<A>> =>
+    (await specAccess(sql, idOf(email), { team: DEMO_TEAM.slug, spec }, ...actions)) as SpecAccess<A>;
+
+  const kiosk = await on(ANSA, 'ticket-kiosk', 'publish');
+  for (const [name, version, note] of [
+    ['Quay kiosks', '0.9.0', 'Two machines at the north quay.'],
+    ['Hall kiosks', '1.0.0', ''],
+    ['Ticket printer', '1.0.0', 'Takes the columns for its receipts.'],
+  ] as const)
+    done('follower', await noteFollower(sql, kiosk, { name, version, note }));
+  const reason = 'The frame of the screen hides 30 px at each side; build on 1.0.0.';
+  done('withdrawal', await withdrawEdition(sql, kiosk, { version: '0.9.0', reason }));
+
+  const site = await on(ANSA, 'passenger-site', 'edit', 'ask-review');
+  done('starting set', await makeStartingSet(sql, site, { name: 'Public pages', version: '1.0.0' }));
+  const note = 'The laptop has a fixed container now. Does it hold at the start of its range?';
+  done('review', await askReview(sql, site, { note, people: [idOf(MIRELA), idOf(OBI)] }));
+  await talk(sql, idOf, on);
+  done(
+    'answer',
+    await answerReview(sql, await on(MIRELA, 'passenger-site', 'review'), {
+      verdict: 'ask-changes',
+      note: 'It overflows from 1000 to 1179. Either up to 1180, or the range begins later.',
+      revision: 2,
+    }),
+  );
+}
+
+/** Remarks on the draft of the passenger site. */
+async function talk(
+  sql: Sql,
+  idOf: IdOf,
+  on: (email: string, spec: string, action: 'remark') => Promise<SpecAccess<'remark'>>,
+): Promise<void> {
+  const as = (email: string) => on(email, 'passenger-site', 'remark');
+  const container = ['breakpoints', 'laptop', 'columns', 'container'];
+  const thread = done(
+    'remark',
+    await writeRemark(sql, await as(MIRELA), {
+      at: container,
+      about: 'Container, Laptop',
+      text: 'Why 1180? With 1248 at most, the columns were 82.',
+    }),
+  );
+  done(
+    'answer',
+    await writeRemark(sql, await as(OBI), {
+      thread,
+      text: 'The booking pages have a 1180 picture. @Ansa Brisk, can it be up to 1180?',
+      mentions: [idOf(ANSA)],
+    }),
+  );
+  done(
+    'remark',
+    await writeRemark(sql, await as(JOON), {
+      at: ['breakpoints', 'laptop', 'reference'],
+      about: 'Drawn at, Laptop',
+      text: '1440 lies in the desktop’s range. The build asks for 1344 here.',
+    }),
+  );
+}

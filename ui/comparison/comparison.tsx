@@ -1,0 +1,97 @@
+import { counted } from '../../core/length/present';
+import type { Difference } from '../../core/diff/differences';
+import { gridFirst } from '../../core/diff/grid-first';
+import { Fractions } from '../drawing/numeral';
+import { NumberTable } from '../parts/number-table';
+import type { ComparedStates } from './compared-states';
+import { CopyComparison } from './copy-comparison';
+import styles from './comparison.module.scss';
+import { EffectTable } from './effect-table';
+import { OverlaidGrids } from './overlaid-grids';
+
+/** Two states: both grids laid over each other, what was given, what follows from it, and what it comes to. */
+export function Comparison({ compared }: { compared: ComparedStates }) {
+  const { before, after, differences, effects, step } = compared;
+  if (differences.length === 0)
+    return (
+      <p role="status">
+        {before.name} and {after.name} say the same.
+      </p>
+    );
+  const given = gridFirst(differences).filter(({ follows }) => !follows);
+  const following = differences.filter(({ follows }) => follows);
+  return (
+    <div className={styles.comparison}>
+      <div className={styles.sentence}>
+        <p>
+          {counted(given.length, 'change')}
+          {following.length > 0 && <span className="soft">, {following.length} more follow</span>}
+          {step && (
+            <>
+              . Version <strong className="number">{step.version}</strong> fits: {step.because}
+            </>
+          )}
+        </p>
+        <CopyComparison compared={compared} />
+      </div>
+      <OverlaidGrids before={before} after={after} />
+      <Differences title="Given" of={given} before={before.name} after={after.name} />
+      {following.length > 0 && (
+        <details className={styles.more}>
+          <summary>What follows from it: {counted(following.length, 'number')}</summary>
+          <Differences title="Follows" of={following} before={before.name} after={after.name} />
+        </details>
+      )}
+      {effects.length > 0 && (
+        <details className={styles.more}>
+          <summary>What it comes to: {touched(effects.map(({ table }) => table))}</summary>
+          <EffectTable effects={effects} before={before.name} after={after.name} />
+        </details>
+      )}
+    </div>
+  );
+}
+
+/** How many numbers of each table are others: “24 in Span widths, 3 in Text styles”. */
+function touched(tables: readonly string[]): string {
+  const counts = new Map<string, number>();
+  for (const table of tables) counts.set(table, (counts.get(table) ?? 0) + 1);
+  return [...counts].map(([table, count]) => `${count} in ${table}`).join(', ');
+}
+
+const ASKS = { major: 'breaks built pages', minor: 'new numbers', patch: 'words' };
+
+type DifferencesProps = { title: string; of: readonly Difference[]; before: string; after: string };
+
+function Differences({ title, of, before, after }: DifferencesProps) {
+  return (
+    <div className={styles.scroll}>
+      <NumberTable of="words" aria-label={title}>
+        <thead>
+          <tr>
+            <th scope="col">Breakpoint</th>
+            <th scope="col">Quantity</th>
+            <th scope="col">{before}</th>
+            <th scope="col">{after}</th>
+            <th scope="col">Asks of built pages</th>
+          </tr>
+        </thead>
+        <tbody>
+          {of.map(({ breakpoint, what, before: was, after: is, bump }, index) => (
+            <tr key={index} data-bump={bump}>
+              <td>{breakpoint ?? 'All'}</td>
+              <th scope="row">{what}</th>
+              <td className="number">
+                <Fractions text={was ?? '–'} />
+              </td>
+              <td className="number">
+                <Fractions text={is ?? '–'} />
+              </td>
+              <td>{ASKS[bump]}</td>
+            </tr>
+          ))}
+        </tbody>
+      </NumberTable>
+    </div>
+  );
+}

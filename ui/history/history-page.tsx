@@ -1,0 +1,214 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { counted } from '../../core/length/present';
+import { send } from '../frame/send';
+import { Moment } from '../frame/moment';
+import { Answers, Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
+import { Notice } from '../parts/notice';
+import styles from './history.module.scss';
+import { type ListedRevision, runsOf } from './runs';
+
+type Start = { set: string; spec: string; version: string; newest: string; changed: boolean; comparison: string };
+
+type Props = {
+  specId: string;
+  address: string;
+  newest: number;
+  mayEdit: boolean;
+  revisions: readonly ListedRevision[];
+  /** The revision before which earlier ones stand; null where there are none. */
+  earlier: number | null;
+  start: Start | null;
+};
+
+/** Every revision: who, when, what changed in words; saves in a row by one person are drawn together. */
+export function HistoryPage({ specId, address, newest, mayEdit, revisions, earlier, start }: Props) {
+  const router = useRouter();
+  const [naming, setNaming] = useState<ListedRevision | null>(null);
+  const [restoring, setRestoring] = useState<ListedRevision | null>(null);
+  const [said, setSaid] = useState<{ text: string; of: 'news' | 'problem' } | null>(null);
+
+  const restore = async ({ revision }: ListedRevision): Promise<void> => {
+    const answer = await send<{ revision: number }>('POST', `/api/specs/${specId}/revisions/${revision}`, {
+      basedOn: newest,
+    });
+    setRestoring(null);
+    setSaid(
+      answer.ok
+        ? {
+            text: `Revision ${revision} is restored as revision ${answer.body.revision}; nothing in between is lost.`,
+            of: 'news',
+          }
+        : { text: answer.problem, of: 'problem' },
+    );
+    router.refresh();
+  };
+  return (
+    <>
+      <h1>History</h1>
+      {said && <Notice of={said.of}>{said.text}</Notice>}
+      {start && (
+        <p>
+          Began from the starting set {start.set}, {start.spec} {start.version}.{' '}
+          {start.changed ? (
+            <Link href={start.comparison}>What changed there since, up to {start.newest}</Link>
+          ) : (
+            <span className="soft">Nothing was published there since.</span>
+          )}
+        </p>
+      )}
+      <ol className={styles.list}>
+        {runsOf(revisions).map((run) => (
+          <li key={run[0]!.revision} className={styles.run}>
+            <Row of={run[0]!} newest={newest} {...{ address, mayEdit }} onName={setNaming} onRestore={setRestoring} />
+            {run.length > 1 && (
+              <details>
+                <summary>
+                  {counted(run.length - 1, 'save')} more by {run[0]!.madeBy} before that
+                </summary>
+                <ol className={styles.list}>
+                  {run.slice(1).map((revision) => (
+                    <li key={revision.revision}>
+                      <Row
+                        of={revision}
+                        newest={newest}
+                        {...{ address, mayEdit }}
+                        onName={setNaming}
+                        onRestore={setRestoring}
+                      />
+                    </li>
+                  ))}
+                </ol>
+              </details>
+            )}
+          </li>
+        ))}
+      </ol>
+      {earlier && (
+        <p>
+          <Link href={`${address}/history?before=${earlier}`}>Earlier</Link>
+        </p>
+      )}
+      {naming && (
+        <NameRevision
+          specId={specId}
+          revision={naming}
+          onClose={() => setNaming(null)}
+          onDone={() => {
+            setNaming(null);
+            router.refresh();
+          }}
+        />
+      )}
+      {restoring && (
+        <Dialog
+          title={`Restore revision ${restoring.revision}?`}
+          onClose={() => setRestoring(null)}
+          onSubmit={(event) => {
+            event.preventDefault();
+            void restore(restoring);
+          }}
+          answers={<Answers yes="Restore it" onNo={() => setRestoring(null)} />}
+        >
+          <p>
+            The draft then says what revision {restoring.revision} said, as revision {newest + 1}. What stands there now
+            stays in the history.
+          </p>
+        </Dialog>
+      )}
+    </>
+  );
+}
+
+type RowProps = {
+  of: ListedRevision;
+  address: string;
+  newest: number;
+  mayEdit: boolean;
+  onName: (revision: ListedRevision) => void;
+  onRestore: (revision: ListedRevision) => void;
+};
+
+function Row({ of, address, newest, mayEdit, onName, onRestore }: RowProps) {
+  const { revision, label, madeBy, madeAt, name, edition } = of;
+  const compare = (before: string, after: string): string => `${address}/comparison?before=${before}&after=${after}`;
+  return (
+    <div className={styles.row}>
+      <span className="number">{revision}</span>
+      <div>
+        <p>
+          {name && <strong>{name}: </strong>}
+          {revision === 1 ? 'The beginning' : label || 'Saved'}
+          {edition && (
+            <>
+              {' '}
+              <Link className={styles.edition} href={`${address}/editions/${edition}`}>
+                published as {edition}
+              </Link>
+            </>
+          )}
+        </p>
+        <p className="soft">
+          {madeBy}, <Moment at={madeAt} />
+        </p>
+      </div>
+      <div className={styles.acts}>
+        {revision > 1 && <Link href={compare(`r${revision - 1}`, `r${revision}`)}>What changed</Link>}
+        {revision < newest && <Link href={compare(`r${revision}`, 'draft')}>Since then</Link>}
+        {mayEdit && (
+          <button type="button" className="quiet" onClick={() => onName(of)} aria-label={`Name revision ${revision}`}>
+            {name ? 'Rename…' : 'Name…'}
+          </button>
+        )}
+        {mayEdit && revision < newest && (
+          <button
+            type="button"
+            className="quiet"
+            onClick={() => onRestore(of)}
+            aria-label={`Restore revision ${revision}`}
+          >
+            Restore…
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+type NameProps = { specId: string; revision: ListedRevision; onClose: () => void; onDone: () => void };
+
+function NameRevision({ specId, revision, onClose, onDone }: NameProps) {
+  const [name, setName] = useState(revision.name ?? '');
+  const [problem, setProblem] = useState<string | null>(null);
+  const keep = async (): Promise<void> => {
+    const answer = await send('PATCH', `/api/specs/${specId}/revisions/${revision.revision}`, { name });
+    if (answer.ok) onDone();
+    else setProblem(answer.problem);
+  };
+  return (
+    <Dialog
+      title={`Name revision ${revision.revision}`}
+      onClose={onClose}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+      answers={<Answers yes="Keep the name" onNo={onClose} />}
+    >
+      <Field
+        label="Name"
+        required={false}
+        autoComplete="off"
+        maxLength={80}
+        value={name}
+        error={problem ?? undefined}
+        onChange={({ target }) => setName(target.value)}
+      />
+      <p className="soft">An empty name takes it away.</p>
+    </Dialog>
+  );
+}

@@ -1,0 +1,83 @@
+import { Moment } from '../frame/moment';
+import styles from './hooks.module.scss';
+
+export type ListedDelivery = {
+  id: string;
+  hook: string;
+  body: string;
+  madeAt: string;
+  tries: number;
+  isDelivered: boolean;
+  nextTryAt: string | null;
+  said: string;
+};
+
+export type ReceivedBody = { id: string; hook: string; body: string; receivedAt: string };
+
+/** What was sent, or waits to be. */
+export function Delivered({ deliveries }: { deliveries: readonly ListedDelivery[] }) {
+  return (
+    <section className={styles.section} aria-labelledby="deliveries">
+      <h2 id="deliveries">Sent</h2>
+      <ul className={styles.bodies}>
+        {deliveries.map((delivery) => (
+          <li key={delivery.id}>
+            <details>
+              <summary>
+                {eventOf(delivery.body)}, to {delivery.hook}, <Moment at={delivery.madeAt} />: {stateOf(delivery)}
+              </summary>
+              <pre tabIndex={0}>{shown(delivery.body)}</pre>
+            </details>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** What came to the receiver that is shipped; all of it was signed. */
+export function Received({ received }: { received: readonly ReceivedBody[] }) {
+  return (
+    <section className={styles.section} aria-labelledby="received">
+      <h2 id="received">Came to the receiver here</h2>
+      <ul className={styles.bodies}>
+        {received.map(({ id, hook, body, receivedAt }) => (
+          <li key={id}>
+            <details>
+              <summary>
+                {eventOf(body)}, from {hook}, <Moment at={receivedAt} />, signature fits
+              </summary>
+              <pre tabIndex={0}>{shown(body)}</pre>
+            </details>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function stateOf({ isDelivered, nextTryAt, tries, said }: ListedDelivery): string {
+  if (isDelivered) return `delivered, ${said}`;
+  if (tries === 0) return 'waits';
+  const turns = tries === 1 ? 'one try' : `${tries} tries`;
+  return nextTryAt ? `${said}; ${turns} so far, it is tried again` : `${said}; given up after ${turns}`;
+}
+
+/** What a body tells of, in a few words: “publish, Passenger site 1.0.0”. */
+function eventOf(body: string): string {
+  try {
+    const { event, name, version } = JSON.parse(body) as Record<string, unknown>;
+    return [event, [name, version].filter(Boolean).join(' ')].filter(Boolean).join(', ');
+  } catch {
+    return 'something else';
+  }
+}
+
+/** JSON with its lines, as it is easier to read. */
+function shown(body: string): string {
+  try {
+    return JSON.stringify(JSON.parse(body), null, 2);
+  } catch {
+    return body;
+  }
+}

@@ -1,0 +1,70 @@
+'use client';
+
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { send } from '../frame/send';
+import { Answers, Dialog } from '../parts/dialog';
+import { Field } from '../parts/field';
+import { Problem } from '../parts/problem';
+import styles from './hooks.module.scss';
+
+type Fields = { name: string; goes: 'own' | 'address'; url: string; kinds: string[] };
+type Props = { team: string; kinds: [string, string][]; onMade: (secret: string) => void; onClose: () => void };
+
+/** Asks where a web hook goes, and of what it is told. */
+export function NewHookDialog({ team, kinds, onMade, onClose }: Props) {
+  const { register, handleSubmit, watch, formState } = useForm<Fields>({
+    defaultValues: { name: '', goes: 'address', url: '', kinds: ['publish', 'withdraw'] },
+  });
+  const [problem, setProblem] = useState<string | null>(null);
+  const isAddress = watch('goes') === 'address';
+  const make = async ({ name, goes, url, kinds: chosen }: Fields): Promise<void> => {
+    const wanted = { name, url: goes === 'own' ? 'own' : url, kinds: chosen || [] };
+    const answer = await send<{ secret: string }>('POST', `/api/teams/${team}/hooks`, wanted);
+    if (answer.ok) onMade(answer.body.secret);
+    else setProblem(answer.problem);
+  };
+  return (
+    <Dialog
+      title="New web hook"
+      onClose={onClose}
+      onSubmit={handleSubmit(make)}
+      answers={<Answers yes="Make the web hook" isBusy={formState.isSubmitting} onNo={onClose} />}
+    >
+      <Field
+        label="Name"
+        autoComplete="off"
+        error={formState.errors.name?.message}
+        {...register('name', { required: 'A web hook needs a name, such as Site build.' })}
+      />
+      <fieldset className={styles.choices}>
+        <legend>Goes to</legend>
+        <label>
+          <input type="radio" className="form-check-input" value="address" {...register('goes')} /> an address
+        </label>
+        <label>
+          <input type="radio" className="form-check-input" value="own" {...register('goes')} /> the receiver here, to
+          see what would come
+        </label>
+      </fieldset>
+      {isAddress && (
+        <Field
+          label="Address"
+          type="url"
+          autoComplete="off"
+          placeholder="https://build.example.org/grids"
+          {...register('url')}
+        />
+      )}
+      <fieldset className={styles.choices}>
+        <legend>Told when</legend>
+        {kinds.map(([id, says]) => (
+          <label key={id}>
+            <input type="checkbox" className="form-check-input" value={id} {...register('kinds')} /> {says}
+          </label>
+        ))}
+      </fieldset>
+      <Problem says={problem} />
+    </Dialog>
+  );
+}

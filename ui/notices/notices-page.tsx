@@ -1,0 +1,83 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Moment } from '../frame/moment';
+import { send } from '../frame/send';
+import { Empty } from '../parts/empty';
+import { Problem } from '../parts/problem';
+import styles from './notices.module.scss';
+
+type ListedNotice = {
+  id: string;
+  text: string;
+  path: string;
+  team: string;
+  madeBy: string | null;
+  madeAt: string;
+  isRead: boolean;
+};
+
+type Props = { notices: readonly ListedNotice[]; kinds: readonly { kind: string; says: string; isWanted: boolean }[] };
+
+/** One’s notices, the newest first, and which kinds one wants. */
+export function NoticesPage({ notices, kinds }: Props) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const change = async (body: object): Promise<void> => {
+    const answer = await send('PATCH', '/api/notices', body);
+    setProblem(answer.ok ? null : answer.problem);
+    router.refresh();
+  };
+  const unread = notices.filter(({ isRead }) => !isRead).length;
+  return (
+    <>
+      <div className={styles.head}>
+        <h1>Notices</h1>
+        <button
+          type="button"
+          className="btn btn-line"
+          disabled={unread === 0}
+          onClick={() => void change({ read: 'all' })}
+        >
+          Mark all as read
+        </button>
+      </div>
+      <Problem says={problem} />
+      <div className={styles.page}>
+        {notices.length === 0 ? (
+          <Empty>Nothing yet. You are told when somebody mentions you, asks for a review, or publishes.</Empty>
+        ) : (
+          <ul className={styles.list}>
+            {notices.map(({ id, text, path, team, madeBy, madeAt, isRead }) => (
+              <li key={id} data-unread={!isRead || undefined}>
+                <Link href={path} prefetch={false} onClick={() => !isRead && void change({ read: id })}>
+                  {text}
+                </Link>
+                <p className="soft">
+                  {madeBy ?? 'Ypsiline'}, {team}, <Moment at={madeAt} />
+                  {!isRead && <span className="visually-hidden">, not read</span>}
+                </p>
+              </li>
+            ))}
+          </ul>
+        )}
+        <fieldset className={styles.kinds}>
+          <legend>Tell me when</legend>
+          {kinds.map(({ kind, says, isWanted }) => (
+            <label key={kind}>
+              <input
+                type="checkbox"
+                className="form-check-input"
+                checked={isWanted}
+                onChange={({ target }) => void change({ kind, wanted: target.checked })}
+              />{' '}
+              {says}
+            </label>
+          ))}
+        </fieldset>
+      </div>
+    </>
+  );
+}

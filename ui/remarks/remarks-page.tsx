@@ -1,0 +1,73 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { send } from '../frame/send';
+import { Choice } from '../parts/choice';
+import { Empty } from '../parts/empty';
+import type { ListedRemark, Mentioned } from './listed-remark';
+import { RemarkForm } from './remark-form';
+import { Thread } from './thread';
+import styles from './remarks.module.scss';
+
+type Props = {
+  specId: string;
+  address: string;
+  self: string;
+  members: readonly Mentioned[];
+  remarks: readonly ListedRemark[];
+};
+
+/** Every thread about a spec: open ones, or those that are settled; and a remark on the whole. */
+export function RemarksPage({ specId, address, self, members, remarks }: Props) {
+  const router = useRouter();
+  const [shown, setShown] = useState<'open' | 'settled'>('open');
+  const refresh = (): void => router.refresh();
+  const threads = remarks
+    .filter(({ thread }) => thread === null)
+    .map((first) => ({ first, answers: remarks.filter(({ thread }) => thread === first.id) }))
+    // what was deleted before anybody answered is gone
+    .filter(({ first, answers }) => !first.isDeleted || answers.some(({ isDeleted }) => !isDeleted));
+  const open = threads.filter(({ first }) => first.settledAt === null);
+  const settled = threads.filter(({ first }) => first.settledAt !== null);
+  const listed = shown === 'open' ? open : settled;
+  return (
+    <>
+      <div className={styles.head}>
+        <h1>Remarks</h1>
+        <Choice
+          label="Which threads"
+          value={shown}
+          options={[
+            { value: 'open', title: `Open: ${open.length}` },
+            { value: 'settled', title: `Settled: ${settled.length}` },
+          ]}
+          onChange={setShown}
+        />
+      </div>
+      <p className="soft">
+        A remark on a cell, a breakpoint or a finding is written on the <a href={address}>bench</a>, with Alt + Shift +
+        M. Notes for readers stand in the specification itself, and are published.
+      </p>
+      {listed.length === 0 ? (
+        <Empty>{shown === 'open' ? 'Nothing is open.' : 'Nothing is settled yet.'}</Empty>
+      ) : (
+        <ul className={styles.threads}>
+          {listed.map(({ first, answers }) => (
+            <Thread key={first.id} {...{ specId, first, answers, self, members }} onDone={refresh} />
+          ))}
+        </ul>
+      )}
+      <RemarkForm
+        label="A remark on the specification as a whole"
+        action="Write it"
+        members={members}
+        onSend={async (text, mentions) => {
+          const answer = await send('POST', `/api/specs/${specId}/remarks`, { text, mentions });
+          if (answer.ok) refresh();
+          return answer;
+        }}
+      />
+    </>
+  );
+}

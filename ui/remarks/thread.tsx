@@ -1,0 +1,134 @@
+'use client';
+
+import { useState } from 'react';
+import { Moment } from '../frame/moment';
+import { type Answer, send } from '../frame/send';
+import { Problem } from '../parts/problem';
+import type { ListedRemark, Mentioned } from './listed-remark';
+import { RemarkForm } from './remark-form';
+import styles from './remarks.module.scss';
+
+type Props = {
+  specId: string;
+  first: ListedRemark;
+  answers: readonly ListedRemark[];
+  self: string;
+  members: readonly Mentioned[];
+  onDone: () => void;
+};
+
+/** A thread: what it is about, what was said, and an answer. */
+export function Thread({ specId, first, answers, self, members, onDone }: Props) {
+  const [isAnswering, setAnswering] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const base = `/api/specs/${specId}/remarks`;
+  const done = (answer: Answer<unknown>): Answer<unknown> => {
+    setProblem(answer.ok ? null : answer.problem);
+    if (answer.ok) onDone();
+    return answer;
+  };
+  const isSettled = first.settledAt !== null;
+  return (
+    <li className={styles.thread} id={first.id} data-settled={isSettled || undefined}>
+      <div className={styles.about}>
+        <strong>{first.about || 'The specification'}</strong>
+        {first.isGone && <span className={styles.gone}>is not there any more</span>}
+        {isSettled && (
+          <span className="soft">
+            settled by {first.settledBy ?? 'somebody'}, <Moment at={first.settledAt!} />
+          </span>
+        )}
+      </div>
+      <ul>
+        {[first, ...answers].map((remark) => (
+          <Said
+            key={remark.id}
+            remark={remark}
+            isOwn={remark.madeById === self}
+            members={members}
+            onChange={async (text) => done(await send('PATCH', `${base}/${remark.id}`, { text }))}
+            onDelete={async () => void done(await send('DELETE', `${base}/${remark.id}`))}
+          />
+        ))}
+      </ul>
+      <Problem says={problem} />
+      {isAnswering ? (
+        <RemarkForm
+          label="Answer"
+          action="Answer"
+          members={members}
+          onSend={async (text, mentions) => {
+            const answer = done(await send('POST', base, { text, mentions, thread: first.id }));
+            if (answer.ok) setAnswering(false);
+            return answer;
+          }}
+          onCancel={() => setAnswering(false)}
+        />
+      ) : (
+        <div className={styles.buttons}>
+          <button type="button" className="quiet" onClick={() => setAnswering(true)}>
+            Answer
+          </button>
+          <button
+            type="button"
+            className="quiet"
+            onClick={async () => void done(await send('PATCH', `${base}/${first.id}`, { settled: !isSettled }))}
+          >
+            {isSettled ? 'Open again' : 'Settle'}
+          </button>
+        </div>
+      )}
+    </li>
+  );
+}
+
+type SaidProps = {
+  remark: ListedRemark;
+  isOwn: boolean;
+  members: readonly Mentioned[];
+  onChange: (text: string) => Promise<Answer<unknown>>;
+  onDelete: () => Promise<void>;
+};
+
+/** One remark; one’s own can be changed and deleted. */
+function Said({ remark, isOwn, members, onChange, onDelete }: SaidProps) {
+  const [isEditing, setEditing] = useState(false);
+  const { madeBy, madeAt, text, isEdited, isDeleted } = remark;
+  return (
+    <li>
+      <p className={styles.by}>
+        <strong>{madeBy}</strong>{' '}
+        <span className="soft">
+          <Moment at={madeAt} />
+          {isEdited && ', changed'}
+        </span>
+        {isOwn && !isDeleted && !isEditing && (
+          <span className={styles.own}>
+            <button type="button" className="quiet" onClick={() => setEditing(true)}>
+              Change
+            </button>
+            <button type="button" className="quiet" onClick={() => void onDelete()}>
+              Delete
+            </button>
+          </span>
+        )}
+      </p>
+      {isEditing ? (
+        <RemarkForm
+          label="Your remark"
+          action="Change it"
+          first={text}
+          members={members}
+          onSend={async (changed) => {
+            const answer = await onChange(changed);
+            if (answer.ok) setEditing(false);
+            return answer;
+          }}
+          onCancel={() => setEditing(false)}
+        />
+      ) : (
+        <p className={isDeleted ? `${styles.text} soft` : styles.text}>{isDeleted ? 'Deleted.' : text}</p>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,61 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useId, useState } from 'react';
+import { send } from '../frame/send';
+import { useAwake } from '../frame/use-awake';
+import { Problem } from '../parts/problem';
+import styles from './review.module.scss';
+
+/** Approves the draft as it is shown, or asks for changes. What was typed stays until it was taken. */
+export function AnswerForm({ specId, revision }: { specId: string; revision: number }) {
+  const router = useRouter();
+  const isAwake = useAwake();
+  const id = useId();
+  const [note, setNote] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const give = async (verdict: 'approve' | 'ask-changes'): Promise<void> => {
+    setBusy(true);
+    const answer = await send('POST', `/api/specs/${specId}/review/answers`, { verdict, note, revision });
+    setBusy(false);
+    setProblem(answer.ok ? null : answer.problem);
+    if (answer.ok) setNote('');
+    router.refresh();
+  };
+  return (
+    <div className={styles.form}>
+      <label className="form-label" htmlFor={id}>
+        Your answer, to draft {revision}
+      </label>
+      <textarea
+        id={id}
+        className="form-control"
+        rows={3}
+        maxLength={2000}
+        value={note}
+        onChange={({ target }) => setNote(target.value)}
+        placeholder="What is fine, or what should change"
+      />
+      <div className={styles.buttons}>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={!isAwake || isBusy}
+          onClick={() => void give('approve')}
+        >
+          Approve
+        </button>
+        <button
+          type="button"
+          className="btn btn-line"
+          disabled={!isAwake || isBusy}
+          onClick={() => void give('ask-changes')}
+        >
+          Ask for changes
+        </button>
+      </div>
+      <Problem says={problem} />
+    </div>
+  );
+}

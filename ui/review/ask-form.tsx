@@ -1,0 +1,56 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useForm } from 'react-hook-form';
+import { send } from '../frame/send';
+import { useAwake } from '../frame/use-awake';
+import { Problem } from '../parts/problem';
+import styles from './review.module.scss';
+
+type Fields = { note: string; people: string[] };
+type Props = { specId: string; reviewers: readonly { id: string; name: string; role: string }[] };
+
+/** Asks people for a review, with a note. */
+export function AskForm({ specId, reviewers }: Props) {
+  const router = useRouter();
+  const isAwake = useAwake();
+  const { register, handleSubmit, setError, formState } = useForm<Fields>({ defaultValues: { note: '', people: [] } });
+  const { errors, isSubmitting } = formState;
+  const ask = async ({ note, people }: Fields): Promise<void> => {
+    const answer = await send('POST', `/api/specs/${specId}/review`, { note, people: people || [] });
+    if (answer.ok) return router.refresh();
+    setError('root', { message: answer.problem });
+  };
+  return (
+    <form className={styles.form} onSubmit={handleSubmit(ask)} noValidate>
+      <label className="form-label needed" htmlFor="ask-note">
+        What should be looked at{' '}
+      </label>
+      <textarea
+        id="ask-note"
+        className="form-control"
+        rows={3}
+        maxLength={2000}
+        aria-required
+        aria-invalid={Boolean(errors.note)}
+        {...register('note', { required: 'Say in a sentence what should be looked at.' })}
+      />
+      <Problem says={errors.note?.message} />
+      {reviewers.length > 0 && (
+        <fieldset className={styles.people}>
+          <legend>Ask</legend>
+          {reviewers.map(({ id, name, role }) => (
+            <label key={id}>
+              <input type="checkbox" className="form-check-input" value={id} {...register('people')} /> {name}{' '}
+              <span className="soft">{role}</span>
+            </label>
+          ))}
+        </fieldset>
+      )}
+      <button type="submit" className="btn btn-primary" disabled={!isAwake || isSubmitting}>
+        Ask for a review
+      </button>
+      <Problem says={errors.root?.message} />
+    </form>
+  );
+}

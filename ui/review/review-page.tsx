@@ -1,0 +1,131 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { type ReactNode, useState } from 'react';
+import { counted } from '../../core/length/present';
+import { send } from '../frame/send';
+import { Fractions } from '../drawing/numeral';
+import { Moment } from '../frame/moment';
+import { Notice } from '../parts/notice';
+import { AnswerForm } from './answer-form';
+import { AskForm } from './ask-form';
+import type { ListedAnswer, ListedReview } from './listed-review';
+import styles from './review.module.scss';
+
+type Props = {
+  specId: string;
+  address: string;
+  revision: number;
+  may: { ask: boolean; answer: boolean };
+  self: string;
+  needed: number;
+  approvals: number;
+  review: ListedReview | null;
+  reviewers: readonly { id: string; name: string; role: string }[];
+  findings: readonly string[];
+  threads: number;
+  /** What changed since the last edition. */
+  children: ReactNode;
+};
+
+/** The review of a draft: asked for, answered, and all that one looks at for it. */
+export function ReviewPage(props: Props) {
+  const { specId, address, revision, may, needed, approvals, review, reviewers, findings, threads, children } = props;
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const callOff = async (): Promise<void> => {
+    const answer = await send('DELETE', `/api/specs/${specId}/review`);
+    setProblem(answer.ok ? null : answer.problem);
+    router.refresh();
+  };
+  return (
+    <>
+      <h1>Review</h1>
+      {problem && <Notice of="problem">{problem}</Notice>}
+      <div className={styles.page}>
+        <section aria-labelledby="state">
+          <h2 id="state">{review ? `Draft ${revision} is under review` : 'No review is under way'}</h2>
+          {review ? (
+            <>
+              <p>
+                {review.askedBy} asked
+                {review.people.length > 0 ? ` ${review.people.map(({ name }) => name).join(', ')}` : ''},{' '}
+                <Moment at={review.askedAt} />:
+              </p>
+              <blockquote className={styles.note}>{review.note}</blockquote>
+              <p>{stand(needed, approvals)}</p>
+              <Answers answers={review.answers} />
+              {may.answer && <AnswerForm specId={specId} revision={revision} />}
+              {!may.answer && <p className="soft">You read this review; owners, authors and reviewers answer it.</p>}
+              {may.ask && (
+                <button type="button" className="quiet" onClick={() => void callOff()}>
+                  Call the review off
+                </button>
+              )}
+            </>
+          ) : (
+            <>
+              <p>
+                {needed === 0
+                  ? 'This team publishes without approvals; a review can still be asked for.'
+                  : stand(needed, approvals)}
+              </p>
+              {may.ask ? (
+                <AskForm specId={specId} reviewers={reviewers} />
+              ) : (
+                <p className="soft">Owners and authors ask for a review.</p>
+              )}
+            </>
+          )}
+          <h3>Found in it</h3>
+          {findings.length === 0 ? (
+            <p className="fine">Nothing holds it back.</p>
+          ) : (
+            <ul className={styles.findings}>
+              {findings.map((finding) => (
+                <li key={finding}>
+                  <Fractions text={finding} />
+                </li>
+              ))}
+            </ul>
+          )}
+          <p>
+            <Link href={`${address}/remarks`}>
+              {threads === 0 ? 'No open remarks' : counted(threads, 'open remark')}
+            </Link>
+          </p>
+        </section>
+        <section aria-labelledby="changed">
+          <h2 id="changed">What changed since the last edition</h2>
+          {children}
+        </section>
+      </div>
+    </>
+  );
+}
+
+function stand(needed: number, approvals: number): string {
+  if (needed === 0)
+    return `${approvals === 0 ? 'Nobody has approved it yet' : counted(approvals, 'approval')}; publishing needs none.`;
+  return `${approvals} of ${needed} that publishing needs ${needed === 1 ? 'has' : 'have'} approved it as it is now.`;
+}
+
+function Answers({ answers }: { answers: readonly ListedAnswer[] }) {
+  if (answers.length === 0) return <p className="soft">Nobody has answered yet.</p>;
+  return (
+    <ul className={styles.answers}>
+      {answers.map(({ person, verdict, note, revision, at, holds, lapsedBy }, index) => (
+        <li key={index} data-holds={holds}>
+          <strong>{person}</strong>{' '}
+          <span className={verdict === 'approve' ? styles.approved : styles.changes}>
+            {verdict === 'approve' ? 'approved' : 'asked for changes of'}
+          </span>{' '}
+          draft {revision}, <Moment at={at} />
+          {note && <p>{note}</p>}
+          {!holds && <p className="soft">Lapsed: {lapsedBy.join('; ') || 'the draft was changed'}.</p>}
+        </li>
+      ))}
+    </ul>
+  );
+}

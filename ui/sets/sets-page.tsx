@@ -1,0 +1,148 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { patternName, readPattern } from '../../core/breakpoints/naming-pattern';
+import { STARTING_SETS } from '../../core/document/defaults';
+import { byWidth } from '../../core/spec/ranges';
+import { send } from '../frame/send';
+import { useAwake } from '../frame/use-awake';
+import { Empty } from '../parts/empty';
+import { Field } from '../parts/field';
+import { NumberTable } from '../parts/number-table';
+import { Problem } from '../parts/problem';
+import styles from './sets.module.scss';
+
+type ListedSet = {
+  id: string;
+  name: string;
+  spec: string;
+  specSlug: string;
+  version: string;
+  newest: string;
+  madeBy: string;
+};
+type Props = { team: string; sets: readonly ListedSet[]; pattern: string; mayName: boolean };
+
+/** The starting sets of a team, and the pattern by which its grids are named. */
+export function SetsPage({ team, sets, pattern, mayName }: Props) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const remove = async (id: string): Promise<void> => {
+    const answer = await send('DELETE', `/api/teams/${team}/starting-sets/${id}`);
+    setProblem(answer.ok ? null : answer.problem);
+    router.refresh();
+  };
+  return (
+    <>
+      <h1>Starting sets</h1>
+      <Problem says={problem} />
+      {sets.length === 0 ? (
+        <Empty>None of your own yet. Any edition can become one, on the page of a specification’s editions.</Empty>
+      ) : (
+        <NumberTable of="words">
+          <thead>
+            <tr>
+              <th scope="col">Name</th>
+              <th scope="col">From</th>
+              <th scope="col">Published there since</th>
+              <th scope="col">Made by</th>
+              <th scope="col">
+                <span className="visually-hidden">Remove</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {sets.map(({ id, name, spec, specSlug, version, newest, madeBy }) => (
+              <tr key={id}>
+                <th scope="row">{name}</th>
+                <td>
+                  <Link href={`/${team}/${specSlug}/editions/${version}`}>
+                    {spec} <span className="number">{version}</span>
+                  </Link>
+                </td>
+                <td>
+                  {newest === version ? (
+                    <span className="soft">nothing</span>
+                  ) : (
+                    <Link href={`/${team}/${specSlug}/comparison?before=${version}&after=${newest}`}>
+                      <span className="number">{newest}</span>: what changed
+                    </Link>
+                  )}
+                </td>
+                <td>{madeBy}</td>
+                <td>
+                  <button type="button" className="quiet" aria-label={`Remove ${name}`} onClick={() => void remove(id)}>
+                    Remove
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </NumberTable>
+      )}
+      <NamingPattern team={team} pattern={pattern} mayName={mayName} />
+    </>
+  );
+}
+
+/** A set of which a name is shown while the pattern is typed. */
+const EXAMPLE = STARTING_SETS[0]!.spec('Example');
+
+/** The pattern by which a team names its grids, with what it gives. */
+function NamingPattern({ team, pattern, mayName }: Pick<Props, 'team' | 'pattern' | 'mayName'>) {
+  const router = useRouter();
+  const isAwake = useAwake();
+  const [text, setText] = useState(pattern);
+  const [said, setSaid] = useState<string | null>(null);
+  const read = readPattern(text);
+  const example = byWidth(EXAMPLE.breakpoints).at(-1)!;
+  const keep = async (): Promise<void> => {
+    const answer = await send('PATCH', `/api/teams/${team}`, { naming: text });
+    setSaid(answer.ok ? 'Kept.' : answer.problem);
+    router.refresh();
+  };
+  return (
+    <form
+      className={styles.naming}
+      aria-labelledby="naming"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <h2 id="naming">Names of grids</h2>
+      <p className="soft">
+        On the bench a breakpoint can be named by this pattern. It knows{' '}
+        {'{name}, {count}, {column}, {gutter}, {margin}, {container}, {width}, {height}, {from}'} and {'{base}'}.
+      </p>
+      <Field
+        label="Naming pattern"
+        required={false}
+        autoComplete="off"
+        readOnly={!mayName}
+        value={text}
+        placeholder="{count} columns, {margin} margin, {container} in {width}"
+        error={read.problem}
+        onChange={({ target }) => {
+          setText(target.value);
+          setSaid(null);
+        }}
+      />
+      {read.value && <p>For example: {patternName(read.value, EXAMPLE, example)}</p>}
+      {mayName ? (
+        <button
+          type="submit"
+          className="btn btn-line"
+          disabled={!isAwake || read.problem !== undefined || text === pattern}
+        >
+          Keep the pattern
+        </button>
+      ) : (
+        <p className="soft">Owners of the team change it.</p>
+      )}
+      {said && <p role="status">{said}</p>}
+    </form>
+  );
+}
