@@ -7,10 +7,11 @@ import { NewTeam } from '../ui/people/new-team';
 import Link from 'next/link';
 
 /** A person's teams; with one team, straight to it. */
-export default async function Page() {
+export default async function Page({ searchParams }: { searchParams: Promise<Record<string, unknown>> }) {
   const person = await signedInPerson('/');
   const teams = await teamsOf(database({ personId: person.id }), person.id);
-  if (teams.length === 1) redirect(`/${teams[0]!.slug}`);
+  const { all } = await searchParams;
+  if (teams.length === 1 && all === undefined) redirect(`/${teams[0]!.slug}`);
   return (
     <>
       <TopBar person={person.name} />

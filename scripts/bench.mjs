@@ -1,15 +1,15 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, handover, javascript, keystroke, layouts, pictures, starts, survey.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, handover, javascript, keystroke, layouts, pictures, starts, survey, team.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { measureCore } from './bench/core-bundle.mjs';
-import { measureDrafts } from './bench/drafts.mjs';
 import { measureHandover } from './bench/handover.mjs';
 import { measureJavaScript } from './bench/javascript.mjs';
 import { measureKeystroke } from './bench/keystroke.mjs';
 import { measureLayouts } from './bench/layouts.mjs';
 import { withApplication } from './setup/application.mjs';
+import { measureOnDatabase } from './bench/on-database.mjs';
 import { measurePictures } from './bench/pictures.mjs';
 import { measureReading } from './bench/reading.mjs';
 import { measureStarts } from './bench/starts.mjs';
@@ -33,7 +33,8 @@ await run(async () => {
         if (runs('handover')) await measureHandover(application);
       });
     }
-    if (runs('drafts')) await measureDrafts(folder);
+    if (runs('drafts')) await measureOnDatabase(folder, 'drafts');
+    if (runs('team')) await measureOnDatabase(folder, 'team');
     if (runs('core')) await measureCore(folder, 'core');
     if (runs('survey')) await measureCore(folder, 'survey');
     if (runs('pictures')) await measurePictures();

@@ -2,10 +2,11 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { format } from 'prettier';
 import { withLimits } from './reference-pages/limits-table';
 import { overlayScriptText } from './reference-pages/overlay-script';
-import { jsonSchemaText, rulesPage, shippedMeasuresText } from './reference-pages/pages';
+import { jsonSchemaText, permissionsPage, rulesPage, shippedMeasuresText } from './reference-pages/pages';
 
 /** `npm run docs`: writes what is made from the code or from the shipped fonts. */
 writeFileSync('docs/rules.md', rulesPage());
+writeFileSync('docs/permissions.md', permissionsPage());
 writeFileSync('docs/spec.schema.json', jsonSchemaText());
 writeFileSync('docs/document-format.md', withLimits(readFileSync('docs/document-format.md', 'utf8')));
 writeFileSync(

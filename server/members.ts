@@ -4,6 +4,7 @@ import type { Role } from './access/permissions';
 import type { Query, Sql, Transaction } from './database';
 import { log } from './log';
 import { mustChange } from './must-change';
+import { tell } from './notices';
 
 const LAST_OWNER = 'A team keeps an owner. Make somebody else an owner first, then go on.';
 
@@ -51,9 +52,16 @@ export async function changeRole(
       await transaction`
         update members set role = ${role} where team_id = ${access.teamId} and person_id = ${personId}`;
       await log(transaction, access, { action: 'role', about: `${member.name}, ${member.role} → ${role}` });
+      await tellOf(transaction, access, personId, role);
       return { value: role };
     }),
   );
+}
+
+/** Tells somebody what they are in the team now. */
+async function tellOf(sql: Query, access: TeamAccess<'people'>, personId: string, role: Role): Promise<void> {
+  const text = `You are ${/^[aeiou]/.test(role) ? 'an' : 'a'} ${role} of ${access.teamName} now`;
+  await tell(sql, access, { kind: 'team', text, path: `/people/${access.teamSlug}`, people: [personId] });
 }
 
 /** Removes somebody from a team, and ends their sessions. What they made stays, with their name. */
@@ -96,6 +104,7 @@ export async function handOver(sql: Sql, access: TeamAccess<'people'>, toPerson:
     await log(transaction, access, { action: 'hand-over', about: member.name });
     await transaction`update members set role = 'owner'  where team_id = ${access.teamId} and person_id = ${toPerson}`;
     await transaction`update members set role = 'author' where team_id = ${access.teamId} and person_id = ${access.personId}`;
+    await tellOf(transaction, access, toPerson, 'owner');
     return { value: true };
   });
 }

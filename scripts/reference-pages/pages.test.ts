@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 import { withLimits } from './limits-table';
-import { jsonSchemaText, rulesPage } from './pages';
+import { jsonSchemaText, permissionsPage, rulesPage } from './pages';
 
 test.each([
   ['docs/rules.md', rulesPage],
+  ['docs/permissions.md', permissionsPage],
   ['docs/spec.schema.json', jsonSchemaText],
   ['docs/document-format.md', () => withLimits(readFileSync('docs/document-format.md', 'utf8'))],
 ])('%s is what the code says (else: npm run docs)', (file, text) => {

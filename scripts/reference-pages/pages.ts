@@ -3,6 +3,7 @@ import * as z from 'zod';
 import { RULES } from '../../core/checks/registry';
 import { WEIGHT_NAMES } from '../../core/checks/rule';
 import { specSchema } from '../../core/spec/schema';
+import { ACTIONS, mayDo, PERMISSIONS, ROLES } from '../../server/access/permissions';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
 import { measuresOfFile } from '../../server/fonts/measure.mjs';
 import { shippedPath } from '../../server/fonts/shipped-files';
@@ -44,3 +45,22 @@ export function shippedMeasuresText(): string {
 
 /** Families whose files name a cut as well. */
 const FAMILIES: Record<string, string> = { 'source-sans-3': 'Source Sans 3' };
+
+/** docs/permissions.md: who may do what, from the one table of it. */
+export function permissionsPage(): string {
+  const mark = (is: boolean): string => (is ? '●' : '');
+  const rows = ACTIONS.map((action) => {
+    const { says, but }: { says: string; but?: string } = PERMISSIONS[action];
+    const cells = [...ROLES, 'key' as const].map((role) => mark(mayDo(role, action)));
+    return `| ${says}${but ? ` (${but})` : ''} | ${cells.join(' | ')} |`;
+  });
+  return [
+    '# Who may do what\n',
+    'A team always has an owner. What somebody may not do is absent from their screen, or says who may. Keys and public links read editions, within their scope.',
+    'The application asks one gate (`server/access/`), and the database asks again by its own policies (`role_may`), so that what forgets to ask gets nothing.\n',
+    `| may | ${ROLES.join(' | ')} | key |`,
+    `| --- |${' :-: |'.repeat(ROLES.length + 1)}`,
+    ...rows,
+    '\nThis page is made from the code: `npm run docs`.\n',
+  ].join('\n');
+}

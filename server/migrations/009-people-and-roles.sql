@@ -187,6 +187,10 @@ begin
        set role = excluded.role, says = excluded.says, left_at = null, joined_at = now();
   update invitations set used_at = now(), used_by = me where id = invitation.id;
   insert into log (team_id, action, about) values (invitation.team_id, 'join', invitation.role);
+  insert into notices (team_id, person_id, kind, text, path, made_by)
+  select teams.id, invitation.made_by, 'team', people.name || ' is in ' || teams.name || ' now, as ' || invitation.role, '/people/' || teams.slug, me
+    from teams, people
+   where teams.id = invitation.team_id and people.id = me and wants_notice(invitation.made_by, 'team');
   return 'joined';
 end $$;
 
@@ -269,7 +273,7 @@ create policy made on log for insert with check (team_id = any((select teams_for
 
 alter table specs enable row level security;
 create policy seen    on specs for select using (team_id = any((select teams_for('read'))::bigint[])
-                                                 or (asking_key() is not null and key_opens_spec(id, team_id)));
+                                                 or ((select asking_key()) is not null and key_opens_spec(id, team_id)));
 create policy changed on specs for update using (team_id = any((select teams_for('edit'))::bigint[]));
 create policy made    on specs for insert with check (team_id = any((select teams_for('edit'))::bigint[]));
 create policy gone    on specs for delete using (team_id = any((select teams_for('people'))::bigint[]));

@@ -139,6 +139,33 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
       await page.getByRole('heading', { name: 'Drawn' }).waitFor();
     },
   },
+  { name: 'review', path: '/tidewick/passenger-site/review' },
+  {
+    name: 'comparison',
+    path: '/tidewick/passenger-site/comparison',
+    open: async (page) => {
+      await page.getByText('What it comes to').click();
+      await page.getByRole('button', { name: 'Front page' }).click();
+    },
+  },
+  { name: 'remarks', path: '/tidewick/passenger-site/remarks' },
+  {
+    name: 'a remark',
+    path: '/tidewick/passenger-site',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'Write a remark' }).click();
+      await page.getByLabel('Your remark').waitFor();
+    },
+  },
+  { name: 'history', path: '/tidewick/passenger-site/history' },
+  { name: 'followers', path: '/tidewick/ticket-kiosk/followers' },
+  { name: 'editions, one withdrawn', path: '/tidewick/ticket-kiosk/editions' },
+  { name: 'people', path: '/people/tidewick' },
+  { name: 'starting sets', path: '/sets/tidewick' },
+  { name: 'web hooks', path: '/hooks/tidewick' },
+  { name: 'log', path: '/log/tidewick' },
+  { name: 'notices', path: '/notices' },
+  { name: 'account', path: '/account' },
   { name: 'guide', path: '/guide/for-developers' },
   { name: 'rules', path: '/tidewick/departure-board/rules' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },

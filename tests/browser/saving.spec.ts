@@ -132,7 +132,7 @@ test('signing out ends the session', async ({ signedIn: page }) => {
 
 test('a page asked for before sign-in is gone on to', async ({ page }) => {
   await page.goto('/tidewick/ticket-kiosk');
-  await page.getByRole('button', { name: 'Joon Talvi' }).click();
+  await page.getByRole('button', { name: 'Obi Lorne' }).click();
   await expect(page.getByRole('grid')).toBeVisible();
   await makeSpec(page.request, spec);
 });

@@ -1,6 +1,6 @@
 'use client';
 
-import { FileInput, Keyboard, MessageSquare, Redo2, Undo2 } from 'lucide-react';
+import { FileInput, Keyboard, MessageCircle, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -59,7 +59,7 @@ export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, 
         data-key="M"
         title="Write a remark on what is selected (Alt+Shift+M)"
       >
-        <MessageSquare size={17} aria-hidden />
+        <MessageCircle size={17} aria-hidden />
       </button>
       <button type="button" className={barStyles.account} onClick={onHelp} aria-label="Keys" title="Keys (?)">
         <Keyboard size={17} aria-hidden />

@@ -37,6 +37,7 @@ export function AccountMenu({ person }: { person: string }) {
           </button>
         ))}
         <a href="/guide/for-designers">Guide</a>
+        <a href="/?all=1">Teams…</a>
         <a href="/account">Account…</a>
         <form action="/api/session/end" method="post">
           <button type="submit">Sign out</button>

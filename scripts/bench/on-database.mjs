@@ -4,17 +4,18 @@ import { startCluster } from '../setup/postgres.mjs';
 import { isRoot, mustExecute } from '../setup/process.mjs';
 
 /**
- * Saving and reading drafts, on a PostgreSQL of its own.
+ * Runs a bench of this folder on a PostgreSQL of its own.
  * @param {string} folder
+ * @param {'drafts' | 'team'} name drafts: saving and reading them; team: lists, histories, comparisons
  */
-export async function measureDrafts(folder) {
-  const data = join(folder, 'drafts');
+export async function measureOnDatabase(folder, name) {
+  const data = join(folder, name);
   mkdirSync(data);
   if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', data]);
   const cluster = await startCluster(data);
   try {
     const env = { ...process.env, DATABASE_URL: cluster.url };
-    console.log(await mustExecute('Saving drafts', 'node_modules/.bin/tsx', ['scripts/bench/drafts.ts'], { env }));
+    console.log(await mustExecute(`Measuring ${name}`, 'node_modules/.bin/tsx', [`scripts/bench/${name}.ts`], { env }));
   } finally {
     await cluster.stop();
   }
