@@ -1,7 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { once } from 'node:events';
-import { type APIRequestContext, expect, type Page, test as base } from '@playwright/test';
+import { type APIRequestContext, type Browser, expect, type Page, test as base } from '@playwright/test';
 import type { Spec } from '../../core/spec/schema';
 import { freePort } from '../../scripts/setup/ports.mjs';
 import { seedDemo } from '../../scripts/demo/seed';
@@ -87,6 +87,17 @@ export async function signIn(request: APIRequestContext, name: (typeof DEMO_PEOP
   const { email, password } = DEMO_PEOPLE.find((person) => person.name === name)!;
   const answer = await request.post('/api/session', { data: { email, password } });
   expect(answer.status()).toBe(200);
+}
+
+/** A window of its own in which somebody else is signed in; nobody for null. */
+export async function windowOf(
+  browser: Browser,
+  baseURL: string | undefined,
+  name: (typeof DEMO_PEOPLE)[number]['name'] | null,
+): Promise<Page> {
+  const page = await (await browser.newContext({ baseURL: baseURL! })).newPage();
+  if (name) await signIn(page.request, name);
+  return page;
 }
 
 /** Makes a spec of a document in the demo team and opens its bench. */
