@@ -36,7 +36,8 @@ const PICTURES = [
   { name: 'finder', path: '/tidewick/passenger-site/finder', open: findGrids },
   { name: 'sweep', path: '/tidewick/passenger-site/sweep' },
   { name: 'publish', path: '/tidewick/passenger-site/publish' },
-  { name: 'editions', path: '/tidewick/passenger-site/editions' },
+  { name: 'review', path: '/tidewick/passenger-site/review' },
+  { name: 'editions', path: '/tidewick/ticket-kiosk/editions' },
   { name: 'reading-in', path: '/tidewick/passenger-site', open: readIn },
   { name: 'site-against-edition', path: '/tidewick/passenger-site/editions/1.0.0/compare', open: compareSite },
   {

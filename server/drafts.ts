@@ -2,6 +2,7 @@ import { NEWEST_VERSION, readSpec } from '../core/document/read';
 import { applyEdits } from '../core/edits/apply-edits';
 import type { Edit } from '../core/edits/edit';
 import { editsBetween } from '../core/edits/edits-between';
+import { merge } from '../core/edits/merge';
 import { inWords } from '../core/quantities/in-words';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
@@ -14,16 +15,22 @@ import { keepSummary, summaryOf } from './summaries';
 export type Draft = { revision: number; document: Spec; changedBy: string; changedAt: Date };
 
 export type Saved =
-  | { saved: true; revision: number; changedAt: Date }
+  | { saved: true; revision: number; changedAt: Date; between: Between | null }
   | { saved: false; newer: Draft; problem?: undefined }
   | { saved: false; newer?: undefined; problem: string };
+
+/** What others saved since the revision of which a save was made: their edits, a list for each revision, and who they are. */
+export type Between = { edits: Edit[][]; by: string[] };
+
+/** So many revisions lie between at most; whoever was away for longer is shown the newer draft. */
+const MOST_BETWEEN = 2_000;
 
 /** What is saved: edits of a revision, or the document that is to come of it. */
 export type Save = { basedOn: number } & ({ edits: readonly Edit[] } | { document: Spec });
 
 /**
- * Saves edits of a draft that were made from a revision. If another save came first, nothing is written and the answer
- * carries the newer draft. Edits that do not apply to the revision, or lead to a document that cannot be kept, are
+ * Saves edits of a draft that were made from a revision. If other saves came first, they are made of the newest one, and the answer carries
+ * what came in between; where both changed the same address, or what comes of it cannot be kept, nothing is written and the answer carries the newer draft. Edits that do not apply to the revision, or lead to a document that cannot be kept, are
  * refused with a sentence.
  *
  * @param also what belongs to the same transaction
@@ -38,22 +45,31 @@ export async function saveDraft(
   return sql.begin(async (transaction): Promise<Saved> => {
     const [spec] = await transaction<{ revision: number; document: unknown }[]>`
       select revision, document from specs join drafts on spec_id = id where id = ${specId} for update of specs`;
-    if (spec!.revision !== save.basedOn)
-      return { saved: false, newer: await draftOf(transaction, access, spec!.revision) };
+    const isNewest = spec!.revision === save.basedOn;
+    const newer = async (): Promise<Saved> => ({
+      saved: false,
+      newer: await draftOf(transaction, access, spec!.revision),
+    });
+    const between = isNewest ? null : await savedSince(transaction, specId, save.basedOn, spec!.revision);
+    if (!isNewest && (!between || !('edits' in save))) return newer();
+    const merged = between && 'edits' in save ? merge(save.edits, between.edits) : null;
+    if (merged?.collisions) return newer();
+
     const isOfStored = (spec!.document as { ypsiline?: unknown }).ypsiline === NEWEST_VERSION;
     // edits of a document of this version are made of it as it is stored; what comes of them is read as a whole
     const before = isOfStored ? (spec!.document as Spec) : storedSpec(spec!.document);
-    const edited = 'edits' in save ? applyEdits(before, save.edits) : { value: save.document };
-    if (edited.problem !== undefined) return { saved: false, problem: edited.problem };
+    const own = merged?.edits ?? ('edits' in save ? save.edits : editsBetween(before, save.document));
+    const edited = applyEdits(before, own);
+    if (edited.problem !== undefined) return isNewest ? { saved: false, problem: edited.problem } : newer();
     const { value: document, problem } = readSpec(edited.value);
-    if (!document) return { saved: false, problem: problem! };
-    const revision = save.basedOn + 1;
-    const edits = 'edits' in save ? save.edits : editsBetween(before, document);
+    if (!document) return isNewest ? { saved: false, problem: problem! } : newer();
+    if (merged && own.length === 0) return asItIs(transaction, access, spec!.revision, between!);
+    const revision = spec!.revision + 1;
     const changedAt = await keepRevision(transaction, {
       specId,
       revision,
-      label: inWords(document, edits),
-      edits,
+      label: inWords(document, own),
+      edits: own,
       document,
       personId,
       isOfStored,
@@ -61,8 +77,35 @@ export async function saveDraft(
     await transaction`update specs set revision = ${revision} where id = ${specId}`;
     await keepSummary(transaction, specId, summaryOf(document), personId);
     await also?.(transaction);
-    return { saved: true, revision, changedAt };
+    return { saved: true, revision, changedAt, between };
   });
+}
+
+/** What others saved has all of it already: nothing is written. */
+async function asItIs(
+  sql: Query,
+  access: SpecAccess<'read-drafts'>,
+  revision: number,
+  between: Between,
+): Promise<Saved> {
+  const { changedAt } = await draftOf(sql, access, revision);
+  return { saved: true, revision, changedAt, between };
+}
+
+/** The edits of the revisions after one, and who made them; null where they are too many, or not all kept as edits of this version. */
+async function savedSince(sql: Query, specId: string, after: number, newest: number): Promise<Between | null> {
+  if (after > newest || newest - after > MOST_BETWEEN) return null;
+  const rows = await sql<{ edits: Edit[] | null; version: number | null; name: string }[]>`
+    select edits, (document->>'ypsiline')::int as version, people.name
+      from revisions
+      join people on people.id = made_by
+     where spec_id = ${specId} and revision > ${after} and revision <= ${newest}
+     order by revision`;
+  const isWhole = rows.every(
+    ({ edits, version }) => edits !== null && (version === null || version === NEWEST_VERSION),
+  );
+  if (!isWhole || rows.length < newest - after) return null;
+  return { edits: rows.map(({ edits }) => edits!), by: [...new Set(rows.map(({ name }) => name))] };
 }
 
 /** The draft at a revision. */

@@ -1,7 +1,14 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { once } from 'node:events';
-import { type APIRequestContext, type Browser, expect, type Page, test as base } from '@playwright/test';
+import {
+  type APIRequestContext,
+  type Browser,
+  type BrowserContext,
+  expect,
+  type Page,
+  test as base,
+} from '@playwright/test';
 import type { Spec } from '../../core/spec/schema';
 import { freePort } from '../../scripts/setup/ports.mjs';
 import { seedDemo } from '../../scripts/demo/seed';
@@ -13,7 +20,7 @@ import { migrate } from '../../server/migrate';
 /** The application, served from its build, on a demo database of its own. */
 export type App = { url: string; sql: Sql; start: () => Promise<void>; stop: () => Promise<void> };
 
-export const test = base.extend<{ signedIn: Page }, { app: App }>({
+export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: BrowserContext }>({
   app: [
     async ({}, use, { workerIndex }) => {
       const cluster = process.env.YPSILINE_TEST_CLUSTER;
@@ -38,6 +45,32 @@ export const test = base.extend<{ signedIn: Page }, { app: App }>({
     { scope: 'worker' },
   ],
   baseURL: async ({ app }, use) => use(app.url),
+  /** One browser for the tests of a worker: it reads and compiles the application's scripts once. */
+  sharedContext: [
+    async ({ browser, app }, use) => {
+      const context = await browser.newContext({
+        baseURL: app.url,
+        viewport: { width: 1280, height: 800 },
+        permissions: ['clipboard-read', 'clipboard-write'],
+      });
+      await use(context);
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  /** Each test begins with nothing kept: no page, no cookie, no storage. */
+  context: async ({ sharedContext, app }, use) => {
+    await use(sharedContext);
+    await Promise.all(sharedContext.pages().map((page) => page.close()));
+    await sharedContext.unrouteAll();
+    await sharedContext.setOffline(false);
+    const page = await sharedContext.newPage();
+    const session = await sharedContext.newCDPSession(page);
+    const storageTypes = 'cookies,local_storage,indexeddb,cache_storage,service_workers';
+    await session.send('Storage.clearDataForOrigin', { origin: app.url, storageTypes });
+    await page.close();
+    await sharedContext.clearCookies();
+  },
   /** A page on which Ansa, the grid author, is signed in. */
   signedIn: async ({ page }, use) => {
     await signIn(page.request, 'Ansa Brisk');

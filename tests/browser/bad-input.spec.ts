@@ -77,6 +77,26 @@ test('documents that cannot be read are refused with their place', async ({ sign
   expect(await noJson.json()).toEqual({ problem: 'The body of this request is not JSON.' });
 });
 
+test('remarks of 1 MB, with control characters, or of nothing are refused; markup is text', async ({
+  signedIn: page,
+  app,
+}) => {
+  const slug = await makeSpec(page.request, { ...spec, name: 'Said of' });
+  const [made] = await app.sql<{ id: string }[]>`select id from specs where slug = ${slug}`;
+  const write = async (data: object) => {
+    const answer = await page.request.post(`/api/specs/${made!.id}/remarks`, { data });
+    return [answer.status(), ((await answer.json()) as { problem?: string }).problem];
+  };
+  expect(await write({ text: 'x'.repeat(1_000_000) })).toEqual([413, expect.stringMatching(/^This is too large/)]);
+  expect(await write({ text: 'x'.repeat(5_001) })).toEqual([400, expect.stringMatching(/at most 5,000 characters/)]);
+  expect(await write({ text: 'a\u0007b' })).toEqual([400, expect.stringMatching(/control character/)]);
+  expect(await write({ text: '' })).toEqual([400, expect.stringMatching(/A remark needs a text/)]);
+  expect(await write({ text: 'x', mentions: ['999999'] })).toEqual([422, expect.stringMatching(/not in this team/)]);
+  expect((await write({ text: '<img src=x onerror=alert(1)>', about: '<b>All</b>' }))[0]).toBe(201);
+  await page.goto(`/tidewick/${slug}/remarks`);
+  await expect(page.getByText('<img src=x onerror=alert(1)>')).toBeVisible();
+});
+
 test('a request from another site changes nothing', async ({ signedIn: page }) => {
   const answer = await page.request.post('/api/teams/tidewick/specs', {
     data: { document: spec },

@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
 import { fluidColumns, newBreakpoint, newSpec } from '../../core/document/defaults';
 import { layoutCss } from '../../core/formats/layout/layout-css';
 import { layoutHtml } from '../../core/formats/layout/layout-html';
@@ -9,7 +8,7 @@ import { breakpointAt } from '../../core/spec/ranges';
 import type { Spec } from '../../core/spec/schema';
 import { readScreensText } from '../../core/survey/read-screens';
 import { DEMO_SPECS } from '../../scripts/demo/specs';
-import { expect, test } from './app';
+import { expect, type Page, test } from '@playwright/test';
 import { randomOf } from './model/random';
 
 /** The overlay on running pages, under a policy that lets nothing run and nothing look but what comes from the page’s own origin. */

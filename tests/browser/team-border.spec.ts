@@ -1,24 +1,9 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import type { APIRequestContext } from '@playwright/test';
 import { type Action, mayDo, ROLES } from '../../server/access/permissions';
 import type { Sql } from '../../server/database';
 import { addPerson, addTeam } from '../../server/people';
 import { expect, test } from './app';
-
-/** Every page and route handler of the application, as addresses with names in brackets, and what a route answers. */
-function addresses(folder = 'app', address = ''): { address: string; methods: string[] }[] {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
-    const path = join(folder, entry.name);
-    if (entry.isDirectory()) return addresses(path, `${address}/${entry.name}`);
-    if (entry.name === 'page.tsx') return [{ address: address || '/', methods: ['GET'] }];
-    if (entry.name !== 'route.ts') return [];
-    const methods = [
-      ...readFileSync(path, 'utf8').matchAll(/^export (?:const|function) (GET|POST|PUT|PATCH|DELETE)\b/gm),
-    ];
-    return [{ address, methods: methods.map(([, method]) => method!) }];
-  });
-}
+import { addresses, filled } from './routes';
 
 /** What needs no team: the way in, the way out, what is one’s own, what a secret in the address opens. */
 const OPEN = [
@@ -106,23 +91,6 @@ const NEEDS: Record<string, Action> = {
   'DELETE /api/specs/[id]/surveys/[survey]': 'edit',
   'POST /api/specs/[id]/withdrawals': 'publish',
 };
-
-const NO_SUCH = '00000000-0000-4000-8000-000000000000';
-
-const filled = (address: string, specId: string, team = 'tidewick'): string =>
-  address
-    .replace('/(draft)', '')
-    .replace('[key]', NO_SUCH)
-    .replace('[link]', 'ypsl_none')
-    .replace('[file]', 'grid.css')
-    .replace('[font]', 'zilla-slab')
-    .replace(/\[(survey|invitation|hook|set|remark|follower)\]/, NO_SUCH)
-    .replace('[person]', '999999')
-    .replace('[revision]', '999999')
-    .replace('[id]', specId)
-    .replace('[team]', team)
-    .replace('[spec]', 'passenger-site')
-    .replace('[version]', '1.0.0');
 
 async function signedInAs(request: APIRequestContext, email: string, password: string): Promise<void> {
   expect((await request.post('/api/session', { data: { email, password } })).status()).toBe(200);

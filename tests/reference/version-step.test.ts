@@ -164,7 +164,11 @@ const CHANGES: [string, Bump, Change][] = [
     'minor',
     breakpoint('desktop', (each) => ({ ...each, baseline: { step: '4px', offset: '0px' } })),
   ],
-  ['rows are other', 'minor', cell('desktop', 'rowRule', 'repeat')],
+  [
+    'rows are other',
+    'minor',
+    breakpoint('desktop', (each) => ({ ...each, rows: each.rows && { ...each.rows, gap: '24px' } })),
+  ],
   ['a layout is added', 'minor', layouts((all) => [...all, { ...all[0]!, id: 'added', name: 'Added' }])],
   ['a layout block is added', 'minor', blocks((all) => [...all, { ...all[0]!, id: 'added', name: 'Added' }])],
   [

@@ -65,7 +65,7 @@ test('a transaction that was cut off is told as such, and what it wrote is whole
   const away = outcomes.filter((outcome) => outcome.status === 'rejected');
   expect(away.length).toBeGreaterThan(0);
   for (const { reason } of away as PromiseRejectedResult[]) expect(reason).toBeInstanceOf(DatabaseAway);
-  const odd = await sql()`select number from pairs group by number having count(*) <> 2`;
+  const odd = await pool`select number from pairs group by number having count(*) <> 2`;
   expect(odd).toHaveLength(0);
 });
 
@@ -81,7 +81,7 @@ test('nothing of a transaction is written after its connection was cut', async (
   });
   await expect(outcome).rejects.toBeInstanceOf(DatabaseAway);
   await new Promise((resolve) => setTimeout(resolve, 300));
-  expect(await sql()`select * from lone`).toHaveLength(0);
+  expect(await pool`select * from lone`).toHaveLength(0);
 });
 
 test('an address where nobody answers is told at once', async () => {

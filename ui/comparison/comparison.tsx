@@ -1,3 +1,4 @@
+import Link from 'next/link';
 import { counted } from '../../core/length/present';
 import type { Difference } from '../../core/diff/differences';
 import { gridFirst } from '../../core/diff/grid-first';
@@ -9,8 +10,12 @@ import styles from './comparison.module.scss';
 import { EffectTable } from './effect-table';
 import { OverlaidGrids } from './overlaid-grids';
 
-/** Two states: both grids laid over each other, what was given, what follows from it, and what it comes to. */
-export function Comparison({ compared }: { compared: ComparedStates }) {
+/**
+ * Two states: both grids laid over each other, what was given, what follows from it, and what it comes to.
+ *
+ * @param address of the spec, on whose page of remarks one is written about a line
+ */
+export function Comparison({ compared, address }: { compared: ComparedStates; address: string }) {
   const { before, after, differences, effects, step } = compared;
   if (differences.length === 0)
     return (
@@ -35,11 +40,11 @@ export function Comparison({ compared }: { compared: ComparedStates }) {
         <CopyComparison compared={compared} />
       </div>
       <OverlaidGrids before={before} after={after} />
-      <Differences title="Given" of={given} before={before.name} after={after.name} />
+      <Differences title="Given" address={address} of={given} before={before.name} after={after.name} />
       {following.length > 0 && (
         <details className={styles.more}>
           <summary>What follows from it: {counted(following.length, 'number')}</summary>
-          <Differences title="Follows" of={following} before={before.name} after={after.name} />
+          <Differences title="Follows" address={address} of={following} before={before.name} after={after.name} />
         </details>
       )}
       {effects.length > 0 && (
@@ -59,11 +64,16 @@ function touched(tables: readonly string[]): string {
   return [...counts].map(([table, count]) => `${count} in ${table}`).join(', ');
 }
 
+/** Where a remark on a line is written. */
+function remarkOn(address: string, at: readonly string[], about: string): string {
+  return `${address}/remarks?${new URLSearchParams({ at: JSON.stringify(at), about: about.slice(0, 300) }).toString()}`;
+}
+
 const ASKS = { major: 'breaks built pages', minor: 'new numbers', patch: 'words' };
 
-type DifferencesProps = { title: string; of: readonly Difference[]; before: string; after: string };
+type DifferencesProps = { title: string; address: string; of: readonly Difference[]; before: string; after: string };
 
-function Differences({ title, of, before, after }: DifferencesProps) {
+function Differences({ title, address, of, before, after }: DifferencesProps) {
   return (
     <div className={styles.scroll}>
       <NumberTable of="words" aria-label={title}>
@@ -74,10 +84,13 @@ function Differences({ title, of, before, after }: DifferencesProps) {
             <th scope="col">{before}</th>
             <th scope="col">{after}</th>
             <th scope="col">Asks of built pages</th>
+            <th scope="col">
+              <span className="visually-hidden">Remark</span>
+            </th>
           </tr>
         </thead>
         <tbody>
-          {of.map(({ breakpoint, what, before: was, after: is, bump }, index) => (
+          {of.map(({ at, breakpoint, what, before: was, after: is, bump }, index) => (
             <tr key={index} data-bump={bump}>
               <td>{breakpoint ?? 'All'}</td>
               <th scope="row">{what}</th>
@@ -88,6 +101,18 @@ function Differences({ title, of, before, after }: DifferencesProps) {
                 <Fractions text={is ?? '–'} />
               </td>
               <td>{ASKS[bump]}</td>
+              <td>
+                <Link
+                  href={remarkOn(
+                    address,
+                    at,
+                    `${what}${breakpoint ? `, ${breakpoint}` : ''} (${was ?? '–'} → ${is ?? '–'})`,
+                  )}
+                  prefetch={false}
+                >
+                  Remark
+                </Link>
+              </td>
             </tr>
           ))}
         </tbody>

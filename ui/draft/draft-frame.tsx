@@ -97,7 +97,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
       {saving.state.is === 'collided' && (
         <CollisionDialog
           title={`${saving.state.newer.changedBy} saved a newer draft at ${timeOf(saving.state.newer.changedAt)}`}
-          mine={{ document: store.getState().document, words: 'this window' }}
+          mine={{ document: saving.state.mine, words: 'this window' }}
           theirs={{ document: saving.state.newer.document, words: 'the newer draft' }}
           onMine={saving.keepMine}
           onTheirs={saving.takeTheirs}

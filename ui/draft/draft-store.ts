@@ -32,6 +32,8 @@ export type DraftState = {
   change: (document: Spec) => void;
   /** The same with a change that is there as edits. */
   edit: (change: Change) => void;
+  /** Takes over what others saved; it is no step of one’s own. */
+  takeIn: (document: Spec) => void;
   putAway: () => void;
   undo: () => void;
   redo: () => void;
@@ -44,6 +46,11 @@ const MOST_STEPS = 200;
 /** Why whoever reads a draft does not change it. */
 export const ONLY_READING =
   'You read this draft: owners and authors of the team change it. Write a remark, or ask one of them.';
+
+/** Why a step is not taken back: what it changed was changed by somebody else since. */
+function onTop({ label }: Change): string {
+  return `somebody else has changed ${label} since; undoing yours would take back theirs.`;
+}
 
 export function createDraftStore(
   document: Spec,
@@ -83,17 +90,20 @@ export function createDraftStore(
         const { value, problem } = applyEdits(get().document, edits);
         set({ notTaken: problem ?? taken(value!, label) });
       },
+      takeIn: (changed) => set({ document: changed }),
       putAway: () => set({ notTaken: null }),
       undo: () => {
         const { past, future } = get();
         const step = past.at(-1);
         const before = stepped(step, true);
+        if (step && !before) return set({ notTaken: onTop(step) });
         if (before) set({ document: before, past: past.slice(0, -1), future: [...future, step!], notTaken: null });
       },
       redo: () => {
         const { past, future } = get();
         const step = future.at(-1);
         const after = stepped(step, false);
+        if (step && !after) return set({ notTaken: onTop(step) });
         if (after) set({ document: after, past: [...past, step!], future: future.slice(0, -1), notTaken: null });
       },
     };

@@ -7,6 +7,7 @@ import type { Spec } from '../../core/spec/schema';
 import { NO_ANSWER, send } from '../frame/send';
 import { type DraftStore } from './draft-store';
 import { dropUnsaved, keepUnsaved, ownUnsaved } from './kept-drafts';
+import { type Between, joinedWith, onTopOf } from './saving/joined';
 
 export type NewerDraft = { revision: number; document: Spec; changedBy: string; changedAt: string };
 
@@ -17,7 +18,7 @@ export type SaveState =
   | { is: 'unreachable' }
   | { is: 'signed-out' }
   | { is: 'refused'; problem: string }
-  | { is: 'collided'; newer: NewerDraft };
+  | { is: 'collided'; newer: NewerDraft; mine: Spec };
 
 /** A save waits for a pause of this length, but no longer than the second one, in ms. */
 const PAUSE_MS = 500;
@@ -25,6 +26,9 @@ const LONGEST_WAIT_MS = 2_000;
 const RETRY_MS = 2_500;
 
 const SAVING: SaveState = { is: 'saving' };
+
+/** What the server answers to a save; `between` is what others saved since, under it. */
+type SavedAnswer = { revision: number; changedAt: string; between: Between | null };
 
 type Saving = {
   state: SaveState;
@@ -57,9 +61,13 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
     const { document } = store.getState();
     if (busy.current || stopped.current) return;
     if (document === saved.current) return setState({ is: 'saved', revision: revision.current, at: savedAt.current });
+    const collide = (theirs: NewerDraft, base: Spec): void => {
+      stopped.current = true;
+      setState({ is: 'collided', newer: theirs, mine: onTopOf(theirs.document, base, store.getState().document) });
+    };
     busy.current = true;
     setState((before) => (before.is === 'unreachable' ? before : SAVING));
-    const sending = send<{ revision: number; changedAt: string }>('PUT', `/api/specs/${spec.id}/draft`, {
+    const sending = send<SavedAnswer>('PUT', `/api/specs/${spec.id}/draft`, {
       revision: revision.current,
       edits: editsBetween(saved.current, document),
     });
@@ -67,14 +75,19 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
     const answer = await sending;
     busy.current = false;
     if (answer.ok) {
-      revision.current = answer.body.revision;
-      saved.current = document;
-      savedAt.current = answer.body.changedAt;
-      if (store.getState().document === document) {
-        setState({ is: 'saved', revision: answer.body.revision, at: answer.body.changedAt });
+      const { between, ...now } = answer.body;
+      const joined = joinedWith({ base: saved.current, sent: document, now: store.getState().document }, between);
+      revision.current = now.revision;
+      savedAt.current = now.changedAt;
+      saved.current = joined.saved;
+      if (joined.collided)
+        return collide({ ...now, document: joined.saved, changedBy: between!.by.join(', ') }, document);
+      if (between) store.getState().takeIn(joined.document);
+      if (joined.document === joined.saved) {
+        setState({ is: 'saved', revision: now.revision, at: now.changedAt });
         dropUnsaved(spec.id);
       } else {
-        keepUnsaved(spec.id, store.getState().document, revision.current);
+        keepUnsaved(spec.id, joined.document, revision.current);
         timer.current = setTimeout(() => void save(), PAUSE_MS);
       }
       return;
@@ -93,8 +106,7 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
       dropUnsaved(spec.id);
       return setState({ is: 'saved', revision: newer.revision, at: newer.changedAt });
     }
-    stopped.current = true;
-    setState({ is: 'collided', newer });
+    collide(newer, saved.current);
   }, [spec.id, store]);
 
   useEffect(() => {
@@ -133,7 +145,10 @@ export function useSaving(store: DraftStore, spec: { id: string; revision: numbe
     stopped.current = false;
     revision.current = newer.revision;
     saved.current = newer.document;
-    if (mine) return void save();
+    if (mine) {
+      store.getState().takeIn(state.mine);
+      return void save();
+    }
     store.getState().change(newer.document);
     dropUnsaved(spec.id);
     setState({ is: 'saved', revision: newer.revision, at: newer.changedAt });

@@ -16,10 +16,12 @@ type Props = {
   self: string;
   members: readonly Mentioned[];
   remarks: readonly ListedRemark[];
+  /** What a new remark is about: a line of a comparison that led here; otherwise the whole. */
+  about: { at: string[]; name: string } | null;
 };
 
 /** Every thread about a spec: open ones, or those that are settled; and a remark on the whole. */
-export function RemarksPage({ specId, address, self, members, remarks }: Props) {
+export function RemarksPage({ specId, address, self, members, remarks, about }: Props) {
   const router = useRouter();
   const [shown, setShown] = useState<'open' | 'settled'>('open');
   const refresh = (): void => router.refresh();
@@ -59,11 +61,15 @@ export function RemarksPage({ specId, address, self, members, remarks }: Props) 
         </ul>
       )}
       <RemarkForm
-        label="A remark on the specification as a whole"
+        label={about ? `A remark on ${about.name}` : 'A remark on the specification as a whole'}
         action="Write it"
         members={members}
         onSend={async (text, mentions) => {
-          const answer = await send('POST', `/api/specs/${specId}/remarks`, { text, mentions });
+          const answer = await send('POST', `/api/specs/${specId}/remarks`, {
+            text,
+            mentions,
+            ...(about && { at: about.at, about: about.name }),
+          });
           if (answer.ok) refresh();
           return answer;
         }}

@@ -54,7 +54,7 @@ export default async function Page({ params, searchParams }: Props) {
         <h1>Comparison</h1>
         <StateChooser action={`${address}/comparison`} groups={groups} before={before} after={after} />
         {was && is ? (
-          <Comparison compared={comparedStates(was, is)} />
+          <Comparison address={address} compared={comparedStates(was, is)} />
         ) : (
           <Empty role="alert">One of the two is not there, or cannot be read. Choose two that are in the lists.</Empty>
         )}

@@ -67,6 +67,7 @@ export default async function Page({ params }: Props) {
       >
         {last?.document ? (
           <Comparison
+            address={address}
             compared={comparedStates(
               { token: last.version, name: last.version, document: last.document },
               { token: 'draft', name: 'draft', document },

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import * as z from 'zod';
 import { isThere } from '../../../../core/edits/is-there';
 import { nameOfAddress } from '../../../../core/quantities/in-words';
 import { database } from '../../../../server/database';
@@ -8,16 +9,34 @@ import { RemarksPage } from '../../../../ui/remarks/remarks-page';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 import { SpecHead } from '../../../spec-page';
 
-type Props = { params: Promise<{ team: string; spec: string }> };
+type Props = { params: Promise<{ team: string; spec: string }>; searchParams: Promise<Record<string, unknown>> };
+
+/** What an address asks a new remark to be about; what makes no sense there is left aside. */
+const subject = z.object({
+  at: z
+    .string()
+    .max(2_000)
+    .transform((text, context) => {
+      try {
+        return JSON.parse(text) as unknown;
+      } catch {
+        context.addIssue({ code: 'custom' });
+        return z.NEVER;
+      }
+    })
+    .pipe(z.array(z.string().max(200)).max(12)),
+  about: z.string().min(1).max(300),
+});
 
 export const metadata: Metadata = { title: 'Remarks' };
 
 /** What was said about a spec and its parts, in threads. */
-export default async function Page({ params }: Props) {
+export default async function Page({ params, searchParams }: Props) {
   const { team, spec: slug } = await params;
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/remarks`);
   const [spec, access] = [await specOfPage(team, slug, '/remarks'), await accessOfPage(team, slug)];
+  const asked = subject.safeParse(await searchParams);
   const [remarks, members] = await Promise.all([
     remarksOf(database(access), access),
     membersOf(database(access), access),
@@ -30,6 +49,7 @@ export default async function Page({ params }: Props) {
           specId={spec.id}
           address={address}
           self={person.id}
+          about={asked.success ? { at: asked.data.at, name: asked.data.about } : null}
           members={members.map(({ id, name }) => ({ id, name }))}
           remarks={remarks.map(({ madeAt, editedAt, settledAt, at, about, ...remark }) => {
             const there = isThere(spec.document, at);

@@ -18,7 +18,7 @@ export const GET = forSpec(['read'], async (access) => {
 });
 
 /**
- * Saves edits that were made from a revision. 409 with the newer draft where another save came first; 422 where the edits
+ * Saves edits that were made from a revision, on top of what others saved since; the answer carries that. 409 with the newer draft where both changed the same; 422 where the edits
  * do not apply or lead to a document that cannot be kept.
  */
 export const PUT = forSpec(['edit'], async (access, request) => {
@@ -26,7 +26,8 @@ export const PUT = forSpec(['edit'], async (access, request) => {
   if ('refusal' in read) return read.refusal;
   const { revision, edits } = read.body;
   const result = await saveDraft(database(access), access, { basedOn: revision, edits });
-  if (result.saved) return Response.json({ revision: result.revision, changedAt: result.changedAt });
+  if (result.saved)
+    return Response.json({ revision: result.revision, changedAt: result.changedAt, between: result.between });
   if (result.problem !== undefined) return refuse(422, result.problem);
   return refuse(409, `${result.newer.changedBy} saved a newer draft first; nothing was overwritten.`, {
     newer: result.newer,
