@@ -10,6 +10,7 @@ import { makePasswordLink, passwordByLink } from '../../server/password-links';
 import { addPerson, membersOf, teamsOf } from '../../server/people';
 import { endSession, openSession, personOfToken, sessionsOf, signIn } from '../../server/sign-in/sessions';
 import { makeTeam } from '../../server/teams';
+import { migrate } from '../../server/migrate';
 import { applicationAddress } from '../../server/application-role';
 import { connect, type Sql } from '../../server/database';
 import { type Membership, teamWithMember, testDatabase } from './test-database';
@@ -267,26 +268,29 @@ test('the log says who did what from where, is filtered, and never changes', asy
   await expect(sql()`delete from log`).rejects.toThrow('DELETE is refused');
 });
 
-test('in a team that was upgraded, the first is its owner and the others are authors', async () => {
-  const { sql: owned } = { sql: sql() };
-  const [{ id: teamId }] =
-    (await owned`insert into teams (slug, name) values ('old', 'Old') returning id`) as unknown as [{ id: string }];
-  const first = await addPerson(owned, teamId, {
-    email: 'first@example.test',
-    name: 'First',
-    password: 'a long password',
-    says: '',
+describe('an upgrade', () => {
+  const before = testDatabase({ upTo: '008' });
+
+  test('makes the first of each team its owner, and the others authors', async () => {
+    const old = before.sql();
+    await old`insert into teams (slug, name) values ('one', 'One'), ('two', 'Two')`;
+    await old`
+      insert into people (email, name, password_hash)
+      select 'p' || n || '@old.test', 'P' || n, '' from generate_series(1, 4) n`;
+    await old`
+      insert into members (team_id, person_id, joined_at)
+      select teams.id, people.id, now() + (case when email = 'p3@old.test' then -1 else people.id end) * interval '1 hour'
+        from teams, people where slug = 'one' or email in ('p1@old.test', 'p2@old.test')`;
+    await migrate(old);
+    const roles = await old`
+      select slug, email, role from members join teams on teams.id = team_id join people on people.id = person_id order by slug, email`;
+    expect(roles.map(({ slug, email, role }) => [slug, String(email).slice(0, 2), role])).toEqual([
+      ['one', 'p1', 'author'],
+      ['one', 'p2', 'author'],
+      ['one', 'p3', 'owner'],
+      ['one', 'p4', 'author'],
+      ['two', 'p1', 'owner'],
+      ['two', 'p2', 'author'],
+    ]);
   });
-  const next = await addPerson(owned, teamId, {
-    email: 'next@example.test',
-    name: 'Next',
-    password: 'a long password',
-    says: '',
-  });
-  const roles =
-    await owned`select person_id, role from members where team_id = ${teamId} order by joined_at, person_id`;
-  expect(roles.map((row) => [row.personId, row.role])).toEqual([
-    [first.id, 'owner'],
-    [next.id, 'author'],
-  ]);
 });
