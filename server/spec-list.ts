@@ -56,11 +56,15 @@ export async function specPage(
   const inView = sql`
     team_id = ${teamId} and (archived_at is null) = ${!archived}
     ${sought.trim() ? sql`and lower(name) like ${pattern}` : sql``}`;
-  const [counts] = await sql<{ found: number; archived: number; all: number }[]>`
-    select (select count(*)::int from specs where ${inView}) as found,
-           (select count(*)::int from specs where team_id = ${teamId} and archived_at is not null) as archived,
-           (select count(*)::int from specs where team_id = ${teamId} and (archived_at is null) = ${!archived}) as all`;
-  const pages = Math.max(1, Math.ceil(counts!.found / PAGE_SIZE));
+  // counted once over the team; a search is counted by itself
+  const [held] = await sql<{ current: number; archived: number; found: number | null }[]>`
+    select count(*) filter (where archived_at is null)::int as current,
+           count(*) filter (where archived_at is not null)::int as archived,
+           ${sought.trim() ? sql`(select count(*)::int from specs where ${inView})` : sql`null::int`} as found
+      from specs where team_id = ${teamId}`;
+  const all = archived ? held!.archived : held!.current;
+  const found = held!.found ?? all;
+  const pages = Math.max(1, Math.ceil(found / PAGE_SIZE));
   const wanted = Math.min(Math.max(1, page), pages);
   const order = {
     changed: sql`changed_at desc, slug`,
@@ -82,7 +86,7 @@ export async function specPage(
       join people    on people.id = listed.changed_by
       left join lateral (select version, sha256, revision from editions where spec_id = listed.id order by id desc limit 1) newest on true
      order by place`;
-  return { specs, page: wanted, pages, ...counts! };
+  return { specs, page: wanted, pages, found, archived: held!.archived, all };
 }
 
 /** The names of a team’s specifications that are not archived, by name. */
