@@ -8,6 +8,7 @@ import { type Action, mayDo, mayNot } from '../server/access/permissions';
 import type { Asker } from '../server/acting-as';
 import { database } from '../server/database';
 import { DatabaseAway, isLostConnection, tookTooLong } from '../server/database-away';
+import { isForbidden, NotTaken } from '../server/must-change';
 import { TooBusy } from '../server/sign-in/passwords';
 import type { Person } from '../server/sign-in/sessions';
 import { UnreadableDocument } from '../server/stored-spec';
@@ -100,6 +101,8 @@ function failure(error: unknown): Response {
     return refuse(503, 'The database does not answer. Try again in a moment.', {}, { 'Retry-After': '2' });
   if (error instanceof TooBusy)
     return refuse(503, 'Many people are signing in at once. Try again in a moment.', {}, { 'Retry-After': '2' });
+  if (error instanceof NotTaken || isForbidden(error))
+    return refuse(403, 'What you may do in this team has just changed, and nothing was written. Load the page again.');
   if (error instanceof UnreadableDocument)
     return refuse(422, `What is stored here cannot be read by this version: ${error.problem}`);
   unstable_rethrow(error);

@@ -7,6 +7,7 @@ import { inWords } from '../core/quantities/in-words';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql, Transaction } from './database';
+import { mustChange, NotTaken } from './must-change';
 import { documentAt, keepRevision } from './revisions';
 import { storedSpec } from './stored-spec';
 import { keepSummary, summaryOf } from './summaries';
@@ -45,26 +46,27 @@ export async function saveDraft(
   return sql.begin(async (transaction): Promise<Saved> => {
     const [spec] = await transaction<{ revision: number; document: unknown }[]>`
       select revision, document from specs join drafts on spec_id = id where id = ${specId} for update of specs`;
-    const isNewest = spec!.revision === save.basedOn;
+    if (!spec) throw new NotTaken('the draft is not there for whoever saves');
+    const isNewest = spec.revision === save.basedOn;
     const newer = async (): Promise<Saved> => ({
       saved: false,
-      newer: await draftOf(transaction, access, spec!.revision),
+      newer: await draftOf(transaction, access, spec.revision),
     });
-    const between = isNewest ? null : await savedSince(transaction, specId, save.basedOn, spec!.revision);
+    const between = isNewest ? null : await savedSince(transaction, specId, save.basedOn, spec.revision);
     if (!isNewest && (!between || !('edits' in save))) return newer();
     const merged = between && 'edits' in save ? merge(save.edits, between.edits) : null;
     if (merged?.collisions) return newer();
 
-    const isOfStored = (spec!.document as { ypsiline?: unknown }).ypsiline === NEWEST_VERSION;
+    const isOfStored = (spec.document as { ypsiline?: unknown }).ypsiline === NEWEST_VERSION;
     // edits of a document of this version are made of it as it is stored; what comes of them is read as a whole
-    const before = isOfStored ? (spec!.document as Spec) : storedSpec(spec!.document);
+    const before = isOfStored ? (spec.document as Spec) : storedSpec(spec.document);
     const own = merged?.edits ?? ('edits' in save ? save.edits : editsBetween(before, save.document));
     const edited = applyEdits(before, own);
     if (edited.problem !== undefined) return isNewest ? { saved: false, problem: edited.problem } : newer();
     const { value: document, problem } = readSpec(edited.value);
     if (!document) return isNewest ? { saved: false, problem: problem! } : newer();
-    if (merged && own.length === 0) return asItIs(transaction, access, spec!.revision, between!);
-    const revision = spec!.revision + 1;
+    if (merged && own.length === 0) return asItIs(transaction, access, spec.revision, between!);
+    const revision = spec.revision + 1;
     const changedAt = await keepRevision(transaction, {
       specId,
       revision,
@@ -74,7 +76,8 @@ export async function saveDraft(
       personId,
       isOfStored,
     });
-    await transaction`update specs set revision = ${revision} where id = ${specId}`;
+    // a role may have changed since the gate was passed: then nothing of the save is kept
+    mustChange(await transaction`update specs set revision = ${revision} where id = ${specId}`);
     await keepSummary(transaction, specId, summaryOf(document), personId);
     await also?.(transaction);
     return { saved: true, revision, changedAt, between };

@@ -13,6 +13,7 @@ import type { Query, Sql } from './database';
 import { dayOf, madeFiles, writeEditionFiles } from './edition-files';
 import { tellHooks } from './hooks/tell-hooks';
 import { log } from './log';
+import { NotTaken } from './must-change';
 import { everybody, tell } from './notices';
 import { approvalsMissing, reviewPublished, reviewState } from './reviews';
 import { sha256 } from './sha256';
@@ -166,12 +167,13 @@ export async function publishEdition(
         join drafts on spec_id = specs.id
        where specs.id = ${specId}
          for update of specs`;
-    if (spec!.revision !== revision)
+    if (!spec) throw new NotTaken('the draft is not there for whoever publishes');
+    if (spec.revision !== revision)
       return refused(
         'The draft has changed since this page was opened. What changed is listed now; look again, then publish.',
         'draft',
       );
-    const document = storedSpec(spec!.document);
+    const document = storedSpec(spec.document);
     const open = holdingBack(judge(document, findingsOf(document)));
     if (open.length > 0)
       return refused(

@@ -49,8 +49,10 @@ export async function changeRole(
       const member = await memberOf(transaction, access.teamId, personId);
       if (!member) return { problem: NOT_HERE };
       if (member.role === role) return { value: role };
-      await transaction`
-        update members set role = ${role} where team_id = ${access.teamId} and person_id = ${personId}`;
+      mustChange(
+        await transaction`
+          update members set role = ${role} where team_id = ${access.teamId} and person_id = ${personId}`,
+      );
       await log(transaction, access, { action: 'role', about: `${member.name}, ${member.role} → ${role}` });
       await tellOf(transaction, access, personId, role);
       return { value: role };
@@ -102,8 +104,13 @@ export async function handOver(sql: Sql, access: TeamAccess<'people'>, toPerson:
     const member = await memberOf(transaction, access.teamId, toPerson);
     if (!member) return { problem: NOT_HERE };
     await log(transaction, access, { action: 'hand-over', about: member.name });
-    await transaction`update members set role = 'owner'  where team_id = ${access.teamId} and person_id = ${toPerson}`;
-    await transaction`update members set role = 'author' where team_id = ${access.teamId} and person_id = ${access.personId}`;
+    for (const [role, person] of [
+      ['owner', toPerson],
+      ['author', access.personId],
+    ] as const)
+      mustChange(
+        await transaction`update members set role = ${role} where team_id = ${access.teamId} and person_id = ${person}`,
+      );
     await tellOf(transaction, access, toPerson, 'owner');
     return { value: true };
   });

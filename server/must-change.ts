@@ -9,3 +9,8 @@ export class NotTaken extends Error {}
 export function mustChange({ count }: { count: number }): void {
   if (count === 0) throw new NotTaken('the database did not take this change');
 }
+
+/** Did the database’s policies refuse a statement (insufficient_privilege)? */
+export function isForbidden(error: unknown): boolean {
+  return (error as { code?: unknown } | null)?.code === '42501';
+}

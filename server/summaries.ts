@@ -4,6 +4,7 @@ import { byWidth } from '../core/spec/ranges';
 import { readSpec } from '../core/document/read';
 import type { Spec } from '../core/spec/schema';
 import type { Query } from './database';
+import { mustChange } from './must-change';
 import { sha256 } from './sha256';
 
 /** What a list shows of a draft without reading its document. */
@@ -38,8 +39,10 @@ function kept(sql: Query, { name, mustFix, weigh, counts, draftHash }: Summary) 
 
 /** Keeps the summary of the draft that was just written, with who wrote it. */
 export async function keepSummary(sql: Query, specId: string, summary: Summary, personId: string): Promise<void> {
-  await sql`
-    update specs set ${kept(sql, summary)}, changed_by = ${personId}, changed_at = now() where id = ${specId}`;
+  mustChange(
+    await sql`
+      update specs set ${kept(sql, summary)}, changed_by = ${personId}, changed_at = now() where id = ${specId}`,
+  );
 }
 
 /** Counts what was saved before findings were kept; a document that cannot be read stays without a count. */
