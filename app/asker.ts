@@ -3,6 +3,8 @@ import { notFound, redirect } from 'next/navigation';
 import { cache } from 'react';
 import { type SpecAccess, specAccess } from '../server/access/access';
 import { database } from '../server/database';
+import { openThreads } from '../server/remarks';
+import { reviewState } from '../server/reviews';
 import { type Person, personOfToken, SESSION_DAYS } from '../server/sign-in/sessions';
 import { type SpecRecord, specOf } from '../server/specs';
 import { KNOWN_DAYS } from '../server/sign-in/known-browsers';
@@ -48,6 +50,10 @@ export async function specOfPage(team: string, spec: string, view = ''): Promise
     throw error;
   }
 }
+
+/** How the spec of a page stands with its reviewers, and how many threads about it are open: asked once for each request. */
+export const reviewOfPage = cache((access: SpecAccess<'read-drafts'>) => reviewState(database(access), access));
+export const openThreadsOfPage = cache((access: SpecAccess<'read-drafts'>) => openThreads(database(access), access));
 
 /** HttpOnly and SameSite=Lax always, Secure behind https. */
 export async function setSessionCookie(token: string): Promise<void> {

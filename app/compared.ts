@@ -1,25 +1,39 @@
-import { differences } from '../core/diff/differences';
+import { type Difference, differences } from '../core/diff/differences';
 import { effects } from '../core/diff/effects';
 import { publishedDifferences } from '../core/diff/published-differences';
+import { stepOf } from '../server/editions';
 import type { State } from '../server/states';
-import { proposedStep } from '../server/editions';
 import type { ComparedStates } from '../ui/comparison/compared-states';
 
-/** Two states held against each other, for the comparison on a page. */
-export function comparedStates(before: State, after: State): ComparedStates {
+/**
+ * Two states held against each other, for the comparison on a page.
+ *
+ * @param known what differs, where that was worked out already
+ */
+export function comparedStates(before: State, after: State, known?: Difference[]): ComparedStates {
   const isSameSpec = !before.token.includes(':') && !after.token.includes(':');
   // what the published style sheet says otherwise is worth saying of one spec alone
-  const found = isSameSpec
-    ? publishedDifferences(before.document, after.document)
-    : differences(before.document, after.document);
-  const isEdition = /^\d/.test(before.token);
-  const step =
-    isEdition && isSameSpec ? proposedStep({ version: before.token, document: before.document }, after.document) : null;
+  const compare = isSameSpec ? publishedDifferences : differences;
+  const found = known ?? compare(before.document, after.document);
+  const isStep = isSameSpec && /^\d/.test(before.token) && found.length > 0;
   return {
     before: { name: before.name, document: before.document },
     after: { name: after.name, document: after.document },
     differences: found,
     effects: effects(before.document, after.document),
-    step: step && found.length > 0 ? { version: step.version, bump: step.bump, because: step.because } : null,
+    step: isStep ? stepOf(before.token, found) : null,
   };
+}
+
+/** A draft held against its last edition. */
+export function comparedWithLast(
+  last: { version: string; document: State['document'] },
+  draft: State['document'],
+  known?: Difference[],
+): ComparedStates {
+  return comparedStates(
+    { token: last.version, name: last.version, document: last.document },
+    { token: 'draft', name: 'draft', document: draft },
+    known,
+  );
 }

@@ -1,18 +1,15 @@
 import type { Person } from '../server/sign-in/sessions';
 import type { SpecAccess } from '../server/access/access';
-import { database } from '../server/database';
-import { openThreads } from '../server/remarks';
-import { reviewState } from '../server/reviews';
 import { SpecBar } from '../ui/frame/spec-bar';
 import { type SpecPage, SpecTabs } from '../ui/frame/spec-tabs';
+import { openThreadsOfPage, reviewOfPage } from './asker';
 import type { SpecRecord } from '../server/specs';
 
 type Props = { person: Person; spec: SpecRecord; access: SpecAccess<'read-drafts'>; page: SpecPage | null };
 
 /** What stands over the pages of a spec for the team: the bar, and the pages with what waits on them. */
 export async function SpecHead({ person, spec, access, page }: Props) {
-  const sql = database(access);
-  const [threads, { review }] = await Promise.all([openThreads(sql, access), reviewState(sql, access)]);
+  const [threads, { review }] = await Promise.all([openThreadsOfPage(access), reviewOfPage(access)]);
   return (
     <div className="no-print">
       <SpecBar person={person.name} spec={spec} />

@@ -111,11 +111,15 @@ export function proposedVersion(last: string | null, bump: Bump | null): string 
   return last === null ? '1.0.0' : (semver.inc(last, bump ?? 'patch') ?? '1.0.0');
 }
 
-/** The version that is proposed, and why: 1.0.0 first, then the least step that fits what changed. */
-export function proposedStep(
-  last: { version: string; document: unknown } | null,
-  document: Spec,
-): { version: string; bump: Bump | null; because: string; differences: Difference[] } {
+/** The version that is proposed, why, and what it was read from. */
+export type Step = { version: string; bump: Bump | null; because: string; differences: Difference[] };
+
+/**
+ * The version that is proposed for a draft after its last edition, and why: 1.0.0 first, then the least step that fits what changed.
+ *
+ * @param last the last edition, with what is stored of it
+ */
+export function proposedStep(last: { version: string; document: unknown } | null, document: Spec): Step {
   if (!last)
     return {
       version: proposedVersion(null, null),
@@ -124,13 +128,16 @@ export function proposedStep(
       differences: [],
     };
   const { value: before } = readSpec(last.document);
-  const differences = before ? publishedDifferences(before, document) : [];
+  if (before) return stepOf(last.version, publishedDifferences(before, document));
   // what cannot be compared may have lost anything
-  const bump = before ? leastBump(differences) : 'major';
-  const because = before
-    ? reasonOfStep(differences)
-    : `The document of ${last.version} cannot be read any more, so that nothing can be compared.`;
-  return { version: proposedVersion(last.version, bump), bump, because, differences };
+  const because = `The document of ${last.version} cannot be read any more, so that nothing can be compared.`;
+  return { version: proposedVersion(last.version, 'major'), bump: 'major', because, differences: [] };
+}
+
+/** The same where it is known already what differs for whoever builds on the last edition. */
+export function stepOf(last: string, differences: Difference[]): Step {
+  const bump = leastBump(differences);
+  return { version: proposedVersion(last, bump), bump, because: reasonOfStep(differences), differences };
 }
 
 export type Published = { published: true; version: string } | { published: false; problem: string; field: Field };

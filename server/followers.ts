@@ -3,7 +3,7 @@ import type { Parsed } from '../core/length/parsed';
 import type { SpecAccess } from './access/access';
 import type { KeyAccess } from './access/key-access';
 import type { Query, Sql } from './database';
-import { log } from './log';
+import { log, takeAway } from './log';
 import { isUuid } from './uuid';
 
 /** A product or repository that has said which edition it builds on. */
@@ -86,10 +86,11 @@ export async function followWithKey(
 /** Takes a follower off the list; false where there is none. */
 export async function removeFollower(sql: Sql, access: SpecAccess<'publish'>, id: string): Promise<boolean> {
   if (!isUuid(id)) return false;
-  return sql.begin(async (transaction) => {
-    const [gone] = await transaction<{ name: string }[]>`
-      delete from followers where id = ${id} and spec_id = ${access.specId} returning name`;
-    if (gone) await log(transaction, access, { action: 'remove-follower', about: gone.name, specId: access.specId });
-    return gone !== undefined;
-  });
+  return takeAway(
+    sql,
+    access,
+    { action: 'remove-follower', specId: access.specId },
+    (transaction) => transaction<{ about: string }[]>`
+      delete from followers where id = ${id} and spec_id = ${access.specId} returning name as about`,
+  );
 }

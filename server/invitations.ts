@@ -2,7 +2,7 @@ import type { Parsed } from '../core/length/parsed';
 import type { TeamAccess } from './access/access';
 import type { Role } from './access/permissions';
 import type { Query, Sql } from './database';
-import { log } from './log';
+import { log, takeAway } from './log';
 import { sendLetter } from './mail';
 import { hashPassword } from './sign-in/passwords';
 import { tooShort } from './sign-in/sessions';
@@ -82,14 +82,15 @@ export async function invite(
 /** Takes an invitation back that nobody has used; false where there is none. */
 export async function revokeInvitation(sql: Sql, access: TeamAccess<'people'>, id: string): Promise<boolean> {
   if (!isUuid(id)) return false;
-  return sql.begin(async (transaction) => {
-    const [revoked] = await transaction<{ email: string }[]>`
+  return takeAway(
+    sql,
+    access,
+    { action: 'revoke-invitation' },
+    (transaction) => transaction<{ about: string }[]>`
       update invitations set revoked_at = now()
        where id = ${id} and team_id = ${access.teamId} and used_at is null and revoked_at is null
-      returning email`;
-    if (revoked) await log(transaction, access, { action: 'revoke-invitation', about: revoked.email });
-    return revoked !== undefined;
-  });
+      returning email as about`,
+  );
 }
 
 /** What somebody who follows an invitation is told. */
@@ -109,6 +110,7 @@ export async function invitationBy(sql: Query, secret: string): Promise<OpenedIn
   return found ?? null;
 }
 
+/** Why an invitation is not taken, by how it stands. */
 const REFUSED: Record<string, string> = {
   none: 'There is no such invitation. Ask for another.',
   used: 'This invitation was used already; each works once. Ask for another, or sign in.',
@@ -116,6 +118,11 @@ const REFUSED: Record<string, string> = {
   lapsed: 'This invitation has lapsed. Ask for another.',
   already: 'You are in this team already.',
 };
+
+/** The sentence for whoever follows an invitation that is closed, or none; null for an open one. */
+export function closedInvitation(found: OpenedInvitation | null): string | null {
+  return found?.state === 'open' ? null : REFUSED[found?.state ?? 'none']!;
+}
 
 /** Takes an invitation for somebody who is signed in; each works once, whatever comes at the same moment. */
 export async function takeInvitation(sql: Query, secret: string): Promise<Parsed<true>> {
@@ -134,7 +141,8 @@ export async function joinAnew(
   const problem = tooShort(password);
   if (problem) return { problem };
   const invitation = await invitationBy(sql, secret);
-  if (invitation?.state !== 'open') return { problem: REFUSED[invitation?.state ?? 'none']! };
+  const closed = closedInvitation(invitation);
+  if (closed) return { problem: closed };
   const hash = await hashPassword(password);
   const address = email.trim().toLowerCase();
   try {

@@ -1,5 +1,5 @@
 import type { TeamAccess } from './access/access';
-import type { Query } from './database';
+import type { Query, Sql, Transaction } from './database';
 
 /** What the log tells of, and how a line of it begins. */
 export const DEEDS = {
@@ -63,6 +63,20 @@ export async function log(
   await sql`
     insert into log (team_id, person, address, action, spec_id, about)
     values (${teamId}, ${personId}, ${address ?? ''}, ${action}, ${specId}, ${about.slice(0, 500)})`;
+}
+
+/** Takes something of a team back or away, with its line in the log: both or neither. False where there was nothing. */
+export async function takeAway(
+  sql: Sql,
+  access: TeamAccess<never>,
+  deed: { action: Deed; specId?: string },
+  take: (transaction: Transaction) => Promise<readonly { about: string }[]>,
+): Promise<boolean> {
+  return sql.begin(async (transaction) => {
+    const [gone] = await take(transaction);
+    if (gone) await log(transaction, access, { ...deed, about: gone.about });
+    return gone !== undefined;
+  });
 }
 
 export const LOG_PAGE = 100;

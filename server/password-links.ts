@@ -30,11 +30,7 @@ export async function makePasswordLink(
       return {
         problem: `${person.name} is in other teams too, so that a link from here would open them. Whoever runs the server can make one: npm run password-link.`,
       };
-    const secret = `ypsp_${freshToken()}`;
-    await transaction`
-      insert into password_links (token_hash, team_id, person_id, made_by, lapses_at)
-      values (${hashToken(secret)}, ${access.teamId}, ${personId}, ${access.personId}, now() + make_interval(hours => ${PASSWORD_LINK_HOURS}))`;
-    const path = `/password/${secret}`;
+    const path = await keepLink(transaction, { teamId: access.teamId, personId, madeBy: access.personId });
     await sendLetter(transaction, access, {
       recipient: person.email,
       subject: 'Choose a new password',
@@ -51,11 +47,19 @@ export async function linkForAnybody(sql: Sql, email: string): Promise<Parsed<{ 
     select id, (select team_id from members where person_id = people.id order by left_at nulls first limit 1) as team_id
       from people where email = ${email.trim().toLowerCase()}`;
   if (!person?.teamId) return { problem: `Nobody here has the e-mail ${email}.` };
+  return { value: { path: await keepLink(sql, { teamId: person.teamId, personId: person.id, madeBy: person.id }) } };
+}
+
+/** Keeps a fresh link, and answers with where it leads; its secret is kept nowhere. */
+async function keepLink(
+  sql: Query,
+  { teamId, personId, madeBy }: { teamId: string; personId: string; madeBy: string },
+): Promise<string> {
   const secret = `ypsp_${freshToken()}`;
   await sql`
     insert into password_links (token_hash, team_id, person_id, made_by, lapses_at)
-    values (${hashToken(secret)}, ${person.teamId}, ${person.id}, ${person.id}, now() + make_interval(hours => ${PASSWORD_LINK_HOURS}))`;
-  return { value: { path: `/password/${secret}` } };
+    values (${hashToken(secret)}, ${teamId}, ${personId}, ${madeBy}, now() + make_interval(hours => ${PASSWORD_LINK_HOURS}))`;
+  return `/password/${secret}`;
 }
 
 /** What somebody who follows such a link is told. */
@@ -73,12 +77,17 @@ const REFUSED: Record<string, string> = {
   lapsed: 'This link has lapsed. Ask an owner of your team for another.',
 };
 
+/** The sentence for whoever follows a link that is closed, or none; null for an open one. */
+export function closedPasswordLink(found: OpenedPasswordLink | null): string | null {
+  return found?.state === 'open' ? null : REFUSED[found?.state ?? 'none']!;
+}
+
 /** Sets a new password by a link, and ends every session of the person. */
 export async function passwordByLink(sql: Query, secret: string, password: string): Promise<Parsed<true>> {
   const short = tooShort(password);
   if (short) return { problem: short };
-  const open = await passwordLinkBy(sql, secret);
-  if (open?.state !== 'open') return { problem: REFUSED[open?.state ?? 'none']! };
+  const closed = closedPasswordLink(await passwordLinkBy(sql, secret));
+  if (closed) return { problem: closed };
   const [{ used }] = (await sql`
     select use_password_link(${hashToken(secret)}, ${await hashPassword(password)}) as used`) as unknown as [
     { used: string },

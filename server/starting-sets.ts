@@ -3,7 +3,7 @@ import type { Parsed } from '../core/length/parsed';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess, TeamAccess } from './access/access';
 import type { Query, Sql } from './database';
-import { log } from './log';
+import { log, takeAway } from './log';
 import { mustChange } from './must-change';
 import { storedSpec } from './stored-spec';
 import { isUuid } from './uuid';
@@ -62,13 +62,15 @@ export async function makeStartingSet(
 /** Takes a starting set off the list; specs that began from it still know it. */
 export async function removeStartingSet(sql: Sql, access: TeamAccess<'edit'>, id: string): Promise<boolean> {
   if (!isUuid(id)) return false;
-  return sql.begin(async (transaction) => {
-    const [gone] = await transaction<{ name: string }[]>`
+  return takeAway(
+    sql,
+    access,
+    { action: 'remove-starting-set' },
+    (transaction) => transaction<{ about: string }[]>`
       update starting_sets set removed_at = now()
-       where id = ${id} and team_id = ${access.teamId} and removed_at is null returning name`;
-    if (gone) await log(transaction, access, { action: 'remove-starting-set', about: gone.name });
-    return gone !== undefined;
-  });
+       where id = ${id} and team_id = ${access.teamId} and removed_at is null
+      returning name as about`,
+  );
 }
 
 /** The document of a starting set, or null: there is none. */

@@ -1,6 +1,6 @@
 import type { Parsed } from '../../core/length/parsed';
 import type { Query, Sql } from '../database';
-import { log } from '../log';
+import { log, takeAway } from '../log';
 import { freshToken, hashToken } from '../sign-in/tokens';
 import { isUuid } from '../uuid';
 import type { TeamAccess } from './access';
@@ -91,12 +91,13 @@ const NO_SPEC = '00000000-0000-0000-0000-000000000000';
 /** Revokes a key of a team; it opens nothing from then on. False where there is none. */
 export async function revokeKey(sql: Sql, access: TeamAccess<'share'>, id: string): Promise<boolean> {
   if (!isUuid(id)) return false;
-  return sql.begin(async (transaction) => {
-    const [revoked] = await transaction<{ name: string }[]>`
+  return takeAway(
+    sql,
+    access,
+    { action: 'revoke-key' },
+    (transaction) => transaction<{ about: string }[]>`
       update access_keys set revoked_at = coalesce(revoked_at, now())
        where id = ${id} and team_id = ${access.teamId}
-      returning name`;
-    if (revoked) await log(transaction, access, { action: 'revoke-key', about: revoked.name });
-    return revoked !== undefined;
-  });
+      returning name as about`,
+  );
 }

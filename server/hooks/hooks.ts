@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { Parsed } from '../../core/length/parsed';
 import type { TeamAccess } from '../access/access';
 import type { Query, Sql } from '../database';
-import { log } from '../log';
+import { log, takeAway } from '../log';
 import { isUuid } from '../uuid';
 import { refusedAddress } from './safe-address';
 import type { HookKind } from './tell-hooks';
@@ -63,13 +63,15 @@ export async function makeHook(
 /** Removes a web hook; what still waits for it is not sent. */
 export async function removeHook(sql: Sql, access: TeamAccess<'share'>, id: string): Promise<boolean> {
   if (!isUuid(id)) return false;
-  return sql.begin(async (transaction) => {
-    const [gone] = await transaction<{ name: string }[]>`
+  return takeAway(
+    sql,
+    access,
+    { action: 'remove-hook' },
+    (transaction) => transaction<{ about: string }[]>`
       update hooks set removed_at = now()
-       where id = ${id} and team_id = ${access.teamId} and removed_at is null returning name`;
-    if (gone) await log(transaction, access, { action: 'remove-hook', about: gone.name });
-    return gone !== undefined;
-  });
+       where id = ${id} and team_id = ${access.teamId} and removed_at is null
+      returning name as about`,
+  );
 }
 
 /** A delivery of a web hook of the team. */

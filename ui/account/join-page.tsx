@@ -8,24 +8,19 @@ import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import styles from './sign-in.module.scss';
 
-type Opened = { teamName: string; teamSlug: string; email: string; role: string; madeBy: string; state: string };
+type Opened = { teamName: string; email: string; role: string; madeBy: string };
 type Props = {
   secret: string;
   invitation: Opened | null;
+  /** Why it cannot be taken; null where it can. */
+  closed: string | null;
   person: { name: string; email: string } | null;
   shortest: number;
 };
 type Fields = { name: string; email: string; password: string };
 
-const CLOSED: Record<string, string> = {
-  used: 'This invitation was used already; each works once. Sign in, or ask for another.',
-  revoked: 'This invitation was taken back. Ask for another.',
-  lapsed: 'This invitation has lapsed. Ask for another.',
-};
-
 /** An invitation: taken by whoever is signed in, or with a new account. */
-export function JoinPage({ secret, invitation, person, shortest }: Props) {
-  const closed = invitation ? CLOSED[invitation.state] : 'There is no such invitation. Ask for another.';
+export function JoinPage({ secret, invitation, closed, person, shortest }: Props) {
   return (
     <main id="content" className={styles.page}>
       <div className={styles.card}>
@@ -52,7 +47,7 @@ export function JoinPage({ secret, invitation, person, shortest }: Props) {
   );
 }
 
-function JoinForm({ secret, email, person, shortest }: Omit<Props, 'invitation'> & { email: string }) {
+function JoinForm({ secret, email, person, shortest }: Omit<Props, 'invitation' | 'closed'> & { email: string }) {
   const { register, handleSubmit, setError, formState } = useForm<Fields>({ defaultValues: { email } });
   const { errors, isSubmitting } = formState;
   const isAwake = useAwake();

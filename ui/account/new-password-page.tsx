@@ -9,19 +9,19 @@ import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import styles from './sign-in.module.scss';
 
-type Props = { secret: string; link: { email: string; name: string; state: string } | null; shortest: number };
-
-const CLOSED: Record<string, string> = {
-  used: 'This link was used already; each works once. Ask an owner of your team for another.',
-  lapsed: 'This link has lapsed. Ask an owner of your team for another.',
+type Props = {
+  secret: string;
+  link: { email: string; name: string } | null;
+  /** Why it cannot be used; null where it can. */
+  closed: string | null;
+  shortest: number;
 };
 
 /** Choosing a new password by a link from an owner of the team. */
-export function NewPasswordPage({ secret, link, shortest }: Props) {
+export function NewPasswordPage({ secret, link, closed, shortest }: Props) {
   const [isDone, setDone] = useState(false);
   const { register, handleSubmit, setError, formState } = useForm<{ password: string }>();
   const isAwake = useAwake();
-  const closed = link ? CLOSED[link.state] : 'There is no such link. Ask an owner of your team for another.';
   const choose = async (fields: { password: string }): Promise<void> => {
     const answer = await send('POST', `/api/password/${secret}`, fields);
     if (answer.ok) return setDone(true);

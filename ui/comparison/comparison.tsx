@@ -2,8 +2,7 @@ import Link from 'next/link';
 import { counted } from '../../core/length/present';
 import type { Difference } from '../../core/diff/differences';
 import { gridFirst } from '../../core/diff/grid-first';
-import { Fractions } from '../drawing/numeral';
-import { NumberTable } from '../parts/number-table';
+import { DifferenceTable } from '../drawing/difference-table';
 import type { ComparedStates } from './compared-states';
 import { CopyComparison } from './copy-comparison';
 import styles from './comparison.module.scss';
@@ -73,50 +72,32 @@ const ASKS = { major: 'breaks built pages', minor: 'new numbers', patch: 'words'
 
 type DifferencesProps = { title: string; address: string; of: readonly Difference[]; before: string; after: string };
 
+/** Differences with what each asks of built pages, and the way to a remark on it. */
 function Differences({ title, address, of, before, after }: DifferencesProps) {
+  const heads = (
+    <>
+      <th scope="col">Asks of built pages</th>
+      <th scope="col">
+        <span className="visually-hidden">Remark</span>
+      </th>
+    </>
+  );
+  const cells = ({ at, breakpoint, what, before: was, after: is, bump }: Difference) => {
+    const name = `${what}${breakpoint ? `, ${breakpoint}` : ''} (${was ?? '–'} → ${is ?? '–'})`;
+    return (
+      <>
+        <td>{ASKS[bump]}</td>
+        <td>
+          <Link href={remarkOn(address, at, name)} prefetch={false}>
+            Remark
+          </Link>
+        </td>
+      </>
+    );
+  };
   return (
     <div className={styles.scroll}>
-      <NumberTable of="words" aria-label={title}>
-        <thead>
-          <tr>
-            <th scope="col">Breakpoint</th>
-            <th scope="col">Quantity</th>
-            <th scope="col">{before}</th>
-            <th scope="col">{after}</th>
-            <th scope="col">Asks of built pages</th>
-            <th scope="col">
-              <span className="visually-hidden">Remark</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {of.map(({ at, breakpoint, what, before: was, after: is, bump }, index) => (
-            <tr key={index} data-bump={bump}>
-              <td>{breakpoint ?? 'All'}</td>
-              <th scope="row">{what}</th>
-              <td className="number">
-                <Fractions text={was ?? '–'} />
-              </td>
-              <td className="number">
-                <Fractions text={is ?? '–'} />
-              </td>
-              <td>{ASKS[bump]}</td>
-              <td>
-                <Link
-                  href={remarkOn(
-                    address,
-                    at,
-                    `${what}${breakpoint ? `, ${breakpoint}` : ''} (${was ?? '–'} → ${is ?? '–'})`,
-                  )}
-                  prefetch={false}
-                >
-                  Remark
-                </Link>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </NumberTable>
+      <DifferenceTable differences={of} label={title} {...{ before, after }} more={{ heads, cells }} />
     </div>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { FileInput, Keyboard, MessageCircle, Redo2, Undo2 } from 'lucide-react';
+import { FileInput, Keyboard, type LucideIcon, MessageCircle, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -38,29 +38,21 @@ export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, 
     <TopBar person={person} place={{ team, spec: { slug, name }, view }}>
       {may.edit && <StepButtons />}
       {may.edit && (
-        <button
-          type="button"
-          className={barStyles.account}
+        <BarButton
+          name="Read a grid in"
+          letter="G"
+          says="Read a grid in from CSS, tokens, a table"
+          Icon={FileInput}
           onClick={onReadIn}
-          aria-label="Read a grid in"
-          aria-keyshortcuts="Alt+Shift+G"
-          data-key="G"
-          title="Read a grid in from CSS, tokens, a table (Alt+Shift+G)"
-        >
-          <FileInput size={17} aria-hidden />
-        </button>
+        />
       )}
-      <button
-        type="button"
-        className={barStyles.account}
+      <BarButton
+        name="Write a remark"
+        letter="M"
+        says="Write a remark on what is selected"
+        Icon={MessageCircle}
         onClick={onRemark}
-        aria-label="Write a remark"
-        aria-keyshortcuts="Alt+Shift+M"
-        data-key="M"
-        title="Write a remark on what is selected (Alt+Shift+M)"
-      >
-        <MessageCircle size={17} aria-hidden />
-      </button>
+      />
       <button type="button" className={barStyles.account} onClick={onHelp} aria-label="Keys" title="Keys (?)">
         <Keyboard size={17} aria-hidden />
       </button>
@@ -83,6 +75,25 @@ export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, 
         </Link>
       )}
     </TopBar>
+  );
+}
+
+type BarButtonProps = { name: string; letter: string; says: string; Icon: LucideIcon; onClick: () => void };
+
+/** A button of the bar that has a key, Alt + Shift and a letter. */
+function BarButton({ name, letter, says, Icon, onClick }: BarButtonProps) {
+  return (
+    <button
+      type="button"
+      className={barStyles.account}
+      onClick={onClick}
+      aria-label={name}
+      aria-keyshortcuts={`Alt+Shift+${letter}`}
+      data-key={letter}
+      title={`${says} (Alt+Shift+${letter})`}
+    >
+      <Icon size={17} aria-hidden />
+    </button>
   );
 }
 

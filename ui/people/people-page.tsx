@@ -73,7 +73,9 @@ export function PeoplePage({ team, self, members, invitations, outbox }: Props) 
         )}
       </div>
       {problem && <Notice of="problem">{problem}</Notice>}
-      <MemberTable {...{ members, self, isOwner }} onRole={act.role} onLink={act.passwordLink} onAsk={act.ask} />
+      <div className={styles.scroll}>
+        <MemberTable {...{ members, self, isOwner }} onRole={act.role} onLink={act.passwordLink} onAsk={act.ask} />
+      </div>
       <ApprovalsField team={team.slug} approvals={team.approvals} isOwner={isOwner} />
       {invitations && <Invitations invitations={invitations} onRevoke={act.revoke} />}
       {outbox && <Outbox letters={outbox} />}

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { database } from '../../../server/database';
-import { invitationBy } from '../../../server/invitations';
+import { closedInvitation, invitationBy } from '../../../server/invitations';
 import { SHORTEST_PASSWORD } from '../../../server/sign-in/sessions';
 import { JoinPage } from '../../../ui/account/join-page';
 import { isPlain } from '../../answers';
@@ -21,6 +21,7 @@ export default async function Page({ params }: Props) {
     <JoinPage
       secret={secret}
       invitation={invitation && { ...invitation }}
+      closed={closedInvitation(invitation)}
       person={person && { name: person.name, email: person.email }}
       shortest={SHORTEST_PASSWORD}
     />

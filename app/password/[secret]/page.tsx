@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { database } from '../../../server/database';
-import { passwordLinkBy } from '../../../server/password-links';
+import { closedPasswordLink, passwordLinkBy } from '../../../server/password-links';
 import { SHORTEST_PASSWORD } from '../../../server/sign-in/sessions';
 import { NewPasswordPage } from '../../../ui/account/new-password-page';
 import { isPlain } from '../../answers';
@@ -13,5 +13,12 @@ export const metadata: Metadata = { title: 'A new password', robots: { index: fa
 export default async function Page({ params }: Props) {
   const { secret } = await params;
   const link = isPlain(secret) ? await passwordLinkBy(database(), secret) : null;
-  return <NewPasswordPage secret={secret} link={link && { ...link }} shortest={SHORTEST_PASSWORD} />;
+  return (
+    <NewPasswordPage
+      secret={secret}
+      link={link && { ...link }}
+      closed={closedPasswordLink(link)}
+      shortest={SHORTEST_PASSWORD}
+    />
+  );
 }

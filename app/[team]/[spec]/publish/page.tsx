@@ -6,13 +6,13 @@ import { mayNot } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database';
 import { editionsOf, proposedStep } from '../../../../server/editions';
 import { followersOf } from '../../../../server/followers';
-import { approvalsMissing, reviewState } from '../../../../server/reviews';
+import { approvalsMissing } from '../../../../server/reviews';
 import { Comparison } from '../../../../ui/comparison/comparison';
 import { noteOf } from '../../../../ui/publish/note-of';
 import { MayNotPublish } from '../../../../ui/publish/may-not-publish';
 import { PublishPage } from '../../../../ui/publish/publish-page';
-import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
-import { comparedStates } from '../../../compared';
+import { accessOfPage, reviewOfPage, signedInPerson, specOfPage } from '../../../asker';
+import { comparedWithLast } from '../../../compared';
 import { SpecHead } from '../../../spec-page';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
@@ -38,7 +38,7 @@ export default async function Page({ params }: Props) {
   const [[last], followers, state] = await Promise.all([
     editionsOf(sql, access),
     followersOf(sql, access),
-    reviewState(sql, access),
+    reviewOfPage(access),
   ]);
   const step = proposedStep(last ?? null, document);
   const judged = judge(document).filter(({ waiver }) => !waiver);
@@ -68,10 +68,7 @@ export default async function Page({ params }: Props) {
         {last?.document ? (
           <Comparison
             address={address}
-            compared={comparedStates(
-              { token: last.version, name: last.version, document: last.document },
-              { token: 'draft', name: 'draft', document },
-            )}
+            compared={comparedWithLast({ version: last.version, document: last.document }, document, step.differences)}
           />
         ) : (
           <p>

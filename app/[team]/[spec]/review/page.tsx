@@ -5,12 +5,10 @@ import { mayDo } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database';
 import { editionsOf } from '../../../../server/editions';
 import { membersOf } from '../../../../server/people';
-import { openThreads } from '../../../../server/remarks';
-import { reviewState } from '../../../../server/reviews';
 import { Comparison } from '../../../../ui/comparison/comparison';
 import { ReviewPage } from '../../../../ui/review/review-page';
-import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
-import { comparedStates } from '../../../compared';
+import { accessOfPage, openThreadsOfPage, reviewOfPage, signedInPerson, specOfPage } from '../../../asker';
+import { comparedWithLast } from '../../../compared';
 import { SpecHead } from '../../../spec-page';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
@@ -25,10 +23,10 @@ export default async function Page({ params }: Props) {
   const [spec, access] = [await specOfPage(team, slug, '/review'), await accessOfPage(team, slug)];
   const sql = database(access);
   const [state, [last], members, threads] = await Promise.all([
-    reviewState(sql, access),
+    reviewOfPage(access),
     editionsOf(sql, access),
     membersOf(sql, access),
-    openThreads(sql, access),
+    openThreadsOfPage(access),
   ]);
   const open = holdingBack(judge(spec.document));
   const { review } = state;
@@ -60,10 +58,7 @@ export default async function Page({ params }: Props) {
           {last?.document ? (
             <Comparison
               address={address}
-              compared={comparedStates(
-                { token: last.version, name: last.version, document: last.document },
-                { token: 'draft', name: 'draft', document: spec.document },
-              )}
+              compared={comparedWithLast({ version: last.version, document: last.document }, spec.document)}
             />
           ) : (
             <p>Nothing was published before; everything in the draft is new.</p>
