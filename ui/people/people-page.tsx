@@ -73,7 +73,7 @@ export function PeoplePage({ team, self, members, invitations, outbox }: Props) 
         )}
       </div>
       {problem && <Notice of="problem">{problem}</Notice>}
-      <div className={styles.scroll}>
+      <div className={styles.members}>
         <MemberTable {...{ members, self, isOwner }} onRole={act.role} onLink={act.passwordLink} onAsk={act.ask} />
       </div>
       <ApprovalsField team={team.slug} approvals={team.approvals} isOwner={isOwner} />
