@@ -54,6 +54,11 @@ function ownAddress(): string {
   return DATABASE_APP_URL ?? applicationAddress(DATABASE_URL);
 }
 
+/** Where the database is listened to: past a pooler, if there is one. */
+export function listenAddress(): string {
+  return readEnvironment().DATABASE_LISTEN_URL ?? ownAddress();
+}
+
 /** A pool that has lost a connection makes way for a fresh one: the others may be lost too, and not know it yet. */
 function replace(spoilt: Sql): void {
   kept.ypsilineAwayAt = Date.now();

@@ -44,8 +44,7 @@ export async function saveDraft(
 ): Promise<Saved> {
   const { specId, personId } = access;
   return sql.begin(async (transaction): Promise<Saved> => {
-    const [spec] = await transaction<{ revision: number; document: unknown }[]>`
-      select revision, document from specs join drafts on spec_id = id where id = ${specId} for update of specs`;
+    const spec = await heldDraft(transaction, specId);
     if (!spec) throw new NotTaken('the draft is not there for whoever saves');
     const isNewest = spec.revision === save.basedOn;
     const newer = async (): Promise<Saved> => ({
@@ -84,6 +83,22 @@ export async function saveDraft(
   });
 }
 
+/**
+ * The draft of a spec as it is now, held until the transaction ends. Two statements: one that has waited for the lock would give the newest
+ * revision with the document as it was before the wait.
+ */
+export async function heldDraft(
+  transaction: Transaction,
+  specId: string,
+): Promise<{ revision: number; document: unknown } | undefined> {
+  const [, [spec]] = await Promise.all([
+    transaction`select 1 from specs where id = ${specId} for update`,
+    transaction<{ revision: number; document: unknown }[]>`
+      select revision, document from specs join drafts on spec_id = id where id = ${specId}`,
+  ]);
+  return spec;
+}
+
 /** What others saved has all of it already: nothing is written. */
 async function asItIs(
   sql: Query,
@@ -95,11 +110,21 @@ async function asItIs(
   return { saved: true, revision, changedAt, between };
 }
 
+/** What is new since a revision: the newest one, and the edits that led there. */
+export type News = Between & { revision: number; changedAt: Date };
+
+/** What was saved since a revision; null where nothing was, `far` where it is too much or is not all kept as edits of this version. */
+export async function newsSince(sql: Query, specId: string, after: number): Promise<News | 'far' | null> {
+  const [spec] = await sql<{ revision: number }[]>`select revision from specs where id = ${specId}`;
+  if (!spec || spec.revision === after) return null;
+  return (await savedSince(sql, specId, after, spec.revision)) ?? 'far';
+}
+
 /** The edits of the revisions after one, and who made them; null where they are too many, or not all kept as edits of this version. */
-async function savedSince(sql: Query, specId: string, after: number, newest: number): Promise<Between | null> {
+async function savedSince(sql: Query, specId: string, after: number, newest: number): Promise<News | null> {
   if (after > newest || newest - after > MOST_BETWEEN) return null;
-  const rows = await sql<{ edits: Edit[] | null; version: number | null; name: string }[]>`
-    select edits, (document->>'ypsiline')::int as version, people.name
+  const rows = await sql<{ edits: Edit[] | null; version: number | null; name: string; madeAt: Date }[]>`
+    select edits, (document->>'ypsiline')::int as version, people.name, made_at
       from revisions
       join people on people.id = made_by
      where spec_id = ${specId} and revision > ${after} and revision <= ${newest}
@@ -107,8 +132,9 @@ async function savedSince(sql: Query, specId: string, after: number, newest: num
   const isWhole = rows.every(
     ({ edits, version }) => edits !== null && (version === null || version === NEWEST_VERSION),
   );
-  if (!isWhole || rows.length < newest - after) return null;
-  return { edits: rows.map(({ edits }) => edits!), by: [...new Set(rows.map(({ name }) => name))] };
+  if (!isWhole || rows.length === 0 || rows.length < newest - after) return null;
+  const by = [...new Set(rows.map(({ name }) => name))];
+  return { revision: newest, changedAt: rows.at(-1)!.madeAt, edits: rows.map(({ edits }) => edits!), by };
 }
 
 /** The draft at a revision. */

@@ -10,6 +10,7 @@ import { canonicalJson } from '../core/edition/canonical';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
+import { heldDraft } from './drafts';
 import { dayOf, madeFiles, writeEditionFiles } from './edition-files';
 import { tellHooks } from './hooks/tell-hooks';
 import { log } from './log';
@@ -168,12 +169,7 @@ export async function publishEdition(
     return refused(`“${version.slice(0, 40)}” is not a version; write three numbers such as 1.2.0.`, 'version');
   const made = await madeBefore(sql, specId, revision, version);
   return sql.begin(async (transaction) => {
-    const [spec] = await transaction<{ revision: number; document: unknown }[]>`
-      select revision, document
-        from specs
-        join drafts on spec_id = specs.id
-       where specs.id = ${specId}
-         for update of specs`;
+    const spec = await heldDraft(transaction, specId);
     if (!spec) throw new NotTaken('the draft is not there for whoever publishes');
     if (spec.revision !== revision)
       return refused(

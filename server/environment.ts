@@ -11,6 +11,12 @@ const environment = z.object({
       error: 'DATABASE_APP_URL is an address as DATABASE_URL is, of a role that owns nothing.',
     })
     .optional(),
+  DATABASE_LISTEN_URL: z
+    .url({
+      protocol: /^postgres(ql)?$/,
+      error: 'DATABASE_LISTEN_URL is an address as DATABASE_URL is, of the database itself, past any pooler.',
+    })
+    .optional(),
   YPSILINE_DEMO: z.enum(['0', '1'], { error: 'YPSILINE_DEMO is 0 (no demo data) or 1.' }).default('1'),
 });
 

@@ -114,9 +114,11 @@ const WITH_A_SPEC = ['review_answers', 'reviews', 'remarks', 'revision_names', '
 export async function deleteSpec(sql: Sql, access: SpecAccess<'people'>): Promise<Parsed<true>> {
   const { specId } = access;
   return sql.begin(async (transaction): Promise<Parsed<true>> => {
+    // what was published while this waited is seen
+    await transaction`select 1 from specs where id = ${specId} for update`;
     const [spec] = await transaction<{ name: string; archivedAt: Date | null; editions: number }[]>`
       select name, archived_at, (select count(*)::int from editions where spec_id = specs.id) as editions
-        from specs where id = ${specId} for update`;
+        from specs where id = ${specId}`;
     if (!spec) return { problem: 'This specification is not there any more.' };
     if (spec.editions > 0)
       return { problem: 'A specification with an edition stays: somebody may build on it. It can be archived.' };

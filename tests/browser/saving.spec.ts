@@ -1,5 +1,5 @@
 import { practiceSpec } from '../../core/spec/testing';
-import { cell, expect, makeSpec, openBench, saved, test, type, windowOf } from './app';
+import { cell, expect, makeSpec, openBench, saved, test, type } from './app';
 
 const spec = practiceSpec('Kept safe');
 
@@ -16,59 +16,6 @@ test('undo and redo survive a reload', async ({ signedIn: page }) => {
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(cell(page, 'Gutter', 'Phone')).toHaveText('16');
-});
-
-test('two windows on one draft: other cells are put together, the same one is chosen; nothing is overwritten', async ({
-  signedIn: page,
-  browser,
-  baseURL,
-  app,
-}) => {
-  const slug = await openBench(page, spec);
-  const other = await windowOf(browser, baseURL, 'Obi Lorne');
-  await other.goto(`/tidewick/${slug}`);
-  await expect(saved(other)).toBeVisible();
-
-  await type(page, 'Gutter', 'Phone', '8');
-  await expect(saved(page)).toHaveText(/^Draft 2/);
-  await type(other, 'Gutter', 'Tablet', '24');
-  await expect(saved(other)).toHaveText(/^Draft 3/);
-  await expect(cell(other, 'Gutter', 'Phone')).toHaveText('8');
-  await type(page, 'Gutter', 'Desktop', '32');
-  await expect(saved(page)).toHaveText(/^Draft 4/);
-  await expect(cell(page, 'Gutter', 'Tablet')).toHaveText('24');
-  // undo takes back one’s own alone
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(saved(page)).toHaveText(/^Draft 5/);
-  await expect(cell(page, 'Gutter', 'Desktop')).toHaveText('24');
-  await expect(cell(page, 'Gutter', 'Tablet')).toHaveText('24');
-
-  // the same cell: the later sees both, and chooses; what the first changed elsewhere stays
-  await type(page, 'Margin', 'Phone', '20');
-  await expect(saved(page)).toHaveText(/^Draft 6/);
-  await type(page, 'Gutter', 'Phone', '10');
-  await expect(saved(page)).toHaveText(/^Draft 7/);
-  await type(other, 'Gutter', 'Phone', '12');
-  const dialog = other.getByRole('dialog', { name: /^Ansa Brisk saved a newer draft at / });
-  await expect(dialog.getByRole('row', { name: 'Phone Gutter 10 12' })).toBeVisible();
-  await expect(dialog.getByRole('row', { name: /Margin/ })).toHaveCount(0);
-  await dialog.getByRole('button', { name: 'Go on with this window' }).click();
-  await expect(saved(other)).toHaveText(/^Draft 8/);
-  await expect(cell(other, 'Gutter', 'Phone')).toHaveText('12');
-  await expect(cell(other, 'Margin', 'Phone')).toHaveText('20');
-
-  // the first window now collides, and goes on with the newer draft; undo brings its own back
-  await type(page, 'Gutter', 'Phone', '14');
-  await page.getByRole('dialog').getByRole('button', { name: 'Go on with the newer draft' }).click();
-  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('12');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('14');
-  await expect(saved(page)).toHaveText(/^Draft 9/);
-
-  const kept =
-    await app.sql`select revisions.revision from revisions join specs on specs.id = spec_id where slug = ${slug} order by revisions.revision`;
-  expect(kept.map(({ revision }) => revision)).toEqual(kept.map((_, index) => index + 1));
-  await other.context().close();
 });
 
 test('the server goes away while typing: nothing is lost, and the bench catches up by itself', async ({

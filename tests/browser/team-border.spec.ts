@@ -71,6 +71,8 @@ const NEEDS: Record<string, Action> = {
   'GET /api/specs/[id]/draft': 'read-drafts',
   'PUT /api/specs/[id]/draft': 'edit',
   'POST /api/specs/[id]/editions': 'publish',
+  'GET /api/specs/[id]/events': 'read-drafts',
+  'PUT /api/specs/[id]/presence': 'read-drafts',
   'GET /api/specs/[id]/followers': 'read-drafts',
   'POST /api/specs/[id]/followers': 'publish',
   'DELETE /api/specs/[id]/followers/[follower]': 'publish',

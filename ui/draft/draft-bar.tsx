@@ -11,6 +11,7 @@ import { viewAt } from '../frame/views';
 import { useDraft, useDraftStore } from './draft-context';
 import styles from './draft-frame.module.scss';
 import { findingsOfDraft } from './findings-of-draft';
+import { PeopleHere } from './together/people-here';
 
 /** What whoever looks at a draft may do with it. */
 export type DraftPermissions = { edit: boolean; publish: boolean; review: boolean; askReview: boolean };
@@ -36,6 +37,7 @@ export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, 
   const publish = `/${team.slug}/${slug}/publish`;
   return (
     <TopBar person={person} place={{ team, spec: { slug, name }, view }}>
+      <PeopleHere address={`/${team.slug}/${slug}`} person={person} />
       {may.edit && <StepButtons />}
       {may.edit && (
         <BarButton

@@ -2,17 +2,21 @@
 
 import dynamic from 'next/dynamic';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import { useStore } from 'zustand';
 import type { Spec } from '../../core/spec/schema';
 import { DraftBar, type DraftPermissions } from './draft-bar';
 import { DraftProvider } from './draft-context';
 import styles from './draft-frame.module.scss';
 import { createDraftStore, type LastEdition } from './draft-store';
-import { dropUnsaved, leftBehind, type Unsaved } from './kept-drafts';
+import { baseOf, dropUnsaved, leftBehind, type Unsaved } from './kept-drafts';
 import { timeOf } from './saving/time-of';
 import { AfterEdition } from './after-edition';
 import { NotTaken, SaveNotice } from './saving/save-notice';
 import { SaveStatus } from './saving/save-status';
 import { ShortcutsDialog } from './shortcuts-dialog';
+import { createTogetherStore } from './together/together-store';
+import { useTogether } from './together/use-together';
+import { WaitingList } from './together/waiting-list';
 import { useDraftKeys } from './use-draft-keys';
 import { useSaving } from './use-saving';
 import { useSteps } from './use-steps';
@@ -34,7 +38,7 @@ const ReadInDialog = dynamic(() => import('../reading-in/read-in-dialog').then((
 type Props = {
   person: string;
   team: { slug: string; name: string };
-  spec: { id: string; slug: string; revision: number; document: Spec; changedAt: string };
+  spec: { id: string; slug: string; revision: number; document: Spec; changedAt: string; changedBy: string };
   edition: LastEdition | null;
   may: DraftPermissions;
   members: readonly { id: string; name: string }[];
@@ -47,8 +51,11 @@ type Props = {
 export function DraftFrame({ person, team, spec, edition, may, members, pattern, children }: Props) {
   const [store] = useState(() => createDraftStore(spec.document, spec.id, edition, { mayEdit: may.edit, pattern }));
   const [view] = useState(() => createViewStore(store));
-  const stores = useMemo(() => ({ draft: store, view }), [store, view]);
-  const saving = useSaving(store, spec);
+  const [together] = useState(() => createTogetherStore(spec.revision, spec.changedAt));
+  const sync = useSaving(store, together, spec);
+  const stores = useMemo(() => ({ draft: store, view, together, sync }), [store, view, together, sync]);
+  const saveState = useStore(together, ({ save }) => save);
+  useTogether(spec.id, sync, together, view);
   useSteps(store, spec.id);
   const [help, setHelp] = useState(false);
   const [isReadingIn, setReadingIn] = useState(false);
@@ -59,7 +66,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
 
   const settle = (take: boolean): void => {
     if (!left) return;
-    if (take) store.getState().change(left.document);
+    if (take) sync.goOnWith(left.document, baseOf(spec.id, left) ?? store.getState().document);
     dropUnsaved(spec.id, left.window);
     setLeft(null);
   };
@@ -68,7 +75,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
     <DraftProvider value={stores}>
       <div className={styles.frame}>
         <DraftBar
-          flush={saving.flush}
+          flush={sync.flush}
           person={person}
           team={team}
           slug={spec.slug}
@@ -77,9 +84,10 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
           onReadIn={() => setReadingIn(true)}
           onRemark={() => setRemarking(true)}
         >
-          <SaveStatus state={saving.state} />
+          <SaveStatus state={saveState} />
         </DraftBar>
-        <SaveNotice state={saving.state} onRetry={saving.retry} />
+        <SaveNotice state={saveState} onRetry={() => void sync.save()} />
+        <WaitingList />
         <NotTaken />
         <AfterEdition address={`/${team.slug}/${spec.slug}`} />
         {children}
@@ -94,16 +102,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
         />
       )}
       {help && <ShortcutsDialog onClose={() => setHelp(false)} />}
-      {saving.state.is === 'collided' && (
-        <CollisionDialog
-          title={`${saving.state.newer.changedBy} saved a newer draft at ${timeOf(saving.state.newer.changedAt)}`}
-          mine={{ document: saving.state.mine, words: 'this window' }}
-          theirs={{ document: saving.state.newer.document, words: 'the newer draft' }}
-          onMine={saving.keepMine}
-          onTheirs={saving.takeTheirs}
-        />
-      )}
-      {left && saving.state.is !== 'collided' && (
+      {left && (
         <CollisionDialog
           title={`Changes made here at ${timeOf(left.at)} were never saved`}
           mine={{ document: left.document, words: 'the unsaved changes' }}

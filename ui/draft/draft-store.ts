@@ -96,14 +96,15 @@ export function createDraftStore(
         const { past, future } = get();
         const step = past.at(-1);
         const before = stepped(step, true);
-        if (step && !before) return set({ notTaken: onTop(step) });
+        // the step before it can be undone next
+        if (step && !before) return set({ notTaken: onTop(step), past: past.slice(0, -1) });
         if (before) set({ document: before, past: past.slice(0, -1), future: [...future, step!], notTaken: null });
       },
       redo: () => {
         const { past, future } = get();
         const step = future.at(-1);
         const after = stepped(step, false);
-        if (step && !after) return set({ notTaken: onTop(step) });
+        if (step && !after) return set({ notTaken: onTop(step), future: future.slice(0, -1) });
         if (after) set({ document: after, past: [...past, step!], future: future.slice(0, -1), notTaken: null });
       },
     };

@@ -1,23 +1,33 @@
 import type { Change } from '../../core/edits/edit';
 import type { Spec } from '../../core/spec/schema';
 import { windowName } from '../frame/window-name';
+import type { Waiting } from './together/together-store';
 
 /**
- * What the browser keeps of a draft: the newest unsaved document of each window (in localStorage, until the server has
- * it), and this window's undo steps (in sessionStorage, written when the page is left).
+ * What the browser keeps of a draft: the newest unsaved document of each window with the one that it was made of (in localStorage,
+ * until the server has it), what waits for a choice, and this window's undo steps (in sessionStorage, written when the page is left).
  */
 
 export type Unsaved = { document: Spec; basedOn: number; at: string; window: string };
 
-function unsavedKey(specId: string, window = windowName()): string {
-  return `ypsiline:unsaved:${specId}:${window}`;
-}
+/** The document of a revision, of which what is unsaved was made. */
+type Base = { revision: number; document: Spec };
+
+const keyOf = (what: 'unsaved' | 'base' | 'waiting', specId: string, window = windowName()): string =>
+  `ypsiline:${what}:${specId}:${window}`;
+
+const keptBase = new Map<string, number>();
 
 /** Keeps a document that the server does not have yet. False where the browser refuses to keep anything. */
-export function keepUnsaved(specId: string, document: Spec, basedOn: number): boolean {
+export function keepUnsaved(specId: string, document: Spec, base: Base): boolean {
   try {
-    const kept: Unsaved = { document, basedOn, at: new Date().toISOString(), window: windowName() };
-    localStorage.setItem(unsavedKey(specId), JSON.stringify(kept));
+    const kept: Unsaved = { document, basedOn: base.revision, at: new Date().toISOString(), window: windowName() };
+    localStorage.setItem(keyOf('unsaved', specId), JSON.stringify(kept));
+    // the base is the same for all that is typed between two saves
+    if (keptBase.get(specId) !== base.revision) {
+      localStorage.setItem(keyOf('base', specId), JSON.stringify(base));
+      keptBase.set(specId, base.revision);
+    }
     return true;
   } catch {
     return false;
@@ -25,12 +35,40 @@ export function keepUnsaved(specId: string, document: Spec, basedOn: number): bo
 }
 
 export function dropUnsaved(specId: string, window?: string): void {
-  localStorage.removeItem(unsavedKey(specId, window));
+  localStorage.removeItem(keyOf('unsaved', specId, window));
+  localStorage.removeItem(keyOf('base', specId, window));
+  if (window === undefined) keptBase.delete(specId);
 }
 
 /** What this window had not saved when it was left or reloaded. */
 export function ownUnsaved(specId: string): Unsaved | null {
-  return read<Unsaved>(localStorage, unsavedKey(specId));
+  return read<Unsaved>(localStorage, keyOf('unsaved', specId));
+}
+
+/** The document of which what is unsaved was made; null where the browser could not keep it. */
+export function baseOf(specId: string, { basedOn, window }: Unsaved): Spec | null {
+  const base = read<Base>(localStorage, keyOf('base', specId, window));
+  return base?.revision === basedOn ? base.document : null;
+}
+
+/** Puts what was not saved aside, where what was made of it is not known: it is asked about like what other windows left behind. */
+export function setAside(specId: string, kept: Unsaved): void {
+  localStorage.setItem(keyOf('unsaved', specId, `${kept.window}-before`), JSON.stringify(kept));
+  dropUnsaved(specId);
+}
+
+/** Keeps what waits for a choice, so that it outlives the page. */
+export function keepWaiting(specId: string, waiting: readonly Waiting[]): void {
+  try {
+    if (waiting.length === 0) localStorage.removeItem(keyOf('waiting', specId));
+    else localStorage.setItem(keyOf('waiting', specId), JSON.stringify(waiting));
+  } catch {
+    // it is still there for as long as the page is
+  }
+}
+
+export function keptWaiting(specId: string): Waiting[] {
+  return read<Waiting[]>(localStorage, keyOf('waiting', specId)) ?? [];
 }
 
 /** Windows save within seconds; what is older than this was left behind by one that is gone, or cannot reach the server. */
@@ -38,9 +76,9 @@ const LEFT_BEHIND_MS = 20_000;
 
 /** Unsaved documents that other windows of this browser left behind, the newest first. */
 export function leftBehind(specId: string): Unsaved[] {
-  const prefix = unsavedKey(specId, '');
+  const prefix = keyOf('unsaved', specId, '');
   return Object.keys(localStorage)
-    .filter((key) => key.startsWith(prefix) && key !== unsavedKey(specId))
+    .filter((key) => key.startsWith(prefix) && key !== keyOf('unsaved', specId))
     .map((key) => read<Unsaved>(localStorage, key))
     .filter((kept): kept is Unsaved => kept !== null && Date.now() - Date.parse(kept.at) > LEFT_BEHIND_MS)
     .sort((a, b) => b.at.localeCompare(a.at));

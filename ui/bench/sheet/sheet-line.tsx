@@ -7,7 +7,9 @@ import { type ColumnQuantity, FOLLOWING_QUANTITIES } from '../../../core/columns
 import { numeral } from '../../../core/length/present';
 import { placeKey } from '../../../core/sheet/place';
 import { QUANTITIES, rowOf } from '../../../core/quantities/registry';
-import { useDraft, useView } from '../../draft/draft-context';
+import { useDraft, useTogether, useView } from '../../draft/draft-context';
+import { waitingAt } from '../../draft/together/together-store';
+import { WaitingLine } from '../../draft/together/waiting-line';
 import { Fractions } from '../../drawing/numeral';
 import styles from '../../frame/grid/grid.module.scss';
 
@@ -19,13 +21,20 @@ export function SheetLine({ message }: { message: string | null }) {
   const quantity = QUANTITIES[rowOf(selected.quantity)]!;
   const breakpoint = document.breakpoints.find(({ id }) => id === selected.breakpoint);
   const problem = refused[placeKey(selected)]?.problem;
+  const waiting = useTogether((together) => together.waiting);
+  const waits = breakpoint ? waitingAt(waiting, quantity.address(breakpoint)) : null;
   const explained =
     breakpoint && isColumnQuantity(quantity.id)
       ? explain(document, breakpoint, quantity.id, breakpoint.reference.width, numeral)
       : null;
   return (
-    <p id="sheet-says" className={styles.line} data-problem={problem !== undefined || undefined} role="status">
-      {problem ?? message ?? (
+    <p
+      id="sheet-says"
+      className={styles.line}
+      data-problem={problem !== undefined || waits !== null || undefined}
+      role="status"
+    >
+      {problem ?? message ?? (waits && <WaitingLine waiting={waits} />) ?? (
         <>
           <strong>{quantity.label}</strong> {explained ? <Explained line={explained} /> : quantity.hint}
         </>

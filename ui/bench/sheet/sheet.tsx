@@ -9,7 +9,7 @@ import { Cell } from '../../draft/cells/cell';
 import { cellProps } from '../../draft/cells/cell-props';
 import { flagsOf } from '../../draft/cells/flags';
 import { focusSelected, useGridFocus } from '../../draft/cells/use-grid-focus';
-import { useDraft, useView } from '../../draft/draft-context';
+import { useDraft, useTogether, useView } from '../../draft/draft-context';
 import { BreakpointMenu } from './breakpoint-menu';
 import { SheetLine } from './sheet-line';
 import { SheetRow } from './sheet-row';
@@ -24,6 +24,7 @@ export function Sheet() {
   const anchor = useView((view) => view.anchor);
   const selected = useView((view) => view.selected);
   const refused = useView((view) => view.refused);
+  const waiting = useTogether((together) => together.waiting);
   const [units, setUnits] = useState(false);
   const table = useRef<HTMLTableElement>(null);
   const { add, ...sheet } = useSheet();
@@ -39,7 +40,7 @@ export function Sheet() {
     return (
       <Cell
         key={breakpoint.id}
-        {...cellProps(quantity, breakpoint, { ...sheet, selected, refused, flags, saysId: 'sheet-says' })}
+        {...cellProps(quantity, breakpoint, { ...sheet, selected, refused, flags, waiting, saysId: 'sheet-says' })}
         cell={cells[row]!}
         note={isHead ? rangeText(document, breakpoint) : null}
         isInRange={row >= range.top && row <= range.bottom && column >= range.left && column <= range.right}

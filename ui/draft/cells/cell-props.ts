@@ -3,6 +3,7 @@ import { addressText } from '../../../core/edits/edit';
 import type { CellQuantity } from '../../../core/quantities/quantity';
 import { type Place, placeKey } from '../../../core/sheet/place';
 import type { Breakpoint } from '../../../core/spec/schema';
+import { type Waiting, waitingAt } from '../together/together-store';
 import type { CellProps, Refusal } from './cell';
 import type { Cells } from './use-cells';
 
@@ -10,6 +11,7 @@ type SheetNow<Id extends string> = Cells<Id> & {
   selected: Place<Id>;
   refused: Readonly<Record<string, Refusal>>;
   flags: ReadonlyMap<string, Weight>;
+  waiting: readonly Waiting[];
   /** The line that says what is wrong, by its id. */
   saysId: string;
 };
@@ -20,7 +22,7 @@ type Given = Omit<CellProps, 'cell' | 'note' | 'isInRange' | 'menu'>;
 export function cellProps<Id extends string>(
   quantity: CellQuantity<Id>,
   breakpoint: Breakpoint,
-  { selected, refused, flags, saysId, editing, select, edit, commit, cancel }: SheetNow<Id>,
+  { selected, refused, flags, waiting, saysId, editing, select, edit, commit, cancel }: SheetNow<Id>,
 ): Given {
   const place: Place<Id> = { breakpoint: breakpoint.id, quantity: quantity.id };
   const key = placeKey(place);
@@ -31,6 +33,7 @@ export function cellProps<Id extends string>(
     isSelected: placeKey(selected) === key,
     flag: flags.get(addressText(quantity.address(breakpoint))) ?? null,
     refusal: refused[key] ?? null,
+    waitsFor: waitingAt(waiting, quantity.address(breakpoint))?.by ?? null,
     editing: editing && placeKey(editing.place) === key ? { text: editing.text } : null,
     saysId,
     onSelect: (extend) => select(place, extend),

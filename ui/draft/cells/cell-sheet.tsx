@@ -5,7 +5,9 @@ import type { CellQuantity } from '../../../core/quantities/quantity';
 import { placeKey, placesIn, rangeBetween, type Rows } from '../../../core/sheet/place';
 import type { Breakpoint } from '../../../core/spec/schema';
 import gridStyles from '../../frame/grid/grid.module.scss';
-import { useDraft } from '../draft-context';
+import { useDraft, useTogether } from '../draft-context';
+import { WaitingLine } from '../together/waiting-line';
+import { waitingAt } from '../together/together-store';
 import { Cell } from './cell';
 import { cellProps } from './cell-props';
 import { flagsOf } from './flags';
@@ -35,6 +37,7 @@ type Props<Id extends string> = {
 export function CellSheet<Id extends string>(props: Props<Id>) {
   const { label, rows, breakpoints, shown, head, labels, depth, isChosen, onRow, isMarked } = props;
   const document = useDraft((draft) => draft.document);
+  const waiting = useTogether((together) => together.waiting);
   const table = useRef<HTMLTableElement>(null);
   const says = useId();
   const sheet = useCellSheet<Id>(rows, shown);
@@ -45,8 +48,10 @@ export function CellSheet<Id extends string>(props: Props<Id>) {
   const inRange = new Set(placesIn(document, rangeBetween(document, anchor, selected, rows), rows).map(placeKey));
   const problem = refused[placeKey(selected)]?.problem;
   const about = rows.find(({ id }) => id === selected.quantity)!;
+  const at = breakpoints.find(({ id }) => id === selected.breakpoint);
+  const waits = at ? waitingAt(waiting, about.address(at)) : null;
   const cell = (quantity: CellQuantity<Id>, breakpoint: Breakpoint) => {
-    const given = cellProps(quantity, breakpoint, { ...sheet, flags, saysId: says });
+    const given = cellProps(quantity, breakpoint, { ...sheet, flags, waiting, saysId: says });
     return (
       <Cell
         key={breakpoint.id}
@@ -90,8 +95,13 @@ export function CellSheet<Id extends string>(props: Props<Id>) {
           ))}
         </tbody>
       </table>
-      <p id={says} className={gridStyles.line} role="status" data-problem={problem !== undefined || undefined}>
-        {problem ?? message ?? (
+      <p
+        id={says}
+        className={gridStyles.line}
+        role="status"
+        data-problem={problem !== undefined || waits !== null || undefined}
+      >
+        {problem ?? message ?? (waits && <WaitingLine waiting={waits} />) ?? (
           <>
             <strong>{about.label}</strong> {about.hint} {about.followed && `Delete takes it from ${about.followed}.`}
           </>

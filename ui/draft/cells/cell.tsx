@@ -10,6 +10,7 @@ import { fieldText, type Reading } from '../../../core/quantities/reading';
 import { Numeral } from '../../drawing/numeral';
 import type { Leave } from '../../frame/grid/cell-field';
 import styles from '../../frame/grid/grid.module.scss';
+import { Guests } from '../together/guests';
 import { CellEditor } from './cell-editor';
 
 export type Refusal = { text: string; problem: string };
@@ -25,6 +26,8 @@ export type CellProps = {
   isInRange: boolean;
   flag: Weight | null;
   refusal: Refusal | null;
+  /** Who changed the same, where one’s own waits for a choice. */
+  waitsFor: string | null;
   editing: { text: string | null } | null;
   /** The line that says what is wrong, by its id. */
   saysId: string;
@@ -40,7 +43,7 @@ export type CellProps = {
 /** One cell of a sheet: given, worked out, refused or being edited. */
 export const Cell = memo(
   function Cell(props: CellProps) {
-    const { place, label, quantity, cell, note, isSelected, isInRange, flag, refusal, editing } = props;
+    const { place, label, quantity, cell, note, isSelected, isInRange, flag, refusal, waitsFor, editing } = props;
     const isButton = (event: MouseEvent): boolean => (event.target as HTMLElement).closest('button') !== null;
     return (
       <td
@@ -49,10 +52,11 @@ export const Cell = memo(
         data-follows={cell.follows || undefined}
         data-idle={cell.idle}
         data-flag={refusal ? 'refused' : (flag ?? undefined)}
+        data-waits={waitsFor !== null || undefined}
         data-in-range={isInRange || undefined}
         aria-selected={isInRange}
         aria-invalid={refusal ? true : undefined}
-        aria-label={`${label}: ${refusal?.text ?? spokenCell(cell)}`}
+        aria-label={`${label}: ${refusal?.text ?? spokenCell(cell)}${waitsFor === null ? '' : `, changed by ${waitsFor} and by you`}`}
         title={refusal?.problem ?? titleOf(quantity, cell)}
         tabIndex={isSelected && !editing ? 0 : -1}
         className={quantity.id === 'notes' ? `${styles.cell} ${styles.notes}` : styles.cell}
@@ -75,6 +79,7 @@ export const Cell = memo(
         ) : (
           <CellText cell={cell} refused={refusal?.text ?? null} note={note} />
         )}
+        <Guests place={place} />
         {isSelected && !editing && props.menu}
         {isSelected && !editing && quantity.followed && !cell.follows && (
           <button
@@ -99,7 +104,7 @@ export const Cell = memo(
     !before.editing === !after.editing,
 );
 
-const WATCHED = ['label', 'note', 'isSelected', 'isInRange', 'flag', 'refusal'] as const;
+const WATCHED = ['label', 'note', 'isSelected', 'isInRange', 'flag', 'refusal', 'waitsFor'] as const;
 const SHOWN = ['text', 'shown', 'follows', 'idle', 'px'] as const;
 
 function titleOf({ id }: CellQuantity, { text, exact }: Reading): string | undefined {

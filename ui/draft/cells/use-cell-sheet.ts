@@ -1,8 +1,8 @@
 'use client';
 
-import { useRef, useState } from 'react';
-import type { Place, Rows } from '../../../core/sheet/place';
-import { useDraftStore } from '../draft-context';
+import { useEffect, useRef, useState } from 'react';
+import { type Place, placeKey, type Rows } from '../../../core/sheet/place';
+import { useDraftStore, useTogetherStore } from '../draft-context';
 import type { Refusal } from './cell';
 import { type Cells, type Selection, type SheetOf, useCells } from './use-cells';
 
@@ -33,6 +33,10 @@ export function useCellSheet<Id extends string>(
     const { anchor, selected } = newest.current;
     return { anchor: there(anchor), selected: there(selected) };
   };
+
+  const together = useTogetherStore();
+  const here = placeKey(selection().selected);
+  useEffect(() => together.getState().lookAt(here), [here, together]);
 
   const cells = useCells<Id>({
     rows,

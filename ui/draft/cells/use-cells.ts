@@ -9,7 +9,8 @@ import { emptied, writePlaces } from '../../../core/sheet/write-places';
 import type { Spec } from '../../../core/spec/schema';
 import { type Leave, STEPS } from '../../frame/grid/cell-field';
 import { type GridActs, type GridKeys, gridKeys } from '../../frame/grid/grid-keys';
-import { useDraftStore } from '../draft-context';
+import { useDraftStore, useSync, useTogetherStore } from '../draft-context';
+import { waitingAt } from '../together/together-store';
 import type { Refusal } from './cell';
 
 export type Selection<Id extends string> = { anchor: Place<Id>; selected: Place<Id> };
@@ -29,7 +30,8 @@ export type SheetOf<Id extends string> = {
 };
 
 export type Cells<Id extends string> = {
-  editing: { place: Place<Id>; text: string | null } | null;
+  /** The cell that is being edited, what was typed into it, and what it said then. */
+  editing: { place: Place<Id>; text: string | null; began: string } | null;
   message: string | null;
   say: (message: string | null) => void;
   keys: GridKeys;
@@ -43,10 +45,17 @@ export type Cells<Id extends string> = {
 export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
   const { rows, selection, select, refuse } = sheet;
   const store = useDraftStore();
+  const sync = useSync();
+  const together = useTogetherStore();
   const [editing, setEditing] = useState<Cells<Id>['editing']>(null);
   const [message, say] = useState<string | null>(null);
   const spec = (): Spec => store.getState().document;
   const range = () => rangeBetween(spec(), selection().anchor, selection().selected, rows);
+
+  const textOf = ({ breakpoint: id, quantity }: Place<Id>): string => {
+    const breakpoint = spec().breakpoints.find((each) => each.id === id);
+    return breakpoint ? fieldText(rows.find((row) => row.id === quantity)!.read(spec(), breakpoint)) : '';
+  };
 
   const take = (written: Parsed<Spec>): boolean => {
     const problem = store.getState().take(written);
@@ -62,9 +71,14 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     const breakpoint = spec().breakpoints.find(({ id }) => id === place.breakpoint);
     if (!breakpoint) return setEditing(null);
     const places = placesFor(place);
-    const cell = rows.find(({ id }) => id === place.quantity)!.read(spec(), breakpoint);
-    const isUntouched = places.length === 1 && text === fieldText(cell);
-    const problem = isUntouched ? null : store.getState().take(writePlaces(spec(), places, () => text, rows));
+    const now = textOf(place);
+    const began = editing && placeKey(editing.place) === placeKey(place) ? editing.began : now;
+    const isUntouched = places.length === 1 && (text === now || (text === began && (editing?.text ?? null) === null));
+    const written = isUntouched ? null : writePlaces(spec(), places, () => text, rows);
+    // somebody else changed the cell while it was edited: neither is overwritten
+    const isMet = written?.value !== undefined && now !== began;
+    if (isMet) sync.wait(written.value);
+    const problem = written && !isMet ? store.getState().take(written) : null;
     if (problem !== null) {
       refuse(placeKey(place), { text, problem });
       if (leave === null) setEditing(null);
@@ -83,7 +97,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
   const acts: GridActs = {
     edit: (text) => {
       say(null);
-      setEditing({ place: selection().selected, text });
+      setEditing({ place: selection().selected, text, began: textOf(selection().selected) });
     },
     move: (down, across, extend) => {
       say(null);
@@ -110,6 +124,13 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
       select(places[0]!);
       select(places.at(-1)!, true);
     },
+    choosing: (mine) => {
+      const { breakpoint: id, quantity } = selection().selected;
+      const breakpoint = spec().breakpoints.find((each) => each.id === id);
+      const { address } = rows.find((row) => row.id === quantity)!;
+      const waiting = breakpoint && waitingAt(together.getState().waiting, address(breakpoint));
+      return waiting ? () => say(sync.choose(waiting.id, mine)) : null;
+    },
     ...(sheet.step && {
       step: (direction, half) => void take(sheet.step!(selection().selected, direction, half)),
     }),
@@ -127,7 +148,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
       say(null);
       select(place, extend);
     },
-    edit: (place) => setEditing({ place, text: null }),
+    edit: (place) => setEditing({ place, text: null, began: textOf(place) }),
     commit,
     cancel: (place) => {
       refuse(placeKey(place), null);

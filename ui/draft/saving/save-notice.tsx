@@ -3,7 +3,7 @@
 import { SignInForm } from '../../account/sign-in-form';
 import { Dialog } from '../../parts/dialog';
 import { useDraft } from '../draft-context';
-import type { SaveState } from '../use-saving';
+import type { SaveState } from '../together/together-store';
 import { Notice } from '../../parts/notice';
 
 type Props = { state: SaveState; onRetry: () => void };

@@ -2,7 +2,7 @@
 
 import { format } from 'date-fns/format';
 import { useEffect, useState } from 'react';
-import type { SaveState } from '../use-saving';
+import type { SaveState } from '../together/together-store';
 import styles from './saving.module.scss';
 
 /** How the draft stands, in the top bar. */
@@ -29,7 +29,5 @@ function words(state: SaveState, mounted: boolean): string {
       return 'Not saved: signed out';
     case 'refused':
       return 'Not saved';
-    case 'collided':
-      return 'Not saved: there is a newer draft';
   }
 }

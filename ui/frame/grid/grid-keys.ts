@@ -11,6 +11,8 @@ export type GridActs = {
   paste: (text: string) => void;
   step?: (direction: 1 | -1, half: boolean) => void;
   stepNamed?: (direction: 1 | -1) => void;
+  /** What Space (one’s own) and Esc (the others’) choose where two changed the same; null where nothing waits for it. */
+  choosing?: (mine: boolean) => (() => void) | null;
 };
 
 export type GridKeys = {
@@ -38,7 +40,8 @@ export function gridKeys(acts: GridActs): GridKeys {
     if (key === 'Home' || key === 'End') return () => acts.move(0, key === 'Home' ? -99 : 99, shiftKey);
     if (key === 'Enter' || key === 'F2') return () => acts.edit(null);
     if (key === 'Delete' || key === 'Backspace') return acts.clear;
-    return key.length === 1 && key !== ' ' && key !== '?' ? () => acts.edit(key) : null;
+    if (key === ' ' || key === 'Escape') return acts.choosing?.(key === ' ') ?? null;
+    return key.length === 1 && key !== '?' ? () => acts.edit(key) : null;
   };
 
   return {

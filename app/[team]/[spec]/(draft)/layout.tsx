@@ -29,7 +29,10 @@ const readableEdition = (access: SpecAccess<'read'>, version: string) =>
 export default async function Layout({ children, params }: Props) {
   const { team, spec: slug } = await params;
   const person = await signedInPerson(`/${team}/${slug}`);
-  const { id, revision, document, changedAt, teamSlug, teamName, lastEdition } = await specOfPage(team, slug);
+  const { id, revision, document, changedAt, changedBy, teamSlug, teamName, lastEdition } = await specOfPage(
+    team,
+    slug,
+  );
   const access = await accessOfPage(team, slug);
   const [edition, members, pattern] = await Promise.all([
     lastEdition === null ? null : readableEdition(access, lastEdition),
@@ -50,7 +53,7 @@ export default async function Layout({ children, params }: Props) {
       members={members.map(({ id: own, name }) => ({ id: own, name }))}
       pattern={pattern}
       edition={edition && { version: edition.version, document: edition.document }}
-      spec={{ id, slug, revision, document, changedAt: changedAt.toISOString() }}
+      spec={{ id, slug, revision, document, changedAt: changedAt.toISOString(), changedBy }}
     >
       {children}
     </DraftFrame>

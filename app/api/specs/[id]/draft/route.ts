@@ -27,7 +27,11 @@ export const PUT = forSpec(['edit'], async (access, request) => {
   const { revision, edits } = read.body;
   const result = await saveDraft(database(access), access, { basedOn: revision, edits });
   if (result.saved)
-    return Response.json({ revision: result.revision, changedAt: result.changedAt, between: result.between });
+    return Response.json({
+      revision: result.revision,
+      changedAt: result.changedAt,
+      between: result.between && { edits: result.between.edits, by: result.between.by },
+    });
   if (result.problem !== undefined) return refuse(422, result.problem);
   return refuse(409, `${result.newer.changedBy} saved a newer draft first; nothing was overwritten.`, {
     newer: result.newer,

@@ -1,0 +1,59 @@
+import * as z from 'zod';
+import { database } from '../../../../../server/database';
+import { events } from '../../../../../server/events/events';
+import { openStream } from '../../../../../server/events/stream';
+import { windowIsAt } from '../../../../../server/presence';
+import { hashToken } from '../../../../../server/sign-in/tokens';
+import { forSpec, refuse } from '../../../../answers';
+import { sessionToken } from '../../../../asker';
+import { windowName } from '../../../../window-name';
+
+const ASKS = 'An event stream says its view (view=) and the revision that is known (since=, a whole number from 1).';
+
+const question = z.object({
+  window: windowName,
+  view: z.string(ASKS).max(40, ASKS),
+  since: z
+    .string(ASKS)
+    .regex(/^[1-9]\d{0,8}$/, ASKS)
+    .transform(Number),
+});
+
+/** So many windows of one person listen at once, and so many in all, at one process. */
+const [MOST_OF_ONE, MOST] = [30, 5_000];
+
+/** Tells, for as long as it is open, what others save and who is at the draft. It begins with what is new since a revision. */
+export const GET = forSpec(['read-drafts'], async (access, request) => {
+  const asked = question.safeParse(Object.fromEntries(new URL(request.url).searchParams));
+  if (!asked.success) return refuse(400, asked.error.issues[0]!.message);
+  const hub = events();
+  if (hub.countOf(access.personId) >= MOST_OF_ONE)
+    return refuse(
+      429,
+      `You have ${MOST_OF_ONE} windows of drafts open here, which is the most. Close one, and this one is kept up to date again.`,
+      {},
+      { 'Retry-After': '30' },
+    );
+  if (hub.count() >= MOST)
+    return refuse(503, 'Too many windows are open at this server; this one tries again.', {}, { 'Retry-After': '10' });
+  const { window, view, since } = asked.data;
+  const lastSeen = Number(request.headers.get('last-event-id')) || 0;
+  await windowIsAt(database(access), access, { window, view, cell: '' });
+  const session = hashToken((await sessionToken()) ?? '').toString('hex');
+  const stream = openStream(hub, {
+    window,
+    specId: access.specId,
+    personId: access.personId,
+    session,
+    view,
+    revision: Math.max(since, lastSeen),
+  });
+  return new Response(stream, {
+    headers: {
+      'Content-Type': 'text/event-stream; charset=utf-8',
+      // nothing in between keeps it back or packs it
+      'Cache-Control': 'no-store, no-transform',
+      'X-Accel-Buffering': 'no',
+    },
+  });
+});

@@ -1,0 +1,146 @@
+import { actingAs } from '../acting-as';
+import type { Sql } from '../database';
+import { type News, newsSince } from '../drafts';
+import { type Here, hereAt } from '../presence';
+
+/** An open event stream: a window that looks at a draft. */
+export type Watcher = {
+  window: string;
+  specId: string;
+  personId: string;
+  /** The session by which it was opened, as the database keeps it, in hex. */
+  session: string;
+  view: string;
+  /** The newest revision that it knows. */
+  revision: number;
+  saved: (news: News) => void;
+  /** So much is new that the draft must be read anew. */
+  far: () => void;
+  here: (people: Here[]) => void;
+  /** Says nothing, so that what stands in between keeps the stream open. */
+  breathe: () => void;
+  /** @param why what the window is told: to come back somewhere, or that it may no longer look */
+  end: (why: 'again' | 'over') => void;
+};
+
+type Kind = 'saved' | 'here';
+type Due = { kinds: Set<Kind>; isRunning: boolean };
+
+/** How often windows are said to be there still, in ms; what is not said so for 12 s is gone (`windows_are_here`). */
+export const SAID_EVERY = 5_000;
+
+/**
+ * The event streams of this process. A note of the database names a spec; what is new there is read once for all who watch it, after it was
+ * asked which of them still may.
+ */
+export function createHub(sql: Sql) {
+  const watchers = new Map<string, Set<Watcher>>();
+  const due = new Map<string, Due>();
+
+  const of = (specId: string): Watcher[] => [...(watchers.get(specId) ?? [])];
+  const all = (): Watcher[] => [...watchers.values()].flatMap((each) => [...each]);
+
+  /** Those who may still read the draft; the streams of the others are ended. */
+  const allowed = async (specId: string): Promise<Watcher[]> => {
+    const asked = of(specId);
+    if (asked.length === 0) return [];
+    const tokens = `{${[...new Set(asked.map(({ session }) => session))].join(',')}}`;
+    const rows = await sql<{ token: string }[]>`select token from sessions_that_read(${specId}, ${tokens})`;
+    const open = new Set(rows.map(({ token }) => token));
+    for (const watcher of asked) if (!open.has(watcher.session)) watcher.end('over');
+    return asked.filter(({ session }) => open.has(session));
+  };
+
+  const tellSaved = async (own: Sql, there: Watcher[]): Promise<void> => {
+    const from = [...new Set(there.map(({ revision }) => revision))];
+    const read = new Map<number, News | 'far' | null>();
+    // those who know the same are told the same
+    for (const revision of from) read.set(revision, await newsSince(own, there[0]!.specId, revision));
+    for (const watcher of there) {
+      const news = read.get(watcher.revision);
+      if (!news || watcher.revision >= (news === 'far' ? Infinity : news.revision)) continue;
+      if (news === 'far') watcher.far();
+      else {
+        watcher.revision = news.revision;
+        watcher.saved(news);
+      }
+    }
+  };
+
+  const tell = async (specId: string, kinds: Set<Kind>): Promise<void> => {
+    const there = await allowed(specId);
+    const first = there[0];
+    if (!first) return;
+    const own = actingAs(sql, { personId: first.personId });
+    if (kinds.has('saved')) await tellSaved(own, there);
+    if (kinds.has('here')) {
+      const people = await hereAt(own, specId);
+      for (const watcher of there) watcher.here(people);
+    }
+  };
+
+  /** Tells of a spec, one time after the other; what is noted meanwhile is told of together. */
+  const note = (specId: string, ...kinds: Kind[]): void => {
+    if (!watchers.has(specId)) return;
+    const waiting = due.get(specId) ?? { kinds: new Set<Kind>(), isRunning: false };
+    due.set(specId, waiting);
+    for (const kind of kinds) waiting.kinds.add(kind);
+    if (waiting.isRunning) return;
+    waiting.isRunning = true;
+    void (async () => {
+      while (waiting.kinds.size > 0) {
+        const now = waiting.kinds;
+        waiting.kinds = new Set();
+        // a database that is away is listened to anew, and then everybody is told
+        await tell(specId, now).catch(() => {});
+      }
+      due.delete(specId);
+    })();
+  };
+
+  const sayHere = async (): Promise<void> => {
+    const windows = all().map(({ window, specId, personId, view }) => ({
+      window,
+      spec: specId,
+      person: personId,
+      view,
+    }));
+    await sql`select windows_are_here(${sql.json(windows)})`.catch(() => {});
+  };
+
+  return {
+    /** Begins to tell a window of what is new. */
+    add: (watcher: Watcher): void => {
+      const same = watchers.get(watcher.specId) ?? new Set();
+      watchers.set(watcher.specId, same.add(watcher));
+      note(watcher.specId, 'saved', 'here');
+    },
+    /** Leaves a window out from now on, and says that it is gone. */
+    remove: (watcher: Watcher): void => {
+      const same = watchers.get(watcher.specId);
+      if (!same?.delete(watcher)) return;
+      if (same.size === 0) watchers.delete(watcher.specId);
+      void sql`select windows_are_gone(${sql.json([watcher.window])})`.catch(() => {});
+    },
+    note,
+    /** What was noted may have been missed: everybody is told of what is new. */
+    noteAll: (): void => {
+      for (const specId of watchers.keys()) note(specId, 'saved', 'here');
+    },
+    sayHere,
+    breathe: (): void => all().forEach((watcher) => watcher.breathe()),
+    count: (): number => all().length,
+    countOf: (personId: string): number => all().filter((watcher) => watcher.personId === personId).length,
+    /** Ends the streams, a part at a time within so many ms: those who were here come back somewhere else, not all at once. */
+    drain: async (withinMs: number): Promise<void> => {
+      const open = all();
+      const pause = Math.min(50, withinMs / Math.max(1, open.length));
+      for (const [index, watcher] of open.entries()) {
+        watcher.end('again');
+        if (pause >= 1 || index % 20 === 19) await new Promise((resolve) => setTimeout(resolve, Math.max(1, pause)));
+      }
+    },
+  };
+}
+
+export type Hub = ReturnType<typeof createHub>;

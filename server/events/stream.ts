@@ -1,0 +1,62 @@
+import type { News } from '../drafts';
+import type { Here } from '../presence';
+import type { Hub, Watcher } from './hub';
+
+/** What waits for a window that does not read, in bytes; beyond it the stream is ended, and the window goes on where it was. */
+const MOST_WAITING = 2_000_000;
+
+type Opened = Omit<Watcher, 'saved' | 'far' | 'here' | 'breathe' | 'end'>;
+
+/**
+ * An event stream (HTML Living Standard, section 9.2, server-sent events): `saved` with the edits of revisions and the newest one as its id, `here` with who
+ * is at the draft, `far` where too much is new to be told, `over` where whoever listens may no longer read.
+ *
+ *     id: 14
+ *     event: saved
+ *     data: {"revision":14,"changedAt":"…","edits":[[{"at":["breakpoints","phone","columns","gutter"],"before":16,"after":12}]],"by":["Obi Lorne"]}
+ */
+export function openStream(hub: Hub, opened: Opened): ReadableStream<Uint8Array> {
+  const encoder = new TextEncoder();
+  let watcher: Watcher;
+  return new ReadableStream<Uint8Array>(
+    {
+      start(controller) {
+        const write = (text: string): void => {
+          try {
+            if ((controller.desiredSize ?? 0) < -MOST_WAITING) return leave();
+            controller.enqueue(encoder.encode(text));
+          } catch {
+            leave();
+          }
+        };
+        const leave = (): void => {
+          hub.remove(watcher);
+          try {
+            controller.close();
+          } catch {
+            // it is closed already
+          }
+        };
+        const event = (name: string, data: unknown, id?: number): void =>
+          write(`${id === undefined ? '' : `id: ${id}\n`}event: ${name}\ndata: ${JSON.stringify(data)}\n\n`);
+        watcher = {
+          ...opened,
+          saved: (news: News) => event('saved', news, news.revision),
+          far: () => event('far', {}),
+          here: (people: Here[]) => event('here', people),
+          breathe: () => write(': \n\n'),
+          end: (why) => {
+            if (why === 'over') event('over', {});
+            leave();
+          },
+        };
+        write('retry: 1000\n\n');
+        hub.add(watcher);
+      },
+      cancel() {
+        hub.remove(watcher);
+      },
+    },
+    new ByteLengthQueuingStrategy({ highWaterMark: 65_536 }),
+  );
+}

@@ -1,0 +1,72 @@
+'use client';
+
+import { useState } from 'react';
+import { useDraft, useSync, useTogether, useTogetherStore } from '../draft-context';
+import type { Waiting } from './together-store';
+import styles from './together.module.scss';
+import { metBy } from './waiting';
+
+/** What came of working apart from the server, and everything that two changed: over the view, until it is chosen. */
+export function WaitingList() {
+  const waiting = useTogether((together) => together.waiting);
+  const apart = useTogether((together) => together.apart);
+  const store = useTogetherStore();
+  return (
+    <>
+      {apart && (
+        <p className={styles.apart} role="status">
+          While this window was on its own, <strong>{apart.by}</strong> changed {apart.theirs}. Your changes (
+          {apart.own}) are on top of that
+          {apart.waiting > 0
+            ? `, but for ${apart.waiting} that ${apart.waiting === 1 ? 'waits' : 'wait'} for your choice.`
+            : '.'}{' '}
+          <button type="button" className="quiet" onClick={() => store.setState({ apart: null })}>
+            Put this away
+          </button>
+        </p>
+      )}
+      {waiting.length > 0 && (
+        <section className={styles.waiting} aria-label="Changed by two">
+          <ul role="alert">
+            {waiting.map((each) => (
+              <Choice key={each.id} waiting={each} />
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+/** More than this is counted, not told. */
+const MOST_TOLD = 3;
+
+function Choice({ waiting }: { waiting: Waiting }) {
+  const document = useDraft((draft) => draft.document);
+  const sync = useSync();
+  const [problem, setProblem] = useState<string | null>(null);
+  const met = metBy(document, waiting);
+  const more = met.length - MOST_TOLD;
+  return (
+    <li>
+      <span>
+        {met.slice(0, MOST_TOLD).map(({ what, theirs, mine }) => (
+          <span key={what} className={styles.met}>
+            <strong>{what}</strong>: {waiting.by} has <b className="number">{theirs}</b>, you have{' '}
+            <b className="number">{mine}</b>
+          </span>
+        ))}
+        {more > 0 && `and ${more} more`}
+        {problem !== null && <span className={styles.problem}>Yours cannot be taken: {problem}</span>}
+      </span>
+      <span className={styles.choices}>
+        <button type="button" className="btn btn-line" onClick={() => sync.choose(waiting.id, false)}>
+          Keep theirs
+        </button>
+        <button type="button" className="btn btn-line" onClick={() => setProblem(sync.choose(waiting.id, true))}>
+          Take yours
+        </button>
+      </span>
+    </li>
+  );
+}
