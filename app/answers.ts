@@ -7,7 +7,8 @@ import { may, type SpecAccess, specAccess, type TeamAccess, teamAccess } from '.
 import { type Action, mayDo, mayNot } from '../server/access/permissions';
 import type { Asker } from '../server/acting-as';
 import { database } from '../server/database';
-import { DatabaseAway, isLostConnection, tookTooLong } from '../server/database-away';
+import { DatabaseAway, isDiskFull, isLostConnection, isRolledBack, tookTooLong } from '../server/database-away';
+import { noteDiskFull } from '../server/for-the-server';
 import { isForbidden, NotTaken } from '../server/must-change';
 import { TooBusy } from '../server/sign-in/passwords';
 import type { Person } from '../server/sign-in/sessions';
@@ -97,8 +98,17 @@ export async function readBytes(request: Request, most: number): Promise<{ bytes
 
 /** What went wrong on the server, as an answer; what nobody foresaw is logged whole and said in a sentence. */
 function failure(error: unknown): Response {
-  if (error instanceof DatabaseAway || isLostConnection(error) || tookTooLong(error))
+  if (error instanceof DatabaseAway || isLostConnection(error) || tookTooLong(error) || isRolledBack(error))
     return refuse(503, 'The database does not answer. Try again in a moment.', {}, { 'Retry-After': '2' });
+  if (isDiskFull(error)) {
+    noteDiskFull();
+    return refuse(
+      507,
+      'The disk of the database is full, and nothing was written. What you typed is kept in this window; tell whoever runs this server.',
+      {},
+      { 'Retry-After': '30' },
+    );
+  }
   if (error instanceof TooBusy)
     return refuse(503, 'Many people are signing in at once. Try again in a moment.', {}, { 'Retry-After': '2' });
   if (error instanceof NotTaken || isForbidden(error))

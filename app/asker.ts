@@ -2,7 +2,7 @@ import { cookies, headers } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { cache } from 'react';
 import { type SpecAccess, specAccess } from '../server/access/access';
-import { database } from '../server/database';
+import { database, writtenPoint } from '../server/database';
 import { openThreads } from '../server/remarks';
 import { reviewState } from '../server/reviews';
 import { type Person, personOfToken, SESSION_DAYS } from '../server/sign-in/sessions';
@@ -72,6 +72,20 @@ export async function setBrowserCookie(token: string): Promise<void> {
 /** The network address that asks, as the server in front of the application has seen it. */
 export async function clientAddress(): Promise<string> {
   return (await headers()).get('x-ypsiline-address') ?? 'unknown';
+}
+
+const POINT_COOKIE = 'ypsiline_point';
+
+/** Up to where the database had written when this reader published something a moment ago; null where they did not. */
+export async function pointOfReader(): Promise<string | null> {
+  const point = (await cookies()).get(POINT_COOKIE)?.value ?? '';
+  return /^\d{1,19}$/.test(point) ? point : null;
+}
+
+/** Whoever has just published reads that, whichever database answers: for as long as a replica may need. */
+export async function rememberPoint(): Promise<void> {
+  const point = await writtenPoint();
+  if (point !== null) (await cookies()).set(POINT_COOKIE, point, { ...(await cookieOptions()), maxAge: 60 });
 }
 
 /** What the browser says that it is. */

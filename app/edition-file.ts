@@ -5,7 +5,7 @@ import { type EditionFile, exactFile, versionFor } from '../server/edition-files
 import { nothingHere } from './answers';
 
 /** A version of three numbers, as editions have. */
-const EXACT = /^\d+\.\d+\.\d+$/;
+export const EXACT = /^\d+\.\d+\.\d+$/;
 
 /** Media types that are text, which are answered in UTF-8. */
 const TEXT = /^(text\/|application\/json$|image\/svg)/;

@@ -1,9 +1,10 @@
 import { type SpecAccess, specAccess } from '../server/access/access';
 import { type KeyAccess, keyAccess } from '../server/access/key-access';
 import { keyAccessLately } from '../server/access/lately-opened';
-import { database } from '../server/database';
+import { database, reading } from '../server/database';
 import { forAnybody, isPlain, nothingHere, refuse } from './answers';
-import { currentPerson } from './asker';
+import { EXACT } from './edition-file';
+import { currentPerson, pointOfReader } from './asker';
 
 type Place = { team: string; spec: string };
 
@@ -22,7 +23,7 @@ type Answer<P> = (
  * else, so that it is in no log.
  */
 export function forReaders<P extends Place>(answer: Answer<P>) {
-  return forKeysOr<P>(answer, async (request, params) => {
+  return forKeysOr<P>(answer, readFrom, async (request, params) => {
     const person = await currentPerson();
     if (!person)
       return refuse(401, 'Send a key of the team as “Authorization: Bearer ypsk_…”, or sign in.', {}, ASKS_FOR_KEY);
@@ -37,16 +38,34 @@ export function forKeys<P extends Place>(
 ) {
   return forKeysOr<P>(
     (access, request, _params, headers) => answer(access as KeyAccess, request, headers),
+    (_params, answered) => answered(),
     async () => refuse(401, 'Send a key of the team as “Authorization: Bearer ypsk_…”.', {}, ASKS_FOR_KEY),
   );
 }
 
 const ASKS_FOR_KEY = { 'WWW-Authenticate': 'Bearer', ...CORS };
 
-/** Answers whoever sends a key; what is answered to others is told by the second. */
-function forKeysOr<P extends Place>(answer: Answer<P>, withoutKey: (request: Request, params: P) => Promise<Response>) {
+type Answered = () => Promise<Response>;
+
+/** Reads what is asked from a replica, where there is one: what is named by an exact version from any, the rest from one that is fresh. */
+async function readFrom(params: object, answered: Answered): Promise<Response> {
+  const isForEver = 'version' in params && EXACT.test(String(params.version));
+  const isMissing = ({ status }: Response): boolean => status === 404 || status === 401;
+  return reading(answered, { isForEver, isMissing, point: await pointOfReader() });
+}
+
+/** Answers whoever sends a key; what is answered to others is told by the last. */
+function forKeysOr<P extends Place>(
+  answer: Answer<P>,
+  from: (params: P, answered: Answered) => Promise<Response>,
+  withoutKey: (request: Request, params: P) => Promise<Response>,
+) {
   return forAnybody<P>(async (request, params) => {
     if (Object.values(params).some((part) => !isPlain(String(part)))) return nothingHere();
+    return from(params, () => answerKey(request, params));
+  });
+
+  async function answerKey(request: Request, params: P): Promise<Response> {
     const authorization = request.headers.get('authorization');
     if (authorization !== null) {
       const [, secret] = /^Bearer +([\w-]+)$/i.exec(authorization) ?? [];
@@ -63,7 +82,7 @@ function forKeysOr<P extends Place>(answer: Answer<P>, withoutKey: (request: Req
       );
     }
     return withoutKey(request, params);
-  });
+  }
 }
 
 /**
@@ -72,11 +91,16 @@ function forKeysOr<P extends Place>(answer: Answer<P>, withoutKey: (request: Req
 export function forLink<P extends { link: string }>(answer: Answer<P>) {
   return forAnybody<P>(async (request, params) => {
     const isReadable = Object.values(params).every((part) => isPlain(String(part)));
-    const access = isReadable ? await keyAccess(database(), params.link, 'link') : null;
     const headers = { ...CORS, 'X-Robots-Tag': 'noindex' };
-    return access
-      ? answer(access, request, params, headers)
-      : refuse(404, 'This link opens nothing: it may have lapsed or been revoked. Ask who gave it to you for another.');
+    return readFrom(params, async () => {
+      const access = isReadable ? await keyAccess(database(), params.link, 'link') : null;
+      return access
+        ? answer(access, request, params, headers)
+        : refuse(
+            404,
+            'This link opens nothing: it may have lapsed or been revoked. Ask who gave it to you for another.',
+          );
+    });
   });
 }
 

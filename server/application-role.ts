@@ -1,4 +1,5 @@
 import { createHmac } from 'node:crypto';
+import { TIME_LIMITS } from './connect';
 import type { Query, Sql } from './sql';
 import { ACTIONS, PERMISSIONS, ROLES } from './access/permissions';
 
@@ -55,7 +56,10 @@ export async function letApplicationIn(sql: Sql, ownerAddress: string): Promise<
   const { username, password } = new URL(applicationAddress(ownerAddress));
   for (let attempt = 1; ; attempt++) {
     try {
-      await sql.unsafe(`alter role ${quoted(decodeURIComponent(username))} login password ${literal(password)}`);
+      const role = quoted(decodeURIComponent(username));
+      await sql.unsafe(`alter role ${role} login password ${literal(password)}`);
+      for (const [limit, ms] of Object.entries(TIME_LIMITS))
+        await sql.unsafe(`alter role ${role} set ${limit} = ${ms}`);
       return;
     } catch (error) {
       // two changed the same role at once

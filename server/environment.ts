@@ -17,6 +17,28 @@ const environment = z.object({
       error: 'DATABASE_LISTEN_URL is an address as DATABASE_URL is, of the database itself, past any pooler.',
     })
     .optional(),
+  DATABASE_READ_URLS: z
+    .string()
+    .default('')
+    .transform((text) =>
+      text
+        .split(',')
+        .map((each) => each.trim())
+        .filter(Boolean),
+    )
+    .refine((urls) => urls.every((url) => /^postgres(ql)?:\/\//.test(url) && URL.canParse(url)), {
+      error: 'DATABASE_READ_URLS are addresses as DATABASE_URL is, of replicas, with commas between them.',
+    }),
+  DATABASE_POOLED: z
+    .enum(['0', '1'], { error: 'DATABASE_POOLED is 1 where a pooler shares connections between transactions, else 0.' })
+    .default('0')
+    .transform((text) => text === '1'),
+  DATABASE_CONNECTIONS: z.coerce
+    .number({ error: 'DATABASE_CONNECTIONS is how many connections a process keeps, from 2 to 100.' })
+    .int('DATABASE_CONNECTIONS is a whole number from 2 to 100.')
+    .min(2, 'DATABASE_CONNECTIONS is how many connections a process keeps, from 2 to 100.')
+    .max(100, 'DATABASE_CONNECTIONS is how many connections a process keeps, from 2 to 100.')
+    .default(10),
   YPSILINE_DEMO: z.enum(['0', '1'], { error: 'YPSILINE_DEMO is 0 (no demo data) or 1.' }).default('1'),
 });
 

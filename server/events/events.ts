@@ -2,18 +2,13 @@ import { database, listenAddress } from '../database';
 import { createHub, type Hub, SAID_EVERY } from './hub';
 import { keepListening } from './listen';
 
-const kept = globalThis as typeof globalThis & {
-  ypsilineEvents?: Hub;
-  /** How the server, which is not built with the application, ends the streams in order. */
-  ypsilineDrain?: (withinMs: number) => Promise<void>;
-};
+const kept = globalThis as typeof globalThis & { ypsilineEvents?: Hub };
 
 /** The event streams of this process; listening begins with the first. */
 export function events(): Hub {
   if (kept.ypsilineEvents) return kept.ypsilineEvents;
   const hub = createHub(database());
   kept.ypsilineEvents = hub;
-  kept.ypsilineDrain = hub.drain;
   keepListening(listenAddress(), {
     onNote: (kind, specId) => (kind === 'saved' || kind === 'here') && hub.note(specId, kind),
     onHeard: hub.noteAll,

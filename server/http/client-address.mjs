@@ -26,17 +26,17 @@ export function readTrustedProxies(setting) {
  * trusted proxy itself.
  * @param {import('node:http').IncomingMessage} request
  * @param {BlockList} trusted
- * @returns {{ address: string, isSecure: boolean }}
+ * @returns {{ address: string, isSecure: boolean, isTrusted: boolean }} trusted: comes through one of these proxies
  */
 export function clientOf(request, trusted) {
   const peer = plain(request.socket.remoteAddress ?? 'unknown');
-  if (!isTrusted(peer, trusted)) return { address: peer, isSecure: false };
+  if (!isTrusted(peer, trusted)) return { address: peer, isSecure: false, isTrusted: false };
   const hops = header(request, 'x-forwarded-for')
     .split(',')
     .map((hop) => plain(hop.trim()));
   const client = hops.findLast((hop) => isIP(hop) !== 0 && !isTrusted(hop, trusted));
   const isSecure = header(request, 'x-forwarded-proto').split(',')[0]?.trim() === 'https';
-  return { address: client ?? peer, isSecure };
+  return { address: client ?? peer, isSecure, isTrusted: true };
 }
 
 /** @param {string} address @param {BlockList} trusted */

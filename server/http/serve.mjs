@@ -1,27 +1,40 @@
 // Serves the built application. What every answer has in common stands here, around Next's own handler: who asks from
-// where, security headers, addresses that no page has, a database that is away, an orderly end.
+// where, its id and line in the log, security headers, addresses that no page has, a database that is away, whether the
+// process takes requests, an orderly end.
 import { createServer } from 'node:http';
 import next from 'next';
 import { answerAway } from './away.mjs';
 import { clientOf, readTrustedProxies } from './client-address.mjs';
+import { answerHealth, application } from './health.mjs';
+import { serveMetrics } from './metrics.mjs';
+import { logRequest } from './request-log.mjs';
 import { isReadable, secure } from './security.mjs';
 import { signInGate } from './sign-in-gate.mjs';
 
-/** How long requests that are running may go on after SIGTERM, in ms. */
-const DRAIN_MS = 10_000;
+/** After SIGTERM: how long a balancer has to see that this process takes no more, how long streams take to end, how long everything may, in ms. */
+const [UNREADY_MS, STREAMS_MS, DRAIN_MS] = [Number(process.env.YPSILINE_UNREADY_MS ?? 0), 4_000, 10_000];
 
 const { PORT = '4410', HOST = '127.0.0.1', YPSILINE_TRUSTED_PROXIES = '' } = process.env;
+const { YPSILINE_METRICS_PORT = '', YPSILINE_METRICS_HOST = '127.0.0.1' } = process.env;
+let isDraining = false;
 const trusted = readTrustedProxies(YPSILINE_TRUSTED_PROXIES);
 const app = next({ dev: false, hostname: HOST, port: Number(PORT) });
 const handle = app.getRequestHandler();
 const signIn = signInGate();
+const count = YPSILINE_METRICS_PORT
+  ? serveMetrics({ port: Number(YPSILINE_METRICS_PORT), host: YPSILINE_METRICS_HOST })
+  : () => {};
 await app.prepare();
 
 // idle connections are kept longer than browsers and balancers keep theirs: none sends a request into one that is being closed
 const server = createServer(
   { requestTimeout: 60_000, headersTimeout: 20_000, keepAliveTimeout: 75_000 },
-  (request, response) => {
-    const { address, isSecure } = clientOf(request, trusted);
+  async (request, response) => {
+    const { address, isSecure, isTrusted } = clientOf(request, trusted);
+    logRequest(request, response, { address, isTrusted, onDone: (done) => count(request, done) });
+    // whoever keeps this connection is to open the next one elsewhere
+    if (isDraining) response.setHeader('Connection', 'close');
+    if (await answerHealth(request, response, isDraining)) return;
     request.headers['x-ypsiline-address'] = address;
     // Next and the cookies go by these; what a stranger wrote there is not believed
     request.headers['x-forwarded-for'] = address;
@@ -44,10 +57,14 @@ const server = createServer(
 );
 
 for (const signal of /** @type {const} */ (['SIGTERM', 'SIGINT'])) {
-  process.once(signal, () => {
+  process.once(signal, async () => {
+    isDraining = true;
+    setTimeout(() => process.exit(0), DRAIN_MS).unref();
+    await new Promise((resolve) => setTimeout(resolve, UNREADY_MS));
     server.close(() => process.exit(0));
     server.closeIdleConnections();
-    setTimeout(() => process.exit(0), DRAIN_MS).unref();
+    await application()?.drain(STREAMS_MS);
+    server.closeIdleConnections();
   });
 }
 

@@ -18,7 +18,7 @@ import { DEMO_PEOPLE } from '../../server/demo-people';
 import { migrate } from '../../server/migrate';
 
 /** The application, served from its build, on a demo database of its own. */
-export type App = { url: string; sql: Sql; start: () => Promise<void>; stop: () => Promise<void> };
+export type App = { url: string; sql: Sql; databaseUrl: string; start: () => Promise<void>; stop: () => Promise<void> };
 
 export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: BrowserContext }>({
   app: [
@@ -36,7 +36,7 @@ export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: B
       await seedDemo(sql);
       const app = serve(await freePort(4500 + workerIndex * 20), databaseUrl);
       await app.start();
-      await use({ ...app, sql });
+      await use({ ...app, sql, databaseUrl });
       await app.stop();
       await sql.end();
       await admin.unsafe(`drop database ${name} with (force)`);
@@ -81,7 +81,7 @@ export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: B
 export { expect };
 
 /** Serves the build on a port; what it says of errors is kept in `errors`. */
-export function serve(port: number, databaseUrl: string): Omit<App, 'sql'> & { errors: () => string } {
+export function serve(port: number, databaseUrl: string): Omit<App, 'sql' | 'databaseUrl'> & { errors: () => string } {
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | null = null;
   let errors = '';

@@ -13,14 +13,18 @@ describe('who asks', () => {
 
   test('without a trusted proxy, what a client says of itself is not believed', () => {
     const request = asked('203.0.113.9', { 'x-forwarded-for': '198.51.100.1', 'x-forwarded-proto': 'https' });
-    expect(clientOf(request, none)).toEqual({ address: '203.0.113.9', isSecure: false });
-    expect(clientOf(request, proxies)).toEqual({ address: '203.0.113.9', isSecure: false });
+    expect(clientOf(request, none)).toEqual({ address: '203.0.113.9', isSecure: false, isTrusted: false });
+    expect(clientOf(request, proxies)).toEqual({ address: '203.0.113.9', isSecure: false, isTrusted: false });
   });
 
   test('behind trusted proxies it is the last address that is none of them', () => {
     const forwarded = (hops: string) =>
       asked('::ffff:127.0.0.1', { 'x-forwarded-for': hops, 'x-forwarded-proto': 'https' });
-    expect(clientOf(forwarded('198.51.100.1'), proxies)).toEqual({ address: '198.51.100.1', isSecure: true });
+    expect(clientOf(forwarded('198.51.100.1'), proxies)).toEqual({
+      address: '198.51.100.1',
+      isSecure: true,
+      isTrusted: true,
+    });
     expect(clientOf(forwarded('6.6.6.6, 198.51.100.1, 10.1.2.3'), proxies).address).toBe('198.51.100.1');
     expect(clientOf(forwarded('nonsense, 10.1.2.3'), proxies).address).toBe('127.0.0.1');
   });

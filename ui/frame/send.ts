@@ -35,7 +35,12 @@ export async function send<T>(
     if (response.ok) return { ok: true, body: answer as T };
     const problem =
       typeof answer.problem === 'string' ? answer.problem : `The server answered ${response.status}; try again.`;
-    return { ok: false, status: response.status >= 500 ? NO_ANSWER : response.status, problem, body: answer };
+    return {
+      ok: false,
+      status: response.status >= 500 && response.status !== 507 ? NO_ANSWER : response.status,
+      problem,
+      body: answer,
+    };
   } catch {
     return {
       ok: false,

@@ -44,6 +44,9 @@ const LONGEST_WAIT_MS = 2_000;
 const RETRY_MS = 2_500;
 const MOST_UNANSWERED = 20;
 
+/** The disk of the server is full (RFC 4918, section 11.5): it is asked again now and then. */
+const [DISK_FULL, FULL_RETRY_MS] = [507, 10_000];
+
 const isKept = (document: Spec): boolean => readSpec(document).problem === undefined;
 
 /**
@@ -153,6 +156,7 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
       say({ is: 'unreachable' });
       soon(RETRY_MS);
     } else say(status === 401 ? { is: 'signed-out' } : { is: 'refused', problem });
+    if (status === DISK_FULL) soon(FULL_RETRY_MS);
   };
 
   const save = async (): Promise<void> => {

@@ -1,12 +1,12 @@
 import type { Metadata } from 'next';
 import { holdingBack, judge } from '../../../../core/checks/run';
 import { differences } from '../../../../core/diff/differences';
-import { database } from '../../../../server/database';
+import { database, reading } from '../../../../server/database';
 import { versionsOf } from '../../../../server/edition-files';
 import { editionsOf, type PerhapsReadable } from '../../../../server/editions';
 import { EditionList, type ListedEdition } from '../../../../ui/editions/edition-list';
 import { mayDo } from '../../../../server/access/permissions';
-import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
+import { accessOfPage, pointOfReader, signedInPerson, specOfPage } from '../../../asker';
 import { SpecHead } from '../../../spec-page';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
@@ -20,10 +20,10 @@ export default async function Page({ params }: Props) {
   const person = await signedInPerson(`${address}/editions`);
   const spec = await specOfPage(team, slug);
   const access = await accessOfPage(team, slug);
-  const [editions, versions] = await Promise.all([
-    editionsOf(database(access), access),
-    versionsOf(database(access), access),
-  ]);
+  const [editions, versions] = await reading(
+    () => Promise.all([editionsOf(database(access), access), versionsOf(database(access), access)]),
+    { point: await pointOfReader() },
+  );
   const newest = editions[0];
   const draft = {
     revision: spec.revision,

@@ -3,14 +3,14 @@ import { format } from 'date-fns/format';
 import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { differences } from '../../../../../core/diff/differences';
-import { database } from '../../../../../server/database';
+import { database, reading } from '../../../../../server/database';
 import { editionFile, filesOfEdition } from '../../../../../server/edition-files';
 import { type Edition, editionAt, editionsAround } from '../../../../../server/editions';
 import { UnreadableDocument } from '../../../../../server/stored-spec';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
 import { Unreadable } from '../../../../../ui/specs/unreadable';
 import { SpecBar } from '../../../../../ui/frame/spec-bar';
-import { accessOfPage, signedInPerson, specOfPage } from '../../../../asker';
+import { accessOfPage, pointOfReader, signedInPerson, specOfPage } from '../../../../asker';
 
 type Props = { params: Promise<{ team: string; spec: string; version: string }> };
 
@@ -25,21 +25,29 @@ export default async function Page({ params }: Props) {
   const person = await signedInPerson(`/${team}/${slug}/editions/${version}`);
   const spec = await specOfPage(team, slug, `/editions/${version}`);
   const access = await accessOfPage(team, slug);
+  const point = await pointOfReader();
   let edition: Edition | null;
   try {
-    edition = await editionAt(database(access), access, version);
+    const isMissing = (found: Edition | null): boolean => !found;
+    edition = await reading(() => editionAt(database(access), access, version), { point, isMissing });
   } catch (error) {
     if (!(error instanceof UnreadableDocument)) throw error;
     return <Unreadable what={`edition ${version}`} team={team} problem={error.problem} document={error.document} />;
   }
   if (!edition) notFound();
-  const [css, overlay, files, { versions, before }, asked] = await Promise.all([
-    editionFile(database(access), access, edition.version, 'grid.css'),
-    editionFile(database(access), access, edition.version, 'overlay.js'),
-    filesOfEdition(database(access), access, edition.version),
-    editionsAround(database(access), access, edition.version),
-    headers(),
-  ]);
+  const exact = edition.version;
+  const read = () =>
+    Promise.all([
+      editionFile(database(access), access, exact, 'grid.css'),
+      editionFile(database(access), access, exact, 'overlay.js'),
+      filesOfEdition(database(access), access, exact),
+      editionsAround(database(access), access, exact),
+    ]);
+  const [css, overlay, files, { versions, before }] = await reading(read, {
+    point,
+    isMissing: ([file]) => !file,
+  });
+  const asked = await headers();
   const since = before?.document
     ? { version: before.version, differences: differences(before.document, edition.document) }
     : null;

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { database } from '../../../../../server/database';
+import { safeTwice } from '../../../../../server/database-away';
 import { saveDraft } from '../../../../../server/drafts';
 import { specOf } from '../../../../../server/specs';
 import { forSpec, readBody, refuse } from '../../../../answers';
@@ -25,7 +26,8 @@ export const PUT = forSpec(['edit'], async (access, request) => {
   const read = await readBody(request, save);
   if ('refusal' in read) return read.refusal;
   const { revision, edits } = read.body;
-  const result = await saveDraft(database(access), access, { basedOn: revision, edits });
+  // what is there already is not written twice, so that it may be tried again when the answer was lost
+  const result = await safeTwice(() => saveDraft(database(access), access, { basedOn: revision, edits }));
   if (result.saved)
     return Response.json({
       revision: result.revision,

@@ -4,6 +4,7 @@ import { plainText } from '../../../../../core/spec/text-schema';
 import { database } from '../../../../../server/database';
 import { publishEdition } from '../../../../../server/editions';
 import { forSpec, readBody, refuse } from '../../../../answers';
+import { rememberPoint } from '../../../../asker';
 
 const publication = z.object({
   revision: z.number().int().positive(),
@@ -17,7 +18,7 @@ export const POST = forSpec(['publish'], async (access, request) => {
   const read = await readBody(request, publication);
   if ('refusal' in read) return read.refusal;
   const result = await publishEdition(database(access), access, read.body);
-  return result.published
-    ? Response.json({ version: result.version }, { status: 201 })
-    : refuse(422, result.problem, { field: result.field });
+  if (!result.published) return refuse(422, result.problem, { field: result.field });
+  await rememberPoint();
+  return Response.json({ version: result.version }, { status: 201 });
 });

@@ -3,6 +3,7 @@ import { plainText } from '../../../../../core/spec/text-schema';
 import { database } from '../../../../../server/database';
 import { withdrawEdition } from '../../../../../server/withdrawals';
 import { forSpec, readBody, refuse } from '../../../../answers';
+import { rememberPoint } from '../../../../asker';
 
 const wanted = z.object({
   version: z.string().max(80),
@@ -14,5 +15,7 @@ export const POST = forSpec(['publish'], async (access, request) => {
   const read = await readBody(request, wanted, 8192);
   if ('refusal' in read) return read.refusal;
   const withdrawn = await withdrawEdition(database(access), access, read.body);
-  return withdrawn.problem === undefined ? Response.json({}, { status: 201 }) : refuse(422, withdrawn.problem);
+  if (withdrawn.problem !== undefined) return refuse(422, withdrawn.problem);
+  await rememberPoint();
+  return Response.json({}, { status: 201 });
 });
