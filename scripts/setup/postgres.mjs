@@ -16,7 +16,7 @@ export function dataDirectory() {
 }
 
 /** The folder of initdb and pg_ctl, the newest version first. */
-function findPrograms() {
+export function findPrograms() {
   if (existsSync(DEBIAN)) {
     const versions = readdirSync(DEBIAN).sort((a, b) => Number(b) - Number(a));
     const folder = versions
