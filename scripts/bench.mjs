@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, handover, javascript, keystroke, layouts, pictures, starts, survey, team.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, handover, javascript, keystroke, layouts, pictures, several, starts, survey, team.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -14,8 +14,9 @@ import { measurePictures } from './bench/pictures.mjs';
 import { measureReading } from './bench/reading.mjs';
 import { measureStarts } from './bench/starts.mjs';
 import { ensurePackages } from './setup/packages.mjs';
-import { isRoot, mustExecute } from './setup/process.mjs';
-import { run } from './setup/say.mjs';
+import { ensureBuild } from './setup/build.mjs';
+import { execute, isRoot, mustExecute } from './setup/process.mjs';
+import { Failure, run } from './setup/say.mjs';
 
 await run(async () => {
   const wanted = process.argv[2];
@@ -38,8 +39,18 @@ await run(async () => {
     if (runs('core')) await measureCore(folder, 'core');
     if (runs('survey')) await measureCore(folder, 'survey');
     if (runs('pictures')) await measurePictures();
+    if (runs('several')) {
+      await ensureBuild();
+      await mustExecuteAloud('scripts/bench/several.ts');
+    }
     if (runs('starts')) await measureStarts(folder);
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }
 });
+
+/** Runs a TypeScript file that prints what it measures. @param {string} file */
+async function mustExecuteAloud(file) {
+  const { code } = await execute(process.execPath, ['--import', 'tsx', file]);
+  if (code !== 0) throw new Failure(`${file} ended with ${code}; see above.`);
+}
