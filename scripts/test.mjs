@@ -1,6 +1,6 @@
 #!/usr/bin/env node
 // `npm test`: everything from a fresh checkout to one line, `N passed, N failed`. With a name it runs that part alone:
-// check, unit (with reference and server tests), browser.
+// check, unit (with reference and server tests), browser, rehearsal (its short form).
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -55,6 +55,10 @@ await run(async () => {
       }
     } finally {
       await cluster?.stop();
+    }
+    if (runs('rehearsal')) {
+      await ensureBuild();
+      await count(counts, 'rehearsal, the short form', [node, ['--import', 'tsx', 'scripts/rehearse/short.ts']]);
     }
   } finally {
     rmSync(folder, { recursive: true, force: true });

@@ -10,7 +10,8 @@ export const TIME_LIMITS = {
 };
 
 /**
- * A pool of so many connections at most. Through a pooler that shares connections between transactions (`isPooled`) nothing is prepared, and the time
+ * A pool of so many connections at most. Through a pooler that shares connections between transactions (`isPooled`) nothing is prepared, nothing is asked before the
+ * answer to what was asked before (PgBouncer 1.18 gives the connection away in between, and the second answer is lost), and the time
  * limits are those of the role (`application-role.ts`), since a pooler takes none with a connection.
  */
 export function connect(url: string, max = 10, { isPooled = false } = {}): Sql {
@@ -21,7 +22,7 @@ export function connect(url: string, max = 10, { isPooled = false } = {}): Sql {
     fetch_types: false,
     connect_timeout: 5,
     backoff: () => 0.2,
-    ...(isPooled ? { prepare: false } : { connection: TIME_LIMITS }),
+    ...(isPooled ? { prepare: false, max_pipeline: 0 } : { connection: TIME_LIMITS }),
     onnotice: () => {},
     transform: { column: { from: postgres.toCamel } },
   }) as Sql;

@@ -3,7 +3,7 @@ import { applicationAddress } from './application-role';
 import { connect } from './connect';
 import { readEnvironment } from './environment';
 import { guardedPool } from './pool';
-import { pointOf, type Reading, readingFrom, replicaInUse } from './replicas';
+import { pointOf, type Reading, readingFrom, replicaInUse, watch } from './replicas';
 import type { Query, Sql, Transaction } from './sql';
 
 export { connect };
@@ -24,6 +24,12 @@ export function database(asker?: Asker): Sql {
 /** Reads from a replica where one is fresh enough, as `readingFrom` says. */
 export function reading<T>(read: () => Promise<T>, how: Reading<T> = {}): Promise<T> {
   return readingFrom(guarded, readEnvironment().DATABASE_READ_URLS, read, how);
+}
+
+/** Begins to watch the replicas, so that it is known at the first question which of them can be read. */
+export function watchReplicas(): void {
+  const urls = readEnvironment().DATABASE_READ_URLS;
+  if (urls.length > 0) watch(guarded, urls);
 }
 
 /** Up to where the database has written now, for whoever reads next; null where there are no replicas. */

@@ -1,8 +1,8 @@
 import { readdir } from 'node:fs/promises';
 import { join } from 'node:path';
-import { database } from './database';
+import { database, watchReplicas } from './database';
 import { events } from './events/events';
-import { replicaAges } from './replicas';
+import { hasReplica, replicaAges } from './replicas';
 
 /** Why the process is not ready, in a sentence, or null; and what is wrong, though it is. */
 export type Readiness = { problem: string | null; warning: string | null };
@@ -30,6 +30,7 @@ export function noteDiskFull(): void {
 }
 
 export function answerTheServer(): void {
+  watchReplicas();
   kept.ypsiline = {
     ready,
     numbers: async () => ({
@@ -61,7 +62,9 @@ async function ready(): Promise<Readiness> {
       there < needed ? `The database is at ${there || 'no migration'}; this application needs ${needed}.` : null;
     return { problem, warning };
   } catch {
-    return { problem: 'The database does not answer.', warning };
+    return hasReplica()
+      ? { problem: null, warning: 'The primary does not answer: editions are read of replicas, nothing can be saved.' }
+      : { problem: 'The database does not answer.', warning };
   }
 }
 

@@ -34,8 +34,8 @@ export function replicaInUse(): Sql | null {
   return readFrom.getStore() ?? null;
 }
 
-/** Begins to watch how far replicas are behind the primary. */
-function watch(primary: Sql, urls: readonly string[]): Watch {
+/** Begins to watch, if it was not begun before, how far replicas are behind the primary. */
+export function watch(primary: Sql, urls: readonly string[]): Watch {
   if (kept.ypsilineReplicas) return kept.ypsilineReplicas;
   const replicas = urls.map((url): Replica => ({ sql: guardedPool(() => url, false), replayed: null, asOf: 0 }));
   const watched: Watch = { replicas, primary: [], turn: 0 };
@@ -129,6 +129,11 @@ export async function readingFrom<T>(
 /** Up to where the primary has written, for whoever has just written something; null where nothing is read of replicas. */
 export async function pointOf(primary: Sql, urls: readonly string[]): Promise<string | null> {
   return urls.length === 0 ? null : String(await writtenBy(primary));
+}
+
+/** Does a replica answer? Then editions can be read, though the primary is away. */
+export function hasReplica(): boolean {
+  return kept.ypsilineReplicas?.replicas.some(({ replayed }) => replayed !== null) ?? false;
 }
 
 /** How far each replica is behind, in ms, for the metrics; null for one that does not answer. */

@@ -1,3 +1,4 @@
+import { setMaxListeners } from 'node:events';
 import type { Kind, Ledger } from './ledger';
 import { pause } from './processes';
 import type { Scene } from './scene';
@@ -30,6 +31,7 @@ export class Load {
   ) {}
 
   start({ streams, readers }: { streams: number; readers: number }): void {
+    setMaxListeners(0, this.stopping.signal);
     const { own, shared, published, cookies } = this.scene;
     const cookie = (index: number): string => cookies[index % cookies.length]!;
     own.forEach(({ id }, index) => this.run(this.write(id, 'phone', cookie(index), `own ${index}`)));
@@ -133,7 +135,8 @@ export class Load {
         else if (this.isOver) return;
         else await pause(300);
       }
-      await pause(400 + Math.random() * 400);
+      // an edition's pictures and pages keep a core busy for seconds
+      await pause(4_000 + Math.random() * 2_000);
     }
   }
 

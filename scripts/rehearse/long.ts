@@ -67,7 +67,7 @@ async function rehearse(processes: Processes, folder: string): Promise<boolean> 
       ...(cwd ? { cwd } : {}),
     });
   const applications = await Promise.all([start(0), start(1)]);
-  const scene = await makeScene(sql, { people: 12, writers: 10, publishers: 3 });
+  const scene = await makeScene(sql, { people: 12, writers: 10, publishers: 2 });
   await until(
     'the balancer has both',
     async () => (await fetch(`http://127.0.0.1:${ports.people}/healthz`)).status === 200,

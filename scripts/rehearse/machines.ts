@@ -91,7 +91,7 @@ export class Machines {
       DATABASE_LISTEN_URL: at(this.ports.primary),
       DATABASE_READ_URLS: at(this.ports.replicas),
       YPSILINE_TRUSTED_PROXIES: '127.0.0.1',
-      YPSILINE_UNREADY_MS: '2000',
+      YPSILINE_UNREADY_MS: '3000',
       YPSILINE_DEMO: '0',
     };
   }

@@ -13,15 +13,27 @@ export type Watcher = {
   view: string;
   /** The newest revision that it knows. */
   revision: number;
-  saved: (news: News) => void;
-  /** So much is new that the draft must be read anew. */
-  far: () => void;
-  here: (people: Here[]) => void;
+  /** Sends an event; who are told the same share its text. */
+  send: (event: StreamEvent) => void;
   /** Says nothing, so that what stands in between keeps the stream open. */
   breathe: () => void;
   /** @param why what the window is told: to come back somewhere, or that it may no longer look */
   end: (why: 'again' | 'over') => void;
 };
+
+/** An event of a stream, as text and as what it carries. */
+export type StreamEvent = { name: 'saved' | 'here' | 'far' | 'over'; data: unknown; text: string };
+
+/** `saved` is the News of new revisions, `here` the list of who is there; `far`: so much is new that the draft must be read anew. */
+function streamEvent(name: StreamEvent['name'], data: News | Here[] | object, id?: number): StreamEvent {
+  const text = `${id === undefined ? '' : `id: ${id}\n`}event: ${name}\ndata: ${JSON.stringify(data)}\n\n`;
+  return { name, data, text };
+}
+
+export const OVER = streamEvent('over', {});
+
+/** Who is here is told at most so often, in ms: the more windows there are, the less often, since each is told of each. */
+const toldEvery = (windows: number): number => Math.min(1_000, windows * 5);
 
 type Kind = 'saved' | 'here';
 type Due = { kinds: Set<Kind>; isRunning: boolean };
@@ -53,17 +65,18 @@ export function createHub(sql: Sql) {
 
   const tellSaved = async (own: Sql, there: Watcher[]): Promise<void> => {
     const from = [...new Set(there.map(({ revision }) => revision))];
-    const read = new Map<number, News | 'far' | null>();
+    const read = new Map<number, { event: StreamEvent; revision: number | null }>();
     // those who know the same are told the same
-    for (const revision of from) read.set(revision, await newsSince(own, there[0]!.specId, revision));
+    for (const revision of from) {
+      const news = await newsSince(own, there[0]!.specId, revision);
+      if (news === 'far') read.set(revision, { event: streamEvent('far', {}), revision: null });
+      else if (news) read.set(revision, { event: streamEvent('saved', news, news.revision), revision: news.revision });
+    }
     for (const watcher of there) {
-      const news = read.get(watcher.revision);
-      if (!news || watcher.revision >= (news === 'far' ? Infinity : news.revision)) continue;
-      if (news === 'far') watcher.far();
-      else {
-        watcher.revision = news.revision;
-        watcher.saved(news);
-      }
+      const told = read.get(watcher.revision);
+      if (!told) continue;
+      watcher.revision = told.revision ?? watcher.revision;
+      watcher.send(told.event);
     }
   };
 
@@ -74,8 +87,8 @@ export function createHub(sql: Sql) {
     const own = actingAs(sql, { personId: first.personId });
     if (kinds.has('saved')) await tellSaved(own, there);
     if (kinds.has('here')) {
-      const people = await hereAt(own, specId);
-      for (const watcher of there) watcher.here(people);
+      const event = streamEvent('here', await hereAt(own, specId));
+      for (const watcher of there) watcher.send(event);
     }
   };
 
@@ -93,6 +106,8 @@ export function createHub(sql: Sql) {
         waiting.kinds = new Set();
         // a database that is away is listened to anew, and then everybody is told
         await tell(specId, now).catch(() => {});
+        if (now.has('here') && waiting.kinds.has('here') && !waiting.kinds.has('saved'))
+          await new Promise((resolve) => setTimeout(resolve, toldEvery(of(specId).length)));
       }
       due.delete(specId);
     })();

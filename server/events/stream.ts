@@ -1,11 +1,9 @@
-import type { News } from '../drafts';
-import type { Here } from '../presence';
-import type { Hub, Watcher } from './hub';
+import { type Hub, OVER, type Watcher } from './hub';
 
 /** What waits for a window that does not read, in bytes; beyond it the stream is ended, and the window goes on where it was. */
 const MOST_WAITING = 2_000_000;
 
-type Opened = Omit<Watcher, 'saved' | 'far' | 'here' | 'breathe' | 'end'>;
+type Opened = Omit<Watcher, 'send' | 'breathe' | 'end'>;
 
 /**
  * An event stream (HTML Living Standard, section 9.2, server-sent events): `saved` with the edits of revisions and the newest one as its id, `here` with who
@@ -37,16 +35,12 @@ export function openStream(hub: Hub, opened: Opened): ReadableStream<Uint8Array>
             // it is closed already
           }
         };
-        const event = (name: string, data: unknown, id?: number): void =>
-          write(`${id === undefined ? '' : `id: ${id}\n`}event: ${name}\ndata: ${JSON.stringify(data)}\n\n`);
         watcher = {
           ...opened,
-          saved: (news: News) => event('saved', news, news.revision),
-          far: () => event('far', {}),
-          here: (people: Here[]) => event('here', people),
+          send: ({ text }) => write(text),
           breathe: () => write(': \n\n'),
           end: (why) => {
-            if (why === 'over') event('over', {});
+            if (why === 'over') write(OVER.text);
             leave();
           },
         };

@@ -231,3 +231,29 @@ test('whoever may read no longer hears nothing more; a stream takes no bad quest
   expect(text).not.toContain('"9px"');
   opened.forEach((each) => each.abort());
 });
+
+test('a full disk is said, nothing is half-written, and saving goes on by itself when there is room', async ({
+  signedIn: page,
+  app,
+}) => {
+  const slug = await openBench(page, spec);
+  // what PostgreSQL says when a file cannot grow (appendix A: disk_full)
+  await app.sql.unsafe(`
+    create function no_room() returns trigger language plpgsql as $$
+    begin raise exception 'could not extend file: No space left on device' using errcode = '53100'; end $$;
+    create trigger no_room before insert on revisions for each row execute function no_room()`);
+  try {
+    await type(page, 'Gutter', 'Phone', '8');
+    await expect(page.getByText(/The disk of the database is full, and nothing was written/)).toBeVisible();
+    const ready = (await (await page.request.get('/readyz')).json()) as { ready: boolean; warning: string };
+    expect(ready).toMatchObject({ ready: true, warning: expect.stringContaining('disk') as unknown });
+    const [state] = await app.sql`
+      select revision, (select count(*)::int from revisions where spec_id = id) as kept from specs where slug = ${slug}`;
+    expect(state).toEqual({ revision: 1, kept: 1 });
+  } finally {
+    await app.sql.unsafe('drop trigger no_room on revisions; drop function no_room()');
+  }
+  await expect(saved(page)).toHaveText(/^Draft 2/, { timeout: 20_000 });
+  await page.reload();
+  await expect(cell(page, 'Gutter', 'Phone')).toHaveText('8');
+});

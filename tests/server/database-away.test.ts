@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { connect, database } from '../../server/database';
-import { DatabaseAway } from '../../server/database-away';
+import { DatabaseAway, safeTwice } from '../../server/database-away';
 import { testDatabase } from './test-database';
 
 const { sql, url } = testDatabase();
@@ -88,4 +88,47 @@ test('an address where nobody answers is told at once', async () => {
   const nobody = connect('postgres://nobody@127.0.0.1:9/none', 1);
   await expect(nobody`select 1`).rejects.toMatchObject({ code: 'ECONNREFUSED' });
   await nobody.end();
+});
+
+test('two transactions that wait for each other: one is taken back by the database, begun once more, and both are done', async () => {
+  const pool = database();
+  await table('crossed');
+  await sql()`insert into crossed values (1), (2)`;
+  const begun: number[] = [];
+  const meet = { there: 0, go: (): void => {} };
+  const both = new Promise<void>((resolve) => (meet.go = resolve));
+  const change = (first: number, second: number): Promise<unknown> =>
+    pool.begin(async (transaction) => {
+      begun.push(first);
+      await transaction`update crossed set number = number where number = ${first}`;
+      if (++meet.there === 2) meet.go();
+      await both;
+      await transaction`update crossed set number = number where number = ${second}`;
+    });
+  await Promise.all([change(1, 2), change(2, 1)]);
+  expect(begun).toHaveLength(3);
+}, 20_000);
+
+test('what is safe to do twice is done once more after a loss, and an error of its own is passed on', async () => {
+  let turns = 0;
+  const lost = new DatabaseAway(new Error('cut'));
+  expect(await safeTwice(async () => (turns++ === 0 ? Promise.reject(lost) : turns))).toBe(2);
+  await expect(safeTwice(async () => Promise.reject(lost))).rejects.toBe(lost);
+  await expect(safeTwice(async () => Promise.reject(new Error('a fault')))).rejects.toThrow('a fault');
+});
+
+test('through a pooler nothing is asked before the answer to what was asked before; transactions keep their connection', async () => {
+  const pooled = connect(url(), 2, { isPooled: true });
+  const sums = await Promise.all(
+    Array.from({ length: 40 }, (_, number) =>
+      number % 2 === 0
+        ? pooled<{ sum: number }[]>`select ${number}::int + 1 as sum`
+        : pooled.begin(async (transaction) => {
+            await transaction`select set_config('ypsiline.person', ${String(number)}, true)`;
+            return transaction<{ sum: number }[]>`select current_setting('ypsiline.person')::int + 1 as sum`;
+          }),
+    ),
+  );
+  expect(sums.map(([row]) => row!.sum)).toEqual(Array.from({ length: 40 }, (_, number) => number + 1));
+  await pooled.end();
 });

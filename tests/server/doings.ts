@@ -16,6 +16,7 @@ import { invite, revokeInvitation } from '../../server/invitations';
 import { changeRole, handOver, leaveTeam, needApprovals, removeMember } from '../../server/members';
 import { makePasswordLink } from '../../server/password-links';
 import { addPerson } from '../../server/people';
+import { windowIsAt } from '../../server/presence';
 import { createSpec, deleteSpec, setArchived } from '../../server/specs';
 
 /** One breakpoint whose sums come out. */
@@ -193,6 +194,13 @@ export const DOINGS: readonly Doing[] = [
     prepare: underReview,
     does: (sql, access, id) =>
       answerReview(sql, as(access, id), { verdict: 'ask-changes', note: 'Wider gutters.', revision: 1 }),
+  },
+  {
+    name: 'look at a draft',
+    action: 'read-drafts',
+    prepare: async ({ specId }) => specId,
+    does: (sql, access, _id, { on, specId }) =>
+      windowIsAt(sql, { ...on(specId), personId: access.personId }, { window: 'lookingat', view: 'bench', cell: '' }),
   },
   {
     name: 'write a remark',

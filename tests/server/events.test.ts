@@ -5,7 +5,7 @@ import { practiceSpec } from '../../core/spec/testing';
 import { applicationAddress } from '../../server/application-role';
 import { connect, type Sql } from '../../server/database';
 import { type News, saveDraft } from '../../server/drafts';
-import { createHub, type Hub } from '../../server/events/hub';
+import { createHub, type Hub, type StreamEvent } from '../../server/events/hub';
 import { keepListening } from '../../server/events/listen';
 import { removeMember } from '../../server/members';
 import { addPerson } from '../../server/people';
@@ -44,9 +44,11 @@ function look(hub: Hub, at: { specId: string; personId: string; session: string;
     ...at,
     view: 'bench',
     revision,
-    saved: (news: News) => void told.saved.push(news),
-    far: () => void told.far++,
-    here: (people: Here[]) => void told.here.push(people),
+    send: ({ name, data }: StreamEvent) => {
+      if (name === 'saved') told.saved.push(data as News);
+      else if (name === 'here') told.here.push(data as Here[]);
+      else told.far++;
+    },
     breathe: () => {},
     end: (why: string) => {
       told.ended.push(why);

@@ -17,6 +17,7 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['Delete', 'let the quantity follow; on a name, remove the breakpoint'],
       ['Alt + R', 'fill right'],
       ['Ctrl + C, Ctrl + V', 'copy and paste, also to and from a spreadsheet'],
+      ['Space, Esc', 'where somebody else changed the same cell: take yours, keep theirs'],
     ],
   },
   {
