@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, openBench, saved, signIn, test, type, windowOf } from './app';
+import { inspect } from './inspect';
 
 const spec = practiceSpec('Several at once');
 
@@ -79,6 +80,8 @@ test('the same cell: each is told in it, and one key chooses; the rest does not 
   await expect(met(obi)).toHaveText(/Gutter, Phone: Ansa Brisk has 10, you have 12/);
   await cell(obi, 'Gutter', 'Phone').click();
   await expect(obi.getByText('Ansa Brisk has 10, you have 12', { exact: true })).toBeVisible();
+  await expect(here(obi)).toBeVisible();
+  await inspect(obi);
   await obi.keyboard.press('Space');
   await expect(cell(ansa, 'Gutter', 'Phone')).toHaveText('12');
   await expect(met(obi)).toHaveCount(0);
