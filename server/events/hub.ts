@@ -113,6 +113,9 @@ export function createHub(sql: Sql) {
     })();
   };
 
+  const areGone = async (windows: string[]): Promise<void> =>
+    void (await sql`select windows_are_gone(${sql.json(windows)})`.catch(() => {}));
+
   const sayHere = async (): Promise<void> => {
     const windows = all().map(({ window, specId, personId, view }) => ({
       window,
@@ -121,6 +124,10 @@ export function createHub(sql: Sql) {
       view,
     }));
     await sql`select windows_are_here(${sql.json(windows)})`.catch(() => {});
+    // what closed meanwhile was said to be here once too often
+    const open = new Set(all().map(({ window }) => window));
+    const closed = windows.map(({ window }) => window).filter((window) => !open.has(window));
+    if (closed.length > 0) await areGone(closed);
   };
 
   return {
@@ -135,7 +142,7 @@ export function createHub(sql: Sql) {
       const same = watchers.get(watcher.specId);
       if (!same?.delete(watcher)) return;
       if (same.size === 0) watchers.delete(watcher.specId);
-      void sql`select windows_are_gone(${sql.json([watcher.window])})`.catch(() => {});
+      void areGone([watcher.window]);
     },
     note,
     /** What was noted may have been missed: everybody is told of what is new. */

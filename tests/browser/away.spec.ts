@@ -10,10 +10,10 @@ import { isRoot } from '../../scripts/setup/process.mjs';
 import { letApplicationIn } from '../../server/application-role';
 import { connect } from '../../server/database';
 import { migrate } from '../../server/migrate';
-import { serve, signIn } from './app';
+import { serve, signIn, windowOf } from './app';
 
 /** How long the database is away; `YPSILINE_LONG=1` takes the long form. */
-const AWAY_MS = process.env.YPSILINE_LONG ? { stopped: 20_000, frozen: 25_000 } : { stopped: 3_000, frozen: 4_000 };
+const AWAY_MS = process.env.YPSILINE_LONG ? { stopped: 60_000, frozen: 25_000 } : { stopped: 3_000, frozen: 4_000 };
 
 const PATHS = [
   '/tidewick',
@@ -22,8 +22,10 @@ const PATHS = [
   '/tidewick/passenger-site/editions/1.0.0/grid.css',
 ];
 
-test('whatever becomes of the database, one is told so, and two seconds after its return all is as before', async () => {
-  test.setTimeout(180_000);
+test('whatever becomes of the database, one is told so, and two seconds after its return all is as before', async ({
+  browser,
+}) => {
+  test.setTimeout(300_000);
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-away-'));
   if (isRoot) execFileSync('chown', ['postgres:', folder]);
   const cluster = await startCluster(folder);
@@ -66,11 +68,32 @@ test('whatever becomes of the database, one is told so, and two seconds after it
     }
     await recovers();
 
+    // two windows on one draft go on, say so, and come together by themselves
+    const ansa = await windowOf(browser, app.url, 'Ansa Brisk');
+    const obi = await windowOf(browser, app.url, 'Obi Lorne');
+    for (const page of [ansa, obi]) await page.goto('/tidewick/departure-board');
+    await expect(ansa.getByRole('list', { name: 'Who else is here' })).toBeVisible();
+    const gutter = ansa.getByRole('gridcell', { name: /^Gutter, / }).first();
+    const label = (await gutter.getAttribute('aria-label'))!.split(':')[0]!;
+
     await admin.end();
     await cluster.stop();
+    await gutter.click();
+    await ansa.keyboard.type('13');
+    await ansa.keyboard.press('Enter');
+    await expect(ansa.getByText('The server does not answer. Go on working')).toBeVisible({ timeout: 20_000 });
+    const ready = await person.get('/readyz');
+    expect([ready.status(), ((await ready.json()) as { problem: string }).problem]).toEqual([
+      503,
+      'The database does not answer.',
+    ]);
+    expect((await person.get('/healthz')).status()).toBe(200);
     await pause(AWAY_MS.stopped);
     const again = await startCluster(folder);
     await recovers();
+    await expect(obi.getByRole('gridcell', { name: `${label}: 13` })).toBeVisible({ timeout: 30_000 });
+    await expect(ansa.getByText('The server does not answer')).toHaveCount(0);
+    for (const page of [ansa, obi]) await page.context().close();
 
     const pids = processesOf(join(folder, 'cluster'));
     for (const pid of pids) process.kill(pid, 'SIGSTOP');

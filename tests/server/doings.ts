@@ -200,7 +200,11 @@ export const DOINGS: readonly Doing[] = [
     action: 'read-drafts',
     prepare: async ({ specId }) => specId,
     does: (sql, access, _id, { on, specId }) =>
-      windowIsAt(sql, { ...on(specId), personId: access.personId }, { window: 'lookingat', view: 'bench', cell: '' }),
+      windowIsAt(
+        sql,
+        { ...on(specId), personId: access.personId },
+        { window: `looking${access.personId.padStart(3, '0')}`, view: 'bench', cell: '' },
+      ),
   },
   {
     name: 'write a remark',

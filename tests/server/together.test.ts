@@ -112,6 +112,21 @@ describe('saves of one revision', () => {
     }
   });
 
+  test('ten thousand edits, addresses that lead nowhere, two for one place: refused in a sentence, nothing written', async () => {
+    const { id, authors } = await scene('nowhere', 1);
+    const nowhere = Array.from({ length: 10_000 }, (_, number) => ({
+      at: ['breakpoints', `b${number}`, 'notes'],
+      after: 'x',
+    }));
+    const twice = [...editsBetween(document, cell(document, 'phone', 'gutter', '12'))].flatMap((edit) => [edit, edit]);
+    for (const edits of [nowhere, twice, [{ at: ['__proto__', 'x'], after: 1 }], [{ at: [], after: {} }]]) {
+      const answer = await save(authors[0]!, 1, edits);
+      expect(answer.saved).toBe(false);
+      expect((answer as { problem: string }).problem).toMatch(/^.{10,400}\.$/s);
+    }
+    expect((await sql()`select revision from specs where id = ${id}`)[0]).toEqual({ revision: 1 });
+  });
+
   test.each([
     ['a revision that is not there yet', 99],
     ['a revision from long ago, of a spec that has moved on by one', 1],
