@@ -3,14 +3,14 @@ import { canonicalJson } from '../../../core/edition/canonical';
 import { applyEdits } from '../../../core/edits/apply-edits';
 import { addressText, type Edit } from '../../../core/edits/edit';
 import { editsBetween } from '../../../core/edits/edits-between';
-import { meet, takeOwn, valueAt } from '../../../core/edits/meet';
+import { type Collision, meet, takeOwn, valueAt } from '../../../core/edits/meet';
 import { merge } from '../../../core/edits/merge';
 import { sameJson } from '../../../core/edits/same-json';
 import { inWords } from '../../../core/quantities/in-words';
 import type { Spec } from '../../../core/spec/schema';
 import { NO_ANSWER, type send } from '../../frame/send';
 import { type DraftStore, ONLY_READING } from '../draft-store';
-import { type Apart, type SaveState, type TogetherStore, withCollisions } from '../together/together-store';
+import { type SaveState, type TogetherStore, withCollisions } from '../together/together-store';
 
 /** What others saved: their edits, a list for each revision, and who they are. */
 export type Between = { edits: Edit[][]; by: string[] };
@@ -96,6 +96,24 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
     }
   };
 
+  /** What both changed waits for a choice. */
+  const putAside = (collisions: readonly Collision[], by: string): void => {
+    if (collisions.length === 0) return;
+    together.setState({ waiting: withCollisions(together.getState().waiting, collisions, by) });
+    keep.waiting();
+  };
+
+  /** Says what others changed, and oneself, while this window was on its own. */
+  const sayApart = (
+    by: string,
+    theirs: readonly [Spec, Edit[]],
+    own: readonly [Spec, Edit[]],
+    waiting: number,
+  ): void => {
+    if (theirs[1].length > 0 && own[1].length > 0)
+      together.setState({ apart: { by, theirs: inWords(...theirs), own: inWords(...own), waiting } });
+  };
+
   /** The server has a newer document: what is one’s own since `base` goes on top of it, or waits for a choice. */
   const meetNewer = (newer: Omit<NewerDraft, 'changedBy'> & { by: string }, known: Spec, wasApart: boolean): void => {
     const mine = store.getState().document;
@@ -107,19 +125,8 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
     const own = wasApart ? editsBetween(base, mine) : [];
     [revision, changedAt, saved] = [newer.revision, newer.changedAt, newer.document];
     take(met.document);
-    if (met.collisions.length > 0) {
-      together.setState({ waiting: withCollisions(together.getState().waiting, met.collisions, newer.by) });
-      keep.waiting();
-    }
-    if (own.length > 0 && theirs.length > 0) {
-      const apart: Apart = {
-        by: newer.by,
-        theirs: inWords(newer.document, theirs),
-        own: inWords(mine, own),
-        waiting: met.collisions.length,
-      };
-      together.setState({ apart });
-    }
+    putAside(met.collisions, newer.by);
+    sayApart(newer.by, [newer.document, theirs], [mine, own], met.collisions.length);
     settle();
   };
 
@@ -183,7 +190,7 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
         await readAnew();
         return;
       }
-      if (between && wasAway) noteApart(base, document2, own, between);
+      if (between && wasAway) sayApart(between.by.join(', '), [document2, between.edits.flat()], [document2, own], 0);
       meetNewer({ ...now, document: document2, by: between?.by.join(', ') ?? '' }, document, false);
     } else if (answer.status === 409) {
       const newer = answer.body.newer as NewerDraft;
@@ -193,15 +200,6 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
       refused(answer);
     }
     catchUp();
-  };
-
-  /** Says what others did while this window could not reach the server, where nothing collided. */
-  const noteApart = (base: Spec, document: Spec, own: Edit[], { edits, by }: Between): void => {
-    const theirs = edits.flat();
-    if (theirs.length > 0 && own.length > 0 && base !== document)
-      together.setState({
-        apart: { by: by.join(', '), theirs: inWords(document, theirs), own: inWords(document, own), waiting: 0 },
-      });
   };
 
   const unsubscribe = store.subscribe(({ document }, before) => {
@@ -224,30 +222,17 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
     goOnWith: (kept: Spec, base: Spec): void => {
       const { document } = store.getState();
       const met = meet(base, kept, document, isKept);
-      const theirs = editsBetween(base, document);
       store.getState().change(met.document);
-      if (met.collisions.length > 0) {
-        together.setState({ waiting: withCollisions(together.getState().waiting, met.collisions, spec.changedBy) });
-        keep.waiting();
-      }
-      const own = editsBetween(base, kept);
-      if (theirs.length > 0 && own.length > 0)
-        together.setState({
-          apart: {
-            by: spec.changedBy,
-            theirs: inWords(document, theirs),
-            own: inWords(kept, own),
-            waiting: met.collisions.length,
-          },
-        });
+      putAside(met.collisions, spec.changedBy);
+      const [theirs, own] = [editsBetween(base, document), editsBetween(base, kept)];
+      sayApart(spec.changedBy, [document, theirs], [kept, own], met.collisions.length);
       void save();
     },
     /** A change that meets what others did while it was typed: it waits for a choice. */
     wait: (mine: Spec): void => {
       const own = editsBetween(store.getState().document, mine);
       const by = own.map(({ at }) => changedBy.get(addressText(at))).find(Boolean) ?? 'Somebody else';
-      together.setState({ waiting: withCollisions(together.getState().waiting, [{ own, theirs: [] }], by) });
-      keep.waiting();
+      putAside([{ own, theirs: [] }], by);
     },
     /** One’s own side of a collision, or what stands there now, holds; what speaks against one’s own is answered. */
     choose: (id: string, mine: boolean): string | null => {
