@@ -119,6 +119,22 @@ describe('a window and its server', () => {
     expect(sync.revision()).toBe(5);
   });
 
+  test('who is asked to sign in again is asked once, whatever is tried meanwhile', async () => {
+    let isSignedIn = false;
+    const { sync, change, together } = windowOn(() =>
+      isSignedIn ? saved(2) : { ok: false, status: 401, problem: 'signed out', body: {} },
+    );
+    await sync.readAnew();
+    const seen: string[] = [];
+    together.subscribe(({ save }) => seen.push(save.is));
+    change(gutter(base, 'phone', '12'));
+    await sync.save();
+    expect(new Set(seen)).toEqual(new Set(['signed-out']));
+    isSignedIn = true;
+    await sync.save();
+    expect(together.getState().save).toMatchObject({ is: 'saved', revision: 2 });
+  });
+
   test('undo says when somebody else’s has come on top, and goes on with the step before', () => {
     const { sync, change, store } = windowOn(() => saved(2));
     change(gutter(base, 'tablet', '20'));

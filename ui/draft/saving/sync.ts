@@ -175,7 +175,8 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
     if (!mayEdit) return say({ is: 'refused', problem: ONLY_READING });
     isBusy = true;
     const wasAway = isAway();
-    if (!wasAway) say({ is: 'saving' });
+    // what asks somebody to do something stays until it is done
+    if (['saved', 'saving'].includes(together.getState().save.is)) say({ is: 'saving' });
     const base = saved;
     const own = editsBetween(base, document);
     const asked = ask<SavedAnswer>('PUT', `/api/specs/${spec.id}/draft`, { revision, edits: own });
