@@ -27,11 +27,13 @@ export function WaitingList() {
       )}
       {waiting.length > 0 && (
         <section className={styles.waiting} aria-label="Changed by two">
-          <ul role="alert">
-            {waiting.map((each) => (
-              <Choice key={each.id} waiting={each} />
-            ))}
-          </ul>
+          <div role="alert">
+            <ul>
+              {waiting.map((each) => (
+                <Choice key={each.id} waiting={each} />
+              ))}
+            </ul>
+          </div>
         </section>
       )}
     </>
