@@ -18,7 +18,7 @@ import { makeScene } from './scene';
 import { heldAgainst, printVerdicts } from './verdict';
 
 /** How long each part is under load, in ms. */
-const PART = Number(process.env.YPSILINE_REHEARSAL_PART_MS ?? 12_000);
+const PART = Number(process.env.YPSILINE_REHEARSAL_PART_MS ?? 8_000);
 
 /**
  * The short form: two processes of the application, one replica by plain streaming, no balancer (readers and writers go to the next process where one cannot
