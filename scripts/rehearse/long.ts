@@ -129,8 +129,9 @@ async function rehearse(processes: Processes, folder: string): Promise<boolean> 
     applications[index] = await start(index, next.cwd);
   }
   await pause(PART / 2);
-  await load.end();
+  // what is still under way is waited for, and nobody saves meanwhile
   ledger.closeGap();
+  await load.end();
   clearInterval(weigh);
 
   console.log(`\n${ledger.table()}\n`);

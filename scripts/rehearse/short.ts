@@ -69,8 +69,9 @@ await run(async () => {
     await applications[1]!.process.kill('SIGTERM');
     applications[1] = await start(1);
     await pause(PART);
-    await load.end();
+    // what is still under way is waited for, and nobody saves meanwhile
     ledger.closeGap();
+    await load.end();
 
     console.log(`\n${ledger.table()}\n`);
     const verdicts = await heldAgainst(sql, scene, load, ledger);
