@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, request, test } from '@playwright/test';
 import { seedDemo } from '../../scripts/demo/seed';
-import { freePort } from '../../scripts/setup/ports.mjs';
+import { freePort, isFree } from '../../scripts/setup/ports.mjs';
 import { startCluster } from '../../scripts/setup/postgres.mjs';
 import { isRoot } from '../../scripts/setup/process.mjs';
 import { letApplicationIn } from '../../server/application-role';
@@ -89,7 +89,10 @@ test('whatever becomes of the database, one is told so, and two seconds after it
     ]);
     expect((await person.get('/healthz')).status()).toBe(200);
     await pause(AWAY_MS.stopped);
+    // its port is one that systems also give to outgoing connections: it comes back where it was
+    await expect.poll(() => isFree(Number(new URL(cluster.url).port)), { timeout: 30_000 }).toBe(true);
     const again = await startCluster(folder);
+    expect(again.url).toBe(cluster.url);
     await recovers();
     await expect(obi.getByRole('gridcell', { name: `${label}: 13` })).toBeVisible({ timeout: 30_000 });
     await expect(ansa.getByText('The server does not answer')).toHaveCount(0);
