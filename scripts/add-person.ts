@@ -5,7 +5,7 @@ import { slug } from '../core/spec/slug';
 import { connect } from '../server/database';
 import { migrate } from '../server/migrate';
 import { addPerson, addTeam } from '../server/people';
-import { dataDirectory, startCluster } from './setup/postgres.mjs';
+import { databaseInUse } from './setup/postgres.mjs';
 import { Failure, run, say } from './setup/say.mjs';
 
 const USAGE =
@@ -33,8 +33,7 @@ await run(async () => {
   const { team: teamName, ...person } = read.data;
   const teamSlug = slug(teamName);
   if (!/^[a-z]/.test(teamSlug)) throw new Failure(`The name “${teamName}” makes no address; begin it with a letter.`);
-  const given = process.env.DATABASE_URL;
-  const cluster = given ? { url: given, stop: async () => {} } : await startCluster(dataDirectory());
+  const cluster = await databaseInUse();
   const sql = connect(cluster.url, 1);
   try {
     await migrate(sql);

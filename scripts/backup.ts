@@ -1,15 +1,14 @@
 import { parseArgs } from 'node:util';
 import { BackupProblem, backUp } from '../server/backup/back-up';
 import { runDatabaseProgram } from './database-programs';
-import { dataDirectory, startCluster } from './setup/postgres.mjs';
+import { databaseInUse } from './setup/postgres.mjs';
 import { Failure, run, say } from './setup/say.mjs';
 
 /** `npm run backup -- --to FOLDER`: backs the database up into a new folder, while people work. */
 await run(async () => {
   const { values } = parseArgs({ options: { to: { type: 'string' } } });
   if (!values.to) throw new Failure('Say where the backup goes: npm run backup -- --to FOLDER');
-  const given = process.env.DATABASE_URL;
-  const cluster = given ? { url: given, stop: async () => {} } : await startCluster(dataDirectory());
+  const cluster = await databaseInUse();
   try {
     const { migration, rows } = await backUp(cluster.url, values.to, runDatabaseProgram);
     say(`backed up into ${values.to}: ${rows['specs']} specifications, ${rows['editions']} editions, at ${migration}`);

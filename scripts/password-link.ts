@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import { connect } from '../server/database';
 import { linkForAnybody, PASSWORD_LINK_HOURS } from '../server/password-links';
-import { dataDirectory, startCluster } from './setup/postgres.mjs';
+import { databaseInUse } from './setup/postgres.mjs';
 import { Failure, run, say } from './setup/say.mjs';
 
 const USAGE = 'npm run password-link -- --email rin@example.org';
@@ -10,8 +10,7 @@ const USAGE = 'npm run password-link -- --email rin@example.org';
 await run(async () => {
   const { values } = parseArgs({ options: { email: { type: 'string' } } });
   if (!values.email) throw new Failure(`Whose password? Type: ${USAGE}`);
-  const given = process.env.DATABASE_URL;
-  const cluster = given ? { url: given, stop: async () => {} } : await startCluster(dataDirectory());
+  const cluster = await databaseInUse();
   const sql = connect(cluster.url, 1);
   try {
     const { value, problem } = await linkForAnybody(sql, values.email);

@@ -5,7 +5,7 @@ import { ensureBuild } from './setup/build.mjs';
 import { demoWanted, readAddress } from './setup/environment.mjs';
 import { ensurePackages } from './setup/packages.mjs';
 import { isFree } from './setup/ports.mjs';
-import { dataDirectory, startCluster } from './setup/postgres.mjs';
+import { databaseInUse } from './setup/postgres.mjs';
 import { execute } from './setup/process.mjs';
 import { Failure, run, say } from './setup/say.mjs';
 
@@ -17,8 +17,7 @@ await run(async () => {
       `Port ${port} is in use; stop what listens there, or set PORT to another, such as PORT=${port + 1} npm start.`,
     );
   await ensurePackages();
-  const given = process.env.DATABASE_URL;
-  const cluster = given ? { url: given, stop: async () => {} } : await startCluster(dataDirectory());
+  const cluster = await databaseInUse();
   /** @type {NodeJS.ProcessEnv} */
   const env = {
     ...process.env,

@@ -1,40 +1,19 @@
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { applicationAddress, letApplicationIn } from '../../server/application-role';
-import { connect, type Sql } from '../../server/database';
-import { migrate } from '../../server/migrate';
+import type { Sql } from '../../server/database';
 import { type Application, startApplication } from '../rehearse/application';
 import { Ledger } from '../rehearse/ledger';
 import { Load } from '../rehearse/load';
-import { pause, Processes, until } from '../rehearse/processes';
-import { startReplica } from '../rehearse/replica';
+import { pause, until } from '../rehearse/processes';
 import { makeScene, type Scene } from '../rehearse/scene';
+import { onStage } from '../rehearse/stage';
 import { freePort } from '../setup/ports.mjs';
-import { startCluster } from '../setup/postgres.mjs';
-import { isRoot } from '../setup/process.mjs';
 
 /** Reads of exact versions and of `latest` a second with one process, two, and two with a replica; event streams: what one weighs, and when all have a change. */
 
 const READ_MS = 8_000;
 const READERS = 16;
 
-const folder = mkdtempSync(join(tmpdir(), 'ypsiline-bench-several-'));
-if (isRoot) execFileSync('chown', ['postgres:', folder]);
-const processes = new Processes(folder);
-const cluster = await startCluster(join(folder, 'primary'));
-try {
-  const sql = connect(cluster.url, 4);
-  await migrate(sql);
-  await letApplicationIn(sql, cluster.url);
+await onStage(async ({ processes, sql, url, replicaUrl, stopReplica }) => {
   const scene = await makeScene(sql, { people: 40, writers: 1, publishers: 1 });
-  const replica = await startReplica({
-    primary: cluster.url,
-    folder: join(folder, 'replica'),
-    port: await freePort(54700),
-  });
-  const replicaUrl = applicationAddress(cluster.url).replace(/:\d+\//, `:${replica.port}/`);
   let next = await freePort(4700);
   const start = async (more: Record<string, string> = {}): Promise<Application> => {
     const port = await freePort(next);
@@ -42,7 +21,7 @@ try {
     return startApplication(processes, {
       name: `application-${port}`,
       port,
-      env: { DATABASE_URL: cluster.url, ...more },
+      env: { DATABASE_URL: url, ...more },
     });
   };
 
@@ -58,15 +37,10 @@ try {
   ]);
   await reads('two processes and a replica', scene, withReplica);
   await Promise.all(withReplica.map(({ process }) => process.kill('SIGTERM')));
-  await replica.stop();
+  await stopReplica();
 
   for (const count of [200, 1_000]) await streams(sql, scene, await start(), count);
-  await sql.end();
-} finally {
-  await processes.end();
-  await cluster.stop();
-  rmSync(folder, { recursive: true, force: true });
-}
+});
 
 /** An edition to read. */
 async function publishOnce(scene: Scene, { url }: Application): Promise<void> {

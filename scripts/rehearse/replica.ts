@@ -1,6 +1,6 @@
 import { join } from 'node:path';
-import { findPrograms } from '../setup/postgres.mjs';
-import { isRoot, mustExecute } from '../setup/process.mjs';
+import { asServerUser, findPrograms } from '../setup/postgres.mjs';
+import { mustExecute } from '../setup/process.mjs';
 
 /** Makes a replica of a primary, by plain streaming, and starts it. */
 export async function startReplica({
@@ -14,16 +14,9 @@ export async function startReplica({
 }): Promise<{ port: number; stop: () => Promise<void> }> {
   const programs = findPrograms()!;
   const { hostname, port: from, username, password } = new URL(primary);
-  const run = (what: string, program: string, args: string[]) => {
-    const command = join(programs, program);
-    const env = { ...process.env, PGPASSWORD: password };
-    return isRoot
-      ? mustExecute(what, 'setpriv', ['--reuid=postgres', '--regid=postgres', '--init-groups', command, ...args], {
-          env,
-          cwd: '/',
-        })
-      : mustExecute(what, command, args, { env, cwd: '/' });
-  };
+  const env = { ...process.env, PGPASSWORD: password };
+  const run = (what: string, program: string, args: string[]) =>
+    mustExecute(what, ...asServerUser(join(programs, program), args), { env, cwd: '/' });
   const at = ['-h', hostname, '-p', from, '-U', username];
   await run('Copying the primary', 'pg_basebackup', [...at, '-D', folder, '-R', '-X', 'stream', '--checkpoint=fast']);
   const options = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`;

@@ -63,6 +63,15 @@ export async function heldAgainst(sql: Sql, scene: Scene, load: Load, ledger: Le
   ];
 }
 
+/** The longest time in which nobody could save. */
+export function noLongerThan(most: number, { longestGap }: Ledger): Verdict {
+  return {
+    what: 'longest time without a save',
+    found: `${(longestGap / 1000).toFixed(1)} s`,
+    isGood: longestGap <= most,
+  };
+}
+
 /** Prints what was found; answers whether all of it is good. */
 export function printVerdicts(verdicts: readonly Verdict[]): boolean {
   const width = Math.max(...verdicts.map(({ what }) => what.length));

@@ -15,6 +15,23 @@ export function dataDirectory() {
   return process.env.YPSILINE_DATA_DIR || (isRoot ? '/var/lib/ypsiline' : join(homedir(), '.local/share/ypsiline'));
 }
 
+/**
+ * The database that `DATABASE_URL` names, or the own one, started where it is not running.
+ * @returns {Promise<{ url: string, stop: () => Promise<void> }>} stop ends what this started
+ */
+export async function databaseInUse() {
+  const given = process.env.DATABASE_URL;
+  return given ? { url: given, stop: async () => {} } : startCluster(dataDirectory());
+}
+
+/**
+ * A command as the user of the database's server, which root is not.
+ * @param {string} command @param {string[]} args @returns {[string, string[]]}
+ */
+export function asServerUser(command, args) {
+  return isRoot ? ['runuser', ['-u', 'postgres', '--', command, ...args]] : [command, args];
+}
+
 /** The folder of initdb and pg_ctl, the newest version first. */
 export function findPrograms() {
   if (existsSync(DEBIAN)) {
@@ -47,10 +64,7 @@ export async function startCluster(folder) {
     inFolder('postgres.log'),
   ]);
   /** @param {string} program @param {string[]} args @returns {[string, string[]]} the command, as the server's user */
-  const serverCommand = (program, args) => {
-    const command = join(programs, program);
-    return isRoot ? ['runuser', ['-u', 'postgres', '--', command, ...args]] : [command, args];
-  };
+  const serverCommand = (program, args) => asServerUser(join(programs, program), args);
   /** @param {string} what @param {string} program @param {string[]} args */
   const asServer = (what, program, args) => mustExecute(what, ...serverCommand(program, args), { cwd: '/' });
 

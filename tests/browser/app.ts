@@ -1,4 +1,4 @@
-import { type ChildProcess, spawn } from 'node:child_process';
+import { type ChildProcess, spawn, type StdioOptions } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { once } from 'node:events';
 import {
@@ -80,23 +80,21 @@ export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: B
 
 export { expect };
 
+/** A process that serves the build on loopback, as its environment says. */
+export function spawnServer(env: Record<string, string>, stdio: StdioOptions): ChildProcess {
+  return spawn(process.execPath, ['server/http/serve.mjs'], {
+    env: { ...process.env, NODE_ENV: 'production', HOST: '127.0.0.1', ...env },
+    stdio,
+  });
+}
+
 /** Serves the build on a port; what it says of errors is kept in `errors`. */
 export function serve(port: number, databaseUrl: string): Omit<App, 'sql' | 'databaseUrl'> & { errors: () => string } {
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | null = null;
   let errors = '';
   const start = async (): Promise<void> => {
-    const env = {
-      ...process.env,
-      DATABASE_URL: databaseUrl,
-      NODE_ENV: 'production' as const,
-      PORT: String(port),
-      HOST: '127.0.0.1',
-    };
-    server = spawn(process.execPath, ['server/http/serve.mjs'], {
-      env,
-      stdio: ['ignore', 'ignore', 'pipe'],
-    });
+    server = spawnServer({ DATABASE_URL: databaseUrl, PORT: String(port) }, ['ignore', 'ignore', 'pipe']);
     server.stderr!.on('data', (chunk) => (errors += String(chunk)));
     for (let attempt = 0; attempt < 300; attempt++) {
       const answers = await fetch(`${url}/sign-in`)

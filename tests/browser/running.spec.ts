@@ -1,9 +1,8 @@
-import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { request } from '@playwright/test';
 import { practiceSpec } from '../../core/spec/testing';
 import { freePort } from '../../scripts/setup/ports.mjs';
-import { expect, makeSpec, signIn, test } from './app';
+import { expect, makeSpec, signIn, spawnServer, test } from './app';
 
 type Process = {
   url: string;
@@ -17,19 +16,16 @@ type Process = {
 async function another(databaseUrl: string, more: Record<string, string> = {}): Promise<Process> {
   const [port, metricsPort] = [await freePort(4800), await freePort(9800)];
   const env = {
-    ...process.env,
     DATABASE_URL: databaseUrl,
-    NODE_ENV: 'production' as const,
     PORT: String(port),
-    HOST: '127.0.0.1',
     YPSILINE_METRICS_PORT: String(metricsPort),
     YPSILINE_TRUSTED_PROXIES: '127.0.0.1',
     ...more,
   };
-  const child = spawn(process.execPath, ['server/http/serve.mjs'], { env, stdio: ['ignore', 'pipe', 'ignore'] });
+  const child = spawnServer(env, ['ignore', 'pipe', 'ignore']);
   const ended = once(child, 'exit');
   let out = '';
-  child.stdout.on('data', (chunk) => (out += String(chunk)));
+  child.stdout!.on('data', (chunk) => (out += String(chunk)));
   const url = `http://127.0.0.1:${port}`;
   for (let turn = 0; turn < 200; turn++) {
     const answer = await fetch(`${url}/readyz`).catch(() => null);

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { practiceSpec } from '../../core/spec/testing';
 import { cell, expect, openBench, saved, signIn, test, type, windowOf } from './app';
 import { inspect } from './inspect';
@@ -15,13 +15,22 @@ async function open(page: Page, slug: string): Promise<Page> {
   return page;
 }
 
+/** A fresh draft in Ansa’s window, and in Obi’s. */
+async function together(
+  ansa: Page,
+  browser: Browser,
+  baseURL: string | undefined,
+): Promise<{ slug: string; obi: Page }> {
+  const slug = await openBench(ansa, spec);
+  return { slug, obi: await open(await windowOf(browser, baseURL, 'Obi Lorne'), slug) };
+}
+
 test('three people: who is here and where, edits that appear, undo of one’s own alone', async ({
   signedIn: ansa,
   browser,
   baseURL,
 }) => {
-  const slug = await openBench(ansa, spec);
-  const obi = await open(await windowOf(browser, baseURL, 'Obi Lorne'), slug);
+  const { slug, obi } = await together(ansa, browser, baseURL);
   const mirela = await open(await windowOf(browser, baseURL, 'Mirela Cask'), slug);
   await expect(here(ansa)).toHaveCount(2);
 
@@ -66,8 +75,7 @@ test('the same cell: each is told in it, and one key chooses; the rest does not 
   browser,
   baseURL,
 }) => {
-  const slug = await openBench(ansa, spec);
-  const obi = await open(await windowOf(browser, baseURL, 'Obi Lorne'), slug);
+  const { obi } = await together(ansa, browser, baseURL);
 
   // while it is being edited
   await cell(obi, 'Gutter', 'Phone').dblclick();
@@ -119,8 +127,7 @@ test('a breakpoint removed while its cell is changed elsewhere: either can be ha
   browser,
   baseURL,
 }) => {
-  const slug = await openBench(ansa, spec);
-  const obi = await open(await windowOf(browser, baseURL, 'Obi Lorne'), slug);
+  const { obi } = await together(ansa, browser, baseURL);
   await obi.context().setOffline(true);
   await type(obi, 'Gutter', 'Tablet', '18');
   await cell(ansa, 'Name', 'Tablet').click();

@@ -1,5 +1,4 @@
 import { readSpec } from '../../../core/document/read';
-import { canonicalJson } from '../../../core/edition/canonical';
 import { applyEdits } from '../../../core/edits/apply-edits';
 import { addressText, type Edit } from '../../../core/edits/edit';
 import { editsBetween } from '../../../core/edits/edits-between';
@@ -185,14 +184,14 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
     isBusy = false;
     if (answer.ok) {
       const { between, ...now } = answer.body;
-      const document2 = between ? afterSave(base, document, own, between) : document;
-      if (!document2) {
+      const newest = between ? afterSave(base, own, between) : document;
+      if (!newest) {
         // what came in between does not fit what this window knows
         await readAnew();
         return;
       }
-      if (between && wasAway) sayApart(between.by.join(', '), [document2, between.edits.flat()], [document2, own], 0);
-      meetNewer({ ...now, document: document2, by: between?.by.join(', ') ?? '' }, document, false);
+      if (between && wasAway) sayApart(between.by.join(', '), [newest, between.edits.flat()], [newest, own], 0);
+      meetNewer({ ...now, document: newest, by: between?.by.join(', ') ?? '' }, document, false);
     } else if (answer.status === 409) {
       const newer = answer.body.newer as NewerDraft;
       meetNewer({ ...newer, by: newer.changedBy }, base, wasAway);
@@ -287,9 +286,7 @@ function withOwn(known: Spec, newer: Spec, unanswered: readonly Spec[]): Spec {
 }
 
 /** What the server has after a save that met others’: theirs, and what was sent on top, as the server has put them together. */
-function afterSave(base: Spec, sent: Spec, own: Edit[], between: Between): Spec | null {
+function afterSave(base: Spec, own: Edit[], between: Between): Spec | null {
   const theirs = between.edits.reduce<Spec | null>(withEdits, base);
-  const merged = theirs && applyEdits(theirs, merge(own, between.edits).edits ?? []).value;
-  if (!merged) return null;
-  return canonicalJson(merged) === canonicalJson(sent) ? sent : merged;
+  return withEdits(theirs, merge(own, between.edits).edits ?? []);
 }
