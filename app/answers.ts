@@ -29,7 +29,7 @@ export const nothingHere = (): Response =>
 function isForeign(request: Request): boolean {
   const origin = request.headers.get('origin');
   if (origin === null) return ['cross-site', 'same-site'].includes(request.headers.get('sec-fetch-site') ?? '');
-  return !URL.canParse(origin) || new URL(origin).host !== request.headers.get('host');
+  return origin !== originOf(request);
 }
 
 /** A body of JSON has at most so many bytes: a document, in the fullest of characters, and what stands around it. */
@@ -59,8 +59,18 @@ export async function readBody<T>(
     return { refusal: refuse(400, 'The body of this request is not JSON.') };
   }
   const parsed = schema.safeParse(json);
-  if (parsed.success) return { body: parsed.data };
-  return { refusal: refuse(400, problemOf(parsed.error, json)) };
+  if (!parsed.success) return { refusal: refuse(400, problemOf(parsed.error, json)) };
+  // whatever a schema lets pass: no text goes further that the database cannot keep
+  if (!holdsPlainText(parsed.data))
+    return { refusal: refuse(400, 'A text in this request holds a control character; leave it out.') };
+  return { body: parsed.data };
+}
+
+/** Is every text in this, keys too, one that the database can keep? */
+function holdsPlainText(value: unknown): boolean {
+  if (typeof value === 'string') return isPlainText(value);
+  if (typeof value !== 'object' || value === null) return true;
+  return Object.entries(value).every(([key, each]) => isPlainText(key) && holdsPlainText(each));
 }
 
 /** How deep brackets stand in each other in a JSON text, those in strings aside. */
@@ -189,11 +199,6 @@ export function forTeam<A extends Action, P extends { team: string } = { team: s
     const access = may(found, ...actions);
     return access ? answer({ ...access, address: asker.address }, request, params) : forbidden(found.role, actions);
   });
-}
-
-/** The number of a row, as it stands in an address. */
-export function isNumber(part: string): boolean {
-  return /^\d{1,18}$/.test(part);
 }
 
 /** Where the application is reached, as whoever asks reaches it. */

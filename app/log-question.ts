@@ -13,7 +13,7 @@ const question = z.object({
     .nullable()
     .catch(null)
     .default(null),
-  before: z.coerce.date().nullable().catch(null).default(null),
+  before: z.coerce.date().min(new Date('2000-01-01')).max(new Date('2999-12-31')).nullable().catch(null).default(null),
 });
 
 /** What an address asks of the log; what makes no sense there is left aside. */

@@ -1,8 +1,9 @@
 import type { Parsed } from '../core/length/parsed';
 import type { Sql } from './database';
-import { type Subject, succeeded, takeTry } from './sign-in/delays';
-import { passwordFits } from './sign-in/passwords';
+import { passwordProblem } from './sign-in/own-password';
 import type { Person } from './sign-in/sessions';
+
+const TAKEN = 'This e-mail belongs to another account here.';
 
 /** Changes the name under which one is seen. */
 export async function rename(sql: Sql, person: Person, name: string): Promise<void> {
@@ -16,21 +17,18 @@ export async function changeEmail(
   { email, password }: { email: string; password: string },
 ): Promise<Parsed<string>> {
   const address = email.trim().toLowerCase();
-  const subject: Subject = { kind: 'account', name: `change ${person.id}` };
-  const wait = await takeTry(sql, subject);
-  if (wait !== null) return { problem: `Too many attempts. Wait ${wait} seconds, then try again.` };
-  const [own] = await sql<{ passwordHash: string }[]>`select password_hash from person_to_sign_in(${person.email})`;
-  if (!(await passwordFits(own?.passwordHash, password)))
-    return { problem: 'This is not the password that you have now.' };
-  await succeeded(sql, subject);
-  const [taken] = await sql<{ id: string }[]>`select id from person_to_sign_in(${address})`;
-  if (taken && taken.id !== person.id) return { problem: 'This e-mail belongs to another account here.' };
+  const held = await passwordProblem(sql, password);
+  if (held) return held;
+  const [{ taken }] =
+    (await sql`select address_is_taken(${address}, false) and ${address} <> ${person.email} as taken`) as unknown as [
+      { taken: boolean },
+    ];
+  if (taken) return { problem: TAKEN };
   try {
     await sql`update people set email = ${address} where id = ${person.id}`;
   } catch (error) {
     // somebody took it at the same moment
-    if ((error as { code?: string }).code === '23505')
-      return { problem: 'This e-mail belongs to another account here.' };
+    if ((error as { code?: string }).code === '23505') return { problem: TAKEN };
     throw error;
   }
   return { value: address };

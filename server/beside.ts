@@ -1,6 +1,6 @@
 import { actingAs } from './acting-as';
 import type { Sql } from './database';
-import { deliverDue } from './hooks/deliver';
+import { postman } from './hooks/deliver';
 import { sendDigest } from './notices';
 
 /** How often it is looked whether something is due, in ms. */
@@ -21,7 +21,8 @@ export function runBeside(sql: Sql, ownAddress: string): () => void {
     };
     setTimeout(() => void turn(), wait).unref();
   };
-  every(HOOKS_EVERY, () => deliverDue(sql, ownAddress));
+  const { sendDue } = postman(sql, ownAddress);
+  every(HOOKS_EVERY, sendDue);
   every(DIGESTS_EVERY, () => sendDigests(sql));
   return () => void (isOver = true);
 }

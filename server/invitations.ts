@@ -113,10 +113,11 @@ export async function invitationBy(sql: Query, secret: string): Promise<OpenedIn
 /** Why an invitation is not taken, by how it stands. */
 const REFUSED: Record<string, string> = {
   none: 'There is no such invitation. Ask for another.',
-  used: 'This invitation was used already; each works once. Ask for another, or sign in.',
-  revoked: 'This invitation was taken back. Ask for another.',
-  lapsed: 'This invitation has lapsed. Ask for another.',
-  already: 'You are in this team already.',
+  used: 'This invitation was already used; each works once. Ask for another, or sign in.',
+  revoked: 'This invitation was revoked. Ask for another.',
+  lapsed: 'This invitation has expired. Ask for another.',
+  already: 'You are already in this team.',
+  'has-account': 'This e-mail already has an account here. Sign in with it, then open the link again.',
 };
 
 /** The sentence for whoever follows an invitation that is closed, or none; null for an open one. */
@@ -132,9 +133,12 @@ export async function takeInvitation(sql: Query, secret: string): Promise<Parsed
   return taken === 'joined' ? { value: true } : { problem: REFUSED[taken] ?? REFUSED.none! };
 }
 
-/** Makes an account for somebody who was invited, and takes the invitation for it: both or neither. */
+/**
+ * Makes an account for somebody who was invited, and takes the invitation for it: both or neither. The account is for the address that the invitation was made
+ * for: whoever invited vouches for it, and nobody registers another one's.
+ */
 export async function joinAnew(
-  sql: Sql,
+  sql: Query,
   secret: string,
   { name, email, password }: { name: string; email: string; password: string },
 ): Promise<Parsed<{ personId: string }>> {
@@ -143,29 +147,13 @@ export async function joinAnew(
   const invitation = await invitationBy(sql, secret);
   const closed = closedInvitation(invitation);
   if (closed) return { problem: closed };
-  const hash = await hashPassword(password);
-  const address = email.trim().toLowerCase();
-  try {
-    return await sql.begin(async (transaction): Promise<Parsed<{ personId: string }>> => {
-      // the id is chosen here: what was just written is not to be read before it is known who asks
-      const [{ id }] = (await transaction`select nextval(pg_get_serial_sequence('people', 'id')) as id`) as unknown as [
-        { id: string },
-      ];
-      await transaction`select set_config('ypsiline.person', ${id}, true)`;
-      const [taken] = await transaction<{ id: string }[]>`select id from person_to_sign_in(${address})`;
-      if (taken)
-        return { problem: 'This e-mail has an account here already; sign in with it, then open the link again.' };
-      await transaction`
-        insert into people (id, email, name, password_hash) overriding system value values (${id}, ${address}, ${name}, ${hash})`;
-      const joined = await takeInvitation(transaction, secret);
-      if (joined.problem !== undefined) throw new NotJoined(joined.problem);
-      return { value: { personId: id } };
-    });
-  } catch (error) {
-    if (error instanceof NotJoined) return { problem: error.message };
-    throw error;
-  }
+  if (email.trim().toLowerCase() !== invitation!.email)
+    return {
+      problem: `This invitation is for ${invitation!.email}. Join with that address, or ask ${invitation!.madeBy} to invite another.`,
+    };
+  const [{ outcome, person }] = (await sql`
+    select outcome, person from join_by_invitation(${hashToken(secret)}, ${name}, ${await hashPassword(password)})`) as unknown as [
+    { outcome: string; person: string | null },
+  ];
+  return person === null ? { problem: REFUSED[outcome] ?? REFUSED.none! } : { value: { personId: person } };
 }
-
-/** Ends the transaction that would have made an account for nothing. */
-class NotJoined extends Error {}

@@ -45,25 +45,31 @@ export async function makePasswordLink(
 export async function linkForAnybody(sql: Sql, email: string): Promise<Parsed<{ path: string }>> {
   const [person] = await sql<{ id: string; teamId: string | null }[]>`
     select id, (select team_id from members where person_id = people.id order by left_at nulls first limit 1) as team_id
-      from people where email = ${email.trim().toLowerCase()}`;
+      from people where email = ${email.trim().toLowerCase()} order by vouched desc limit 1`;
   if (!person?.teamId) return { problem: `Nobody here has the e-mail ${email}.` };
-  return { value: { path: await keepLink(sql, { teamId: person.teamId, personId: person.id, madeBy: person.id }) } };
+  const link = { teamId: person.teamId, personId: person.id, madeBy: person.id, byOperator: true };
+  return { value: { path: await keepLink(sql, link) } };
 }
 
 /** Keeps a fresh link, and answers with where it leads; its secret is kept nowhere. */
 async function keepLink(
   sql: Query,
-  { teamId, personId, madeBy }: { teamId: string; personId: string; madeBy: string },
+  {
+    teamId,
+    personId,
+    madeBy,
+    byOperator = false,
+  }: { teamId: string; personId: string; madeBy: string; byOperator?: boolean },
 ): Promise<string> {
   const secret = `ypsp_${freshToken()}`;
   await sql`
-    insert into password_links (token_hash, team_id, person_id, made_by, lapses_at)
-    values (${hashToken(secret)}, ${teamId}, ${personId}, ${madeBy}, now() + make_interval(hours => ${PASSWORD_LINK_HOURS}))`;
+    insert into password_links (token_hash, team_id, person_id, made_by, by_operator, lapses_at)
+    values (${hashToken(secret)}, ${teamId}, ${personId}, ${madeBy}, ${byOperator}, now() + make_interval(hours => ${PASSWORD_LINK_HOURS}))`;
   return `/password/${secret}`;
 }
 
 /** What somebody who follows such a link is told. */
-export type OpenedPasswordLink = { email: string; name: string; state: 'open' | 'used' | 'lapsed' };
+export type OpenedPasswordLink = { email: string; name: string; state: 'open' | 'used' | 'lapsed' | 'ended' };
 
 export async function passwordLinkBy(sql: Query, secret: string): Promise<OpenedPasswordLink | null> {
   if (secret.length > 200) return null;
@@ -73,8 +79,10 @@ export async function passwordLinkBy(sql: Query, secret: string): Promise<Opened
 
 const REFUSED: Record<string, string> = {
   none: 'There is no such link. Ask an owner of your team for another.',
-  used: 'This link was used already; each works once. Ask an owner of your team for another.',
-  lapsed: 'This link has lapsed. Ask an owner of your team for another.',
+  used: 'This link was already used; each works once. Ask an owner of your team for another.',
+  lapsed: 'This link has expired. Ask an owner of your team for another.',
+  ended:
+    'This link no longer works: the team or the account has changed since it was made. Ask an owner of your team for another.',
 };
 
 /** The sentence for whoever follows a link that is closed, or none; null for an open one. */

@@ -43,7 +43,8 @@ export async function addTeam(
 export type NewPerson = { email: string; name: string; password: string; says: string; role?: Role };
 
 /**
- * Adds a person to a team, by whoever runs the server; the first of a team is its owner. Somebody whom another team already has keeps their name and password.
+ * Adds a person to a team, by whoever runs the server, who vouches for the address; the first of a team is its owner. Somebody whom another team already has
+ * keeps their name and password.
  *
  * @returns the person's id, and whether they are new to this installation
  */
@@ -55,11 +56,11 @@ export async function addPerson(
   const [added] = await sql<{ id: string }[]>`
     insert into people (email, name, password_hash, demo)
     select ${email.trim().toLowerCase()}, ${name}, ${await hashPassword(password)}, demo from teams where id = ${teamId}
-    on conflict (email) do nothing
+    on conflict (email, vouched) do nothing
     returning id`;
   const [person] = added
     ? [added]
-    : await sql<{ id: string }[]>`select id from people where email = ${email.trim().toLowerCase()}`;
+    : await sql<{ id: string }[]>`select id from people where email = ${email.trim().toLowerCase()} and vouched`;
   await sql`
     insert into members (team_id, person_id, says, role)
     select ${teamId}, ${person!.id}, ${says},

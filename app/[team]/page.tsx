@@ -33,7 +33,7 @@ export default async function Page({ params, searchParams }: Props) {
   const access = (await teamAccess(database({ personId: person.id }), person.id, slug, 'read')) ?? notFound();
   const team = { id: access.teamId, slug, name: access.teamName };
   const { q, sort, page, archived } = question.parse(await searchParams);
-  const asked = { sought: q.replaceAll('\u0000', ''), sort, page, archived: archived === '1' };
+  const asked = { sought: q, sort, page, archived: archived === '1' };
   const [list, members, sets] = await Promise.all([
     specPage(database(access), access, asked),
     membersOf(database(access), access),

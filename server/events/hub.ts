@@ -2,6 +2,7 @@ import { actingAs } from '../acting-as';
 import type { Sql } from '../database';
 import { type News, newsSince } from '../drafts';
 import { type Here, hereAt } from '../presence';
+import { STREAM_LIMITS } from './limits';
 
 /** An open event stream: a window that looks at a draft. */
 export type Watcher = {
@@ -15,6 +16,8 @@ export type Watcher = {
   revision: number;
   /** Sends an event; who are told the same share its text. */
   send: (event: StreamEvent) => void;
+  /** Gives its place back. */
+  release: () => void;
   /** Says nothing, so that what stands in between keeps the stream open. */
   breathe: () => void;
   /** @param why what the window is told: to come back somewhere, or that it may no longer look */
@@ -48,6 +51,8 @@ export const SAID_EVERY = 5_000;
 export function createHub(sql: Sql) {
   const watchers = new Map<string, Set<Watcher>>();
   const due = new Map<string, Due>();
+  const places = new Map<string, number>();
+  let taken = 0;
 
   const of = (specId: string): Watcher[] => [...(watchers.get(specId) ?? [])];
   const all = (): Watcher[] => [...watchers.values()].flatMap((each) => [...each]);
@@ -141,6 +146,7 @@ export function createHub(sql: Sql) {
     remove: (watcher: Watcher): void => {
       const same = watchers.get(watcher.specId);
       if (!same?.delete(watcher)) return;
+      watcher.release();
       if (same.size === 0) watchers.delete(watcher.specId);
       void areGone([watcher.window]);
     },
@@ -151,8 +157,24 @@ export function createHub(sql: Sql) {
     },
     sayHere,
     breathe: (): void => all().forEach((watcher) => watcher.breathe()),
+    /** Takes a place for a stream, before anything is waited for; the answer gives it back, or says which limit is reached. */
+    takePlace: (personId: string): (() => void) | 'person' | 'process' => {
+      const own = places.get(personId) ?? 0;
+      if (own >= STREAM_LIMITS.ofOne) return 'person';
+      if (taken >= STREAM_LIMITS.ofProcess) return 'process';
+      taken++;
+      places.set(personId, own + 1);
+      let isTaken = true;
+      return () => {
+        if (!isTaken) return;
+        isTaken = false;
+        taken--;
+        const left = (places.get(personId) ?? 1) - 1;
+        if (left > 0) places.set(personId, left);
+        else places.delete(personId);
+      };
+    },
     count: (): number => all().length,
-    countOf: (personId: string): number => all().filter((watcher) => watcher.personId === personId).length,
     /** Ends the streams, a part at a time within so many ms: those who were here come back somewhere else, not all at once. */
     drain: async (withinMs: number): Promise<void> => {
       const open = all();

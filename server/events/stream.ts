@@ -1,7 +1,5 @@
 import { type Hub, OVER, type Watcher } from './hub';
-
-/** What waits for a window that does not read, in bytes; beyond it the stream is ended, and the window goes on where it was. */
-const MOST_WAITING = 2_000_000;
+import { STREAM_LIMITS } from './limits';
 
 type Opened = Omit<Watcher, 'send' | 'breathe' | 'end'>;
 
@@ -16,13 +14,17 @@ type Opened = Omit<Watcher, 'send' | 'breathe' | 'end'>;
 export function openStream(hub: Hub, opened: Opened): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let watcher: Watcher;
+  let written = 0;
   return new ReadableStream<Uint8Array>(
     {
       start(controller) {
         const write = (text: string): void => {
           try {
-            if ((controller.desiredSize ?? 0) < -MOST_WAITING) return leave();
-            controller.enqueue(encoder.encode(text));
+            const bytes = encoder.encode(text);
+            controller.enqueue(bytes);
+            // whoever reads comes back and goes on where it was; for whoever does not, no more is kept
+            written += bytes.length;
+            if (written > STREAM_LIMITS.bytes) leave();
           } catch {
             leave();
           }

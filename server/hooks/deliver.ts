@@ -1,4 +1,4 @@
-import { lookup } from 'node:dns';
+import { Resolver } from 'node:dns/promises';
 import { request as plainRequest } from 'node:http';
 import { request as secureRequest } from 'node:https';
 import type { LookupFunction } from 'node:net';
@@ -12,29 +12,57 @@ type Due = { id: string; hookId: string; url: string; secret: string; body: stri
 
 /** When a delivery that failed is tried again, in minutes, after its first, second, … try; then it is given up. */
 const AGAIN_AFTER = [1, 5, 30, 120, 360, 720, 1440];
+
+/** How long a receiver has for its whole answer, whatever it says meanwhile, in ms. */
 const PATIENCE_MS = 10_000;
-const AT_ONCE = 10;
+
+/** So many are sent to at once; each hook has at most one of these places, so that a slow receiver keeps only its own waiting. */
+const AT_ONCE = 20;
 
 /** What came of a try. */
 type Came = { isDelivered: boolean; said: string };
 
+/** Sends what is due: how many deliveries were taken now, and when those under way have ended. */
+export type Postman = { sendDue: () => Promise<number>; idle: () => Promise<void> };
+
 /**
- * Sends what is due, each signed; what fails is tried again later. Several servers may do so at once: each delivery is taken by one.
+ * Sends what is due to web hooks, each signed; what fails is tried again later. Nothing waits for the slowest: what has ended makes room for the next. Several servers
+ * may do so at once: each delivery is taken by one.
  *
  * @param ownAddress where this installation itself is reached, for the receiver that it ships
- * @returns how many were tried
  */
-export async function deliverDue(sql: Sql, ownAddress: string): Promise<number> {
-  const due = await sql<Due[]>`select * from deliveries_due(${AT_ONCE})`;
-  await Promise.all(
-    due.map(async ({ id, tries, ...delivery }) => {
-      const { isDelivered, said } = await send(delivery, ownAddress);
-      const minutes = AGAIN_AFTER[tries - 1] ?? null;
-      await sql`
-        select delivery_came_to(${id}, ${said.slice(0, 200)}, ${isDelivered}, ${minutes === null ? null : `${minutes} minutes`}::interval)`;
-    }),
-  );
-  return due.length;
+export function postman(sql: Sql, ownAddress: string): Postman {
+  const busy = new Map<string, Promise<void>>();
+
+  const deliver = async ({ id, tries, ...delivery }: Due): Promise<void> => {
+    const { isDelivered, said } = await send(delivery, ownAddress);
+    const minutes = AGAIN_AFTER[tries - 1] ?? null;
+    await sql`
+      select delivery_came_to(${id}, ${said.slice(0, 200)}, ${isDelivered}, ${minutes === null ? null : `${minutes} minutes`}::interval)`;
+  };
+
+  const take = async (): Promise<number> => {
+    const room = AT_ONCE - busy.size;
+    if (room <= 0) return 0;
+    const due = await sql<Due[]>`select * from deliveries_due(${room}, ${`{${[...busy.keys()].join(',')}}`}::uuid[])`;
+    for (const each of due) {
+      const sent = deliver(each)
+        // what was not noted is due again by itself in two minutes
+        .catch(() => {})
+        .then(() => void busy.delete(each.hookId))
+        .then(() => void sendDue().catch(() => {}));
+      busy.set(each.hookId, sent);
+    }
+    return due.length;
+  };
+  // one asks after the other, so that each knows what the other took
+  let asking = Promise.resolve(0);
+  const sendDue = (): Promise<number> => (asking = asking.catch(() => 0).then(take));
+
+  const idle = async (): Promise<void> => {
+    while (busy.size > 0) await Promise.all(busy.values());
+  };
+  return { sendDue, idle };
 }
 
 async function send({ hookId, url, secret, body }: Omit<Due, 'id' | 'tries'>, ownAddress: string): Promise<Came> {
@@ -59,7 +87,7 @@ function post(url: URL, headers: Record<string, string>, body: string, isOwn: bo
   return new Promise((resolve) => {
     const request = ask(
       url,
-      { method: 'POST', headers, timeout: PATIENCE_MS, ...(isOwn ? {} : { lookup: openLookup }) },
+      { method: 'POST', headers, signal: AbortSignal.timeout(PATIENCE_MS), ...(isOwn ? {} : { lookup: openLookup() }) },
       (response) => {
         // what it says beyond its status is not read
         response.destroy();
@@ -73,22 +101,36 @@ function post(url: URL, headers: Record<string, string>, body: string, isOwn: bo
         else resolve({ isDelivered: false, said: `answered ${status}` });
       },
     );
-    request.on('timeout', () => request.destroy(new Error(`no answer within ${PATIENCE_MS / 1000} s`)));
-    request.on('error', (error) => resolve({ isDelivered: false, said: error.message }));
+    request.on('error', (error) => {
+      const isLate = error.name === 'AbortError' || error.name === 'TimeoutError';
+      resolve({ isDelivered: false, said: isLate ? `no answer within ${PATIENCE_MS / 1000} s` : error.message });
+    });
     request.end(body);
   });
 }
 
-/** Looks a name up as usual, and refuses what it stands for where that is inside the own network. */
-export const openLookup: LookupFunction = (name, options, answer) => {
-  if (isIP(name))
-    return isOpenAddress(name) ? answer(null, name, isIP(name)) : answer(new Error(IN_OWN_NETWORK), '', 4);
-  lookup(name, { ...options, all: true }, (error, addresses) => {
-    if (error) return answer(error, '', 4);
-    if (addresses.some(({ address }) => !isOpenAddress(address))) return answer(new Error(IN_OWN_NETWORK), '', 4);
-    const [first] = addresses;
-    if (!first) return answer(new Error(`${name} stands for no address`), '', 4);
-    if (options.all) return answer(null, addresses);
-    return answer(null, first.address, first.family);
-  });
-};
+/** Asks the name servers by itself: the system’s own way waits in the few threads in which passwords are checked. */
+const resolver = new Resolver({ timeout: 3_000, tries: 2 });
+
+async function addressesOf(name: string): Promise<string[]> {
+  const found = await Promise.allSettled([resolver.resolve4(name), resolver.resolve6(name)]);
+  return found.flatMap((each) => (each.status === 'fulfilled' ? each.value : []));
+}
+
+/** Looks a name up, and refuses what it stands for where that is inside the own network. */
+export function openLookup(addresses: (name: string) => Promise<string[]> = addressesOf): LookupFunction {
+  return (name, options, answer) => {
+    void (async () => {
+      const found = isIP(name) ? [name] : await addresses(name);
+      if (found.some((address) => !isOpenAddress(address))) return answer(new Error(IN_OWN_NETWORK), '', 4);
+      const [first] = found;
+      if (first === undefined) return answer(new Error(`${name} has no address`), '', 4);
+      if (options.all)
+        return answer(
+          null,
+          found.map((address) => ({ address, family: isIP(address) })),
+        );
+      return answer(null, first, isIP(first));
+    })().catch((error: Error) => answer(error, '', 4));
+  };
+}

@@ -44,13 +44,3 @@ export function secure(request, response, isSecure) {
   };
   for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
 }
-
-/** Can an address be read as text that a database can be asked for? @param {string} url */
-export function isReadable(url) {
-  try {
-    const path = decodeURIComponent(url.split('?')[0] ?? '');
-    return !/[\u0000-\u001f\u007f]/.test(path) && url.length <= 4000;
-  } catch {
-    return false;
-  }
-}

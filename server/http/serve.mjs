@@ -3,19 +3,30 @@
 // process takes requests, an orderly end.
 import { createServer } from 'node:http';
 import next from 'next';
+import { driverProblem } from './driver.mjs';
 import { answerAway } from './away.mjs';
 import { clientOf, readTrustedProxies } from './client-address.mjs';
 import { answerHealth, application } from './health.mjs';
 import { serveMetrics } from './metrics.mjs';
 import { logRequest } from './request-log.mjs';
-import { isReadable, secure } from './security.mjs';
+import { plainAddress } from './plain-address.mjs';
+import { secure } from './security.mjs';
 import { signInGate } from './sign-in-gate.mjs';
+import { cutSilentSockets } from './silent-sockets.mjs';
 
 /** After SIGTERM: how long a balancer has to see that this process takes no more, how long streams take to end, how long everything may, in ms. */
 const [UNREADY_MS, STREAMS_MS, DRAIN_MS] = [Number(process.env.YPSILINE_UNREADY_MS ?? 0), 4_000, 10_000];
 
+/** What a request may ask for. Of anything else Next makes no request of its own. */
+const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
+
 const { PORT = '4410', HOST = '127.0.0.1', YPSILINE_TRUSTED_PROXIES = '' } = process.env;
 const { YPSILINE_METRICS_PORT = '', YPSILINE_METRICS_HOST = '127.0.0.1' } = process.env;
+const unmended = driverProblem();
+if (unmended) {
+  console.error(`✗ ${unmended}`);
+  process.exit(1);
+}
 let isDraining = false;
 const trusted = readTrustedProxies(YPSILINE_TRUSTED_PROXIES);
 const app = next({ dev: false, hostname: HOST, port: Number(PORT) });
@@ -31,6 +42,8 @@ const server = createServer(
   { requestTimeout: 60_000, headersTimeout: 20_000, keepAliveTimeout: 75_000 },
   async (request, response) => {
     const { address, isSecure, isTrusted } = clientOf(request, trusted);
+    const plain = plainAddress(request.url ?? '/');
+    request.url = plain ?? '/';
     logRequest(request, response, { address, isTrusted, onDone: (done) => count(request, done) });
     // whoever keeps this connection is to open the next one elsewhere
     if (isDraining) response.setHeader('Connection', 'close');
@@ -40,9 +53,10 @@ const server = createServer(
     request.headers['x-forwarded-for'] = address;
     request.headers['x-forwarded-proto'] = isSecure ? 'https' : 'http';
     secure(request, response, isSecure);
-    if (!isReadable(request.url ?? '/')) {
-      response.writeHead(400, { 'Content-Type': 'text/plain; charset=utf-8' });
-      return response.end('This address cannot be read; check it and try again.\n');
+    if (plain === null) return sayPlainly(response, 400, 'This address can’t be read. Check it and try again.');
+    if (!METHODS.includes(request.method ?? '')) {
+      response.setHeader('Allow', METHODS.join(', '));
+      return sayPlainly(response, 405, `Nothing here answers ${request.method}.`);
     }
     answerAway(request, response);
     const answer = () =>
@@ -51,10 +65,16 @@ const server = createServer(
         if (!response.headersSent) response.writeHead(500);
         response.end();
       });
-    const isSignIn = request.method === 'POST' && /^\/api\/session\/?($|\?)/.test(request.url ?? '');
+    const isSignIn = request.method === 'POST' && /^\/api\/session\/?($|\?)/i.test(plain);
     return isSignIn ? signIn(request, response, address, answer) : answer();
   },
 );
+
+/** @param {import('node:http').ServerResponse} response @param {number} status @param {string} says */
+function sayPlainly(response, status, says) {
+  response.writeHead(status, { 'Content-Type': 'text/plain; charset=utf-8' });
+  response.end(`${says}\n`);
+}
 
 for (const signal of /** @type {const} */ (['SIGTERM', 'SIGINT'])) {
   process.once(signal, async () => {
@@ -68,6 +88,7 @@ for (const signal of /** @type {const} */ (['SIGTERM', 'SIGINT'])) {
   });
 }
 
+cutSilentSockets(server);
 server.on('error', (error) => {
   console.error(`✗ ${error.message}`);
   process.exit(1);

@@ -4,60 +4,105 @@ const [AT_ONCE, WAITING_OF_ONE, WAITING] = [2, 8, 64];
 /** How long one that finds no room is held before it is told so, in ms: whoever guesses in a loop goes no faster. */
 const HELD_MS = 1_000;
 
-const BUSY = JSON.stringify({ problem: 'Too many sign-ins are being tried at once; try again in a few seconds.' });
+/** The most that an e-mail and a password take, in bytes, and how long they may take to come, in ms. */
+const [LARGEST, BODY_MS] = [4_096, 3_000];
+
+/** A place is given back after so long, whatever became of the answer, in ms. */
+const PLACE_MS = 15_000;
+
+/** @typedef {import('node:http').IncomingMessage} Request */
+/** @typedef {import('node:http').ServerResponse} Response */
 
 /**
- * Lets sign-ins through a few at a time, in the order in which they came, so that many guessers do not slow down whoever
- * reads. An office behind one address waits a moment; only a crowd is refused.
+ * Lets sign-ins through a few at a time, so that many guessers do not slow down whoever reads. A request waits for its place only once the whole of it is here, and
+ * an address that has a place comes after those that have none: neither a slow socket nor a crowd behind one address keeps others out.
  */
 export function signInGate() {
-  let running = 0;
   /** @type {{ address: string, go: () => void }[]} */
   const waiting = [];
+  /** @type {string[]} */
+  const running = [];
 
   const next = () => {
-    while (running < AT_ONCE && waiting.length > 0) {
-      running++;
-      waiting.shift()?.go();
+    while (running.length < AT_ONCE && waiting.length > 0) {
+      const fair = waiting.findIndex(({ address }) => !running.includes(address));
+      const [entry] = waiting.splice(Math.max(0, fair), 1);
+      if (!entry) return;
+      running.push(entry.address);
+      entry.go();
     }
   };
 
-  /**
-   * @param {import('node:http').IncomingMessage} request
-   * @param {import('node:http').ServerResponse} response
-   * @param {string} address who asks
-   * @param {() => void} handle
-   */
-  return (request, response, address, handle) => {
-    const own = waiting.filter((each) => each.address === address).length;
-    if (own >= WAITING_OF_ONE || waiting.length >= WAITING) {
-      request.resume();
-      const timer = setTimeout(() => {
-        response.writeHead(429, {
-          'Content-Type': 'application/json',
-          'Retry-After': '5',
-          'Cache-Control': 'no-store',
-        });
-        response.end(BUSY);
-      }, HELD_MS);
-      response.once('close', () => clearTimeout(timer));
-      return;
-    }
+  /** @param {Response} response @param {string} address @param {() => void} handle */
+  const wait = (response, address, handle) => {
     let isRunning = false;
     const entry = {
       address,
       go: () => {
         isRunning = true;
+        setTimeout(leave, PLACE_MS).unref();
         handle();
       },
     };
-    waiting.push(entry);
-    response.once('close', () => {
+    const leave = () => {
       const place = waiting.indexOf(entry);
       if (place >= 0) waiting.splice(place, 1);
-      if (isRunning) running--;
+      if (isRunning) running.splice(running.indexOf(address), 1);
+      isRunning = false;
       next();
-    });
+    };
+    response.once('close', leave);
+    waiting.push(entry);
     next();
   };
+
+  /** @param {Request} request @param {Response} response @param {string} address who asks @param {() => void} handle */
+  return async (request, response, address, handle) => {
+    const problem = await wholeBody(request);
+    if (response.destroyed) return;
+    if (problem) return refuse(response, problem.status, problem.says);
+    const own = waiting.filter((each) => each.address === address).length;
+    if (own >= WAITING_OF_ONE || waiting.length >= WAITING) {
+      request.resume();
+      const timer = setTimeout(
+        () => refuse(response, 429, 'Too many sign-ins are being tried at once. Try again in a few seconds.'),
+        HELD_MS,
+      );
+      response.once('close', () => clearTimeout(timer));
+      return;
+    }
+    wait(response, address, handle);
+  };
+}
+
+/**
+ * Waits until the whole of a small body is in the request’s own buffer, from which whoever handles it reads it.
+ * @param {Request} request
+ * @returns {Promise<{ status: number, says: string } | null>} why not
+ */
+async function wholeBody(request) {
+  const tooLarge = {
+    status: 413,
+    says: `An e-mail and a password take at most ${LARGEST.toLocaleString('en')} bytes.`,
+  };
+  if (Number(request.headers['content-length'] ?? 0) > LARGEST) return tooLarge;
+  const until = performance.now() + BODY_MS;
+  while (!request.complete && !request.destroyed) {
+    if (request.readableLength > LARGEST) return tooLarge;
+    if (performance.now() > until)
+      return { status: 408, says: 'The e-mail and the password took too long to arrive. Try again.' };
+    // nothing tells of a message that has come whole but is not read yet
+    await new Promise((resolve) => setTimeout(resolve, 4));
+  }
+  return request.readableLength > LARGEST ? tooLarge : null;
+}
+
+/** @param {Response} response @param {number} status @param {string} problem */
+function refuse(response, status, problem) {
+  response.writeHead(status, {
+    'Content-Type': 'application/json',
+    'Cache-Control': 'no-store',
+    ...(status === 429 ? { 'Retry-After': '5' } : { Connection: 'close' }),
+  });
+  response.end(JSON.stringify({ problem }));
 }

@@ -5,7 +5,7 @@ import { freshToken, hashToken } from './tokens';
 export const KNOWN_DAYS = 180;
 
 /** Has this browser signed this person in before? */
-export async function isKnownBrowser(sql: Query, personId: string, token: string | null): Promise<boolean> {
+async function isKnownBrowser(sql: Query, personId: string, token: string | null): Promise<boolean> {
   if (!token) return false;
   const [known] = await sql`
     select 1 from known_browsers

@@ -1,8 +1,9 @@
 import { actingAs } from '../acting-as';
 import type { Query, Sql } from '../database';
 import { isDemo } from '../people';
-import { type Subject, succeeded, takeTry } from './delays';
-import { isKnownBrowser, rememberBrowser } from './known-browsers';
+import { type Subject, succeeded } from './delays';
+import { rememberBrowser } from './known-browsers';
+import { passwordProblem } from './own-password';
 import { hashPassword, passwordFits } from './passwords';
 import { freshToken, hashToken } from './tokens';
 
@@ -34,30 +35,27 @@ export async function signIn(
   { email, password, address, browser = null, agent = '' }: Credentials,
 ): Promise<SignIn> {
   const account = email.trim().toLowerCase();
-  const [found] = await sql<(Person & { passwordHash: string; demo: boolean })[]>`
-    select id, email, name, password_hash, demo from person_to_sign_in(${account})`;
-  const own = found && actingAs(sql, { personId: found.id, address });
-  const isKnown = own !== undefined && (await isKnownBrowser(own, found!.id, browser));
-  const subjects: Subject[] = isKnown
-    ? [{ kind: 'browser', name: browser! }]
-    : [
-        { kind: 'account', name: account },
-        { kind: 'address', name: address },
-      ];
-  for (const subject of subjects) {
-    const wait = await takeTry(sql, subject);
-    if (wait !== null) return { signedIn: false, reason: 'too-many', wait };
-  }
-  const fits = await passwordFits(found?.passwordHash, password);
+  const tries = await sql<Try[]>`
+    select * from try_to_sign_in(${account}, ${address}, ${browser === null ? null : hashToken(browser)}, ${browser ?? ''})`;
+  const [{ wait, subjects }] = tries as unknown as [Try];
+  if (wait !== null) return { signedIn: false, reason: 'too-many', wait };
+  let found: Try | null = null;
+  // without an account it takes as long; one that its holder typed alone comes after the one that is vouched for
+  for (const each of tries)
+    if ((await passwordFits(each.passwordHash ?? undefined, password)) && found === null) found = each;
   // the demo's passwords are in the open: they open nothing once there is a team of one's own
-  if (!fits || !found || !own || (found.demo && !(await isDemo(sql)))) return { signedIn: false, reason: 'wrong' };
+  if (!found || (found.demo && !(await isDemo(sql)))) return { signedIn: false, reason: 'wrong' };
 
   for (const subject of subjects) await succeeded(sql, subject);
+  const own = actingAs(sql, { personId: found.id, address });
   const token = await openSession(own, { personId: found.id, address, agent });
   await sql`select forget_lapsed()`;
   const person = { id: found.id, email: found.email, name: found.name };
   return { signedIn: true, token, browser: await rememberBrowser(own, found.id, browser), person };
 }
+
+/** A try to sign in, with an account under the address, if there is one. */
+type Try = Person & { wait: number | null; subjects: Subject[]; passwordHash: string | null; demo: boolean };
 
 /** Opens a session for somebody who has shown who they are; answers with its token. */
 export async function openSession(
@@ -131,14 +129,8 @@ export async function changePassword(
   if (short) return { changed: false, problem: short, field: 'next' };
   if (next === now)
     return { changed: false, problem: 'This is the password that you have; choose another.', field: 'next' };
-  const subject: Subject = { kind: 'account', name: `change ${person.id}` };
-  const wait = await takeTry(sql, subject);
-  if (wait !== null)
-    return { changed: false, problem: `Too many attempts. Wait ${wait} seconds, then try again.`, field: 'now', wait };
-  const [kept] = await sql<{ passwordHash: string }[]>`select password_hash from person_to_sign_in(${person.email})`;
-  if (!(await passwordFits(kept?.passwordHash, now)))
-    return { changed: false, problem: 'This is not the password that you have now.', field: 'now' };
-  await succeeded(sql, subject);
+  const held = await passwordProblem(sql, now);
+  if (held) return { changed: false, field: 'now', ...held };
   await sql`update people set password_hash = ${await hashPassword(next)}, demo = false where id = ${person.id}`;
   await endOtherSessions(sql, person.id, token);
   return { changed: true };

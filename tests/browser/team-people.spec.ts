@@ -31,7 +31,7 @@ test('an invitation by link: a new account, once; then the team is handed over a
   await expect(pell.getByRole('heading', { name: 'Specifications' })).toBeVisible();
   const again = await windowOf(browser, baseURL, null);
   await again.goto(new URL(link).pathname);
-  await expect(again.getByText('This invitation was used already')).toBeVisible();
+  await expect(again.getByText('This invitation was already used')).toBeVisible();
 
   // the last owner does not leave
   await ansa.reload({ waitUntil: 'networkidle' });

@@ -50,6 +50,7 @@ function look(hub: Hub, at: { specId: string; personId: string; session: string;
       else told.far++;
     },
     breathe: () => {},
+    release: () => {},
     end: (why: string) => {
       told.ended.push(why);
       hub.remove(watcher);

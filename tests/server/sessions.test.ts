@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { changePassword, personOfToken, signIn, signOut } from '../../server/sign-in/sessions';
+import { actingAs } from '../../server/acting-as';
 import { teamAccess } from '../../server/access/access';
 import { addPerson, addTeam, isDemo, membersOf } from '../../server/people';
 import { teamWithMember, testDatabase } from './test-database';
@@ -103,7 +104,8 @@ describe('one’s own account', () => {
       await signIn(sql(), { email, password, address: '1' }),
     ];
     if (!here.signedIn || !there.signedIn) throw new Error('not signed in');
-    const change = (now: string, next: string) => changePassword(sql(), here.person, { now, next, token: here.token });
+    const change = (now: string, next: string) =>
+      changePassword(actingAs(sql(), { personId: here.person.id }), here.person, { now, next, token: here.token });
     expect(await change('not it', 'quite a new one')).toMatchObject({
       field: 'now',
       problem: 'This is not the password that you have now.',

@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import { database } from '../../../server/database';
 import { markRead, NOTICE_KINDS, type NoticeKind, unreadCount, want } from '../../../server/notices';
-import { askerOf, forPeople, isNumber, readBody } from '../../answers';
+import { askerOf, forPeople, readBody } from '../../answers';
+import { isNumber } from '../../numbers';
 
 const change = z.union([
   z.strictObject({ read: z.literal('all').or(z.string().refine(isNumber)) }),

@@ -15,7 +15,6 @@ export const POST = forAnybody(async (request) => {
   if ('refusal' in read) return read.refusal;
   const result = await signIn(database(), {
     ...read.body,
-    email: read.body.email.replaceAll('\u0000', ''),
     address: await clientAddress(),
     browser: await browserToken(),
     agent: await userAgent(),

@@ -6,6 +6,7 @@ import { startOf } from '../../../../server/starting-sets';
 import { HistoryPage } from '../../../../ui/history/history-page';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 import { SpecHead } from '../../../spec-page';
+import { readRevision } from '../../../numbers';
 
 type Props = { params: Promise<{ team: string; spec: string }>; searchParams: Promise<Record<string, unknown>> };
 
@@ -17,8 +18,7 @@ export default async function Page({ params, searchParams }: Props) {
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/history`);
   const [spec, access] = [await specOfPage(team, slug, '/history'), await accessOfPage(team, slug)];
-  const asked = Number((await searchParams)['before']);
-  const before = Number.isInteger(asked) && asked > 0 && asked < 2 ** 31 ? asked : null;
+  const before = readRevision((await searchParams)['before']);
   const [revisions, start] = await Promise.all([
     historyOf(database(access), access, before),
     startOf(database(access), access),

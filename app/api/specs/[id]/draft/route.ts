@@ -4,11 +4,12 @@ import { safeTwice } from '../../../../../server/database-away';
 import { saveDraft } from '../../../../../server/drafts';
 import { specOf } from '../../../../../server/specs';
 import { forSpec, readBody, refuse } from '../../../../answers';
+import { revisionNumber } from '../../../../numbers';
 
 const address = z.array(z.string().max(200)).max(12);
 const edit = z.strictObject({ at: address, before: z.json().optional(), after: z.json().optional() });
 const save = z.object({
-  revision: z.number().int().positive(),
+  revision: revisionNumber,
   edits: z.array(edit).max(20_000, 'A save has at most 20,000 edits; save more often.'),
 });
 

@@ -5,9 +5,10 @@ import { database } from '../../../../../server/database';
 import { publishEdition } from '../../../../../server/editions';
 import { forSpec, readBody, refuse } from '../../../../answers';
 import { rememberPoint } from '../../../../asker';
+import { revisionNumber } from '../../../../numbers';
 
 const publication = z.object({
-  revision: z.number().int().positive(),
+  revision: revisionNumber,
   version: z.string().max(80),
   note: plainText(LIMITS.notes),
   stepReason: plainText(500).default(''),

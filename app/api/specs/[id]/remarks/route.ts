@@ -2,7 +2,8 @@ import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
 import { database } from '../../../../../server/database';
 import { REMARK_LIMITS, remarksOf, writeRemark } from '../../../../../server/remarks';
-import { forSpec, isNumber, readBody, refuse } from '../../../../answers';
+import { forSpec, readBody, refuse } from '../../../../answers';
+import { isNumber } from '../../../../numbers';
 
 const remark = z.object({
   text: plainText(REMARK_LIMITS.text, 'A remark needs a text.'),

@@ -2,7 +2,8 @@ import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
 import { database } from '../../../../../server/database';
 import { askReview, endReview, reviewState } from '../../../../../server/reviews';
-import { forSpec, isNumber, nothingHere, readBody, refuse } from '../../../../answers';
+import { forSpec, nothingHere, readBody, refuse } from '../../../../answers';
+import { isNumber } from '../../../../numbers';
 
 const wanted = z.object({
   note: z.string().trim().pipe(plainText(2_000, 'Say in a sentence what should be looked at.')),

@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import { database } from '../../../../../server/database';
 import { handOver } from '../../../../../server/members';
-import { forTeam, isNumber, readBody, refuse } from '../../../../answers';
+import { forTeam, readBody, refuse } from '../../../../answers';
+import { isNumber } from '../../../../numbers';
 
 const wanted = z.object({ to: z.string().refine(isNumber, 'Choose somebody of the team.') });
 

@@ -3,11 +3,12 @@ import { plainText } from '../../../../../../core/spec/text-schema';
 import { database } from '../../../../../../server/database';
 import { answerReview } from '../../../../../../server/reviews';
 import { forSpec, readBody, refuse } from '../../../../../answers';
+import { revisionNumber } from '../../../../../numbers';
 
 const answer = z.object({
   verdict: z.enum(['approve', 'ask-changes'], 'A review is answered with approve or ask-changes.'),
   note: z.string().trim().pipe(plainText(2_000)).default(''),
-  revision: z.number().int().positive(),
+  revision: revisionNumber,
 });
 
 /** Approves the draft as it was seen, or asks for changes. */

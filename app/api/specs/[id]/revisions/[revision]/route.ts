@@ -3,14 +3,15 @@ import { plainText } from '../../../../../../core/spec/text-schema';
 import { database } from '../../../../../../server/database';
 import { nameRevision, restoreRevision } from '../../../../../../server/history';
 import { forSpec, nothingHere, readBody, refuse } from '../../../../../answers';
+import { readRevision, revisionNumber } from '../../../../../numbers';
 
 type Params = { id: string; revision: string };
 
 const name = z.object({ name: z.string().trim().pipe(plainText(80)) });
-const restore = z.object({ basedOn: z.number().int().positive() });
+const restore = z.object({ basedOn: revisionNumber });
 
 /** Revisions are counted from 1 in 31 bits. */
-const isRevision = (text: string): boolean => /^[1-9]\d{0,8}$/.test(text);
+const isRevision = (text: string): boolean => readRevision(text) !== null;
 
 /** Names a revision, or takes its name away. */
 export const PATCH = forSpec<'edit', Params>(['edit'], async (access, request, { revision }) => {

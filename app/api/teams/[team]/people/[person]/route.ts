@@ -2,7 +2,8 @@ import * as z from 'zod';
 import { ROLES } from '../../../../../../server/access/permissions';
 import { database } from '../../../../../../server/database';
 import { changeRole, removeMember } from '../../../../../../server/members';
-import { forTeam, isNumber, nothingHere, readBody, refuse } from '../../../../../answers';
+import { forTeam, nothingHere, readBody, refuse } from '../../../../../answers';
+import { isNumber } from '../../../../../numbers';
 
 type Params = { team: string; person: string };
 

@@ -1,6 +1,7 @@
 import { database } from '../../../../../../../server/database';
 import { makePasswordLink } from '../../../../../../../server/password-links';
-import { forTeam, isNumber, nothingHere, originOf, refuse } from '../../../../../../answers';
+import { forTeam, nothingHere, originOf, refuse } from '../../../../../../answers';
+import { isNumber } from '../../../../../../numbers';
 
 type Params = { team: string; person: string };
 
