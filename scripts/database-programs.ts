@@ -16,6 +16,5 @@ export const runDatabaseProgram: RunProgram = async (program, args, address) => 
     PGPASSWORD: decodeURIComponent(password),
     PGDATABASE: decodeURIComponent(pathname.slice(1)),
   };
-  const database = program === 'pg_restore' ? ['--dbname', env.PGDATABASE] : [];
-  await mustExecute(program, join(folder, program), [...database, ...args], { env });
+  await mustExecute(program, join(folder, program), args, { env });
 };

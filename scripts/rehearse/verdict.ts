@@ -1,5 +1,5 @@
 import type { Sql } from '../../server/database';
-import { holdEditions } from '../../server/backup/restore';
+import { holdEditions } from '../../server/backup/hold-editions';
 import type { Ledger } from './ledger';
 import type { Load } from './load';
 import type { Scene } from './scene';

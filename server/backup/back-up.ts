@@ -4,10 +4,10 @@ import { mkdir, readdir, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { connect } from '../database';
-import { countRows, DUMP, type Manifest, MANIFEST, NOT_KEPT } from './manifest';
+import { DUMP, holdTables, type Manifest, MANIFEST, NOT_KEPT } from './manifest';
 
 /** Runs one of PostgreSQL’s programs against an address; the address itself is on no command line. */
-export type RunProgram = (program: 'pg_dump' | 'pg_restore', args: string[], address: string) => Promise<void>;
+export type RunProgram = (program: 'pg_dump' | 'pg_restore' | 'psql', args: string[], address: string) => Promise<void>;
 
 /** Why there is no backup, or nothing was restored, in a sentence. */
 export class BackupProblem extends Error {}
@@ -29,7 +29,7 @@ export async function backUp(address: string, folder: string, runProgram: RunPro
         select pg_export_snapshot() as snapshot, (select max(name) from migrations) as migration`) as unknown as [
         { snapshot: string; migration: string },
       ];
-      const rows = await countRows(transaction);
+      const held = await holdTables(transaction);
       const args = ['--format=custom', '--no-owner', '--no-privileges', `--snapshot=${snapshot}`];
       const without = NOT_KEPT.map((table) => `--exclude-table-data=public.${table}`);
       await runProgram('pg_dump', [...args, ...without, `--file=${join(folder, DUMP)}`], address);
@@ -39,7 +39,7 @@ export async function backUp(address: string, folder: string, runProgram: RunPro
         made,
         migration,
         sha256: await sha256Of(join(folder, DUMP)),
-        rows,
+        ...held,
       };
       const file = join(folder, MANIFEST);
       await writeFile(`${file}.part`, `${JSON.stringify(manifest, null, 2)}\n`);

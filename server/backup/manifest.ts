@@ -14,6 +14,8 @@ const manifest = z.strictObject({
   sha256: z.string().regex(/^[0-9a-f]{64}$/),
   /** How many rows each table has. */
   rows: z.record(z.string(), z.number().int()),
+  /** A digest of all that each table holds; backups of before have none. */
+  digests: z.record(z.string(), z.string()).optional(),
 });
 
 export type Manifest = z.infer<typeof manifest>;
@@ -21,16 +23,31 @@ export type Manifest = z.infer<typeof manifest>;
 /** Tables that hold nothing that is worth keeping: who is here now. */
 export const NOT_KEPT = ['presence'];
 
-/** How many rows each table has, as this connection sees them. */
-export async function countRows(sql: Query): Promise<Record<string, number>> {
+/** What each table holds, as this connection sees it. */
+export type Held = { rows: Record<string, number>; digests: Record<string, string> };
+
+/**
+ * How many rows each table of a schema has, and a digest of them whatever their order: the sums of two parts of the SHA-256 of each row’s text.
+ */
+export async function holdTables(sql: Query, schema = 'public'): Promise<Held> {
+  // the text of a row is the same wherever it is read
+  await sql`
+    select set_config('timezone', 'UTC', true), set_config('datestyle', 'ISO', true), set_config('bytea_output', 'hex', true),
+           set_config('extra_float_digits', '1', true)`;
   const tables = await sql<{ name: string }[]>`
-    select tablename as name from pg_tables where schemaname = 'public' and not tablename in ${sql(NOT_KEPT)} order by 1`;
-  const rows: Record<string, number> = {};
+    select tablename as name from pg_tables where schemaname = ${schema} and not tablename in ${sql(NOT_KEPT)} order by 1`;
+  const held: Held = { rows: {}, digests: {} };
   for (const { name } of tables) {
-    const [{ count }] = (await sql`select count(*)::int as count from ${sql(name)}`) as unknown as [{ count: number }];
-    rows[name] = count;
+    const [{ count, digest }] = (await sql`
+      select count(*)::int as count,
+             coalesce(sum(('x' || left(hash, 15))::bit(60)::bigint), 0) || '-' || coalesce(sum(('x' || right(hash, 15))::bit(60)::bigint), 0) as digest
+        from (select encode(sha256(convert_to(${sql(name)}::text, 'UTF8')), 'hex') as hash from ${sql(schema)}.${sql(name)}) hashes`) as unknown as [
+      { count: number; digest: string },
+    ];
+    held.rows[name] = count;
+    held.digests[name] = digest;
   }
-  return rows;
+  return held;
 }
 
 /** What a folder says that it holds; null where it holds no whole backup. */

@@ -1,93 +1,124 @@
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { canonicalJson } from '../../core/edition/canonical';
-import type { Spec } from '../../core/spec/schema';
 import { letApplicationIn } from '../application-role';
-import { connect, type Query } from '../database';
+import { connect, type Sql, type Transaction } from '../database';
 import { migrate } from '../migrate';
-import { sha256 } from '../sha256';
 import { BackupProblem, type RunProgram, sha256Of } from './back-up';
-import { countRows, DUMP, readManifest } from './manifest';
+import { endWhatWasOpen, type Ended } from './end-open';
+import { holdEditions } from './hold-editions';
+import { DUMP, holdTables, type Manifest, readManifest } from './manifest';
 
 /** What was restored: how many rows of each table, and how many editions and files of theirs were held against their SHA-256. */
-export type Restored = { rows: Record<string, number>; editions: number; files: number; made: string };
+export type Restored = {
+  rows: Record<string, number>;
+  editions: number;
+  files: number;
+  made: string;
+  /** What was open when it was backed up and would be again, and whether it was ended. */
+  open: Ended;
+};
 
-/** So many editions are held at once. */
-const AT_ONCE = 50;
+export type RestoreOptions = {
+  /** The role of the application, where it is not the owner's name with `_app`. */
+  applicationRole?: string | null;
+  /** Sessions, keys, links, invitations and waiting web hooks go on as they were. */
+  keepOpen?: boolean;
+};
+
+/** Where the tables stand until they are held against what was backed up; no application looks there. */
+const BESIDE = 'ypsiline_restoring';
 
 /**
- * Restores a backup into an empty database, all of it or nothing, and holds it against what was backed up: the rows of every table, the SHA-256 of every edition
- * and of each of its files. Then it is brought up to this application's migrations.
- *
- * @param applicationRole the role of the application, where it is not the owner's name with `_app`
+ * Restores a backup into an empty database, all of it or nothing. It is restored beside, into a schema of its own; there the rows of every table, their digest, the
+ * SHA-256 of every edition and of each of its files are held against what was backed up; then one transaction ends what would come to life again and puts the schema
+ * in its place. Killed on the way, it has left an empty database. Then it is brought up to this application's migrations.
  */
 export async function restore(
   address: string,
   folder: string,
   runProgram: RunProgram,
-  applicationRole: string | null = null,
+  { applicationRole = null, keepOpen = false }: RestoreOptions = {},
 ): Promise<Restored> {
-  const manifest = await readManifest(folder);
-  if (!manifest)
-    throw new BackupProblem(
-      `The folder ${folder} holds no whole backup: its manifest.json is missing or cannot be read.`,
-    );
-  const found = await sha256Of(join(folder, DUMP)).catch(() => null);
-  if (found !== manifest.sha256)
-    throw new BackupProblem(
-      found === null
-        ? `The folder ${folder} has no ${DUMP}; nothing was restored.`
-        : `${DUMP} is not what was backed up: its SHA-256 is ${found}, not ${manifest.sha256}. Nothing was restored.`,
-    );
+  const manifest = await wholeBackup(folder);
   const sql = connect(address, 1);
   try {
-    const [{ tables }] = (await sql`
-      select count(*)::int as tables from pg_tables where schemaname = 'public'`) as unknown as [{ tables: number }];
-    if (tables > 0)
-      throw new BackupProblem(
-        `This database has ${tables} tables already; a backup is restored into an empty one only. Make one, and name it in DATABASE_URL.`,
-      );
-    await runProgram(
-      'pg_restore',
-      ['--exit-on-error', '--single-transaction', '--no-owner', '--no-privileges', join(folder, DUMP)],
-      address,
-    );
+    await mustBeEmpty(sql);
+    await restoreBeside(address, folder, runProgram);
     await sql`set statement_timeout = 0`;
-    const rows = await countRows(sql);
-    for (const [table, count] of Object.entries(manifest.rows))
-      if (rows[table] !== count)
-        throw new BackupProblem(`${table} has ${rows[table] ?? 'no'} rows, not ${count} as when it was backed up.`);
-    const { editions, files } = await holdEditions(sql);
+    await sql`set idle_in_transaction_session_timeout = 0`;
+    const restored = await sql.begin(async (transaction) => {
+      const rows = await mustBeAsBackedUp(transaction, manifest);
+      await transaction.unsafe(`set local search_path = ${BESIDE}`);
+      const { editions, files } = await holdEditions(transaction);
+      await transaction.unsafe(
+        `drop schema public; alter schema ${BESIDE} rename to public; set local search_path = public`,
+      );
+      return { rows, editions, files, made: manifest.made, open: await endWhatWasOpen(transaction, keepOpen) };
+    });
     await migrate(sql, { applicationRole });
     if (applicationRole === null) await letApplicationIn(sql, address);
-    return { rows, editions, files, made: manifest.made };
+    return restored;
+  } catch (error) {
+    await sql.unsafe(`drop schema if exists ${BESIDE} cascade`).catch(() => {});
+    throw error;
   } finally {
     await sql.end();
   }
 }
 
-/** Holds every edition and every file of one against its SHA-256. */
-export async function holdEditions(sql: Query): Promise<{ editions: number; files: number }> {
-  let [last, editions] = ['0', 0];
-  for (;;) {
-    const some = await sql<{ id: string; version: string; document: Spec; sha256: string; slug: string }[]>`
-      select editions.id, version, document, sha256, slug
-        from editions
-        join specs on specs.id = spec_id
-       where editions.id > ${last} order by editions.id limit ${AT_ONCE}`;
-    if (some.length === 0) break;
-    for (const edition of some)
-      if (sha256(canonicalJson(edition.document)) !== edition.sha256)
-        throw new BackupProblem(
-          `The edition ${edition.version} of ${edition.slug} is not what was published: its SHA-256 differs.`,
-        );
-    [last, editions] = [some.at(-1)!.id, editions + some.length];
-  }
-  const [{ files, differ }] = (await sql`
-    select count(*)::int as files, count(*) filter (where encode(sha256(bytes), 'hex') <> sha256)::int as differ
-      from edition_files`) as unknown as [{ files: number; differ: number }];
-  if (differ > 0)
+/** The manifest of a folder whose dump is what was backed up. */
+async function wholeBackup(folder: string): Promise<Manifest> {
+  const manifest = await readManifest(folder);
+  if (!manifest)
     throw new BackupProblem(
-      `${differ} of ${files} files of editions are not what was published: their SHA-256 differ.`,
+      `The folder ${folder} holds no whole backup: its manifest.json is missing or can’t be read.`,
     );
-  return { editions, files };
+  const found = await sha256Of(join(folder, DUMP)).catch(() => null);
+  if (found === null) throw new BackupProblem(`The folder ${folder} has no ${DUMP}; nothing was restored.`);
+  if (found !== manifest.sha256)
+    throw new BackupProblem(
+      `${DUMP} is not what was backed up: its SHA-256 is ${found}, not ${manifest.sha256}. Nothing was restored.`,
+    );
+  return manifest;
+}
+
+/** Ends where there are tables; what an earlier try left beside goes. */
+async function mustBeEmpty(sql: Sql): Promise<void> {
+  const [{ tables }] = (await sql`
+    select count(*)::int as tables from pg_tables where schemaname = 'public'`) as unknown as [{ tables: number }];
+  if (tables > 0)
+    throw new BackupProblem(
+      `This database already has ${tables} tables; a backup is restored into an empty one only. Create one, and name it in DATABASE_URL.`,
+    );
+  await sql.unsafe(`drop schema if exists ${BESIDE} cascade`);
+}
+
+/** The tables, their policies, functions and rows, in one transaction at whose end they stand in a schema of their own. */
+async function restoreBeside(address: string, folder: string, runProgram: RunProgram): Promise<void> {
+  const scripts = await mkdtemp(join(tmpdir(), 'ypsiline-restore-'));
+  try {
+    const [script, aside] = [join(scripts, 'restore.sql'), join(scripts, 'aside.sql')];
+    await runProgram('pg_restore', ['--no-owner', '--no-privileges', `--file=${script}`, join(folder, DUMP)], address);
+    await writeFile(aside, `alter schema public rename to ${BESIDE};\ncreate schema public;\n`);
+    const args = ['--no-psqlrc', '--quiet', '--single-transaction', '--set=ON_ERROR_STOP=1', '--output=/dev/null'];
+    await runProgram('psql', [...args, `--file=${script}`, `--file=${aside}`], address);
+  } finally {
+    await rm(scripts, { recursive: true });
+  }
+}
+
+/** Holds the restored tables against the manifest; answers with how many rows each has. */
+async function mustBeAsBackedUp(sql: Transaction, manifest: Manifest): Promise<Record<string, number>> {
+  const { rows, digests } = await holdTables(sql, BESIDE);
+  const names = new Set([...Object.keys(rows), ...Object.keys(manifest.rows)]);
+  for (const table of names) {
+    if (rows[table] !== manifest.rows[table])
+      throw new BackupProblem(
+        `${table} has ${rows[table] ?? 'no'} rows, not ${manifest.rows[table] ?? 'none'} as in the backup. Nothing was restored.`,
+      );
+    if (manifest.digests && digests[table] !== manifest.digests[table])
+      throw new BackupProblem(`What ${table} holds is not what was backed up. Nothing was restored.`);
+  }
+  return rows;
 }

@@ -1,5 +1,5 @@
 import { Resolver } from 'node:dns/promises';
-import { request as plainRequest } from 'node:http';
+import { type RequestOptions, request as plainRequest } from 'node:http';
 import { request as secureRequest } from 'node:https';
 import type { LookupFunction } from 'node:net';
 import { isIP } from 'node:net';
@@ -30,12 +30,13 @@ export type Postman = { sendDue: () => Promise<number>; idle: () => Promise<void
  * may do so at once: each delivery is taken by one.
  *
  * @param ownAddress where this installation itself is reached, for the receiver that it ships
+ * @param patience how long a receiver has, in ms
  */
-export function postman(sql: Sql, ownAddress: string): Postman {
+export function postman(sql: Sql, ownAddress: string, patience = PATIENCE_MS): Postman {
   const busy = new Map<string, Promise<void>>();
 
   const deliver = async ({ id, tries, ...delivery }: Due): Promise<void> => {
-    const { isDelivered, said } = await send(delivery, ownAddress);
+    const { isDelivered, said } = await send(delivery, ownAddress, patience);
     const minutes = AGAIN_AFTER[tries - 1] ?? null;
     await sql`
       select delivery_came_to(${id}, ${said.slice(0, 200)}, ${isDelivered}, ${minutes === null ? null : `${minutes} minutes`}::interval)`;
@@ -65,7 +66,11 @@ export function postman(sql: Sql, ownAddress: string): Postman {
   return { sendDue, idle };
 }
 
-async function send({ hookId, url, secret, body }: Omit<Due, 'id' | 'tries'>, ownAddress: string): Promise<Came> {
+async function send(
+  { hookId, url, secret, body }: Omit<Due, 'id' | 'tries'>,
+  ownAddress: string,
+  patience: number,
+): Promise<Came> {
   const isOwn = url === OWN_RECEIVER;
   const target = isOwn ? `${ownAddress}/received/${hookId}` : url;
   const problem = isOwn ? null : refusedAddress(target);
@@ -78,29 +83,25 @@ async function send({ hookId, url, secret, body }: Omit<Due, 'id' | 'tries'>, ow
     'Ypsiline-Time': String(seconds),
     'Ypsiline-Signature': signatureOf(secret, seconds, body),
   };
-  return post(new URL(target), headers, body, isOwn);
+  return post(new URL(target), { method: 'POST', headers, signal: AbortSignal.timeout(patience) }, body, isOwn);
 }
 
 /** Posts a body. The numeric address is looked up here and held to be open, and nothing is followed to another one. */
-function post(url: URL, headers: Record<string, string>, body: string, isOwn: boolean): Promise<Came> {
+function post(url: URL, options: RequestOptions, body: string, isOwn: boolean): Promise<Came> {
   const ask = url.protocol === 'https:' ? secureRequest : plainRequest;
   return new Promise((resolve) => {
-    const request = ask(
-      url,
-      { method: 'POST', headers, signal: AbortSignal.timeout(PATIENCE_MS), ...(isOwn ? {} : { lookup: openLookup() }) },
-      (response) => {
-        // what it says beyond its status is not read
-        response.destroy();
-        const status = response.statusCode ?? 0;
-        if (status >= 200 && status < 300) resolve({ isDelivered: true, said: `answered ${status}` });
-        else if (status >= 300 && status < 400)
-          resolve({
-            isDelivered: false,
-            said: `answered ${status}, which leads elsewhere; give the address that it leads to`,
-          });
-        else resolve({ isDelivered: false, said: `answered ${status}` });
-      },
-    );
+    const request = ask(url, isOwn ? options : { ...options, lookup: openLookup() }, (response) => {
+      // what it says beyond its status is not read
+      response.destroy();
+      const status = response.statusCode ?? 0;
+      if (status >= 200 && status < 300) resolve({ isDelivered: true, said: `answered ${status}` });
+      else if (status >= 300 && status < 400)
+        resolve({
+          isDelivered: false,
+          said: `answered ${status}, which leads elsewhere; give the address that it leads to`,
+        });
+      else resolve({ isDelivered: false, said: `answered ${status}` });
+    });
     request.on('error', (error) => {
       const isLate = error.name === 'AbortError' || error.name === 'TimeoutError';
       resolve({ isDelivered: false, said: isLate ? `no answer within ${PATIENCE_MS / 1000} s` : error.message });

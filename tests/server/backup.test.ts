@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { appendFile, mkdtemp, rm } from 'node:fs/promises';
+import { appendFile, mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
@@ -8,10 +8,17 @@ import { writeCell } from '../../core/quantities/write-cell';
 import type { Spec } from '../../core/spec/schema';
 import { runDatabaseProgram } from '../../scripts/database-programs';
 import { seedDemo } from '../../scripts/demo/seed';
-import { backUp } from '../../server/backup/back-up';
-import { holdEditions, restore } from '../../server/backup/restore';
+import { makeKey } from '../../server/access/keys';
+import { backUp, type RunProgram } from '../../server/backup/back-up';
+import { type Manifest, MANIFEST } from '../../server/backup/manifest';
+import { holdEditions } from '../../server/backup/hold-editions';
+import { restore } from '../../server/backup/restore';
 import { connect } from '../../server/database';
 import { draftOf, saveDraft } from '../../server/drafts';
+import { makeHook } from '../../server/hooks/hooks';
+import { invite } from '../../server/invitations';
+import { linkForAnybody } from '../../server/password-links';
+import { openSession, personOfToken } from '../../server/sign-in/sessions';
 import { documentAt } from '../../server/revisions';
 import { createSpec } from '../../server/specs';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
@@ -84,7 +91,7 @@ describe('a backup', () => {
   test('goes into an empty folder, and is restored into an empty database only', async () => {
     await expect(backUp(url(), backup, runDatabaseProgram)).rejects.toThrow(/is not empty; give one that is/);
     await expect(restore(url(), backup, runDatabaseProgram)).rejects.toThrow(
-      /has \d+ tables already; .* an empty one only/,
+      /already has \d+ tables; .* an empty one only/,
     );
   });
 
@@ -102,11 +109,94 @@ describe('a backup', () => {
     await there.end();
   }, 60_000);
 
-  test('in which an edition is not what was published is found out', async () => {
+  test('whose rows are not what was backed up leaves the database empty, however it is found out', async () => {
+    const address = await emptyDatabase();
+    const there = connect(address, 1);
+    const isEmpty = async () =>
+      (await there`select from pg_tables where schemaname not in ('pg_catalog', 'information_schema')`).length === 0;
+    const spoilt = await freshFolder();
+    const manifest = await backUp(url(), spoilt, runDatabaseProgram);
+    const write = (changed: Manifest) => writeFile(join(spoilt, MANIFEST), JSON.stringify(changed));
+    await write({ ...manifest, digests: { ...manifest.digests, remarks: '1-1' } });
+    await expect(restore(address, spoilt, runDatabaseProgram)).rejects.toThrow(/^What remarks holds is not what/);
+    expect(await isEmpty()).toBe(true);
+    await write({ ...manifest, rows: { ...manifest.rows, specs: manifest.rows['specs']! + 1 } });
+    await expect(restore(address, spoilt, runDatabaseProgram)).rejects.toThrow(/^specs has \d+ rows, not \d+/);
+    expect(await isEmpty()).toBe(true);
+    await there.end();
+  }, 120_000);
+
+  test('that was killed when its tables stood beside leaves an empty database, into which it is restored again', async () => {
+    const address = await emptyDatabase();
+    const there = connect(address, 1);
+    const killed: RunProgram = async (program, args, where) => {
+      await runDatabaseProgram(program, args, where);
+      if (program === 'psql') throw new Error('killed');
+    };
+    // what a process that was killed leaves: nothing cleans up after it
+    const left = restore(address, backup, async (program, args, where) => {
+      await killed(program, args, where).catch(async (error: unknown) => {
+        await there.unsafe('alter schema ypsiline_restoring rename to kept_by_the_test');
+        throw error;
+      });
+    });
+    await expect(left).rejects.toThrow('killed');
+    await there.unsafe('alter schema kept_by_the_test rename to ypsiline_restoring');
+    expect(await there`select from pg_tables where schemaname = 'public'`).toHaveLength(0);
+    const restored = await restore(address, backup, runDatabaseProgram);
+    expect(restored.editions).toBeGreaterThan(2);
+    expect(await there`select from pg_namespace where nspname = 'ypsiline_restoring'`).toHaveLength(0);
+    await there.end();
+  }, 120_000);
+
+  test('says what would come to life again, and ends it unless it is to go on', async () => {
+    const { access, personId } = await teamWithMember(sql(), 'open-things');
+    const token = await openSession(sql(), { personId, address: '', agent: '' });
+    const key = await makeKey(sql(), access, { name: 'Build', specIds: null, days: 1 });
+    await invite(sql(), access, { email: 'later@example.test', role: 'reader', says: '' }, 'http://here');
+    await linkForAnybody(sql(), 'open-things@example.test');
+    const { value: hook } = await makeHook(sql(), access, { name: 'H', url: 'own', kinds: ['publish'] });
+    await sql()`insert into deliveries (hook_id, team_id, body) values (${hook!.id}, ${access.teamId}, '{}')`;
+    const opened = await freshFolder();
+    await backUp(url(), opened, runDatabaseProgram);
+    const standsAfter = async (keepOpen: boolean) => {
+      const address = await emptyDatabase();
+      const { open } = await restore(address, opened, runDatabaseProgram, { keepOpen });
+      const there = connect(address, 1);
+      const session = await personOfToken(there, token);
+      const [{ revoked }] = (await there`
+        select revoked_at is not null as revoked from access_keys where id = ${key.value!.id}`) as unknown as [
+        { revoked: boolean },
+      ];
+      const due = await there`select from deliveries_due(50, '{}'::uuid[])`;
+      await there.end();
+      return { open, session: session !== null, revoked, due: due.length };
+    };
+    const ended = await standsAfter(false);
+    expect(ended).toMatchObject({ session: false, revoked: true, due: 0 });
+    for (const each of ['sessions', 'keys', 'invitations', 'passwordLinks', 'deliveries'] as const)
+      expect(ended.open[each], each).toBeGreaterThan(0);
+    expect(await standsAfter(true)).toMatchObject({
+      open: { ...ended.open, isEnded: false },
+      session: true,
+      revoked: false,
+      due: 2,
+    });
+  }, 120_000);
+
+  test('in which an edition is not what was published is found out, and leaves the database empty', async () => {
     await sql()`alter table editions disable trigger user`;
     await sql()`update editions set document = jsonb_set(document, '{name}', '"Another"') where id = (select min(id) from editions)`;
     await expect(holdEditions(sql())).rejects.toThrow(/^The edition [\d.]+ of .* is not what was published/);
-  });
+    // the digests fit what was backed up; its own SHA-256 does not
+    const [address, wrong] = [await emptyDatabase(), await freshFolder()];
+    await backUp(url(), wrong, runDatabaseProgram);
+    await expect(restore(address, wrong, runDatabaseProgram)).rejects.toThrow(/is not what was published/);
+    const there = connect(address, 1);
+    expect(await there`select from pg_namespace where nspname = 'ypsiline_restoring'`).toHaveLength(0);
+    expect(await there`select from pg_tables where schemaname = 'public'`).toHaveLength(0);
+    await there.end();
+  }, 60_000);
 });
 
 async function firstDocument(): Promise<Spec> {

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { afterEach, expect, test } from 'vitest';
 import { editsBetween } from '../../core/edits/edits-between';
 import { writeCell } from '../../core/quantities/write-cell';
@@ -6,6 +7,8 @@ import { applicationAddress } from '../../server/application-role';
 import { connect } from '../../server/database';
 import { type News, saveDraft } from '../../server/drafts';
 import { createHub, type Hub, type StreamEvent } from '../../server/events/hub';
+import { STREAM_LIMITS } from '../../server/events/limits';
+import { openStream } from '../../server/events/stream';
 import { keepListening } from '../../server/events/listen';
 import { removeMember } from '../../server/members';
 import { addPerson } from '../../server/people';
@@ -154,4 +157,61 @@ test('more than can be told: the draft is to be read anew', async () => {
   const { told } = look(hub, await at(owner.personId, 'windowfar1'), 99);
   await until(() => told.far > 0);
   expect(told.saved).toEqual([]);
+});
+
+test('so many streams of one person, taken before anything is waited for; a place that is given back is free', () => {
+  const hub = createHub(sql());
+  const taken = Array.from({ length: 500 }, () => hub.takePlace('7'));
+  const places = taken.filter((each) => typeof each === 'function');
+  expect([places.length, taken.at(-1)]).toEqual([STREAM_LIMITS.ofOne, 'person']);
+  expect(hub.takePlace('8')).toBeTypeOf('function');
+  places[0]!();
+  // given back twice, it is free once
+  places[0]!();
+  expect([hub.takePlace('7'), hub.takePlace('7')]).toEqual([expect.any(Function), 'person']);
+});
+
+test('so many streams at one process', () => {
+  const hub = createHub(sql());
+  const people = Array.from({ length: STREAM_LIMITS.ofProcess + 5 }, (_, number) => hub.takePlace(`p${number % 400}`));
+  expect(people.filter((each) => typeof each === 'function')).toHaveLength(STREAM_LIMITS.ofProcess);
+  expect(people.at(-1)).toBe('process');
+});
+
+test('of a thousand windows that somebody invents, so many are shown as may be open; others are still shown', async () => {
+  const { access, personId } = await teamWithMember(sql(), 'inventor');
+  const { id } = await createSpec(sql(), access, { ...practiceSpec('Crowded') });
+  const on = (await specAccess(sql(), personId, { id }, 'read-drafts'))!;
+  const look = (number: number) =>
+    windowIsAt(sql(), on, { window: `window${String(number).padStart(6, '0')}`, view: 'bench', cell: 'a' });
+  for (let from = 0; from < 1_000; from += 50)
+    await Promise.all(Array.from({ length: 50 }, (_, number) => look(from + number)));
+  expect(await hereAt(sql(), id)).toHaveLength(STREAM_LIMITS.ofOne);
+  const { personId: guest } = await teamWithMember(sql(), 'guest-of-inventor');
+  await sql()`insert into members (team_id, person_id, role) values (${access.teamId}, ${guest}, 'reader')`;
+  const theirs = (await specAccess(sql(), guest, { id }, 'read-drafts'))!;
+  await windowIsAt(sql(), theirs, { window: 'guestwindow', view: 'bench', cell: '' });
+  // a window that is shown goes on to another cell, however full it is
+  const [shown] = await hereAt(sql(), id);
+  await windowIsAt(sql(), on, { window: shown!.window, view: 'bench', cell: 'b' });
+  const here = await hereAt(sql(), id);
+  expect(here).toHaveLength(STREAM_LIMITS.ofOne + 1);
+  expect(here.find(({ window }) => window === shown!.window)?.cell).toBe('b');
+});
+
+test('a stream that nobody reads is ended after so many bytes, and its place is free', async () => {
+  const hub = createHub(sql());
+  const place = hub.takePlace('9') as () => void;
+  let released = 0;
+  const watcher = { window: 'silentone', specId: randomUUID(), personId: '9', session: '', view: 'bench', revision: 1 };
+  let told: ((event: StreamEvent) => void) | null = null;
+  const deaf: Hub = { ...hub, add: ({ send }) => void (told = send), remove: () => released++ };
+  const stream = openStream(deaf, { ...watcher, release: place });
+  const event: StreamEvent = { name: 'here', data: [], text: `event: here\ndata: ${'x'.repeat(50_000)}\n\n` };
+  for (let number = 0; number < 50; number++) told!(event);
+  expect(released).toBeGreaterThan(0);
+  const reader = stream.getReader();
+  let length = 0;
+  for (let next = await reader.read(); !next.done; next = await reader.read()) length += next.value.length;
+  expect(length).toBeLessThan(STREAM_LIMITS.bytes + 60_000);
 });
