@@ -4,6 +4,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     include: ['{core,cli,scripts,server,ui}/**/*.test.{ts,tsx}', 'tests/{reference,server}/**/*.test.ts'],
+    setupFiles: ['tests/exact-fractions.ts'],
     testTimeout: 20_000,
     // on two cores there would be one worker
     maxWorkers: '100%',

@@ -59,7 +59,7 @@ function rowProblem(spec: Spec, breakpoint: Breakpoint, place: string): string |
   if (rows.rule === 'modules' && baseline === null)
     return `${place}.rows: Modules are counted in baselines; give the breakpoint a baseline, such as { "step": "4px", "offset": "0px" }.`;
   const { height, gap } = rowsAt(spec, breakpoint)!;
-  if (height.add(gap).compare(LIMITS.leastRow) < 0)
+  if (height.add(gap).compare(px(LIMITS.leastRow)) < 0)
     return `${place}.rows: A row and its gap are ${height.add(gap).valueOf()} px together at ${reference.width} × ${reference.height}; the least is ${LIMITS.leastRow}.`;
   return null;
 }

@@ -1,4 +1,3 @@
-import Fraction from 'fraction.js';
 import { px, ZERO } from '../length/px';
 import { lengthIn } from './css-length';
 import { type Compound, compoundsIn } from './compounds';
@@ -126,5 +125,5 @@ function standsOn(share: number, count: number): boolean {
 
 /** A share as a fraction that a person would say: `1/5`. */
 export function shareText(share: number): string {
-  return new Fraction(share).simplify(0.001).toFraction();
+  return px(share).simplify(0.001).toFraction();
 }

@@ -1,3 +1,4 @@
+import { px } from '../length/px';
 import * as z from 'zod';
 import { evaluateArithmetic } from '../length/arithmetic';
 import { lengthText, parseLength } from '../length/length';
@@ -69,6 +70,6 @@ export function ratioUpTo(most: number, message: string) {
       .string()
       // what is no ratio is not compared
       .regex(RATIO, { message, abort: true })
-      .refine((text) => ratioOf(text).compare(0) > 0 && ratioOf(text).compare(most) <= 0, { message })
+      .refine((text) => ratioOf(text).compare(0) > 0 && ratioOf(text).compare(px(most)) <= 0, { message })
   );
 }

@@ -48,7 +48,7 @@ export function addStyle(spec: Spec, role: TextStyle['role']): Parsed<{ spec: Sp
 }
 
 function startLeading(spec: Spec, breakpoint: Breakpoint, size: number, least: number): Leading {
-  const onGrid = gridLeadings(px(size), stepOf(spec, breakpoint)).find(({ ofSize }) => ofSize.compare(least) >= 0);
+  const onGrid = gridLeadings(px(size), stepOf(spec, breakpoint)).find(({ ofSize }) => ofSize.compare(px(least)) >= 0);
   return onGrid ? `${exactText(onGrid.leading)}px` : { times: String(least) };
 }
 

@@ -1,5 +1,6 @@
 import { columnEdges, columnsAt } from '../../core/columns/columns-at';
 import { type Family, inksOf } from '../../core/overlay/inks';
+import { baselineBars } from '../../core/overlay/baseline-bars';
 import { baselineAt } from '../../core/baseline/baseline-at';
 import { rowEdges, rowsAt } from '../../core/rows/rows-at';
 import { breakpointAt } from '../../core/spec/ranges';
@@ -35,7 +36,6 @@ function pageBars(spec: Spec, width: number, height: number, shown: Record<Famil
   const columns = shown.columns ? columnEdges(columnsAt(spec, breakpoint, width)) : [];
   const rows = shown.rows ? rowsAt(spec, breakpoint, height, width) : null;
   const lines = shown.baseline ? baselineAt(spec, breakpoint, height, width) : null;
-  const count = lines && lines.step.valueOf() > 0 ? Math.min(MOST_LINES, lines.lines) : 0;
   return [
     ...columns.map(([from, to]): Bar => {
       const x = from.valueOf();
@@ -45,9 +45,12 @@ function pageBars(spec: Spec, width: number, height: number, shown: Record<Famil
       const y = from.valueOf();
       return { family: 'rows', x: 0, y, width, height: Math.max(0, to.valueOf() - y) };
     }),
-    ...Array.from({ length: count }, (_, line): Bar => {
-      const y = lines!.offset.valueOf() + line * lines!.step.valueOf();
-      return { family: 'baseline', x: 0, y, width, height: 1 };
-    }),
+    ...(lines ? baselineBars(lines, MOST_LINES) : []).map(([y, foot]): Bar => ({
+      family: 'baseline',
+      x: 0,
+      y,
+      width,
+      height: foot - y,
+    })),
   ];
 }

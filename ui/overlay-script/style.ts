@@ -1,3 +1,5 @@
+import { rowImage } from '../../core/overlay/bars';
+import { baselineImage } from '../../core/overlay/baseline-bars';
 import type { OverlayData } from './data';
 
 /** The look of the overlay; it stands in a shadow root, so that neither it nor the page's own rules reach the other. */
@@ -9,8 +11,8 @@ export const styleOf = ({ css, inks }: OverlayData): string => `${css}
   padding-inline: var(--grid-inset); grid-template-columns: repeat(var(--grid-columns), var(--grid-track)); column-gap: var(--grid-gutter); justify-content: var(--grid-justify); }
 .page > .columns { inset: 0 auto 0 0; position: relative; block-size: 100%; }
 .columns i { background: ${inks.columns}; }
-.rows { background: repeating-linear-gradient(${inks.rows} 0 var(--grid-row-height, 0px), transparent var(--grid-row-height, 0px) calc(var(--grid-row-height, 0px) + var(--grid-row-gap, 0px))) 0 var(--grid-row-offset, 0px) / 100% var(--grid-row-extent, 100%) no-repeat; }
-.lines { background: repeating-linear-gradient(transparent 0 calc(var(--grid-baseline, 0px) - 1px), ${inks.baseline} calc(var(--grid-baseline, 0px) - 1px) var(--grid-baseline, 0px)) 0 var(--grid-baseline-offset, 0px); }
+.rows { background: ${rowImage(inks.rows)} 0 var(--grid-row-offset, 0px) / 100% var(--grid-row-extent, 100%) no-repeat; }
+.lines { background: ${baselineImage(inks.baseline)} 0 var(--grid-baseline-offset, 0px); }
 [hidden] { display: none !important; }
 .mark { position: absolute; box-sizing: border-box; border: 1px solid #b3261e; }
 .mark b { position: absolute; inset-block-start: -18px; inset-inline-start: -1px; padding: 0 4px; background: #b3261e; color: #fff; font: 12px/17px system-ui, sans-serif; white-space: nowrap; }

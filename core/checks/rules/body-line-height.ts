@@ -24,12 +24,13 @@ export const bodyLineHeight: Rule = {
   check: perStyle((style, breakpoint, { spec, threshold, text }) => {
     if (style.role !== 'body') return null;
     const least = threshold(ID, 'least');
+    const enoughOfSize = px(least);
     const tight = [breakpoint.reference.width, narrowestViewport(breakpoint)]
       .map((width) => ({ width, text: text(style, breakpoint, width) }))
-      .find(({ text }) => text.size.compare(ZERO) > 0 && text.ratio.compare(least) < 0);
+      .find(({ text }) => text.size.compare(ZERO) > 0 && text.ratio.compare(enoughOfSize) < 0);
     if (!tight) return null;
     const { size, leading, setting } = tight.text;
-    const enough = gridLeadings(size, stepOf(spec, breakpoint)).find(({ ofSize }) => ofSize.compare(least) >= 0);
+    const enough = gridLeadings(size, stepOf(spec, breakpoint)).find(({ ofSize }) => ofSize.compare(enoughOfSize) >= 0);
     return {
       part: 'leading',
       widths: [tight.width],

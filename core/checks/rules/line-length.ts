@@ -1,5 +1,5 @@
 import { counted } from '../../length/present';
-import { exactText } from '../../length/px';
+import { exactText, px } from '../../length/px';
 import { narrowestViewport, rangeEnd } from '../../spec/ranges';
 import { perStyle, type Rule } from '../rule';
 import { type Facts, figure } from '../say';
@@ -36,8 +36,8 @@ export const lineLength: Rule = {
     const { width: reference } = breakpoint.reference;
     for (const width of [reference, narrowestViewport(breakpoint), end === null ? reference : end - 1]) {
       const { characters, size, span, width: line } = text(style, breakpoint, width);
-      const isLong = characters.compare(most) > 0;
-      if (!isLong && characters.compare(least) >= 0) continue;
+      const isLong = characters.compare(px(most)) > 0;
+      if (!isLong && characters.compare(px(least)) >= 0) continue;
       return {
         part: 'span',
         widths: [width],

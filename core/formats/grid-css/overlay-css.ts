@@ -1,3 +1,5 @@
+import { baselineImage } from '../../overlay/baseline-bars';
+import { rowImage } from '../../overlay/bars';
 import { inkCss, inkOf } from '../../overlay/inks';
 import type { OverlayInk, Spec } from '../../spec/schema';
 
@@ -5,8 +7,8 @@ import type { OverlayInk, Spec } from '../../spec/schema';
 export function overlayCss(spec: Spec): string | null {
   const { breakpoints } = spec;
   const layers = [
-    ...(breakpoints.some(({ baseline }) => baseline) ? [layer('baseline', BASELINES, inkOf(spec, 'baseline'))] : []),
-    ...(breakpoints.some(({ rows }) => rows) ? [layer('rows', ROWS, inkOf(spec, 'rows'))] : []),
+    ...(breakpoints.some(({ baseline }) => baseline) ? [baselineLayer(inkOf(spec, 'baseline'))] : []),
+    ...(breakpoints.some(({ rows }) => rows) ? [rowLayer(inkOf(spec, 'rows'))] : []),
   ];
   if (layers.length === 0) return null;
   const list = (pick: (part: Layer) => string): string => layers.map(pick).join(',\n    ');
@@ -30,24 +32,16 @@ export function overlayCss(spec: Spec): string | null {
 
 type Layer = { image: string; position: string; size: string };
 
-const BASELINES = {
-  thickness: '1px',
-  period: 'var(--grid-baseline, 0px)',
-  offset: 'var(--grid-baseline-offset, 0px)',
-  extent: '100%',
-};
-const ROWS = {
-  thickness: 'var(--grid-row-height, 0px)',
-  period: 'calc(var(--grid-row-height, 0px) + var(--grid-row-gap, 0px))',
-  offset: 'var(--grid-row-offset, 0px)',
-  extent: 'var(--grid-row-extent, 100%)',
-};
+const colourOf = (name: string, ink: OverlayInk): string => `var(--grid-overlay-${name}, ${inkCss(ink)})`;
 
-function layer(name: string, { thickness, period, offset, extent }: typeof ROWS, ink: OverlayInk): Layer {
-  const colour = `var(--grid-overlay-${name}, ${inkCss(ink)})`;
-  return {
-    image: `repeating-linear-gradient(${colour} 0 ${thickness}, transparent ${thickness} ${period})`,
-    position: `0 ${offset}`,
-    size: `100% ${extent}`,
-  };
-}
+const baselineLayer = (ink: OverlayInk): Layer => ({
+  image: baselineImage(colourOf('baseline', ink)),
+  position: '0 var(--grid-baseline-offset, 0px)',
+  size: '100% 100%',
+});
+
+const rowLayer = (ink: OverlayInk): Layer => ({
+  image: rowImage(colourOf('rows', ink)),
+  position: '0 var(--grid-row-offset, 0px)',
+  size: '100% var(--grid-row-extent, 100%)',
+});

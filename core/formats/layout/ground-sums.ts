@@ -84,7 +84,7 @@ export function stackSum({ height, gap }: RowUnit, rows: number): CssSum {
 
 /** A multiple of a sum. */
 export function times(sum: CssSum, factor: number | Fraction): CssSum {
-  return cssNumbers.times(sum, new Fraction(factor));
+  return cssNumbers.times(sum, px(factor));
 }
 
 /** The sum of sums. */

@@ -1,32 +1,34 @@
 import { baselineAt } from '../../baseline/baseline-at';
 import { columnEdges, columnsAt } from '../../columns/columns-at';
-import { decimal } from '../../length/present';
-import { type Px, px, roundHalfUp } from '../../length/px';
+import { type Bar, bars } from '../../overlay/bars';
+import { baselineBars } from '../../overlay/baseline-bars';
 import { inksOf } from '../../overlay/inks';
-import { rowEdges, rowsAt } from '../../rows/rows-at';
+import { rowsAt } from '../../rows/rows-at';
 import type { Breakpoint, OverlayInk, Spec } from '../../spec/schema';
 import { escaped } from '../../text/markup';
 
-type Edges = [Px, Px];
-
 /** A kind of line with its ink, where it stands: columns across, rows and baselines down. */
-type Kind = { id: 'columns' | 'rows' | 'baseline'; ink: OverlayInk; edges: Edges[] };
+type Kind = { id: 'columns' | 'rows' | 'baseline'; ink: OverlayInk; edges: Bar[] };
 
 /** What is drawn of a breakpoint at its reference width: columns, rows and baselines, as far as it has them. */
 function kindsOf(spec: Spec, breakpoint: Breakpoint, height: number): Kind[] {
   const inks = inksOf(spec);
   const rows = rowsAt(spec, breakpoint, height);
   const baseline = baselineAt(spec, breakpoint, height);
-  const lines = baseline
-    ? Array.from({ length: baseline.lines }, (_, index) => baseline.offset.add(baseline.step.mul(index)))
-    : [];
   const kinds: Kind[] = [
-    { id: 'columns', ink: inks.columns, edges: columnEdges(columnsAt(spec, breakpoint)) },
-    { id: 'rows', ink: inks.rows, edges: rows ? rowEdges(rows) : [] },
-    // a baseline is 1 px thick, and its place is its foot
-    { id: 'baseline', ink: inks.baseline, edges: lines.map((line): Edges => [line.sub(px(1)), line]) },
+    {
+      id: 'columns',
+      ink: inks.columns,
+      edges: columnEdges(columnsAt(spec, breakpoint)).map(([from, to]) => [from.valueOf(), to.valueOf()]),
+    },
+    {
+      id: 'rows',
+      ink: inks.rows,
+      edges: rows ? bars({ ...rows, first: rows.offset, step: rows.height.add(rows.gap) }) : [],
+    },
+    { id: 'baseline', ink: inks.baseline, edges: baseline ? baselineBars(baseline) : [] },
   ];
-  return kinds.map((kind) => ({ ...kind, edges: kind.edges.filter(([from, to]) => to.compare(from) > 0) }));
+  return kinds.map((kind) => ({ ...kind, edges: kind.edges.filter(([from, to]) => to > from) }));
 }
 
 /**
@@ -54,12 +56,7 @@ export function overlayPixels(spec: Spec, breakpoint: Breakpoint, density: numbe
   const { height } = breakpoint.reference;
   const [wide, high] = pixelSize(breakpoint, density);
   const layers = kindsOf(spec, breakpoint, height).map((kind) => {
-    const edges = kind.edges.map(([from, to]): Edges => {
-      const [start, end] = [roundHalfUp(from.mul(density)), roundHalfUp(to.mul(density))];
-      // a baseline stays as thick as it is, wherever its foot comes to
-      return kind.id === 'baseline' ? [end.sub(density), end] : [start, end];
-    });
-    return layer({ ...kind, edges }, kind.id, wide, high);
+    return layer(onWhole(kind, density), kind.id, wide, high);
   });
   return drawing(`${spec.name}, ${breakpoint.name}`, wide, high, layers);
 }
@@ -86,14 +83,22 @@ function layer({ id, ink, edges }: Kind, name: string, width: number, height: nu
   // columns are a shape each, so that they can be picked one by one; of rows there may be thousands, and they are one
   const shapes =
     id === 'columns'
-      ? edges.map(([from, to]) => `<rect x="${decimal(from)}" width="${decimal(to.sub(from))}" height="${height}"/>`)
-      : [
-          `<path d="${edges.map(([from, to]) => `M0 ${decimal(from)}h${width}v${decimal(to.sub(from))}H0z`).join('')}"/>`,
-        ];
+      ? edges.map(([from, to]) => `<rect x="${written(from)}" width="${written(to - from)}" height="${height}"/>`)
+      : [`<path d="${edges.map(([from, to]) => `M0 ${written(from)}h${width}v${written(to - from)}H0z`).join('')}"/>`];
   return `<g id="${name}" fill="${ink.colour}" fill-opacity="${ink.strength / 100}"${isHidden ? ' display="none"' : ''}><title>${title}</title>${shapes.join('')}</g>`;
 }
 
-function onWhole(kind: Kind): Kind {
-  const snapped = (edges: Edges): Edges => [roundHalfUp(edges[0]), roundHalfUp(edges[1])];
-  return { ...kind, edges: kind.edges.map(snapped).filter(([from, to]) => to.compare(from) > 0) };
+/** Edges on whole pixels, half up, of which a px has so many. A baseline stays as thick as it is, wherever its place comes to. */
+function onWhole(kind: Kind, density = 1): Kind {
+  const whole = (edge: number): number => Math.floor(edge * density + 0.5);
+  const snapped = ([from, to]: Bar): Bar => [
+    whole(from),
+    kind.id === 'baseline' ? whole(from) + whole(to - from) : whole(to),
+  ];
+  return { ...kind, edges: kind.edges.map(snapped).filter(([from, to]) => to > from) };
+}
+
+/** At most four places, no trailing zeros. */
+function written(length: number): string {
+  return String(Number(length.toFixed(4)));
 }
