@@ -1,3 +1,4 @@
+import { oncePer } from '../length/once-per';
 import { grownLength } from '../length/growing';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { type Px, px, ZERO } from '../length/px';
@@ -21,6 +22,13 @@ export function columnsAt(
   breakpoint: Breakpoint,
   width: Px | number = breakpoint.reference.width,
 ): SolvedColumns {
+  // checks, tables and files ask for the drawn width again and again, and a document never changes
+  return width === breakpoint.reference.width ? drawn(spec, breakpoint) : solvedAt(spec, breakpoint, width);
+}
+
+const drawn = oncePer((spec: Spec, breakpoint: Breakpoint) => solvedAt(spec, breakpoint, breakpoint.reference.width));
+
+function solvedAt(spec: Spec, breakpoint: Breakpoint, width: Px | number): SolvedColumns {
   const screen = screenOf(spec, breakpoint, width);
   const solution = solveColumns(exactNumbers, columnRule(breakpoint.columns, exactReader(screen)));
   return { ...solution, viewport: screen.width };

@@ -1,6 +1,6 @@
 import type { Px } from '../length/px';
 import { byWidth } from '../spec/ranges';
-import type { Breakpoint, Spec } from '../spec/schema';
+import type { Breakpoint, Section, Spec } from '../spec/schema';
 import { withLayout, withSection, withSpace } from './edit-layout';
 import { spaceAt } from './placements';
 import { solvedAt } from './solved-at';
@@ -39,15 +39,17 @@ export function gapKinds(gaps: readonly PlacedGap[]): Map<string, GapCounts> {
 
 /** A spec in which some gaps have so many rows at a breakpoint. */
 export function withGaps(spec: Spec, breakpoint: Breakpoint, gaps: readonly PlacedGap[], rows: number): Spec {
-  return gaps.reduce(
-    (before, { layout, section, gap }) =>
-      withLayout(before, layout, (each) =>
-        withSection(each, section, (own) =>
-          withSpace(own, breakpoint.id, gap, rows, spaceAt(before, own.space, breakpoint).between),
-        ),
-      ),
-    spec,
-  );
+  const bySection = new Map<string, PlacedGap[]>();
+  for (const gap of gaps) {
+    const key = `${gap.layout} ${gap.section}`;
+    bySection.set(key, [...(bySection.get(key) ?? []), gap]);
+  }
+  return [...bySection.values()].reduce((before, own) => {
+    const { layout, section } = own[0]!;
+    const change = (changed: Section, { gap }: PlacedGap): Section =>
+      withSpace(changed, breakpoint.id, gap, rows, spaceAt(before, changed.space, breakpoint).between);
+    return withLayout(before, layout, (each) => withSection(each, section, (now) => own.reduce(change, now)));
+  }, spec);
 }
 
 /** Kinds of gaps down, breakpoints across; from the narrowest on. */

@@ -20,7 +20,11 @@ export function px(value: number | string | Fraction): Px {
   if (value instanceof Fraction) return value;
   // whole numbers, which most are, need no reading, and are made once: a fraction never changes
   if (typeof value === 'string') return new Fraction(value);
-  if (!Number.isSafeInteger(value)) return ofDecimalText(String(value));
+  if (!Number.isSafeInteger(value)) {
+    const known = DECIMALS.get(value) ?? ofDecimalText(String(value));
+    if (DECIMALS.size < MOST_KEPT) DECIMALS.set(value, known);
+    return known;
+  }
   return value >= 0 && value <= MOST_KEPT
     ? (WHOLE[value] ??= new Fraction(BigInt(value)))
     : new Fraction(BigInt(value));
@@ -37,6 +41,7 @@ function ofDecimalText(text: string): Px {
 /** The whole px up to the widest of screens. */
 const MOST_KEPT = 4096;
 const WHOLE: Px[] = [];
+const DECIMALS = new Map<number, Px>();
 
 /** The exact fraction as files and answers carry it: `"257/3"`, `"74"`, `"-5/2"`. */
 export function exactText(value: Fraction): string {

@@ -138,7 +138,10 @@ function spacingOf(groups: ReadonlyMap<string, Token[]>, used: Set<Token>): Spec
   });
   if (steps.length < 2 || steps.length > LIMITS.steps) return undefined;
   const base = steps.reduce((common, { length }) => common.gcd(length), steps[0]!.length);
-  if (base.compare(px(LIMITS.leastStep)) < 0 || steps.some(({ length }) => length.div(base).compare(px(LIMITS.stepTimes)) > 0))
+  if (
+    base.compare(px(LIMITS.leastStep)) < 0 ||
+    steps.some(({ length }) => length.div(base).compare(px(LIMITS.stepTimes)) > 0)
+  )
     return undefined;
   for (const { token } of steps) used.add(token);
   return {

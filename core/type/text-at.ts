@@ -1,6 +1,7 @@
 import type Fraction from 'fraction.js';
 import { baselineAt } from '../baseline/baseline-at';
 import { columnsAt, type SolvedColumns, spanWidth } from '../columns/columns-at';
+import { oncePer } from '../length/once-per';
 import { type Px, ZERO } from '../length/px';
 import { sizeAt } from '../length/size';
 import { type InRows, inRows } from '../rows/row-sum';
@@ -56,6 +57,28 @@ export function textAt(
   breakpoint: Breakpoint,
   width: Px | number = breakpoint.reference.width,
   solved: SolvedColumns = columnsAt(spec, breakpoint, width),
+): TextAt {
+  const isDrawn = width === breakpoint.reference.width && solved === columnsAt(spec, breakpoint);
+  return isDrawn ? drawn(spec, breakpoint)(style) : workedOut(spec, style, breakpoint, width, solved);
+}
+
+/** Texts as they are drawn, which checks and tables ask for again and again. */
+const drawn = oncePer((spec: Spec, breakpoint: Breakpoint) => {
+  const known = new WeakMap<TextStyle, TextAt>();
+  return (style: TextStyle): TextAt => {
+    const { width } = breakpoint.reference;
+    const text = known.get(style) ?? workedOut(spec, style, breakpoint, width, columnsAt(spec, breakpoint));
+    known.set(style, text);
+    return text;
+  };
+});
+
+function workedOut(
+  spec: Spec,
+  style: TextStyle,
+  breakpoint: Breakpoint,
+  width: Px | number,
+  solved: SolvedColumns,
 ): TextAt {
   const setting = settingAt(spec, style, breakpoint);
   const screen = screenOf(spec, breakpoint, width);

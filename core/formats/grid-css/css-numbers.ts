@@ -37,6 +37,18 @@ function combine(a: CssSum, b: CssSum, sign: 1 | -1): CssSum {
   return { terms, grain: leastCommonMultiple(a.grain, b.grain) };
 }
 
+/** The sum of sums; of many, their terms are counted into one list. */
+export function totalOf(sums: readonly CssSum[]): CssSum {
+  const terms = new Map<string, Fraction>();
+  let grain = 1n;
+  for (const sum of sums) {
+    for (const [name, amount] of sum.terms) terms.set(name, terms.get(name)?.add(amount) ?? amount);
+    grain = leastCommonMultiple(grain, sum.grain);
+  }
+  for (const [name, { n }] of terms) if (n === 0n) terms.delete(name);
+  return { terms, grain };
+}
+
 /** A function of sums, as one term of a further sum. Constants inside are worked out at once. */
 function call(name: string, sums: CssSum[], exactly: (values: Px[]) => Px, extra: string[] = []): CssSum {
   if (sums.every(isConstant)) return term(PX, exactly(sums.map(constantOf)));

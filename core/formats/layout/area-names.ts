@@ -19,11 +19,15 @@ export function tracksFor({ lanes: [first, last], height }: Placed, tracks: read
   return [tracks.findIndex(({ lane }) => lane === first), tracks.findIndex(({ lane }) => lane === last)];
 }
 
+/** A picture of more lines than this shows nobody anything; then line numbers say it. */
+const MOST_TRACKS = 100;
+
 /**
  * A picture of a section in the names of its blocks, a line for each track; null where blocks lie on one another, which
- * areas cannot say.
+ * areas cannot say, and where there are too many lines.
  */
 export function areasOf(blocks: readonly OnLines[], tracks: number, columns: number): string[] | null {
+  if (tracks > MOST_TRACKS) return null;
   const cells = Array.from({ length: tracks }, () => Array.from({ length: columns }, () => '.'));
   for (const {
     placed,

@@ -20,8 +20,14 @@ export function acrossOf({ columns: [first, last], leaves }: Placed, columns: Co
   // what goes past the last column, which is a finding, is drawn past it
   const [late, past] = [begins - from, ends - to];
   const inner = {
-    start: sub(total(times(column, px(first).sub(begins)), times(step, late)), late > 0 && from === 1 ? cut.start : NOTHING),
-    end: sub(times(column, px(ends).sub(px(last))), total(times(step, past), past > 0 ? cut.end : within(columns, ends, last))),
+    start: sub(
+      total(times(column, px(first).sub(begins)), times(step, late)),
+      late > 0 && from === 1 ? cut.start : NOTHING,
+    ),
+    end: sub(
+      times(column, px(ends).sub(px(last))),
+      total(times(step, past), past > 0 ? cut.end : within(columns, ends, last)),
+    ),
   };
   const margin = (side: Leaving['side']): CssSum => {
     const leaving = leaves.find((each) => each.side === side);

@@ -3,7 +3,7 @@ import { px, ZERO } from '../../length/px';
 import { baseUnit } from '../../spacing/scale';
 import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
-import { cssNumbers, cssReader, type CssSum, NOTHING } from '../grid-css/css-numbers';
+import { totalOf, cssNumbers, cssReader, type CssSum, NOTHING } from '../grid-css/css-numbers';
 import { columnSums } from '../grid-css/range-properties';
 import { type Length, rowSums } from '../grid-css/row-properties';
 
@@ -89,5 +89,5 @@ export function times(sum: CssSum, factor: number | Fraction): CssSum {
 
 /** The sum of sums. */
 export function total(...sums: CssSum[]): CssSum {
-  return sums.reduce((all, each) => cssNumbers.add(all, each), NOTHING);
+  return totalOf(sums);
 }

@@ -1,7 +1,7 @@
 import { inOwnLane } from '../../../layouts/arrange';
 import type { PlacedBlock } from '../../../layouts/place-blocks';
 import { editsBetween } from '../../../edits/edits-between';
-import type { Rule } from '../../rule';
+import type { Mend, Rule } from '../../rule';
 import { ofBlock, perLayout } from './per-block';
 
 /** No two blocks lie on one another, unless one says why. */
@@ -13,26 +13,35 @@ export const blocksApart: Rule = {
   why: 'What lies over something else hides it, or cannot be read itself.',
   source: 'Common practice',
   weight: 'weigh',
-  check: perLayout((at) =>
-    overlapping(at.solved.blocks)
-      // where both follow, it is said where they were given
-      .filter((pair) => pair.some(({ placed }) => placed.given))
-      .map(([block, other]) =>
-        ofBlock(at, block, {
-          part: 'columns',
-          values: { over: other.id },
-          facts: { other: other.placed.block.name },
-          mends: ownLane(at, block),
-        }),
-      ),
-  ),
+  check: perLayout((at) => {
+    // one that lies over many is mended the same way for each
+    const mends = new Map<PlacedBlock, Mend[]>();
+    const mendsOf = (block: PlacedBlock): Mend[] => {
+      const known = mends.get(block) ?? ownLane(at, block);
+      mends.set(block, known);
+      return known;
+    };
+    return (
+      overlapping(at.solved.blocks)
+        // where both follow, it is said where they were given
+        .filter((pair) => pair.some(({ placed }) => placed.given))
+        .map(([block, other]) =>
+          ofBlock(at, block, {
+            part: 'columns',
+            values: { over: other.id },
+            facts: { other: other.placed.block.name },
+            mends: mendsOf(block),
+          }),
+        )
+    );
+  }),
   says: ({ name, other }) => `${name} lies over ${other}, and nobody has said why.`,
   offers: ({ name }) => `Give ${name} a lane of its own`,
 };
 
 type At = Parameters<typeof ofBlock>[0];
 
-function ownLane({ checked: { spec }, layout, breakpoint }: At, block: PlacedBlock) {
+function ownLane({ checked: { spec }, layout, breakpoint }: At, block: PlacedBlock): Mend[] {
   if (block.card !== null) return [];
   const chosen = { layout: layout.id, blocks: [block.id], breakpoint: breakpoint.id };
   const { value } = inOwnLane(spec, chosen, block.placed.lanes[1]);
