@@ -1,10 +1,11 @@
 import { zipSync } from 'fflate';
 import { versionMeant } from '../core/edition/version-meant';
-import { ARCHIVE, editionFiles, type Format, formatOf, FORMATS } from '../core/formats/registry';
+import { ARCHIVE, editionFiles, formatOf, FORMATS } from '../core/formats/registry';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql, Transaction } from './database';
-import { rendered } from './rendering/rendered';
+import { madeLately } from './rendering/made-lately';
+import type { Made } from './rendering/rendered';
 import { sha256 } from './sha256';
 import { storedSpec, UnreadableDocument } from './stored-spec';
 
@@ -13,52 +14,58 @@ export type EditionFile = { version: string; mediaType: string; bytes: Buffer; s
 
 type Written = { id: string; version: string; sha256: string; publishedAt: Date };
 
-/** Pictures and PDFs by what they are made of. */
-type Made = ReadonlyMap<string, Buffer>;
+/** What an edition is called in its files. */
+export type Origin = { version: string; published: string; sha256: string };
 
-type Named = { version: string; published: string; sha256: string };
+/** A file as it is to be kept. */
+type KeptFile = { name: string; mediaType: string; bytes: Buffer; writer: number };
 
-/** A file of an edition as its format writes it: as it is kept, or what a picture or a PDF is made of. */
-type WrittenFile = { name: string; format: Format; text: string };
+/** The files of an edition, and those that could not be made, each with why. */
+export type MadeFiles = { origin: Origin; files: KeptFile[]; failed: { name: string; problem: string }[] };
 
-function writtenFiles(document: Spec, origin: Named): WrittenFile[] {
-  return editionFiles(document).map(({ name, format, write }) => ({ name, format, text: write(origin) }));
-}
-
-/** Makes the pictures and the PDF of an edition, which takes seconds: before it is published, so that nobody waits for its spec meanwhile. */
-export async function madeFiles(document: Spec, origin: Named): Promise<Made> {
-  return madeOf(writtenFiles(document, origin));
-}
-
-async function madeOf(files: readonly WrittenFile[], known: Made = new Map()): Promise<Made> {
-  const orders = files.flatMap(({ format: { becomes }, text }) => (becomes ? [{ becomes, text }] : []));
-  const missing = orders.filter(({ text }) => !known.has(text));
-  const bytes = await rendered(missing);
-  return new Map([...known, ...missing.map(({ text }, index) => [text, bytes[index]!] as const)]);
-}
-
-/** Writes the files of an edition; done once, in the transaction that publishes it. */
-export async function writeEditionFiles(
-  transaction: Query,
-  edition: Written,
-  document: Spec,
-  known?: Made,
-): Promise<void> {
-  const { version, publishedAt } = edition;
-  const origin = { version, published: dayOf(publishedAt), sha256: edition.sha256 };
-  const keep = (name: string, mediaType: string, bytes: Buffer, writer: number) => transaction`
-    insert into edition_files (edition_id, name, media_type, bytes, sha256, writer)
-    values (${edition.id}, ${name}, ${mediaType}, ${bytes}, ${sha256(bytes)}, ${writer})
-    on conflict (edition_id, name) do nothing`;
-  const files = writtenFiles(document, origin);
-  const made = await madeOf(files, known);
-  for (const { name, format, text } of files) {
-    const bytes = format.becomes ? made.get(text)! : Buffer.from(text, 'utf8');
-    await keep(name, format.mediaType, bytes, format.writer);
+/**
+ * Makes every file of an edition but the archive, in memory. Pictures and PDFs take a second or more, beside the thread that answers; what was made lately of the same
+ * text is not made again.
+ */
+export async function makeFiles(document: Spec, origin: Origin): Promise<MadeFiles> {
+  const written = editionFiles(document).map(({ name, format, write }) => ({ name, format, text: write(origin) }));
+  const made = await Promise.all(
+    written.map(({ name, format: { becomes }, text }): Promise<Made> | Made =>
+      becomes ? madeLately({ name, becomes, text }) : { bytes: Buffer.from(text, 'utf8') },
+    ),
+  );
+  const result: MadeFiles = { origin, files: [], failed: [] };
+  for (const [index, { name, format }] of written.entries()) {
+    const { bytes, problem } = made[index]!;
+    if (bytes) result.files.push({ name, mediaType: format.mediaType, bytes, writer: format.writer });
+    else result.failed.push({ name, problem });
   }
-  const kept = await transaction<{ name: string; bytes: Buffer }[]>`
-    select name, bytes from edition_files where edition_id = ${edition.id} order by name`;
-  await keep(ARCHIVE.file, ARCHIVE.mediaType, archiveOf(kept, publishedAt), ARCHIVE.writer);
+  return result;
+}
+
+/** Keeps the files of an edition with their archive, in one statement of the transaction that publishes it. What is there stays as it is. */
+export async function keepFiles(
+  sql: Query,
+  { id, publishedAt }: Pick<Written, 'id' | 'publishedAt'>,
+  files: readonly KeptFile[],
+  before: readonly { name: string; bytes: Buffer }[] = [],
+): Promise<void> {
+  const fresh = files.filter(({ name }) => !before.some((there) => there.name === name));
+  const archive: KeptFile = {
+    name: ARCHIVE.file,
+    mediaType: ARCHIVE.mediaType,
+    writer: ARCHIVE.writer,
+    bytes: archiveOf([...before, ...fresh], publishedAt),
+  };
+  const rows = [...fresh, archive].map(({ name, mediaType, bytes, writer }) => ({
+    edition_id: id,
+    name,
+    media_type: mediaType,
+    bytes,
+    sha256: sha256(bytes),
+    writer,
+  }));
+  await sql`insert into edition_files ${sql(rows)} on conflict (edition_id, name) do nothing`;
 }
 
 /** The day of a publication, as files say it. */
@@ -70,7 +77,8 @@ export function dayOf(at: Date): string {
 function archiveOf(files: readonly { name: string; bytes: Buffer }[], at: Date): Buffer {
   // a zip tells the time without its zone, and begins in 1980
   const mtime = new Date(Math.max(at.getTime(), Date.UTC(1981, 0, 1)));
-  return Buffer.from(zipSync(Object.fromEntries(files.map(({ name, bytes }) => [name, bytes])), { mtime }));
+  const sorted = [...files].sort((a, b) => (a.name < b.name ? -1 : 1));
+  return Buffer.from(zipSync(Object.fromEntries(sorted.map(({ name, bytes }) => [name, bytes])), { mtime }));
 }
 
 /** A file of an edition, or of the newest for "latest". No document is read for it. */
@@ -92,7 +100,7 @@ export async function editionFile(
 }
 
 /** Files of exact versions that were asked for lately: they never change, and builds ask for the same ones again and again. */
-const lately = new Map<string, EditionFile>();
+const asked = new Map<string, EditionFile>();
 const MOST_KEPT_BYTES = 32_000_000;
 let keptBytes = 0;
 
@@ -104,15 +112,15 @@ export async function exactFile(
   file: string,
 ): Promise<EditionFile | null> {
   const name = `${access.specId} ${version} ${file}`;
-  const known = lately.get(name);
+  const known = asked.get(name);
   if (known) return known;
   const found = await editionFile(sql, access, version, file);
   if (!found) return null;
-  lately.set(name, found);
+  asked.set(name, found);
   keptBytes += found.bytes.length;
-  for (const [oldest, { bytes }] of lately) {
+  for (const [oldest, { bytes }] of asked) {
     if (keptBytes <= MOST_KEPT_BYTES) break;
-    lately.delete(oldest);
+    asked.delete(oldest);
     keptBytes -= bytes.length;
   }
   return found;
@@ -177,6 +185,11 @@ export async function filesOfEdition(
   return [...files].sort((a, b) => place(a) - place(b));
 }
 
+/** Files that an edition has not, though every edition has them: a writer failed, and is tried again at a start. */
+export function missingFiles(files: readonly ListedFile[]): string[] {
+  return ALWAYS.filter((file) => !files.some(({ name }) => name === file));
+}
+
 /** Every edition has these, whatever is in its document. */
 const ALWAYS = [
   ...FORMATS.filter(({ inEditions, isFor, file }) => inEditions && !isFor && !file.includes('*')),
@@ -195,14 +208,27 @@ export async function fillEditionFiles(sql: Sql): Promise<{ filled: number; left
       join specs on specs.id = spec_id
      where (select count(*) from edition_files where edition_id = editions.id and name in ${sql(ALWAYS)}) < ${ALWAYS.length}`;
   const leftOut: string[] = [];
+  let filled = 0;
   for (const { slug, document, ...edition } of without) {
     try {
       const spec = storedSpec(document);
-      await sql.begin((transaction: Transaction) => writeEditionFiles(transaction, edition, spec));
+      const { version, publishedAt } = edition;
+      const { files, failed } = await makeFiles(spec, {
+        version,
+        published: dayOf(publishedAt),
+        sha256: edition.sha256,
+      });
+      leftOut.push(...failed.map(({ name, problem }) => `${slug} ${version}, ${name}: ${problem}`));
+      await sql.begin(async (transaction: Transaction) => {
+        const before = await transaction<{ name: string; bytes: Buffer }[]>`
+          select name, bytes from edition_files where edition_id = ${edition.id} and name <> ${ARCHIVE.file}`;
+        await keepFiles(transaction, edition, files, before);
+      });
+      filled++;
     } catch (error) {
       if (!(error instanceof UnreadableDocument)) throw error;
       leftOut.push(`${slug} ${edition.version}: ${error.problem}`);
     }
   }
-  return { filled: without.length - leftOut.length, leftOut };
+  return { filled, leftOut };
 }

@@ -11,7 +11,7 @@ import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
 import { heldDraft } from './drafts';
-import { dayOf, madeFiles, writeEditionFiles } from './edition-files';
+import { dayOf, keepFiles, type MadeFiles, makeFiles } from './edition-files';
 import { tellHooks } from './hooks/tell-hooks';
 import { log } from './log';
 import { NotTaken } from './must-change';
@@ -141,7 +141,9 @@ export function stepOf(last: string, differences: Difference[]): Step {
   return { version: proposedVersion(last, bump), bump, because: reasonOfStep(differences), differences };
 }
 
-export type Published = { published: true; version: string } | { published: false; problem: string; field: Field };
+export type Published =
+  | { published: true; version: string; failed: MadeFiles['failed'] }
+  | { published: false; problem: string; field: Field };
 
 /** What of a publication is refused; `stepReason` says why its version is stepped less than proposed. */
 type Field = 'version' | 'note' | 'draft' | 'stepReason';
@@ -167,7 +169,8 @@ export async function publishEdition(
   if (note.trim() === '') return refused('Say in a sentence what this edition brings.', 'note');
   if (semver.valid(version) !== version)
     return refused(`“${version.slice(0, 40)}” is not a version; write three numbers such as 1.2.0.`, 'version');
-  const made = await madeBefore(sql, specId, revision, version);
+  const publishedAt = new Date();
+  const made = await madeBefore(sql, specId, revision, version, publishedAt);
   return sql.begin(async (transaction) => {
     const spec = await heldDraft(transaction, specId);
     if (!spec) throw new NotTaken('the draft is not there for whoever publishes');
@@ -200,11 +203,13 @@ export async function publishEdition(
         `What changed asks for ${step.version}: ${step.because} Say why ${version} is enough, or publish ${step.version}.`,
         'stepReason',
       );
-    const [edition] = await transaction<{ id: string; publishedAt: Date }[]>`
-      insert into editions (spec_id, version, document, sha256, revision, note, published_by, step_reason)
-      values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId}, ${isLess ? stepReason.trim() : ''})
-      returning id, published_at`;
-    await writeEditionFiles(transaction, { ...edition!, version, sha256: hash }, document, made);
+    const [edition] = await transaction<{ id: string }[]>`
+      insert into editions (spec_id, version, document, sha256, revision, note, published_by, published_at, step_reason)
+      values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId}, ${publishedAt}, ${isLess ? stepReason.trim() : ''})
+      returning id`;
+    const isAsMade = made?.origin.sha256 === hash;
+    const { files, failed } = isAsMade ? made : await makeFiles(document, originOf(version, publishedAt, hash));
+    await keepFiles(transaction, { id: edition!.id, publishedAt }, files);
     await reviewPublished(transaction, access);
     await tell(transaction, access, {
       kind: 'publish',
@@ -215,12 +220,26 @@ export async function publishEdition(
     });
     await tellHooks(transaction, access, 'publish', { name: document.name, version, note: note.trim(), sha256: hash });
     await log(transaction, access, { action: 'publish', about: `${document.name} ${version}`, specId });
-    return { published: true as const, version };
+    return { published: true as const, version, failed };
   });
 }
 
-/** Pictures and the PDF of a draft that is likely to be published: what then turns out otherwise is made anew. */
-async function madeBefore(sql: Sql, specId: string, revision: number, version: string) {
+const originOf = (version: string, at: Date, hash: string) => ({ version, published: dayOf(at), sha256: hash });
+
+/** Makes the pictures and the PDF of a draft that is looked at for publishing, so that they are there when it is published. */
+export async function prepareFiles(document: Spec, version: string): Promise<void> {
+  if (holdingBack(judge(document)).length > 0) return;
+  await makeFiles(document, originOf(version, new Date(), sha256(canonicalJson(document))));
+}
+
+/** The files of a draft that is likely to be published, made before its spec is held; what then turns out otherwise is made anew. */
+async function madeBefore(
+  sql: Sql,
+  specId: string,
+  revision: number,
+  version: string,
+  at: Date,
+): Promise<MadeFiles | undefined> {
   const [draft] = await sql<{ document: unknown; last: string | null; lastHash: string | null }[]>`
     select drafts.document, newest.version as last, newest.sha256 as last_hash
       from specs
@@ -231,5 +250,5 @@ async function madeBefore(sql: Sql, specId: string, revision: number, version: s
   const document = storedSpec(draft.document);
   const hash = sha256(canonicalJson(document));
   if (hash === draft.lastHash || holdingBack(judge(document)).length > 0) return undefined;
-  return madeFiles(document, { version, published: dayOf(new Date()), sha256: hash });
+  return makeFiles(document, originOf(version, at, hash));
 }

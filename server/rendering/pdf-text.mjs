@@ -4,14 +4,18 @@ import * as fontkit from 'fontkit';
 
 /**
  * @typedef {{ name: string, has: (letter: string) => boolean }} Face
+ * @typedef {{ face: Face | null, run: string }} Run
  * @typedef {{ size: number, isBold?: boolean, colour?: string, width: number }} Look
  */
 
 /** A4, in points (ISO 216), with margins. */
 export const PAGE = { width: 595.28, height: 841.89, margin: 48 };
 export const INK = '#1f2230';
-/** Scripts that the shipped font has files for; a name in another is written with question marks. */
+/** Scripts that the shipped font has files for; a letter of another is a box, as browsers draw it. */
 const SCRIPTS = ['latin', 'latin-ext', 'greek', 'cyrillic', 'cyrillic-ext', 'vietnamese'];
+
+/** How wide the box of a letter without a glyph is, in sizes. */
+const BOX = 0.6;
 
 /** Text down the pages of a PDF, in the shipped font, whatever script it is in. */
 export class PdfText {
@@ -39,12 +43,14 @@ export class PdfText {
         this.newPage();
       let at = x;
       for (const { face, run } of this.runs(line, look.isBold)) {
-        doc
-          .font(face.name)
-          .fontSize(look.size)
-          .fillColor(look.colour ?? INK);
-        doc.text(run, at, this.y, { lineBreak: false });
-        if (run.length < line.length) at += doc.widthOfString(run);
+        if (face) {
+          doc
+            .font(face.name)
+            .fontSize(look.size)
+            .fillColor(look.colour ?? INK);
+          doc.text(run, at, this.y, { lineBreak: false });
+        } else this.boxes(run, at, look);
+        if (run.length < line.length) at += this.runWide({ face, run }, look.size);
       }
       this.y += leading;
     }
@@ -102,12 +108,36 @@ export class PdfText {
     const key = `${isBold ? 'bold' : 'plain'} ${size} ${text}`;
     const known = this.widths.get(key);
     if (known !== undefined) return known;
-    const wide = this.runs(text, isBold).reduce(
-      (sum, { face, run }) => sum + this.doc.font(face.name).fontSize(size).widthOfString(run),
-      0,
-    );
+    const wide = this.runs(text, isBold).reduce((sum, each) => sum + this.runWide(each, size), 0);
     this.widths.set(key, wide);
     return wide;
+  }
+
+  /**
+   * How wide a piece of one font file is, or one of boxes.
+   *
+   * @param {Run} run
+   * @param {number} size
+   */
+  runWide({ face, run }, size) {
+    return face ? this.doc.font(face.name).fontSize(size).widthOfString(run) : [...run].length * size * BOX;
+  }
+
+  /**
+   * A box for each letter that no font file has.
+   *
+   * @param {string} run
+   * @param {number} x
+   * @param {Look} look
+   */
+  boxes(run, x, { size, colour }) {
+    const { doc } = this;
+    [...run].forEach((_, index) =>
+      doc
+        .lineWidth(0.6)
+        .rect(x + (index * BOX + 0.08) * size, this.y + 0.32 * size, (BOX - 0.16) * size, 0.66 * size)
+        .stroke(colour ?? INK),
+    );
   }
 
   /**
@@ -118,14 +148,13 @@ export class PdfText {
    */
   runs(text, isBold = false) {
     const faces = isBold ? this.faces.bold : this.faces.plain;
-    /** @type {{ face: Face, run: string }[]} */
+    /** @type {Run[]} */
     const runs = [];
     for (const letter of text) {
-      const face = faces.find(({ has }) => has(letter));
       const last = runs.at(-1);
-      const [own, written] = face ? [face, letter] : [faces[0], '?'];
-      if (last && (last.face === own || (written === ' ' && last.face.has(' ')))) last.run += written;
-      else if (own) runs.push({ face: own, run: written });
+      const face = letter === ' ' && last?.face?.has(' ') ? last.face : (faces.find(({ has }) => has(letter)) ?? null);
+      if (last && last.face === face) last.run += letter;
+      else runs.push({ face, run: letter });
     }
     return runs;
   }
@@ -184,10 +213,15 @@ function facesOf(doc, weight) {
  * @param {string} text
  */
 function plain(text) {
-  return text
-    .replaceAll('≈', '~')
-    .replace(/(\d)(?=[¼-¾⅐-⅞⁰¹²³⁴-⁹])/g, '$1 ')
-    .replace(/[⅐-⅞⁰¹²³⁴-⁹₀-₉⁄]/g, (sign) => sign.normalize('NFKD').replace('⁄', '/'))
-    .replace(/[¼½¾]/g, (sign) => sign.normalize('NFKD').replace('⁄', '/'))
-    .replace(/[\u0000-\u0009\u000b-\u001f]/g, ' ');
+  return (
+    text
+      .replaceAll('≈', '~')
+      .replace(/(\d)(?=[¼-¾⅐-⅞⁰¹²³⁴-⁹])/g, '$1 ')
+      .replace(/[⅐-⅞⁰¹²³⁴-⁹₀-₉⁄]/g, (sign) => sign.normalize('NFKD').replace('⁄', '/'))
+      .replace(/[¼½¾]/g, (sign) => sign.normalize('NFKD').replace('⁄', '/'))
+      // composed, as fonts have letters; marks that nobody sees have no glyph, and the font library fails at them
+      .normalize('NFC')
+      .replace(/[\u0000-\u0009\u000b-\u001f\u007f\u2028\u2029\u00a0]/g, ' ')
+      .replace(/[\p{Default_Ignorable_Code_Point}\p{Cf}]/gu, '')
+  );
 }

@@ -4,38 +4,101 @@ import { Worker } from 'node:worker_threads';
 /** What a text can become: a drawing a picture, a page a PDF. */
 export type Becomes = 'png' | 'pdf';
 
-type Answer = { id: number; bytes?: Uint8Array; problem?: string };
+/** What is to be made, and what it is called when that fails. */
+export type Order = { name: string; becomes: Becomes; text: string };
 
-const MOST_WORKERS = 2;
+/** What came of an order: its bytes, or why there are none. */
+export type Made = { bytes: Buffer; problem?: undefined } | { bytes?: undefined; problem: string };
+
+type Waiting = { order: Order; done: (made: Made) => void };
+type Answer = { bytes?: Uint8Array; problem?: string };
+
+/** Workers of this process, whatever is published at once; one order may take so long, and a worker without work waits so long for some, in ms. */
+const [MOST_WORKERS, LONGEST_MS, IDLE_MS] = [2, 30_000, 20_000];
+
+/** A worker’s memory ends there, in MB: an order that needs more fails by itself, and nothing else with it. */
+const MEMORY = { maxOldGenerationSizeMb: 256 };
+
+const queue: Waiting[] = [];
+const idle: Maker[] = [];
+let makers = 0;
+
+type Maker = { take: (waiting: Waiting) => void; end: () => void };
 
 /**
- * The bytes that texts become, in their order; made beside the thread that answers, two at a time. Workers end when there is nothing left to do.
+ * Makes what texts become, beside the thread that answers: by one pool for the process, first come, first served. What fails says so by itself, and the others are made.
+ *
+ *     await rendered([{ name: 'page.pdf', becomes: 'pdf', text }])   // [{ bytes }]
  */
-export async function rendered(orders: readonly { becomes: Becomes; text: string }[]): Promise<Buffer[]> {
-  const found: Buffer[] = [];
-  let next = 0;
-  const work = (): Promise<void> =>
-    new Promise((resolve, reject) => {
-      const worker = new Worker(join(process.cwd(), 'server/rendering/worker.mjs'));
-      const give = (): void => {
-        if (next >= orders.length) {
-          void worker.terminate();
-          return resolve();
-        }
-        const id = next++;
-        worker.postMessage({ id, ...orders[id]! });
-      };
-      worker.on('message', ({ id, bytes, problem }: Answer) => {
-        if (!bytes) {
-          void worker.terminate();
-          return reject(new Error(problem));
-        }
-        found[id] = Buffer.from(bytes);
-        give();
-      });
-      worker.on('error', reject);
-      give();
-    });
-  await Promise.all(Array.from({ length: Math.min(MOST_WORKERS, orders.length) }, work));
-  return found;
+export function rendered(orders: readonly Order[]): Promise<Made[]> {
+  return Promise.all(
+    orders.map(
+      (order) =>
+        new Promise<Made>((done) => {
+          queue.push({ order, done });
+          next();
+        }),
+    ),
+  );
+}
+
+function next(): void {
+  while (queue.length > 0) {
+    const maker = idle.pop() ?? (makers < MOST_WORKERS ? startMaker() : null);
+    if (!maker) return;
+    maker.take(queue.shift()!);
+  }
+}
+
+function startMaker(): Maker {
+  makers++;
+  const worker = new Worker(join(process.cwd(), 'server/rendering/worker.mjs'), { resourceLimits: MEMORY });
+  // a process that has nothing else to do ends
+  worker.unref();
+  let current: Waiting | null = null;
+  let timer: NodeJS.Timeout | undefined;
+  let isOver = false;
+
+  const end = (): void => {
+    if (isOver) return;
+    isOver = true;
+    makers--;
+    clearTimeout(timer);
+    void worker.terminate();
+  };
+  const settle = (made: Made): void => {
+    clearTimeout(timer);
+    current?.done(made);
+    current = null;
+  };
+  const fail = (problem: string): void => {
+    end();
+    settle({ problem });
+    next();
+  };
+  worker.on('message', ({ bytes, problem }: Answer) => {
+    settle(bytes ? { bytes: Buffer.from(bytes) } : { problem: problem ?? 'nothing came back' });
+    worker.unref();
+    idle.push(maker);
+    timer = setTimeout(() => {
+      const place = idle.indexOf(maker);
+      if (place >= 0) idle.splice(place, 1);
+      end();
+    }, IDLE_MS);
+    timer.unref();
+    next();
+  });
+  worker.on('error', (error) => fail(error.message));
+  worker.on('exit', () => !isOver && fail('it ended in the middle'));
+  const maker: Maker = {
+    take: (waiting) => {
+      clearTimeout(timer);
+      current = waiting;
+      worker.ref();
+      timer = setTimeout(() => fail(`it took longer than ${LONGEST_MS / 1000} s`), LONGEST_MS);
+      worker.postMessage({ becomes: waiting.order.becomes, text: waiting.order.text });
+    },
+    end,
+  };
+  return maker;
 }

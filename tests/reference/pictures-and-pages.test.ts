@@ -25,7 +25,12 @@ const specs: Spec[] = [...demo, ...fc.sample(anySpec, { numRuns: 8, seed: 21 })]
 
 const fileOf = (spec: Spec, name: string): FormatFile => editionFiles(spec).find((file) => file.name === name)!;
 const bytesOf = async (files: readonly FormatFile[]): Promise<Buffer[]> =>
-  rendered(files.map(({ format, write }) => ({ becomes: format.becomes!, text: write(ORIGIN) })));
+  (
+    await rendered(files.map(({ name, format, write }) => ({ name, becomes: format.becomes!, text: write(ORIGIN) })))
+  ).map(({ bytes, problem }) => {
+    if (!bytes) throw new Error(problem);
+    return bytes;
+  });
 
 /** Everything that a table says, as words without spaces; fractions written out. */
 const words = (text: string): string =>
@@ -92,8 +97,8 @@ function strength(
 ) {
   const over = new Uint8Array(size);
   for (const [from, to] of edges) {
-    const end = pixel(to, density);
-    const start = thick === undefined ? pixel(from, density) : end - thick;
+    const start = pixel(from, density);
+    const end = thick === undefined ? pixel(to, density) : start + thick;
     over.fill(1, Math.max(0, start), Math.max(0, Math.min(size, end)));
   }
   return over;
@@ -131,9 +136,9 @@ describe('overlays as pictures, pixel by pixel', () => {
     const baseline = baselineAt(spec, breakpoint);
     const lines = baseline
       ? Array.from({ length: baseline.lines }, (_, index) => {
-          const foot = baseline.offset.add(baseline.step.mul(index));
-          return [foot.sub(1), foot] as const;
-        }).filter(([, foot]) => foot.compare(0) > 0)
+          const place = baseline.offset.add(baseline.step.mul(index));
+          return [place, place.add(1)] as const;
+        })
       : [];
     const across = strength(columnEdges(columnsAt(spec, breakpoint)), width, density);
     const inRows = strength(rows ? rowEdges(rows) : [], height, density);

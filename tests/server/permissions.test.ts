@@ -56,7 +56,7 @@ beforeAll(async () => {
     version: '1.0.0',
     note: 'The first.',
   });
-  expect(published).toEqual({ published: true, version: '1.0.0' });
+  expect(published).toMatchObject({ published: true, version: '1.0.0' });
 }, 30_000);
 
 describe('the gate', () => {

@@ -5,14 +5,27 @@ import styles from './reading.module.scss';
 /** A file of an edition, with its size in bytes and the SHA-256 of its bytes. */
 export type ListedFile = { name: string; bytes: number; sha256: string };
 
-type Props = { files: readonly ListedFile[]; address: string; fileName: string; version: string };
+type Props = {
+  files: readonly ListedFile[];
+  /** Those that could not be written. */
+  missing: readonly string[];
+  address: string;
+  fileName: string;
+  version: string;
+};
 
 /** Every file of an edition: what it is for, how large it is, what its bytes come to. */
-export function FilesSection({ files, address, fileName, version }: Props) {
+export function FilesSection({ files, missing, address, fileName, version }: Props) {
   return (
     <section className={`${styles.section} no-print`} aria-labelledby="files">
       <h2 id="files">Files</h2>
       <p className="soft">Written when the edition was published; they never change.</p>
+      {missing.length > 0 && (
+        <p role="status">
+          {missing.join(', ')} couldn’t be written when this edition was published. The server tries again when it next
+          starts.
+        </p>
+      )}
       <NumberTable of="words" className={styles.files!}>
         <thead>
           <tr>

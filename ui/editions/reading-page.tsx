@@ -43,6 +43,7 @@ type Props = {
   team: string;
   css: string;
   files: readonly ListedFile[];
+  missing: readonly string[];
   around: Around;
   /** Where this application is, as its readers address it. */
   server: string;
@@ -54,7 +55,7 @@ type Props = {
 const MOST_BUTTONS = 3;
 
 /** An edition for its readers: drawings, exact values, spans, notes, waivers, the CSS. */
-export function ReadingPage({ edition, newer, address, team, css, files, around, server, overlay }: Props) {
+export function ReadingPage({ edition, newer, address, team, css, files, missing, around, server, overlay }: Props) {
   const spec = edition.document;
   const fileName = address.split('/')[2]!;
   return (
@@ -121,7 +122,7 @@ export function ReadingPage({ edition, newer, address, team, css, files, around,
         {spec.layouts.length > 0 && <WhiteSpaceSection spec={spec} />}
         <Waivers spec={spec} />
         <ForDevelopers {...{ spec, server, team, fileName, address, overlay }} version={edition.version} />
-        <FilesSection files={files} address={address} fileName={fileName} version={edition.version} />
+        <FilesSection files={files} missing={missing} address={address} fileName={fileName} version={edition.version} />
         <section className={`${styles.section} no-print`} aria-labelledby="css">
           <div className={styles.sectionHead}>
             <h2 id="css">grid.css</h2>

@@ -1,10 +1,11 @@
 import type { Metadata } from 'next';
+import { after } from 'next/server';
 import { holdingBack, judge } from '../../../../core/checks/run';
 import { sentenceOf } from '../../../../core/checks/sentence';
 import { may } from '../../../../server/access/access';
 import { mayNot } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database';
-import { editionsOf, proposedStep } from '../../../../server/editions';
+import { editionsOf, prepareFiles, proposedStep } from '../../../../server/editions';
 import { followersOf } from '../../../../server/followers';
 import { approvalsMissing } from '../../../../server/reviews';
 import { Comparison } from '../../../../ui/comparison/comparison';
@@ -41,6 +42,8 @@ export default async function Page({ params }: Props) {
     reviewOfPage(access),
   ]);
   const step = proposedStep(last ?? null, document);
+  // what takes long is made while the page is looked at; whoever publishes is told of what fails
+  after(() => prepareFiles(document, step.version).catch(() => {}));
   const judged = judge(document).filter(({ waiver }) => !waiver);
   return (
     <>

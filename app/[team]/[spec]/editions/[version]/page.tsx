@@ -4,7 +4,7 @@ import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { differences } from '../../../../../core/diff/differences';
 import { database, reading } from '../../../../../server/database';
-import { editionFile, filesOfEdition } from '../../../../../server/edition-files';
+import { editionFile, filesOfEdition, missingFiles } from '../../../../../server/edition-files';
 import { type Edition, editionAt, editionsAround } from '../../../../../server/editions';
 import { UnreadableDocument } from '../../../../../server/stored-spec';
 import { ReadingPage } from '../../../../../ui/editions/reading-page';
@@ -67,6 +67,7 @@ export default async function Page({ params }: Props) {
         address={`/${team}/${slug}/editions/${edition.version}`}
         team={team}
         files={files}
+        missing={missingFiles(files)}
         around={{ versions, since }}
         server={`${asked.get('x-forwarded-proto') ?? 'http'}://${asked.get('host') ?? ''}`}
         overlay={overlay?.bytes.toString('utf8') ?? ''}

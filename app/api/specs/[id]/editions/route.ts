@@ -21,5 +21,5 @@ export const POST = forSpec(['publish'], async (access, request) => {
   const result = await publishEdition(database(access), access, read.body);
   if (!result.published) return refuse(422, result.problem, { field: result.field });
   await rememberPoint();
-  return Response.json({ version: result.version }, { status: 201 });
+  return Response.json({ version: result.version, failed: result.failed }, { status: 201 });
 });
