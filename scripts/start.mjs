@@ -53,9 +53,12 @@ function serve(env, host, port) {
       env: { ...env, PORT: String(port), HOST: host },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
-    let stopping = false;
+    let [stopping, isUp] = [false, false];
     server.stdout.on('data', (chunk) => {
+      // what the server says of each request goes on as it came
+      if (isUp) return process.stdout.write(chunk);
       if (!String(chunk).includes('Ready')) return;
+      isUp = true;
       console.log(`\n  Ypsiline is at http://${host === '0.0.0.0' ? 'localhost' : host}:${port}   (Ctrl+C stops it)\n`);
     });
     for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP'])) {

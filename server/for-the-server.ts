@@ -1,6 +1,7 @@
 import { readdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { database, watchReplicas } from './database';
+import { isDiskFull } from './database-away';
 import { events } from './events/events';
 import { hasReplica, replicaAges } from './replicas';
 
@@ -17,16 +18,25 @@ export type ForTheServer = {
   drain: (withinMs: number) => Promise<void>;
 };
 
-const kept = globalThis as typeof globalThis & { ypsiline?: ForTheServer; ypsilineDiskFullAt?: number };
-
-/** How long after the last write that found no room the disk is said to be full, in ms. */
-const FULL_FOR = 60_000;
+const kept = globalThis as typeof globalThis & { ypsiline?: ForTheServer; ypsilineDiskFullAt?: number | undefined };
 
 /** How long the database may take to say that it is there, in ms. */
 const PATIENCE = 2_000;
 
 export function noteDiskFull(): void {
   kept.ypsilineDiskFullAt = Date.now();
+}
+
+/** Is there still no room? It is found out by writing a little, and taking it back. */
+async function isDiskStillFull(): Promise<boolean> {
+  if (kept.ypsilineDiskFullAt === undefined) return false;
+  try {
+    await database()`select try_to_write()`;
+    kept.ypsilineDiskFullAt = undefined;
+    return false;
+  } catch (error) {
+    return isDiskFull(error);
+  }
 }
 
 export function answerTheServer(): void {
@@ -48,8 +58,7 @@ async function oldestDelivery(): Promise<number> {
 }
 
 async function ready(): Promise<Readiness> {
-  const isFull = Date.now() - (kept.ypsilineDiskFullAt ?? 0) < FULL_FOR;
-  const warning = isFull ? 'The disk of the database is full: nothing can be saved until there is room.' : null;
+  const warning = (await isDiskStillFull()) ? 'The disk of the database is full: nothing can be saved until there is room.' : null;
   const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error('late')), PATIENCE).unref());
   try {
     const [needed, rows] = await Promise.all([

@@ -49,7 +49,7 @@ export const FORMATS: readonly Format[] = [
     title: 'Style sheet',
     isOf: 'sites: ranges, custom properties, spans, rows, type',
     inEditions: true,
-    writer: 1,
+    writer: 2,
     write: gridCss,
   },
   {

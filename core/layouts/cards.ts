@@ -2,12 +2,12 @@ import { lengthOf, type LengthValue } from '../length/length-value';
 import { type Px, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import type { Breakpoint, CardGrid } from '../spec/schema';
-import { columnsAt } from '../columns/columns-at';
 import type { Tracks } from './block-edges';
 import { type Across, type Ground, heightOf } from './heights';
 import { layLanes, rowAfter, type Lane, type Tall } from './lanes';
-import { type Placed, placementsAt, spaceAt } from './placements';
+import { columnsUnder, countsInCard, type Placed, placementsAt, spaceAt } from './placements';
 import { type RowFrame, rowFrame } from './row-frame';
+import type { Unit } from './row-frames';
 
 /** What stands in a card, and on what. */
 export type SolvedCard = {
@@ -29,16 +29,19 @@ export function solveCard(card: CardGrid, placed: Placed, across: Across, ground
   const inside: [Px, Px] = [across.start.add(padding), across.end.sub(padding)];
   const tracks = tracksOf(card, placed, inside, ground, length);
   const unit = unitOf(card, ground, length);
+  const counts = countsInCard(spec, ground.siblings, placed.block, ground.countAt);
+  const countAt = (each: Breakpoint): number => {
+    if (card.columns !== 'page') return card.columns.count;
+    return each.id === breakpoint.id ? tracks.count : counts(each);
+  };
   const inner: Ground = {
     ...ground,
     tracks,
     container: inside,
+    siblings: card.blocks,
+    countAt,
     unit,
     stack: rowFrame({ origin: ZERO, ...unit }).stack,
-  };
-  const countAt = (each: Breakpoint): number => {
-    if (card.columns !== 'page') return card.columns.count;
-    return each.id === breakpoint.id ? tracks.count : Math.min(tracks.count, columnsAt(spec, each).count);
   };
   const tall = placementsAt(spec, card.blocks, breakpoint, countAt).map((each) => ({
     placed: each,
@@ -64,7 +67,7 @@ function tracksOf(
   length: (value: LengthValue) => Px,
 ): Tracks {
   if (columns === 'page') {
-    const count = Math.max(1, Math.floor(last) - Math.ceil(first) + 1);
+    const count = columnsUnder([first, last]);
     const before = Math.ceil(first) - 1;
     return {
       count,
@@ -87,9 +90,9 @@ function unitOf(
   { rows, baseline }: CardGrid,
   { unit }: Ground,
   length: (value: LengthValue) => Px,
-): { offset: Px; height: Px; gap: Px } {
-  if (rows) return { offset: ZERO, height: length(rows.height), gap: length(rows.gap) };
-  if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: px(0) };
+): Unit & { offset: Px } {
+  if (rows) return { name: 'row', offset: ZERO, height: length(rows.height), gap: length(rows.gap) };
+  if (baseline) return { name: 'baseline', offset: length(baseline.offset), height: length(baseline.step), gap: px(0) };
   // the page’s rows, but from the card’s top
-  return { offset: ZERO, height: unit.height, gap: unit.gap };
+  return { ...unit, offset: ZERO };
 }

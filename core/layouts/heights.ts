@@ -3,10 +3,11 @@ import { ratioOf } from '../length/ratio';
 import { lengthOf } from '../length/length-value';
 import { greatest, type Px, ZERO } from '../length/px';
 import { type Screen, toPx } from '../length/resolve';
-import type { Breakpoint, CardGrid, Spec } from '../spec/schema';
+import type { Block, Breakpoint, CardGrid, Spec } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
 import { edgesOf, type Tracks } from './block-edges';
 import type { Placed } from './placements';
+import type { Unit } from './row-frames';
 
 /** What blocks stand on: the columns and rows of the page, or of a card. */
 export type Ground = {
@@ -17,8 +18,11 @@ export type Ground = {
   /** Where the container begins and ends. */
   container: [Px, Px];
   screen: Screen;
+  /** The blocks that stand on it together, and how many columns they have at each breakpoint. */
+  siblings: readonly Block[];
+  countAt: (breakpoint: Breakpoint) => number;
   /** A row of it, and the gap to the next. */
-  unit: { height: Px; gap: Px };
+  unit: Unit;
   /** How tall so many rows of it are. */
   stack: (rows: number) => Px;
 };

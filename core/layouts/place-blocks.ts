@@ -57,9 +57,16 @@ function downOf(placed: Placed, height: Px | null, into: In): Pick<PlacedBlock, 
   const { lanes, frame, top, end } = into;
   const [first, last] = [lanes[placed.lanes[0] - 1]!, lanes[placed.lanes[1] - 1]!];
   const rows: [number, number] = [first.first, last.first + last.rows - 1];
-  if (placed.height === 'section') return { rows, y: top, height: end.sub(top) };
+  // what is as tall as its section or its lanes begins where its text stands, and ends where they end
+  const shift = shiftOf(placed, into.ground);
+  if (placed.height === 'section') return { rows, y: top.add(shift), height: end.sub(top).sub(shift) };
   const [head, foot] = [frame.head(rows[0]), frame.foot(rows[1])];
-  if (height === null) return { rows, y: head, height: greatest(foot.sub(head), leastHeight(placed, into.ground)) };
+  if (height === null)
+    return {
+      rows,
+      y: head.add(shift),
+      height: greatest(foot.sub(head).sub(shift), leastHeight(placed, into.ground)),
+    };
   const takes = frame.holding(height);
   switch (placed.stands) {
     case 'foot':
@@ -69,7 +76,7 @@ function downOf(placed: Placed, height: Px | null, into: In): Pick<PlacedBlock, 
       return { rows: covered(frame, rows, y, y.add(height)), y, height };
     }
     default:
-      return { rows: [rows[0], rows[0] + takes - 1], y: head.add(shiftOf(placed, into.ground)), height };
+      return { rows: [rows[0], rows[0] + takes - 1], y: head.add(shift), height };
   }
 }
 
@@ -83,7 +90,7 @@ function covered(frame: RowFrame, [from, to]: [number, number], y: Px, end: Px):
 /** How far a text moves so that its caps, its x-height or its first baseline stand on a line. */
 function shiftOf(placed: Placed, ground: Ground): Px {
   const text = textOf(placed, ground);
-  if (!text || placed.stands === 'top') return ZERO;
+  if (!text || !['baseline', 'caps', 'x-height'].includes(placed.stands)) return ZERO;
   if (placed.stands === 'baseline') return text.shift;
   return text.trim.over.sub(placed.stands === 'caps' ? text.letters.caps : text.letters.xHeight);
 }

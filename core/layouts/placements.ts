@@ -40,6 +40,32 @@ export function placementsAt(
   return before?.placed ?? [];
 }
 
+/** How many whole columns a card over these columns has under it. */
+export function columnsUnder([first, last]: readonly [number, number]): number {
+  return Math.max(1, Math.floor(last) - Math.ceil(first) + 1);
+}
+
+/**
+ * How many columns a card on the page’s columns has at each breakpoint: those that it covers there, which is what its blocks follow by.
+ *
+ * @param siblings the blocks among which the card stands, on as many columns as `countAt` says
+ */
+export function countsInCard(
+  spec: Spec,
+  siblings: readonly Block[],
+  card: Block,
+  countAt: (breakpoint: Breakpoint) => number,
+): (breakpoint: Breakpoint) => number {
+  const known = new Map<string, number>();
+  return (breakpoint) => {
+    const placed = (): Placed | undefined =>
+      placementsAt(spec, siblings, breakpoint, countAt).find(({ block }) => block.id === card.id);
+    const count = known.get(breakpoint.id) ?? columnsUnder(placed()?.columns ?? [1, countAt(breakpoint)]);
+    known.set(breakpoint.id, count);
+    return count;
+  };
+}
+
 type Narrower = Map<string, Before>;
 const chains = new WeakMap<Spec, WeakMap<readonly Block[], Narrower>>();
 
@@ -128,14 +154,16 @@ function shiftedLanes(before: readonly Placed[], followed: readonly Followed[]):
   const most = Math.max(0, ...before.map(({ lanes: [, end] }) => end));
   let added = 0;
   for (let lane = 1; lane <= most; lane++) {
-    const here = before.flatMap(({ lanes: [start] }, index) =>
-      start === lane && !followed[index]!.own?.lanes ? [index] : [],
-    );
+    // in the order in which they stand beside one another, so that none lands under one that it stood before
+    const here = before
+      .flatMap(({ lanes: [start] }, index) => (start === lane && !followed[index]!.own?.lanes ? [index] : []))
+      .sort((a, b) => before[a]!.columns[0] - before[b]!.columns[0] || a - b);
     const groups: number[][] = [];
     for (const index of here) {
-      const shared = groups.find((group) => group.every((each) => !followed[each]!.isAlone));
-      if (followed[index]!.isAlone || !shared) groups.push([index]);
-      else shared.push(index);
+      const last = groups.at(-1);
+      const isShared = last?.every((each) => !followed[each]!.isAlone) === true;
+      if (followed[index]!.isAlone || !isShared) groups.push([index]);
+      else last!.push(index);
     }
     for (const [place, group] of groups.entries()) {
       for (const index of group) {

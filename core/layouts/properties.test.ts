@@ -37,8 +37,10 @@ describe('any layout', () => {
         expect(height.equals(last.top.add(last.height))).toBe(true);
         for (const block of blocks) {
           const home = sections.find(({ id }) => id === block.section)!;
-          expect(block.y.compare(home.top)).toBeGreaterThanOrEqual(0);
-          if (layout.sections.find(({ id }) => id === home.id)!.tall === 'content' && block.card === null)
+          // a text that stands on a line is moved past the head and the foot of its lane
+          const isOnLine = ['caps', 'x-height', 'baseline'].includes(block.placed.stands);
+          if (!isOnLine) expect(block.y.compare(home.top)).toBeGreaterThanOrEqual(0);
+          if (layout.sections.find(({ id }) => id === home.id)!.tall === 'content' && block.card === null && !isOnLine)
             expect(block.y.add(block.height).compare(home.top.add(home.height))).toBeLessThanOrEqual(0);
         }
       }),

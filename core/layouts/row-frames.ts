@@ -2,8 +2,14 @@ import { baselineAt } from '../baseline/baseline-at';
 import { type Px, px, ZERO } from '../length/px';
 import { rowsAt } from '../rows/rows-at';
 import { baseUnit } from '../spacing/scale';
-import type { Breakpoint, Spec } from '../spec/schema';
+import type { Breakpoint, Section, Spec } from '../spec/schema';
 import { type Even, type RowFrame, rowFrame } from './row-frame';
+
+/** What is counted: rows of the breakpoint, baselines where it has none that go on, base units where it has neither. */
+export type UnitName = 'row' | 'baseline' | 'unit';
+
+/** One of what is counted, and the gap to the next. */
+export type Unit = Pick<Even, 'height' | 'gap'> & { name: UnitName };
 
 /** How rows are counted at a breakpoint, at a screen of a width and a height. */
 export type RowFrames = {
@@ -15,8 +21,8 @@ export type RowFrames = {
   screen: (top: Px) => RowFrame;
   /** How tall such a section is: the screen, within the least and the greatest that divided rows share. */
   screenHeight: Px;
-  /** The rows of a card that has none of its own. */
-  unit: Pick<Even, 'height' | 'gap'>;
+  /** The rows by which blocks of a section say how tall they are, and of a card there that has none of its own. */
+  unit: Record<Section['tall'], Unit>;
 };
 
 /**
@@ -33,11 +39,18 @@ export function rowFramesAt(spec: Spec, breakpoint: Breakpoint, width: Px | numb
     const content = (top: Px): RowFrame => rowFrame({ origin: top, ...lines });
     const divided = (top: Px): RowFrame =>
       isCountable ? rowFrame({ origin: top, offset, height: row, gap }) : content(top);
-    return { goOn: false, content, screen: divided, screenHeight: screen, unit: lines };
+    const unit = { content: lines, screen: isCountable ? { name: 'row' as const, height: row, gap } : lines };
+    return { goOn: false, content, screen: divided, screenHeight: screen, unit };
   }
-  const even = isCountable ? { offset: rows.offset, height: rows.height, gap: rows.gap } : lines;
+  const even = isCountable ? { name: 'row' as const, offset: rows.offset, height: rows.height, gap: rows.gap } : lines;
   const page = rowFrame({ origin: ZERO, ...even });
-  return { goOn: true, content: () => page, screen: () => page, screenHeight: px(height), unit: even };
+  return {
+    goOn: true,
+    content: () => page,
+    screen: () => page,
+    screenHeight: px(height),
+    unit: { content: even, screen: even },
+  };
 }
 
 /** Baselines as rows without gaps, else base units; px where that is 0. */
@@ -46,9 +59,10 @@ function baselineRows(
   breakpoint: Breakpoint,
   width: Px | number,
   height: Px | number,
-): Omit<Even, 'origin'> {
+): Omit<Even, 'origin'> & { name: UnitName } {
   const baseline = baselineAt(spec, breakpoint, px(height).valueOf(), width);
-  if (baseline && baseline.step.compare(0) > 0) return { offset: baseline.offset, height: baseline.step, gap: ZERO };
+  if (baseline && baseline.step.compare(0) > 0)
+    return { name: 'baseline', offset: baseline.offset, height: baseline.step, gap: ZERO };
   const base = baseUnit(spec);
-  return { offset: ZERO, height: base.equals(0) ? px(1) : base, gap: ZERO };
+  return { name: 'unit', offset: ZERO, height: base.equals(0) ? px(1) : base, gap: ZERO };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { exactText } from '../length/px';
+import { exactText, px } from '../length/px';
 import type { Block, Breakpoint, Layout, Placement, Rows, Section, Spec } from '../spec/schema';
 import { breakpointOf, dividedRows, specOf } from '../spec/testing';
 import { solveLayout } from './solve-layout';
@@ -247,3 +247,96 @@ describe('cards', () => {
     expect(box(solved, 'left').filter((_, index) => index % 2 === 0)).toEqual(['128', '66']);
   });
 });
+
+describe('rows that divide the screen are what a screen counts', () => {
+  // common practice, no source: six rows in a screen of 900 with gaps and margins of 20; three of them
+  test.each([
+    [900, '420'],
+    // (1000 − 2 · 20 − 5 · 20) / 6 = 143⅓, three with two gaps
+    [1000, '470'],
+  ])('three of six in %i px are %s high', (height, three) => {
+    const spec = specOf({ ...desktop, rows: dividedRows(), baseline: { step: '4px', offset: '0px' } });
+    const blocks = [
+      area('a', { desktop: { height: { rows: 3 } } }),
+      {
+        ...area('card', { desktop: { height: 'lanes' } }),
+        holds: card([area('in', { desktop: { height: { rows: 1 } } })]),
+      },
+    ];
+    const inScreen = solveLayout(
+      spec,
+      layout(section('one', blocks, { tall: 'screen', space: { desktop: { between: [1] } } })),
+      1512,
+      height,
+    );
+    expect(box(inScreen, 'a')[3]).toBe(three);
+    const row = exactText(px(height).sub(140).div(6));
+    expect(box(inScreen, 'in')[3]).toBe(row);
+    expect(inScreen.space.map(({ unit }) => unit)).toEqual(['row', 'row', 'row']);
+    // beside a screen, baselines are counted, and are called so
+    const beside = solveLayout(
+      spec,
+      layout(section('one', [blocks[0]!], { space: { desktop: { above: 6 } } })),
+      1512,
+      height,
+    );
+    expect([box(beside, 'a')[3], exactText(beside.space[0]!.px), beside.space[0]!.unit]).toEqual([
+      '12',
+      '24',
+      'baseline',
+    ]);
+  });
+});
+
+describe('what follows', () => {
+  const counts = (...columns: number[]): Spec =>
+    specOf(
+      ...columns.map((count, index) => ({
+        ...breakpointOf({ count, gutter: '16px', margin: '20px' }, 200 + index * 400, {
+          id: `b${index}`,
+          from: index * 400,
+        }),
+        rows: null,
+      })),
+    );
+
+  test('in a card on the page’s columns goes by the card’s own: what fills it fills it', () => {
+    const inner = area('in', { b0: { columns: [1, 2] } });
+    const blocks: Block[] = [{ ...area('card', { b0: { columns: [1, 2] } }), holds: card([inner]) }];
+    const spec = counts(4, 8, 12);
+    const columns = [200, 600, 1000].map((width) => {
+      const solved = solveLayout(spec, layout(section('one', blocks)), width);
+      return ['card', 'in'].map((id) => solved.blocks.find((each) => each.id === id)!.placed.columns);
+    });
+    expect(columns).toEqual([
+      [
+        [1, 2],
+        [1, 2],
+      ],
+      [
+        [1, 4],
+        [1, 4],
+      ],
+      [
+        [1, 6],
+        [1, 6],
+      ],
+    ]);
+  });
+
+  test('alone in a lane stays before those that it stood before', () => {
+    const blocks = [
+      area('right', { b0: { columns: [3, 4], lanes: [1, 1] } }),
+      area('left', { b0: { columns: [1, 1], lanes: [1, 1] } }),
+      area('middle', { b0: { columns: [2, 2], lanes: [1, 1] } }),
+    ];
+    const solved = solveLayout(counts(4, 6), layout(section('one', blocks)), 600);
+    const lanes = Object.fromEntries(solved.blocks.map(({ id, placed }) => [id, placed.lanes[0]]));
+    // 1 of 4 is no whole part of 6; 3–4 of 4 is 4–6
+    expect(lanes).toEqual({ left: 1, middle: 2, right: 3 });
+  });
+});
+
+function card(blocks: Block[]): Block['holds'] {
+  return { card: { padding: '0px', columns: 'page', space: {}, blocks } };
+}

@@ -45,16 +45,18 @@ export function solveLayout(
   const breakpoint = breakpointAt(spec, px(width).valueOf());
   const frames = rowFramesAt(spec, breakpoint, width, height);
   const columns = columnsAt(spec, breakpoint, width);
-  const ground: Ground = {
+  const page: Omit<Ground, 'unit' | 'stack' | 'siblings' | 'countAt'> = {
     spec,
     breakpoint,
     columns,
     tracks: pageTracks(columns),
     container: [columns.marginStart, columns.marginStart.add(columns.container)],
     screen: screenOf(spec, breakpoint, width),
-    unit: frames.unit,
-    stack: rowFrame({ origin: ZERO, offset: ZERO, ...frames.unit }).stack,
   };
+  // blocks are counted in the rows of their section
+  const stacks = memoized(
+    (tall: Section['tall']) => rowFrame({ origin: ZERO, offset: ZERO, ...frames.unit[tall] }).stack,
+  );
   const counts = memoized(
     (id: string): number =>
       columnsAt(
@@ -63,12 +65,19 @@ export function solveLayout(
       ).count,
   );
   const countAt = ({ id }: Breakpoint): number => (id === breakpoint.id ? columns.count : counts(id));
-  const solved = layout.sections.map((section) => layOut(section, ground, countAt));
+  const groundOf = ({ tall, blocks: siblings }: Section): Ground => ({
+    ...page,
+    siblings,
+    countAt,
+    unit: frames.unit[tall],
+    stack: stacks(tall),
+  });
+  const solved = layout.sections.map((section) => layOut(section, groundOf(section)));
   const sections: SolvedSection[] = [];
   const blocks: PlacedBlock[] = [];
   const space: WhiteSpace[] = [];
   let [y, row] = [ZERO, 1];
-  for (const [index, { section, tall, spaceIn }] of solved.entries()) {
+  for (const [index, { section, tall, spaceIn, ground }] of solved.entries()) {
     const isLast = index === solved.length - 1;
     const top = index === 0 ? ZERO : frames.goOn ? frames.content(y).head(row) : y;
     const first = frames.goOn ? row : 1;
@@ -79,7 +88,9 @@ export function solveLayout(
     placeBlocks(tall, { lanes, frame, top, end, section: section.id, ground }, blocks);
     // divided rows belong to a screen; they are not counted beside other rows
     const on = section.tall === 'screen' && !frames.goOn ? ', on a screen' : '';
-    space.push(...whiteSpaces(spec, tall, { lanes, space: spaceIn, frame, top, end, section, on }));
+    space.push(
+      ...whiteSpaces(spec, tall, { lanes, space: spaceIn, frame, top, end, section, on, unit: ground.unit.name }),
+    );
     sections.push({ id: section.id, top, height: end.sub(top) });
     y = end;
     row = section.tall === 'screen' ? frame.from(end) : after;
@@ -88,14 +99,14 @@ export function solveLayout(
 }
 
 /** The blocks of a section with their heights, and its white space. */
-function layOut(section: Section, ground: Ground, countAt: (breakpoint: Breakpoint) => number): LaidOut {
-  const { spec, breakpoint } = ground;
+function layOut(section: Section, ground: Ground): LaidOut {
+  const { spec, breakpoint, countAt } = ground;
   const placed = placementsOnPage(spec, section.blocks, breakpoint, countAt);
   const tall = placed.map((each) => ({ placed: each, height: heightOf(each, ground, solveCard) }));
-  return { section, tall, spaceIn: spaceAt(spec, section.space, breakpoint) };
+  return { section, tall, spaceIn: spaceAt(spec, section.space, breakpoint), ground };
 }
 
-type LaidOut = { section: Section; tall: Tall[]; spaceIn: ReturnType<typeof spaceAt> };
+type LaidOut = { section: Section; tall: Tall[]; spaceIn: ReturnType<typeof spaceAt>; ground: Ground };
 
 type Ends = { top: Px; first: number; after: number; isLast: boolean };
 

@@ -31,7 +31,7 @@ const placement: fc.Arbitrary<Placement> = fc.record(
       fc.record({ lines: fc.integer({ min: 1, max: 9 }) }),
       fc.record({ ratio: fc.constantFrom('16/9', '1', '3/4') }),
     ),
-    stands: fc.constantFrom('top' as const, 'middle' as const, 'foot' as const),
+    stands: fc.constantFrom<NonNullable<Placement['stands']>>('top', 'middle', 'foot', 'caps', 'x-height', 'baseline'),
   },
   { requiredKeys: [] },
 );
@@ -131,6 +131,6 @@ export const anyPage: fc.Arbitrary<Spec> = fc
             : rule === 'none'
               ? null
               : { rule, height: '20px', gap: '5px', offset: '10px' },
-      baseline: rule === 'divide' ? null : { step: '4px', offset: '0px' },
+      baseline: rule === 'divide' && gutter !== '20px' ? null : { step: '4px', offset: '0px' },
     })),
   }));

@@ -4,6 +4,7 @@ import type { Gap } from './edit-layout';
 import type { Lane, Tall } from './lanes';
 import { rowsAfter, type SpaceAt } from './placements';
 import type { RowFrame } from './row-frame';
+import type { UnitName } from './row-frames';
 
 /** White space between two things, by what they are: `heading to body`, `section to card`. */
 export type WhiteSpace = {
@@ -12,6 +13,8 @@ export type WhiteSpace = {
   after: string | null;
   gap: Gap;
   rows: number;
+  /** What the rows are: those of the breakpoint, baselines, or base units. */
+  unit: UnitName;
   top: Px;
   px: Px;
 };
@@ -23,12 +26,13 @@ type In = {
   top: Px;
   end: Px;
   section: Pick<Section, 'id' | 'tall'>;
+  unit: UnitName;
   on: string;
 };
 
 /** Every white space of a section: above its first lane, between lanes, below the last. */
 export function whiteSpaces(spec: Spec, tall: readonly Tall[], into: In): WhiteSpace[] {
-  const { lanes, space, frame, top, end, on } = into;
+  const { lanes, space, frame, top, end, on, unit } = into;
   const { id: section, tall: isTall } = into.section;
   const outside = isTall === 'screen' ? 'screen' : 'section';
   if (lanes.length === 0) return [];
@@ -37,13 +41,21 @@ export function whiteSpaces(spec: Spec, tall: readonly Tall[], into: In): WhiteS
   const kind = (above: Block | undefined, below: Block | undefined): string =>
     `${above ? whatIs(spec, above) : outside} to ${below ? whatIs(spec, below) : outside}${on}`;
   const footOf = ({ first, rows }: Lane): Px => frame.foot(first + rows - 1);
-  const above = { kind: kind(undefined, firstOf(0)), section, after: null, gap: 'above' as const, rows: space.above };
+  const above = {
+    kind: kind(undefined, firstOf(0)),
+    section,
+    after: null,
+    gap: 'above' as const,
+    rows: space.above,
+    unit,
+  };
   const between = lanes.slice(0, -1).map((lane, index) => ({
     kind: kind(firstOf(index), firstOf(index + 1)),
     section,
     after: firstOf(index)?.id ?? null,
     gap: index,
     rows: rowsAfter(space, index),
+    unit,
     top: footOf(lane),
     px: frame.head(lanes[index + 1]!.first).sub(footOf(lane)),
   }));
@@ -54,6 +66,7 @@ export function whiteSpaces(spec: Spec, tall: readonly Tall[], into: In): WhiteS
     after: firstOf(last)?.id ?? null,
     gap: 'below' as const,
     rows: space.below,
+    unit,
   };
   return [
     { ...above, top, px: frame.head(lanes[0]!.first).sub(top) },

@@ -250,3 +250,11 @@ create function deliveries_due(most integer, busy uuid[])
     from due, hooks
    where deliveries.id = due.id and hooks.id = deliveries.hook_id
   returning deliveries.id, deliveries.hook_id, hooks.url, hooks.secret, deliveries.body, deliveries.tries $$;
+
+-- ── is there room again ──────────────────────────────────────────────────────────────────────────────────────────────
+
+-- as much as a save may need: a table that lives no longer than the question takes its pages from the same disk
+create function try_to_write() returns void language plpgsql security definer set search_path = public, pg_temp as $$
+begin
+  create temporary table room on commit drop as select repeat('x', 8000) || n as page from generate_series(1, 40) n;
+end $$;

@@ -16,12 +16,12 @@ export function GapBands({ solved, section, scale, isStrong }: Props) {
     <g className={styles.gaps} data-strong={isStrong || undefined}>
       {solved.space
         .filter((gap) => gap.section === section && gap.px.valueOf() > 0)
-        .map(({ gap, rows, top, px }) => (
+        .map(({ gap, rows, unit, top, px }) => (
           <g key={gap}>
             <rect y={top.valueOf()} width={width} height={px.valueOf()} />
             {px.valueOf() * scale >= LEAST && (
               <text x={width / 2} y={top.valueOf() + px.valueOf() / 2} fontSize={10 / scale} dy="0.35em">
-                {width * scale >= ROOM ? `${counted(rows, 'row')} · ${numeral(px)} px` : rows}
+                {width * scale >= ROOM ? `${counted(rows, unit)} · ${numeral(px)} px` : rows}
               </text>
             )}
           </g>

@@ -13,6 +13,14 @@ export const ON_COLUMNS = `  inline-size: var(--grid-width);
   column-gap: var(--grid-gutter);
   justify-content: var(--grid-justify);`;
 
+/** An item of the grid that is a grid on the columns that it spans; a container in a container is taken for one. */
+const WITHIN = `.grid-inside,
+.grid > .grid,
+.grid-inside > .grid`;
+const AS_AN_ITEM = `  inline-size: auto;
+  margin-inline: 0;
+  padding-inline: 0;`;
+
 /** The container class, and what stands in it. */
 export function containerCss(form: GutterForm): string {
   if (form === 'gap')
@@ -22,7 +30,15 @@ export function containerCss(form: GutterForm): string {
 ${ON_COLUMNS}
 }
 
-.grid > * {
+${WITHIN} {
+  display: grid;
+  grid-template-columns: subgrid;
+  column-gap: var(--grid-gutter);
+${AS_AN_ITEM}
+}
+
+.grid > *,
+.grid-inside > * {
   min-inline-size: 0;
 }`;
   // half a gutter stands outside the first and the last item: the container sticks out by as much on both sides
@@ -39,10 +55,18 @@ ${box}
   justify-content: var(--grid-justify);
 }
 
-.grid > * {
+.grid > *,
+.grid-inside > * {
   box-sizing: border-box;
   min-inline-size: 0;
   padding-inline: calc(var(--grid-gutter) / 2);
+}
+
+${WITHIN} {
+  display: grid;
+  grid-template-columns: subgrid;
+  column-gap: 0;
+${AS_AN_ITEM}
 }`;
   return `.grid {
   display: flex;
@@ -50,12 +74,20 @@ ${box}
 ${box}
 }
 
-.grid > * {
+.grid > *,
+.grid-inside > * {
   box-sizing: border-box;
   flex: 0 0 auto;
   min-inline-size: 0;
   inline-size: 100%;
   padding-inline: calc(var(--grid-gutter) / 2);
+}
+
+${WITHIN} {
+  display: flex;
+  flex-wrap: wrap;
+  margin-inline: 0;
+  padding-inline: 0;
 }`;
 }
 

@@ -29,9 +29,14 @@ describe('what it says', () => {
   });
 
   test('span classes of a grid of 12 stand on 4 columns as well', () => {
-    expect(css).toContain('.span-4, .span-4-phone { grid-column-end: span 4; }');
+    expect(css).toContain('.span-4-phone { grid-column-end: span 4; }');
     expect(css).toContain('.span-12 { grid-column-end: span 4; }');
-    expect(css).toContain('.start-12, .start-12-desktop { grid-column-start: 12; }');
+    expect(css).toContain('.span-12-phone { grid-column-end: span 4; }');
+    expect(css).toContain('.start-12-desktop { grid-column-start: 12; }');
+    // of one range after those of all, whatever their numbers
+    const phoneRange = css.slice(css.indexOf('(width < 1200px)'), css.indexOf('(width >= 1200px)'));
+    expect(phoneRange.indexOf('.span-12 {')).toBeLessThan(phoneRange.indexOf('.span-1-phone {'));
+    expect(phoneRange.indexOf('.start-4 {')).toBeLessThan(phoneRange.indexOf('.start-1-phone {'));
   });
 
   test('a name cannot end the comment', () => {

@@ -7,7 +7,7 @@ import { byWidth, rangeEnd, rangeText } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import { containerCss, type GutterForm, spanCss, startCss } from './container-css';
 import { overlayCss } from './overlay-css';
-import { rangeProperties } from './range-properties';
+import { insideProperties, rangeProperties } from './range-properties';
 import { rowProperties } from './row-properties';
 import { spacingCss } from './spacing-css';
 import { typeCss, typeProperties } from './type-css';
@@ -74,8 +74,18 @@ function range(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string {
     ...declared('grid', gridProperties(spec, breakpoint, form)),
     ...declared('type', typeProperties(spec, breakpoint)),
   ];
-  const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...spanClasses(spec, breakpoint, form)].join('\n');
+  const inside = [
+    `  :root {\n${properties.join('\n')}\n  }`,
+    ...insideGrid(spec, breakpoint),
+    ...spanClasses(spec, breakpoint, form),
+  ].join('\n');
   return `/* ${inComment(breakpoint.name)} */\n@media ${mediaQuery(spec, breakpoint)} {\n${inside}\n}`;
+}
+
+/** In what stands on the grid a percentage is of a column’s width: there the properties are of the viewport’s. */
+function insideGrid(spec: Spec, breakpoint: Breakpoint): string[] {
+  const properties = declared('grid', insideProperties(spec, breakpoint));
+  return properties.length === 0 ? [] : [`  .grid > * {\n${properties.join('\n')}\n  }`];
 }
 
 /** Custom properties of a range’s columns, rows and baselines, by name without `--grid-`. */
@@ -103,19 +113,23 @@ function spanClasses(spec: Spec, breakpoint: Breakpoint, form: GutterForm): stri
   const { id } = breakpoint;
   if (breakpoint.columns.count === 'auto') {
     const all = form === 'shares' ? 'inline-size: 100%' : 'grid-column: 1 / -1';
-    return [`  .span-all,\n  .span-all-${id} { ${all}; }`];
+    return [`  .span-all { ${all}; }`, `  .span-all-${id} { ${all}; }`];
   }
   const count = breakpoint.columns.count;
   const most = Math.min(
     MOST_COLUMNS,
     Math.max(...spec.breakpoints.map(({ columns }) => (columns.count === 'auto' ? 1 : columns.count))),
   );
-  const classes = (name: string, index: number): string =>
-    index <= count ? `.${name}-${index}, .${name}-${index}-${id}` : `.${name}-${index}`;
-  return [
-    ...numbers(most).map((index) => `  ${classes('span', index)} { ${spanCss(form, Math.min(index, count), count)} }`),
-    ...numbers(count).map((index) => `  ${classes('start', index)} { ${startCss(form, index, count)} }`),
+  // a class of one range comes after those of all, whatever their numbers; a start after the spans, which it goes with
+  const [span, start] = [
+    (index: number) => spanCss(form, Math.min(index, count), count),
+    (index: number) => startCss(form, index, count),
   ];
+  const classes = (name: string, last: number, declares: (index: number) => string): string[] =>
+    ['', `-${id}`].flatMap((range) =>
+      numbers(last).map((index) => `  .${name}-${index}${range} { ${declares(index)} }`),
+    );
+  return [...classes('span', most, span), ...classes('start', count, start)];
 }
 
 function numbers(last: number): number[] {

@@ -3,7 +3,7 @@ import { columnsAt } from '../../columns/columns-at';
 import { numeral } from '../../length/present';
 import type { PlacedBlock } from '../../layouts/place-blocks';
 import { rangeText } from '../../layouts/placement-text';
-import { type Placed, placementsAt, spaceAt, type SpaceAt } from '../../layouts/placements';
+import { columnsUnder, countsInCard, type Placed, placementsAt, spaceAt, type SpaceAt } from '../../layouts/placements';
 import { ZERO } from '../../length/px';
 import type { Block, Breakpoint, CardGrid, Layout, Section } from '../../spec/schema';
 import { cssNumbers, type CssSum, cssText, NOTHING, roundedUp } from '../grid-css/css-numbers';
@@ -32,7 +32,9 @@ export function sectionCss(section: Section, index: number, on: On): CssRule[] {
   const grid = gridOf(blocks, space, unit, {
     ...on,
     columns: ground.columns,
-    rowUnit: ground.content,
+    siblings: section.blocks,
+    countAt,
+    rowUnit: unit,
     offset,
     foot: !goOn || isLast,
     screenHeight: isScreen ? ground.screenHeight : null,
@@ -56,6 +58,9 @@ function toNextRow({ screenHeight, content: { offset, height, gap } }: GroundSum
 
 type GridOn = On & {
   columns: ColumnUnit;
+  /** The blocks of the grid, and how many columns they have at each breakpoint. */
+  siblings: readonly Block[];
+  countAt: (breakpoint: Breakpoint) => number;
   /** The rows by which blocks say how tall they are. */
   rowUnit: RowUnit;
   offset: CssSum;
@@ -108,15 +113,18 @@ function cardGrid(card: CardGrid, placed: Placed, across: Across, on: GridOn): G
   const padding = length(card.padding);
   const columns = cardColumns(card, placed, across, on, padding);
   const unit = cardRows(card, on.rowUnit, length);
+  const counts = countsInCard(spec, on.siblings, placed.block, on.countAt);
   const countAt = (each: Breakpoint): number => {
     if (card.columns !== 'page') return columns.unit.count;
-    return each.id === breakpoint.id ? columns.unit.count : Math.min(columns.unit.count, columnsAt(spec, each).count);
+    return each.id === breakpoint.id ? columns.unit.count : counts(each);
   };
   const blocks = placementsAt(spec, card.blocks, breakpoint, countAt);
   const rowUnit = { ...unit, offset: NOTHING };
   const grid = gridOf(blocks, spaceAt(spec, card.space, breakpoint), unit, {
     ...on,
     columns: columns.unit,
+    siblings: card.blocks,
+    countAt,
     rowUnit,
     offset: unit.offset,
     foot: true,
@@ -155,7 +163,7 @@ function cardColumns(
     };
   }
   const isWhole = first === from && last === to;
-  const count = Math.max(1, Math.floor(last) - Math.ceil(first) + 1);
+  const count = columnsUnder([first, last]);
   const step = add(page.column, page.gutter);
   // where a card begins or ends within a column, or past the last, its first or last column is not that of its area
   const cut = {
@@ -206,7 +214,7 @@ function blockRule(
     : [['grid-area', areaName(block.id)]];
   const tall: CssRule['says'] =
     placed.height === 'section' && screenHeight
-      ? [['block-size', cssText(screenHeight)]]
+      ? [['block-size', cssText(cssNumbers.sub(screenHeight, below))]]
       : height === null || (card && placed.height === 'content')
         ? []
         : [[grows ? 'min-block-size' : 'block-size', cssText(height)]];
