@@ -312,6 +312,22 @@ describe('columns rounded down to whole px', () => {
     expect(texts(solvedAt(1920, { ...capped, align }))).toMatchObject({ column: '98', marginStart, marginEnd });
   });
 
+  // of 1283, 12 columns and 11 gutters of 24 are 12 × 84 + 264 = 1272, which leaves 105 of 1377: 52 before and 53 after
+  test.each<[string, Partial<Columns>]>([
+    ['given', { margin: '20px' }],
+    ['given for each side', { margin: { start: '20px', end: '20px' } }],
+    ['on auto', { margin: 'auto' }],
+  ])('the odd px of what is left stands at the end, with margins %s', (_, some) => {
+    const grid = { count: 12, gutter: '24px', container: { upTo: '1283px' }, whole: 'margins' as const, ...some };
+    expect(texts(solvedAt(1377, grid))).toMatchObject({
+      column: '84',
+      container: '1272',
+      marginStart: '52',
+      marginEnd: '53',
+    });
+    expect(texts(solvedAt(1378, grid))).toMatchObject({ column: '84', marginStart: '53', marginEnd: '53' });
+  });
+
   test.each<[string, Partial<Columns>, string]>([
     ['without rounding', { whole: 'no' }, '-856'],
     ['rounded down', { whole: 'margins' }, '-856'],

@@ -212,10 +212,10 @@ function solveMargins<T>(
       rule.container.is === 'upTo'
         ? numbers.sub(numbers.sub(numbers.sub(viewport, wanted), marginStart), marginEnd)
         : numbers.exact(ZERO);
-    const before = numbers.add(
-      startShare(numbers, capped, align),
-      startShare(numbers, left, oddPixel ? 'whole' : align),
-    );
+    const beside = startShare(numbers, capped, align);
+    const before = oddPixel
+      ? numbers.floor(numbers.add(beside, numbers.times(left, HALF)))
+      : numbers.add(beside, startShare(numbers, left, align));
     const after = numbers.sub(numbers.add(capped, left), before);
     return { marginStart: numbers.add(marginStart, before), marginEnd: numbers.add(marginEnd, after) };
   }
@@ -230,8 +230,8 @@ function solveMargins<T>(
   return { marginStart: start, marginEnd: rest(start) };
 }
 
-/** What the start margin gets of the space that is left: none, half, all; or half, the odd pixel at the end. */
-function startShare<T>(numbers: Numbers<T>, free: T, share: ColumnRule<T>['align'] | 'whole'): T {
+/** What the start margin gets of the space that is left: none, half, all. */
+function startShare<T>(numbers: Numbers<T>, free: T, share: ColumnRule<T>['align']): T {
   switch (share) {
     case 'start':
       return numbers.exact(ZERO);
@@ -239,7 +239,5 @@ function startShare<T>(numbers: Numbers<T>, free: T, share: ColumnRule<T>['align
       return numbers.times(free, HALF);
     case 'end':
       return free;
-    case 'whole':
-      return numbers.floor(numbers.times(free, HALF));
   }
 }

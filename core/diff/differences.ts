@@ -7,6 +7,7 @@ import type { Bump, Quantity } from '../quantities/quantity';
 import type { Reading } from '../quantities/reading';
 import { QUANTITIES } from '../quantities/registry';
 import { byWidth } from '../spec/ranges';
+import { orderDifferences } from './order-differences';
 import type { Breakpoint, Spec } from '../spec/schema';
 
 /** One thing that differs between two documents, in words. Null where there was, or is, nothing. */
@@ -28,7 +29,7 @@ export type Difference = {
  *     differences(old, new)   // [{ breakpoint: "Desktop", what: "Gutter", before: "24", after: "32", bump: "minor", … }]
  */
 export function differences(before: Spec, after: Spec): Difference[] {
-  const found = differencesByQuantity(before, after);
+  const found = [...differencesByQuantity(before, after), ...orderDifferences(before, after)];
   return found.length > 0 || canonicalJson(before) === canonicalJson(after) ? found : otherDifferences(before, after);
 }
 

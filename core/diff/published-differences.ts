@@ -1,5 +1,6 @@
 import { generate, parse, walk } from 'css-tree';
 import { gridCssParts } from '../formats/grid-css/grid-css';
+import { layoutRanges } from '../formats/layout/layout-css';
 import { byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
 import { type Difference, differences, leastBump } from './differences';
@@ -10,9 +11,42 @@ import { type Difference, differences, leastBump } from './differences';
  */
 export function publishedDifferences(before: Spec, after: Spec): Difference[] {
   const parts = pairs(before, after);
-  const all = [...differences(before, after), ...namesGone(parts)];
+  const all = [...asBuilt(differences(before, after), before, after), ...namesGone(parts)];
   const isSaid = leastBump(all) === 'minor' || leastBump(all) === 'major';
   return isSaid ? all : [...all, ...otherValues(parts)];
+}
+
+/**
+ * Differences by what they ask of whoever builds: where the published style sheets say the same as before, a number that is only written otherwise, a role, or the words
+ * of a block ask nothing.
+ */
+function asBuilt(found: Difference[], before: Spec, after: Spec): Difference[] {
+  if (!found.some(({ bump }) => bump === 'minor')) return found;
+  const [was, is] = [builtOf(before), builtOf(after)];
+  const ids = [...new Set([...was.ranges.keys(), ...is.ranges.keys()])];
+  const isSame = (id: string): boolean => was.ranges.get(id) === is.ranges.get(id);
+  const isAsBefore = (name: string | null): boolean =>
+    was.shared === is.shared &&
+    (name === null ? ids : after.breakpoints.filter((each) => each.name === name).map(({ id }) => id)).every(isSame);
+  const known = new Map<string | null, boolean>();
+  return found.map((each) => {
+    // lengths in rem go by the page’s own root font, which no style sheet says
+    if (each.bump !== 'minor' || each.at[0] === 'rootFontSize') return each;
+    const same = known.get(each.breakpoint) ?? isAsBefore(each.breakpoint);
+    known.set(each.breakpoint, same);
+    return same ? { ...each, bump: 'patch' as const } : each;
+  });
+}
+
+/** What the published style sheets say, without comments: what holds everywhere, and each range by its breakpoint’s id. */
+function builtOf(spec: Spec): { shared: string; ranges: Map<string, string> } {
+  const said = (css: string): string => css.replace(/\/\*[^]*?\*\//g, '');
+  const { shared, ranges } = gridCssParts(spec);
+  const all = new Map([...ranges].map(([id, css]) => [id, said(css)]));
+  if (spec.layouts.length > 0)
+    for (const { breakpoint, css } of layoutRanges(spec))
+      all.set(breakpoint.id, `${all.get(breakpoint.id)}${said(css)}`);
+  return { shared: said(shared), ranges: all };
 }
 
 /** What the style sheet says has no place of its own in the document. */

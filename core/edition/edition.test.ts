@@ -25,7 +25,7 @@ test('exact values, read as fractions and copied as decimals', () => {
     ['Half gutter outside', '0', '10'],
     ['Column', '78¼', '60'],
     ['Rows, rule', 'repeat', 'repeat'],
-    ['Rows', '56', '56'],
+    ['Whole rows', '56', '56'],
     ['Rows, height', '8', '8'],
     ['Rows, gap', '8', '8'],
     ['Rows, above', '0', '0'],

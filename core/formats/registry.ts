@@ -70,7 +70,7 @@ export const FORMATS: readonly Format[] = [
     title: 'What follows from it, exact',
     isOf: 'scripts: every value in lowest terms',
     inEditions: true,
-    writer: 1,
+    writer: 2,
     write: valuesJson,
   },
   {
@@ -114,7 +114,7 @@ export const FORMATS: readonly Format[] = [
     title: 'Values for spreadsheets',
     isOf: 'spreadsheets: decimals, a line for each value',
     inEditions: true,
-    writer: 1,
+    writer: 2,
     write: valuesCsv,
   },
   {
@@ -124,7 +124,7 @@ export const FORMATS: readonly Format[] = [
     title: 'Values for wikis',
     isOf: 'wikis and hand-off notes',
     inEditions: true,
-    writer: 1,
+    writer: 2,
     write: valuesMd,
   },
   {
@@ -157,7 +157,7 @@ export const FORMATS: readonly Format[] = [
     title: 'To read, as a page',
     isOf: 'reading without the application: one file, no script',
     inEditions: true,
-    writer: 1,
+    writer: 2,
     write: pageHtml,
   },
   {

@@ -65,6 +65,7 @@ function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint
     },
     rows: rows && {
       count: rows.count,
+      whole: rowSum(rows, px(breakpoint.reference.height)).whole,
       height: exactText(rows.height),
       gap: exactText(rows.gap),
       sumLine: rowLine(rowSum(rows, px(breakpoint.reference.height)), exactText),

@@ -2,8 +2,11 @@ import Fraction from 'fraction.js';
 import { greatest, least, type Px, px, ZERO } from '../length/px';
 import { type ValueNode, valueNodes } from './css-value';
 
-/** What lengths of a page depend on, in px. `whole` is what a percentage is of; null where it is of nothing that is known. */
-export type Surroundings = { width: Px; height: Px; root: Px; whole: Px | null };
+/**
+ * What lengths of a page depend on, in px. `whole` is what a percentage is of; null where it is of nothing that is known. `height` is that of the screen; null across a
+ * page, where a column or a gutter that changes with it would be another on every screen.
+ */
+export type Surroundings = { width: Px; height: Px | null; root: Px; whole: Px | null };
 
 type Amount = { value: Fraction; isLength: boolean };
 
@@ -78,8 +81,9 @@ function unitIn(unit: string, { width, height, root }: Surroundings): Px {
       return new Fraction('96').div('101.6');
   }
   const [, side] = /^[sld]?v([whib])$/.exec(unit) ?? [];
-  if (!side) throw new Unread();
-  return (side === 'w' || side === 'i' ? width : height).div(100);
+  const whole = side === 'w' || side === 'i' ? width : height;
+  if (!side || !whole) throw new Unread();
+  return whole.div(100);
 }
 
 function called({ name = '', children = [] }: ValueNode, around: Surroundings, depth: number): Amount {

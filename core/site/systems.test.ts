@@ -36,6 +36,19 @@ test.each<[string, string, number, (number | string)[]]>([
     1000,
     [10, 60, 20, 110, 890],
   ],
+  // a gutter that goes by the height of the screen is another on every screen of a width
+  [
+    'a gap of the height is not read',
+    '.page { display: grid; grid-template-columns: repeat(12, 1fr); gap: 20px } @media (min-width: 900px) { .page { column-gap: 2vh } }',
+    1000,
+    'its gap “2vh” is not read' as never,
+  ],
+  [
+    'a padding of the height is not read',
+    '.page { display: grid; grid-template-columns: repeat(12, 1fr); gap: 20px } @media (min-width: 900px) { .page { padding: 0 3dvh } }',
+    1000,
+    'padding-left is “3dvh”, which is not read' as never,
+  ],
   [
     'as many as fit',
     '.page { display: grid; grid-template-columns: repeat(auto-fill, 100px); column-gap: 20px }',

@@ -119,7 +119,8 @@ export class SiteGrids {
 
   /** The columns of a system at a viewport width; why not, where they cannot be worked out. */
   at(system: GridSystem, width: number, root: Px = px(16), height = SCREEN_HEIGHT): SiteGrid | NoGrid {
-    const screen = { width: px(width), height: px(height), root };
+    // across, nothing goes by the height of the screen
+    const screen = { width: px(width), height: null, root };
     const styles = this.stylesOf(system, width);
     let box: Box = { start: ZERO, width: screen.width, contentStart: ZERO, contentWidth: screen.width };
     let container: readonly [Px, Px] = [ZERO, screen.width];
@@ -133,7 +134,7 @@ export class SiteGrids {
     const last = styles[system.around.length + 1]!;
     const found =
       system.kind === 'tracks'
-        ? this.tracksIn(last, styles.at(-1)!, box, screen)
+        ? this.tracksIn(last, styles.at(-1)!, box, screen, px(height))
         : this.sharesIn(system, width, styles.at(-1)!, last, box, screen);
     return 'why' in found ? found : { ...found, container };
   }
@@ -182,7 +183,13 @@ export class SiteGrids {
     return said;
   }
 
-  private tracksIn(style: Style, item: Style, box: Box, screen: Screen): Omit<SiteGrid, 'container'> | NoGrid {
+  private tracksIn(
+    style: Style,
+    item: Style,
+    box: Box,
+    screen: Screen,
+    height: Px,
+  ): Omit<SiteGrid, 'container'> | NoGrid {
     const template = style.get('grid-template-columns');
     const isGrid = /grid/.test(style.get('display') ?? '');
     if (!template || template === 'none' || !isGrid) {
@@ -205,7 +212,7 @@ export class SiteGrids {
     const own = even.gutter.add(left).add(right);
     const start = box.contentStart.add(even.before).add(left);
     const end = start.add(column.mul(even.count)).add(own.mul(even.count - 1));
-    return { count: even.count, column, gutter: own, start, end, rows: rowsOf(style, screen) };
+    return { count: even.count, column, gutter: own, start, end, rows: rowsOf(style, { ...screen, height }) };
   }
 
   private sharesIn(
@@ -223,7 +230,8 @@ export class SiteGrids {
     if (isUnread(inside)) return { why: `${inside.property} is “${inside.value}”, which is not read` };
     const before = inside.contentStart.sub(box.contentStart);
     const after = whole.sub(before).sub(inside.contentWidth);
-    const gap = gapOf(row, 'column-gap', whole, screen) ?? ZERO;
+    const gap = gapOf(row, 'column-gap', whole, screen);
+    if (!gap) return { why: `its gap “${row.get('column-gap')}” is not read` };
     const gutter = before.add(after).add(gap);
     const start = box.contentStart.add(before);
     const end = box.contentStart.add(whole).sub(after);
@@ -235,7 +243,7 @@ export class SiteGrids {
   }
 }
 
-type Screen = { width: Px; height: Px; root: Px };
+type Screen = { width: Px; height: Px | null; root: Px };
 
 function gapOf(style: Style, property: string, whole: Px, screen: Screen): Px | null {
   const value = style.get(property);

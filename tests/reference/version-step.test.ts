@@ -32,6 +32,9 @@ const cell =
 const breakpoint =
   (id: string, change: (each: Breakpoint) => Breakpoint): Change =>
   (spec) => ({ ...spec, breakpoints: spec.breakpoints.map((each) => (each.id === id ? change(each) : each)) });
+const everywhere =
+  (change: (each: Breakpoint) => Breakpoint): Change =>
+  (spec) => ({ ...spec, breakpoints: spec.breakpoints.map(change) });
 const columns = (id: string, some: Partial<Breakpoint['columns']>): Change =>
   breakpoint(id, (each) => ({ ...each, columns: { ...each.columns, ...some } }));
 const steps =
@@ -90,6 +93,9 @@ const CHANGES: [string, Bump, Change][] = [
   ],
   ['the baseline is gone', 'major', breakpoint('desktop', (each) => ({ ...each, baseline: null, rows: null }))],
   ['rows are gone', 'major', breakpoint('desktop', (each) => ({ ...each, rows: null }))],
+  ['all rows are gone', 'major', everywhere((each) => ({ ...each, rows: null }))],
+  ['all baselines are gone', 'major', everywhere((each) => ({ ...each, baseline: null }))],
+  ['all rows and baselines are gone', 'major', everywhere((each) => ({ ...each, rows: null, baseline: null }))],
   [
     'fewer columns and another gutter',
     'major',
@@ -181,7 +187,55 @@ const CHANGES: [string, Bump, Change][] = [
     'minor',
     (spec) => cell('desktop', 'notes', 'Mind the gap.')(cell('desktop', 'gutter', '36')(spec)),
   ],
+  // the same numbers, written otherwise
+  ['a gutter as a sum', 'patch', columns('desktop', { gutter: { typed: '48/2', is: '24px' } as never })],
+  ['a step as another fraction', 'patch', steps(([first, ...others]) => [{ ...first!, times: '2/4' }, ...others])],
+  ['a margin said for each side', 'patch', columns('phone', { margin: { start: '20px', end: '20px' } })],
+  ['a gutter with a unit of its own', 'patch', columns('desktop', { gutter: '24.0px' })],
+  [
+    'a leading as a multiple of the size',
+    'patch',
+    styles((all) =>
+      all.map((style) => ({
+        ...style,
+        at: Object.fromEntries(
+          Object.entries(style.at).map(([id, setting]) => {
+            const [size, leading] = [setting.size, setting.leading].map((each) => Number.parseFloat(String(each)));
+            const isPlain = /^[\d.]+px$/.test(String(setting.size)) && /^[\d.]+px$/.test(String(setting.leading));
+            return [id, isPlain ? { ...setting, leading: { times: `${leading! * 1000}/${size! * 1000}` } } : setting];
+          }),
+        ),
+      })),
+    ),
+  ],
+  [
+    'a text size that followed is given as it was',
+    'patch',
+    styles(([first, ...others]) => {
+      const at = demo.breakpoints.findIndex(({ id }) => id in first!.at);
+      const next = demo.breakpoints
+        .slice(at + 1)
+        .find(({ id }, index) => !(id in first!.at) && demo.breakpoints[at + index]!.id in first!.at)!;
+      const before = demo.breakpoints[demo.breakpoints.indexOf(next) - 1]!;
+      return [{ ...first!, at: { ...first!.at, [next.id]: first!.at[before.id]! } }, ...others];
+    }),
+  ],
   // words
+  [
+    'a text style has another role',
+    'patch',
+    styles(([first, ...others]) => [{ ...first!, role: first!.role === 'label' ? 'heading' : 'label' }, ...others]),
+  ],
+  [
+    'a block has other words',
+    'patch',
+    blocks((all) =>
+      all.map((block) =>
+        'text' in block.holds ? { ...block, holds: { ...block.holds, words: 'Other words' } } : block,
+      ),
+    ),
+  ],
+  ['blocks in another order', 'patch', blocks(([first, second, ...others]) => [second!, first!, ...others])],
   ['another name', 'patch', (spec) => ({ ...spec, name: 'Passenger pages' })],
   ['a breakpoint has another name', 'patch', breakpoint('desktop', (each) => ({ ...each, name: 'Desk' }))],
   [
@@ -230,6 +284,29 @@ describe('the step that is proposed never hides a break', () => {
     const larger = CHANGES.filter(([, bump, change]) => leastBump(publishedDifferences(demo, change(demo))) !== bump);
     expect(larger.map(([name]) => name)).toEqual([]);
   });
+});
+
+test('the base unit halved and its steps doubled is the same spacing: patch', () => {
+  const before = { ...demo, layouts: [] };
+  const after: Spec = {
+    ...before,
+    spacing: {
+      ...demo.spacing,
+      base: '4px',
+      steps: demo.spacing.steps.map(({ name, times }) => {
+        const [over, under = 1] = times.split('/').map(Number) as [number, number?];
+        return { name, times: under % 2 === 0 ? `${over}/${under / 2}` : `${over * 2}/${under}` };
+      }),
+    },
+  };
+  expect(leastBump(publishedDifferences(before, after))).toBe('patch');
+});
+
+test('what stands in another order is told in words', () => {
+  const change = CHANGES.find(([name]) => name === 'blocks in another order')![2];
+  expect(differences(demo, change(demo)).map(({ what, before, after }) => [what, before, after])).toEqual([
+    ['Order of blocks, Opening, Front page', 'Headline, Harbour', 'Harbour, Headline'],
+  ]);
 });
 
 test('compared with itself nothing differs, and its edits make of the old the new, whatever the documents', () => {

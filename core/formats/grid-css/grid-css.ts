@@ -76,16 +76,15 @@ function range(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string {
   ];
   const inside = [
     `  :root {\n${properties.join('\n')}\n  }`,
-    ...insideGrid(spec, breakpoint),
+    insideGrid(spec, breakpoint),
     ...spanClasses(spec, breakpoint, form),
   ].join('\n');
   return `/* ${inComment(breakpoint.name)} */\n@media ${mediaQuery(spec, breakpoint)} {\n${inside}\n}`;
 }
 
 /** In what stands on the grid a percentage is of a column’s width: there the properties are of the viewport’s. */
-function insideGrid(spec: Spec, breakpoint: Breakpoint): string[] {
-  const properties = declared('grid', insideProperties(spec, breakpoint));
-  return properties.length === 0 ? [] : [`  .grid > * {\n${properties.join('\n')}\n  }`];
+function insideGrid(spec: Spec, breakpoint: Breakpoint): string {
+  return `  .grid > * {\n${declared('grid', insideProperties(spec, breakpoint)).join('\n')}\n  }`;
 }
 
 /** Custom properties of a range’s columns, rows and baselines, by name without `--grid-`. */

@@ -53,25 +53,16 @@ export function rangeProperties(spec: Spec, breakpoint: Breakpoint, form: Gutter
   };
 }
 
-/**
- * Those of a range’s properties that `:root` says with `%`, for whatever stands in the grid: with `vw`, which is the same width there.
- */
+/** Those of a range’s properties that `:root` may say with `%`, for whatever stands in the grid: with `vw`, which is the same width there. */
 export function insideProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
-  const [ofElement, ofViewport] = [columnSums(spec, breakpoint, '%'), columnSums(spec, breakpoint, 'vw')];
-  const sums = (of: ColumnSolution<CssSum>): Record<string, CssSum> => ({
-    inset: of.inset,
-    'margin-start': of.marginStart,
-    'margin-end': of.marginEnd,
-    container: of.container,
-    column: of.column,
-  });
-  const wide = sums(ofElement);
-  return Object.fromEntries(
-    Object.entries(sums(ofViewport)).flatMap(([name, sum]) => {
-      const text = cssText(sum);
-      return text === cssText(wide[name]!) ? [] : [[name, text]];
-    }),
-  );
+  const { inset, marginStart, marginEnd, container, column } = columnSums(spec, breakpoint, 'vw');
+  return {
+    inset: cssText(inset),
+    'margin-start': cssText(marginStart),
+    'margin-end': cssText(marginEnd),
+    container: cssText(container),
+    column: cssText(column),
+  };
 }
 
 /**

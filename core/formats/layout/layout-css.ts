@@ -1,5 +1,5 @@
 import { byWidth } from '../../spec/ranges';
-import type { Layout, Spec } from '../../spec/schema';
+import type { Breakpoint, Layout, Spec } from '../../spec/schema';
 import { solvedAt } from '../../layouts/solved-at';
 import { ON_COLUMNS } from '../grid-css/container-css';
 import { declared, gridProperties, headComment, inComment, type Origin } from '../grid-css/grid-css';
@@ -15,7 +15,16 @@ import { type CssRule, sectionCss } from './section-css';
  */
 export function layoutCss(spec: Spec, origin: Origin, layouts: readonly Layout[] = spec.layouts): string {
   const shared = [headComment(spec, byWidth(spec.breakpoints), origin), PAGE, typeCss(spec), TEXT];
-  const ranges = countedRanges(spec).map(({ breakpoint, query, count }) => {
+  const ranges = layoutRanges(spec, layouts).map(({ css }) => css);
+  return `${[...shared.filter((part) => part !== null), ...ranges].join('\n\n')}\n`;
+}
+
+/** What the style sheet says for each range of widths in which the columns are as many, with its breakpoint. */
+export function layoutRanges(
+  spec: Spec,
+  layouts: readonly Layout[] = spec.layouts,
+): { breakpoint: Breakpoint; css: string }[] {
+  return countedRanges(spec).map(({ breakpoint, query, count }) => {
     const ground = groundSums(spec, breakpoint, count);
     const properties = [
       ...declared('grid', { ...gridProperties(spec, breakpoint), columns: String(count) }),
@@ -26,9 +35,8 @@ export function layoutCss(spec: Spec, origin: Origin, layouts: readonly Layout[]
       return layout.sections.flatMap((section, index) => sectionCss(section, index, { layout, ground, solved }));
     });
     const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...rules.map(ruleText)].join('\n');
-    return `/* ${inComment(breakpoint.name)} */\n@media ${query} {\n${inside}\n}`;
+    return { breakpoint, css: `/* ${inComment(breakpoint.name)} */\n@media ${query} {\n${inside}\n}` };
   });
-  return `${[...shared.filter((part) => part !== null), ...ranges].join('\n\n')}\n`;
 }
 
 const PAGE = `body {

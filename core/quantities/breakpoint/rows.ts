@@ -158,7 +158,7 @@ export const ROWS = [
     {
       key: 'count',
       label: 'How many',
-      name: 'Rows',
+      name: 'Whole rows',
       kind: 'count',
       hint: 'How many share the screen; bands and modules go on by themselves, and it says how many fit.',
       place: 11,
