@@ -58,7 +58,9 @@ async function oldestDelivery(): Promise<number> {
 }
 
 async function ready(): Promise<Readiness> {
-  const warning = (await isDiskStillFull()) ? 'The disk of the database is full: nothing can be saved until there is room.' : null;
+  const warning = (await isDiskStillFull())
+    ? 'The disk of the database is full: nothing can be saved until there is room.'
+    : null;
   const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error('late')), PATIENCE).unref());
   try {
     const [needed, rows] = await Promise.all([

@@ -1,6 +1,7 @@
 import type { TeamAccess } from './access/access';
 import type { Role } from './access/permissions';
 import type { Query } from './database';
+import { isReserved } from './reserved-addresses';
 import { hashPassword } from './sign-in/passwords';
 
 export type Team = { id: string; slug: string; name: string };
@@ -28,13 +29,14 @@ export async function membersOf(sql: Query, { teamId }: TeamAccess<'read'>): Pro
      order by joined_at, people.id`;
 }
 
-/** Adds a team, or answers with the one that has this slug. */
+/** Adds a team, or answers with the one that has this slug; a name that a page has gets a number. */
 export async function addTeam(
   sql: Query,
   { slug, name, demo = false }: { slug: string; name: string; demo?: boolean },
 ): Promise<Team> {
+  const address = isReserved(slug) ? `${slug}-2` : slug;
   const [team] = await sql<Team[]>`
-    insert into teams (slug, name, demo) values (${slug}, ${name}, ${demo})
+    insert into teams (slug, name, demo) values (${address}, ${name}, ${demo})
     on conflict (slug) do update set slug = excluded.slug
     returning id, slug, name`;
   return team!;

@@ -1,30 +1,8 @@
 import type { Parsed } from '../core/length/parsed';
 import { slug } from '../core/spec/slug';
 import type { Sql } from './database';
+import { isReserved } from './reserved-addresses';
 import { log } from './log';
-
-/** First parts of addresses that are no team's. */
-const OWN_ADDRESSES = new Set([
-  'account',
-  'api',
-  'e',
-  'guide',
-  'hooks',
-  'join',
-  'keys',
-  'l',
-  'log',
-  'notices',
-  'openapi',
-  'password',
-  'people',
-  'received',
-  'received',
-  'sets',
-  'sign-in',
-  'survey',
-  'teams',
-]);
 
 /** So many teams somebody may own. */
 const MOST_OWNED = 50;
@@ -39,7 +17,7 @@ export async function makeTeam(sql: Sql, personId: string, name: string): Promis
     if (owned!.count >= MOST_OWNED) return { problem: `You own ${MOST_OWNED} teams; that is the most.` };
     for (let number = 1; number <= 200; number++) {
       const address = number === 1 ? wanted : `${wanted}-${number}`;
-      if (OWN_ADDRESSES.has(address)) continue;
+      if (isReserved(address)) continue;
       const [made] = await transaction<{ teamId: string | null }[]>`select make_team(${address}, ${name}) as team_id`;
       if (!made?.teamId) continue;
       const access = { teamId: made.teamId, personId } as Parameters<typeof log>[1];

@@ -91,7 +91,8 @@ describe('naming', () => {
   test('gives an id to one that was never named', () => {
     const added = addBreakpoint(spec, 900).value!.spec;
     expect(nameBreakpoint(added, 'breakpoint-4', 'Small laptop').value!.breakpoints[2]!.id).toBe('small-laptop');
-    expect(nameBreakpoint(added, 'breakpoint-4', 'Phone').value!.breakpoints[2]!.id).toBe('breakpoint-4');
+    expect(nameBreakpoint(added, 'breakpoint-4', 'Phone').value!.breakpoints[2]!.id).toBe('phone-2');
+    expect(nameBreakpoint(added, 'breakpoint-4', '2xl').value!.breakpoints[2]!.id).toBe('range-2xl');
   });
   test.each([
     ['Crew tablet, wide', 'crew-tablet-wide'],

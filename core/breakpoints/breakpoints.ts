@@ -2,7 +2,7 @@ import type { Parsed } from '../length/parsed';
 import { breakpointAt, byWidth, rangeEnd } from '../spec/ranges';
 import { withoutBreakpoint } from '../layouts/carry-placements';
 import { mapLayouts } from '../spec/map-layouts';
-import { slug } from '../spec/slug';
+import { idOf } from '../spec/slug';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
 import { settingAt } from '../type/text-at';
 import { LIMITS } from '../spec/limits';
@@ -106,8 +106,8 @@ function renamedKey<T>(record: Record<string, T>, from: string, to: string): Rec
 }
 
 function freeId({ breakpoints }: Spec, name: string, current: string): string {
-  const id = slug(name);
-  return /^[a-z]/.test(id) && !breakpoints.some((breakpoint) => breakpoint.id === id) ? id : current;
+  const others = breakpoints.flatMap(({ id }) => (id === current ? [] : [id]));
+  return idOf('range', name, others);
 }
 
 /** Moves the start of a breakpoint, kept between its neighbours. */

@@ -78,6 +78,7 @@ export function addBlock(
   at: Block['at'],
 ): { layout: Layout; id: string } {
   const id = idOf(
+    'block',
     name,
     layout.sections.flatMap(({ blocks }) => idsOf(blocks)),
   );
@@ -91,6 +92,7 @@ export function addBlock(
 /** A section at the foot of a layout, with its id. */
 export function addSection(layout: Layout, name: string): { layout: Layout; id: string } {
   const id = idOf(
+    'section',
     name,
     layout.sections.map((section) => section.id),
   );

@@ -33,6 +33,7 @@ export function addLayout(spec: Spec, start: StartingLayout, name: string): Pars
     return { problem: `A specification has at most ${LIMITS.layouts} layouts; remove one first.` };
   const styled = start === 'empty' ? spec : withStyles(spec);
   const id = idOf(
+    'layout',
     trimmed,
     spec.layouts.map((layout) => layout.id),
   );
@@ -111,7 +112,7 @@ function sectionsOf(spec: Spec, start: StartingLayout): Section[] {
   function card(name: string): Holds {
     const first = byWidth(spec.breakpoints)[0]!.id;
     const inner = (part: string, holds: Holds, lane: number, height?: BlockHeight): Block => ({
-      id: idOf(`${name} ${part}`, []),
+      id: idOf('block', `${name} ${part}`, []),
       name: `${name}, ${part}`,
       holds,
       at: { [first]: { lanes: [lane, lane], ...(height ? { height } : {}) } },
@@ -128,7 +129,7 @@ function sectionsOf(spec: Spec, start: StartingLayout): Section[] {
 }
 
 function section(name: string, tall: Section['tall'], space: Section['space'], blocks: Block[]): Section {
-  return { id: idOf(name, []), name, tall, space, blocks };
+  return { id: idOf('section', name, []), name, tall, space, blocks };
 }
 
 type At = { breakpoint: Breakpoint; count: number };
@@ -142,7 +143,7 @@ function pageOf(spec: Spec) {
   const isWide = ({ breakpoint }: At): boolean => breakpoint.reference.width >= 600;
   const isHalved = (at: At): boolean => isWide(at) && at.count % 2 === 0;
   const block = (name: string, holds: Holds, at: (at: At) => Placement): Block => ({
-    id: idOf(name, []),
+    id: idOf('block', name, []),
     name,
     holds,
     at: Object.fromEntries(

@@ -47,7 +47,7 @@ export function readingOf(
   const ids: string[] = [];
   const breakpoints = placed.map((range, index): Breakpoint => {
     const name = (range.name ?? usual[index]!).trim().slice(0, LIMITS.breakpointName) || usual[index]!;
-    const id = idOf(name, ids);
+    const id = idOf('range', name, ids);
     ids.push(id);
     const width = widths[index]!;
     const height = range.reference?.height ?? usualHeight(width);

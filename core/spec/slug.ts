@@ -10,14 +10,19 @@ export function slug(name: string): string {
     .replace(/-+$/, '');
 }
 
+/** What has an id: a name that begins with no letter stands behind this word. */
+export type Identified = 'range' | 'layout' | 'section' | 'block';
+
 /**
- * An id for a name that none of the others has: "Route map" → "route-map", then "route-map-2".
+ * An id for a name that none of the others has: "Route map" → "route-map", then "route-map-2". The one rule for ids, whatever they are made of.
  *
- *     idOf('3 cards', [])   // "block-3-cards"
+ *     idOf('range', '2xl', [])       // "range-2xl"
+ *     idOf('block', '3 cards', [])   // "block-3-cards"
  */
-export function idOf(name: string, taken: readonly string[]): string {
+export function idOf(what: Identified, name: string, taken: readonly string[]): string {
   const plain = slug(name);
-  const own = /^[a-z]/.test(plain) ? plain : `block-${plain}`.replace(/-$/, '');
+  const isId = /^[a-z]/.test(plain) && !(plain in {});
+  const own = isId ? plain : `${what}-${plain}`.slice(0, 40).replace(/-+$/, '');
   const others = new Set(taken);
   if (!others.has(own)) return own;
   let number = 2;

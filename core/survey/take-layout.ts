@@ -35,13 +35,14 @@ export function takeLayout(spec: Spec, screen: Screen): Parsed<{ spec: Spec; id:
   const ids: string[] = [];
   const blocks = placed.map((box): Block => {
     const name = box.name.slice(0, LIMITS.breakpointName) || 'Block';
-    const id = idOf(name, ids);
+    const id = idOf('block', name, ids);
     ids.push(id);
     const own = { lanes: lanesAt(lanes, box), height: { rows: rows(box.height, 1) } };
     const at: Record<string, Placement> = { [breakpoint.id]: { ...onColumns(box, lines), ...own } };
     return { id, name, holds: { area: 'plain' }, at };
   });
   const id = idOf(
+    'layout',
     screen.name,
     spec.layouts.map((layout) => layout.id),
   );

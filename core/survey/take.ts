@@ -105,7 +105,7 @@ export function specOfSurvey(name: string, together: Together, verticals: Pick<V
   const breakpoints = together.grids.map((grid, index): Breakpoint => {
     const width = Math.round(grid.width);
     const own = names[index]!;
-    const id = idOf(own, ids);
+    const id = idOf('range', own, ids);
     ids.push(id);
     const isCapped = together.outside.cap !== null && width >= together.outside.cap.from;
     const fills = isCapped ? 'container' : together.grids.length > 1 ? 'margins' : fillsOf(grid);

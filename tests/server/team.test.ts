@@ -7,7 +7,7 @@ import { logOf } from '../../server/log';
 import { outboxOf } from '../../server/mail';
 import { changeRole, handOver, leaveTeam, removeMember } from '../../server/members';
 import { makePasswordLink, passwordByLink } from '../../server/password-links';
-import { addPerson, membersOf, teamsOf } from '../../server/people';
+import { addPerson, addTeam, membersOf, teamsOf } from '../../server/people';
 import { endSession, openSession, personOfToken, sessionsOf, signIn } from '../../server/sign-in/sessions';
 import { makeTeam } from '../../server/teams';
 import { migrate } from '../../server/migrate';
@@ -293,4 +293,10 @@ describe('an upgrade', () => {
       ['two', 'p2', 'author'],
     ]);
   });
+});
+
+test('a team that whoever runs the server adds is not hidden by a page of its name', async () => {
+  const { slug } = await addTeam(sql(), { slug: 'keys', name: 'Keys' });
+  expect(slug).toBe('keys-2');
+  expect((await addTeam(sql(), { slug: 'keys', name: 'Keys' })).slug).toBe('keys-2');
 });

@@ -54,8 +54,8 @@ export const VIEWS = [
 
 export type View = (typeof VIEWS)[number]['id'];
 
-/** The view of a draft at an address. */
+/** The view of a draft at an address, which is that of its team and its own, and then the view’s, whatever these are called. */
 export function viewAt(pathname: string): View {
-  const last = pathname.split('/').at(-1);
-  return VIEWS.find(({ id }) => id === last)?.id ?? 'bench';
+  const [, , ...view] = pathname.split('/').filter(Boolean);
+  return VIEWS.find(({ path }) => path !== '' && path === `/${view[0] ?? ''}`)?.id ?? 'bench';
 }
