@@ -7,7 +7,7 @@ import { TopBar } from '../ui/frame/top-bar';
 const PAGES = [
   { id: 'specs', title: 'Specifications', path: (team: string) => `/${team}`, needs: 'read' },
   { id: 'people', title: 'People', path: (team: string) => `/people/${team}`, needs: 'read' },
-  { id: 'sets', title: 'Starting sets', path: (team: string) => `/sets/${team}`, needs: 'edit' },
+  { id: 'sets', title: 'Starting sets', path: (team: string) => `/sets/${team}`, needs: 'read' },
   { id: 'keys', title: 'Keys and links', path: (team: string) => `/keys/${team}`, needs: 'share' },
   { id: 'hooks', title: 'Web hooks', path: (team: string) => `/hooks/${team}`, needs: 'share' },
   { id: 'log', title: 'Log', path: (team: string) => `/log/${team}`, needs: 'people' },

@@ -130,6 +130,19 @@ export async function endReview(sql: Sql, access: SpecAccess<'ask-review'>): Pro
   });
 }
 
+/** Why an author does not approve. */
+const OWN_CHANGES = 'You have changed this draft since the last edition, so someone else approves it.';
+
+/** May somebody who answers reviews approve this draft? An author does not approve what they changed themselves since the last edition. */
+export async function mayApprove(sql: Query, { specId, personId, role }: SpecAccess<'review'>): Promise<boolean> {
+  if (role !== 'author') return true;
+  const [own] = await sql<{ count: number }[]>`
+    select count(*)::int from revisions
+     where spec_id = ${specId} and made_by = ${personId}
+       and revision > coalesce((select max(revision) from editions where spec_id = ${specId}), 0)`;
+  return own!.count === 0;
+}
+
 /**
  * Answers the review that is under way, of the revision that was seen. An author does not approve what they changed themselves since the last edition.
  */
@@ -138,7 +151,7 @@ export async function answerReview(
   access: SpecAccess<'review'>,
   { verdict, note, revision }: { verdict: Verdict; note: string; revision: number },
 ): Promise<Parsed<true>> {
-  const { specId, personId, role } = access;
+  const { specId, personId } = access;
   if (verdict === 'ask-changes' && note.trim() === '') return { problem: 'Say in a sentence what should change.' };
   return sql.begin(async (transaction): Promise<Parsed<true>> => {
     const [spec] = await transaction<{ name: string; revision: number; draftHash: string }[]>`
@@ -150,14 +163,7 @@ export async function answerReview(
       return {
         problem: `The draft has moved on to ${spec.revision} while you looked at ${revision}; look again, then answer.`,
       };
-    if (verdict === 'approve' && role === 'author') {
-      const [own] = await transaction<{ count: number }[]>`
-        select count(*)::int from revisions
-         where spec_id = ${specId} and made_by = ${personId}
-           and revision > coalesce((select max(revision) from editions where spec_id = ${specId}), 0)`;
-      if (own!.count > 0)
-        return { problem: 'You changed this draft yourself since the last edition; somebody else approves it.' };
-    }
+    if (verdict === 'approve' && !(await mayApprove(transaction, access))) return { problem: OWN_CHANGES };
     await transaction`
       insert into review_answers (review_id, spec_id, person_id, verdict, note, revision, draft_hash)
       values (${review.id}, ${specId}, ${personId}, ${verdict}, ${note}, ${revision}, ${spec.draftHash})`;

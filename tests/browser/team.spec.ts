@@ -86,7 +86,7 @@ test('a remark on a cell, with a mention, outlives the breakpoint that it is abo
   const joon = await windowOf(browser, baseURL, 'Joon Talvi');
   await joon.goto(address, { waitUntil: 'networkidle' });
   // a reader looks, and is told why nothing changes
-  await expect(joon.getByText('You read this draft')).toBeVisible();
+  await expect(joon.getByText('View only')).toBeVisible();
   await expect(joon.getByRole('link', { name: 'Publish…' })).toHaveCount(0);
   await type(joon, 'Gutter', 'Tablet', '24');
   await expect(joon.getByText(/owners and authors of the team change it/).first()).toBeVisible();

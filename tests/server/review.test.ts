@@ -112,7 +112,7 @@ describe('a review', () => {
     await needApprovals(as('owner'), owner.access, 1);
     await save('author', id, 1, '12px');
     await askReview(as('author'), await on('author', id, 'ask-review'), { note: 'Look.', people: [] });
-    expect((await approve('author', id, 2)).problem).toMatch(/changed this draft yourself/);
+    expect((await approve('author', id, 2)).problem).toMatch(/have changed this draft since the last edition/);
     expect((await approve('reviewer', id, 1)).problem).toMatch(/moved on to 2 while you looked at 1/);
     const changes = async (note: string) =>
       answerReview(as('reviewer'), await on('reviewer', id, 'review'), { verdict: 'ask-changes', note, revision: 2 });

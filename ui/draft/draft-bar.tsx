@@ -58,7 +58,13 @@ export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, 
       <button type="button" className={barStyles.account} onClick={onHelp} aria-label="Keys" title="Keys (?)">
         <Keyboard size={17} aria-hidden />
       </button>
-      {may.edit ? children : <span className={styles.reading}>You read this draft</span>}
+      {may.edit ? (
+        children
+      ) : (
+        <span className={styles.reading} title="You can view this draft. Owners and authors can edit it.">
+          View only
+        </span>
+      )}
       {mustFix > 0 && <span className={styles.mustFix}>{mustFix} to fix</span>}
       {may.publish && (
         <Link

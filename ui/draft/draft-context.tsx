@@ -40,6 +40,11 @@ export function useDraft<T>(select: (draft: DraftState) => T): T {
   return useStore(useDraftStore(), select);
 }
 
+/** May whoever looks change the draft? Tools that change it are marked `data-edits`, and absent where not (`theme.scss`). */
+export function useMayEdit(): boolean {
+  return useDraft((draft) => draft.mayEdit);
+}
+
 /** A part of where one looks: marker, selection, zoom, overlays. */
 export function useView<T>(select: (view: ViewState) => T): T {
   return useStore(useViewStore(), select);

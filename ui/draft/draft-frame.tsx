@@ -73,7 +73,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
 
   return (
     <DraftProvider value={stores}>
-      <div className={styles.frame}>
+      <div className={styles.frame} data-view-only={!may.edit || undefined}>
         <DraftBar
           flush={sync.flush}
           person={person}

@@ -44,8 +44,7 @@ export type DraftStore = ReturnType<typeof createDraftStore>;
 const MOST_STEPS = 200;
 
 /** Why whoever reads a draft does not change it. */
-export const ONLY_READING =
-  'You read this draft: owners and authors of the team change it. Write a remark, or ask one of them.';
+export const ONLY_READING = 'You can view this draft. Owners and authors can edit it.';
 
 /** Why a step is not taken back: what it changed was changed by somebody else since. */
 function onTop({ label }: Change): string {

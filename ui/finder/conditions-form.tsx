@@ -122,7 +122,7 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
           <label>
             <input type="checkbox" {...register('sameGutter')} /> one gutter for every width
           </label>
-          <button type="button" className="quiet" onClick={onEvery}>
+          <button type="button" className="quiet" data-edits onClick={onEvery}>
             Fill in every breakpoint
           </button>
         </fieldset>

@@ -31,7 +31,7 @@ export function NearMisses({ misses, isEmpty, onTake }: Props) {
             <span className="number">
               {nearest.count} × {nearest.column}, gutter {nearest.gutter}, container {nearest.container}
             </span>{' '}
-            <button type="button" className="quiet" onClick={() => onTake(nearest)}>
+            <button type="button" className="quiet" data-edits onClick={() => onTake(nearest)}>
               Take it
             </button>
           </li>

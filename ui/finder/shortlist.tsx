@@ -44,7 +44,7 @@ export function Shortlist({ solutions, outer, onTake, onRemove }: Props) {
               <dt>quarter</dt>
               <dd>{span(4)}</dd>
             </dl>
-            <button type="button" className="quiet" onClick={() => onTake(solution)}>
+            <button type="button" className="quiet" data-edits onClick={() => onTake(solution)}>
               Take it
             </button>{' '}
             <button type="button" className="quiet" onClick={() => onRemove(solution)}>

@@ -132,6 +132,7 @@ export function SolutionsTable({ solutions, conditions, now, shortlist, onToggle
                   <button
                     type="button"
                     className="quiet"
+                    data-edits
                     onClick={() => onTake(solution)}
                     aria-label={`Take ${count} × ${each}, gutter ${gutter}`}
                   >

@@ -29,7 +29,7 @@ export function blockKeys(on: On): (event: KeyboardEvent) => void {
       return on.chosen.choose(on.block.id, event.shiftKey);
     }
     if (event.key === 'Escape') return on.chosen.clear();
-    const written = actOf(on, event);
+    const written = on.store.getState().mayEdit ? actOf(on, event) : null;
     if (!written) return;
     event.preventDefault();
     event.stopPropagation();

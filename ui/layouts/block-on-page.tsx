@@ -18,6 +18,8 @@ type Props = {
   isFlagged: boolean;
   /** Is the page large enough for its blocks to be reached one by one? Beside others they are too small; the sheet has them all. */
   isTarget: boolean;
+  /** It is looked at, and not moved. */
+  isFixed: boolean;
   /** In a card that is not opened: a press on it is one on the card. */
   isShut: boolean;
   /** While it is handled; null where it is let go without a change. */
@@ -70,13 +72,15 @@ export function BlockOnPage(props: Props) {
       {...bind('move')}
     >
       <span>{'text' in holds ? holds.words : name}</span>
-      {isChosen && SIDES.map((side) => <i key={side} className={styles.handle} data-side={side} {...bind(side)} />)}
+      {isChosen &&
+        !props.isFixed &&
+        SIDES.map((side) => <i key={side} className={styles.handle} data-side={side} {...bind(side)} />)}
     </div>
   );
 }
 
 /** What moving the pointer on a block, or on one of its sides, comes to; a press without a drag is a click. */
-function useHandles({ block, scale, onHandle, onLetGo, onLeave }: Props) {
+function useHandles({ block, scale, isFixed, onHandle, onLetGo, onLeave }: Props) {
   return useDrag(
     ({ args, movement: [x, y], first, last, tap, memo, event, canceled, altKey }) => {
       const [part] = args as [Side | 'move'];
@@ -91,7 +95,7 @@ function useHandles({ block, scale, onHandle, onLetGo, onLeave }: Props) {
       else onLetGo(handling);
       return from;
     },
-    { filterTaps: true, pointer: { keys: false } },
+    { filterTaps: true, pointer: { keys: false }, enabled: !isFixed },
   );
 }
 

@@ -7,8 +7,9 @@ import { nameLayout, reordered } from '../../core/layouts/write-block';
 import type { Parsed } from '../../core/length/parsed';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
-import { useDraft, useDraftStore } from '../draft/draft-context';
+import { useDraft, useDraftStore, useMayEdit } from '../draft/draft-context';
 import { CommitField } from '../parts/commit-field';
+import { EditFields } from '../parts/edit-fields';
 import { ToolButton } from '../parts/toggle';
 import { spokenBlock } from './block-on-page';
 import { BlockFields } from './block-fields';
@@ -23,6 +24,7 @@ type Props = { layout: Layout; breakpoint: Breakpoint; chosen: ChosenBlocks; say
 /** What is chosen on the page, and what can be done with it; where nothing is, the layout itself. */
 export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
   const store = useDraftStore();
+  const mayEdit = useMayEdit();
   const document = useDraft((draft) => draft.document);
   const write = (written: (spec: Spec) => Parsed<Spec>): string | null =>
     store.getState().take(written(store.getState().document));
@@ -35,17 +37,21 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
   if (!found)
     return (
       <section className={styles.panel} aria-label="Layout">
-        <Line label="Layout">
-          <CommitField
-            label="Name of the layout"
-            value={layout.name}
-            onCommit={(text) => write((spec) => nameLayout(spec, layout.id, text))}
-          />
-        </Line>
-        {layout.sections.map((section) => (
-          <SectionLine key={section.id} {...{ layout, section, write, act }} />
-        ))}
-        <p className="soft">Choose a block to change it; drag it, or move it with the arrow keys.</p>
+        <EditFields may={mayEdit}>
+          <Line label="Layout">
+            <CommitField
+              label="Name of the layout"
+              value={layout.name}
+              onCommit={(text) => write((spec) => nameLayout(spec, layout.id, text))}
+            />
+          </Line>
+          {layout.sections.map((section) => (
+            <SectionLine key={section.id} {...{ layout, section, write, act }} />
+          ))}
+          <p className="soft" data-edits>
+            Choose a block to change it; drag it, or move it with the arrow keys.
+          </p>
+        </EditFields>
       </section>
     );
 
@@ -54,7 +60,9 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
   return (
     <section className={styles.panel} aria-label="Chosen blocks">
       {chosen.blocks.length === 1 ? (
-        <BlockFields {...{ layout, block: found.block, write }} />
+        <EditFields may={mayEdit}>
+          <BlockFields {...{ layout, block: found.block, write }} />
+        </EditFields>
       ) : (
         <p>
           <strong>{chosen.blocks.length} blocks</strong>
@@ -65,7 +73,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
           {breakpoint.name}: {spokenBlock(solved)}
         </p>
       )}
-      <div className={styles.acts} role="group" aria-label="Arrange">
+      <div className={styles.acts} data-edits role="group" aria-label="Arrange">
         <ToolButton
           onClick={act((spec) => sideBySide(spec, at))}
           disabled={chosen.blocks.length < 2}
@@ -118,7 +126,9 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
         </ToolButton>
       </div>
       {chosen.blocks.length === 1 && solved && <Exceptions at={at} placement={solved.placed} write={write} />}
-      <SectionLine {...{ layout, section, write, act }} />
+      <EditFields may={mayEdit}>
+        <SectionLine {...{ layout, section, write, act }} />
+      </EditFields>
     </section>
   );
 }

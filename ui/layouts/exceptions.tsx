@@ -28,7 +28,12 @@ export function Exceptions({ at, placement: { block, leaves, over }, write }: Pr
       {leaves.map(({ side, reason }) => (
         <p key={side} className={styles.leaving}>
           Its {side} leaves the grid: {reason}{' '}
-          <button type="button" className="btn btn-link" onClick={() => write((spec) => leave(spec, at, side, null))}>
+          <button
+            type="button"
+            className="btn btn-link"
+            data-edits
+            onClick={() => write((spec) => leave(spec, at, side, null))}
+          >
             Back on the line
           </button>
         </p>
@@ -36,12 +41,12 @@ export function Exceptions({ at, placement: { block, leaves, over }, write }: Pr
       {over !== null && (
         <p className={styles.leaving}>
           It lies over another block: {over}{' '}
-          <button type="button" className="btn btn-link" onClick={notOver}>
+          <button type="button" className="btn btn-link" data-edits onClick={notOver}>
             Take the reason away
           </button>
         </p>
       )}
-      <div className={styles.acts} role="group" aria-label="Exceptions">
+      <div className={styles.acts} data-edits role="group" aria-label="Exceptions">
         <ToolButton
           onClick={() => ask('leaves')}
           title="An edge off its column line, with the reason; or drag a side with Alt"

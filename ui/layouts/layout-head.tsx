@@ -6,7 +6,7 @@ import { sectionOf } from '../../core/layouts/edit-layout';
 import { mapped } from '../../core/length/parsed';
 import type { Layout } from '../../core/spec/schema';
 import { GROUP_NAMES, GroupMark } from '../bench/sheet/group-mark';
-import { useDraft, useDraftStore, useView } from '../draft/draft-context';
+import { useDraft, useDraftStore, useMayEdit, useView } from '../draft/draft-context';
 import { OVERLAY_KEYS } from '../draft/preview-keys';
 import { Choice } from '../parts/choice';
 import { Toggle, ToolButton } from '../parts/toggle';
@@ -36,6 +36,7 @@ type Props = {
 export function LayoutHead(props: Props) {
   const { layout, chosen, shown, onShow, onNew, say } = props;
   const store = useDraftStore();
+  const mayEdit = useMayEdit();
   const layouts = useDraft(({ document }) => document.layouts);
   const overlays = useView((view) => view.overlays);
   const toggle = useView((view) => view.toggle);
@@ -66,9 +67,10 @@ export function LayoutHead(props: Props) {
             {name}
           </option>
         ))}
-        <option value="">New layout…</option>
+        {mayEdit && <option value="">New layout…</option>}
       </select>
       <ToolButton
+        data-edits
         onClick={remove}
         title={`Remove ${layout.name}; undo brings it back`}
         aria-label={`Remove ${layout.name}`}
@@ -89,7 +91,7 @@ export function LayoutHead(props: Props) {
           </Toggle>
         ))}
       </span>
-      <span className={styles.add} role="group" aria-label="Put on the page">
+      <span className={styles.add} data-edits role="group" aria-label="Put on the page">
         <Plus size={13} aria-hidden />
         {NEW_BLOCKS.map(({ id, title }) => (
           <ToolButton

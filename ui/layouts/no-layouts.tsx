@@ -10,7 +10,7 @@ export function NoLayouts({ onNew }: { onNew: () => void }) {
         piece measures, how many rows of white space lie between them, and whether it all comes out when the page is
         built.
       </p>
-      <button type="button" className="btn btn-primary" onClick={onNew}>
+      <button type="button" className="btn btn-primary" data-edits onClick={onNew}>
         Put a page on the grid
       </button>
     </div>

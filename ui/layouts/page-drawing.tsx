@@ -9,7 +9,7 @@ import { solveLayout } from '../../core/layouts/solve-layout';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Breakpoint, Layout } from '../../core/spec/schema';
 import { findingsOfDraft } from '../draft/findings-of-draft';
-import { useDraft, useDraftStore, useView, useViewStore } from '../draft/draft-context';
+import { useDraft, useDraftStore, useMayEdit, useView, useViewStore } from '../draft/draft-context';
 import { Overlays } from '../drawing/overlays';
 import { BlockOnPage, spokenBlock } from './block-on-page';
 import { CardOverlays } from './card-overlays';
@@ -41,6 +41,7 @@ type Leaving = { side: 'start' | 'end'; columns: [number, number]; beyond: numbe
 export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chosen, say }: Props) {
   const document = useDraft((draft) => draft.document);
   const store = useDraftStore();
+  const mayEdit = useMayEdit();
   const view = useViewStore();
   const overlays = useView((view) => view.overlays);
   const [held, setHeld] = useState<Held>(null);
@@ -119,6 +120,7 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chos
           isHeld={held?.block === block.id}
           isFlagged={flagged.has(block.id)}
           isTarget={isAlone}
+          isFixed={!mayEdit}
           isShut={block.card !== null && !opened.has(block.card)}
           onOpen={(x, y) => {
             const inside = shown.blocks.findLast(({ card, ...own }) => card === block.id && covers(own, x, y));

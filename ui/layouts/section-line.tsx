@@ -38,6 +38,7 @@ export function SectionLine({ layout, section: { id, name, tall, blocks }, write
       </Toggle>
       {blocks.length === 0 && (
         <ToolButton
+          data-edits
           onClick={act((spec) => ({
             value: withLayout(spec, layout.id, (each) => ({
               ...each,

@@ -8,7 +8,9 @@ import { Problem } from '../parts/problem';
 import styles from './review.module.scss';
 
 /** Approves the draft as it is shown, or asks for changes. What was typed stays until it was taken. */
-export function AnswerForm({ specId, revision }: { specId: string; revision: number }) {
+type Props = { specId: string; revision: number; mayApprove: boolean };
+
+export function AnswerForm({ specId, revision, mayApprove }: Props) {
   const router = useRouter();
   const isAwake = useAwake();
   const id = useId();
@@ -38,14 +40,16 @@ export function AnswerForm({ specId, revision }: { specId: string; revision: num
         placeholder="What is fine, or what should change"
       />
       <div className={styles.buttons}>
-        <button
-          type="button"
-          className="btn btn-primary"
-          disabled={!isAwake || isBusy}
-          onClick={() => void give('approve')}
-        >
-          Approve
-        </button>
+        {mayApprove && (
+          <button
+            type="button"
+            className="btn btn-primary"
+            disabled={!isAwake || isBusy}
+            onClick={() => void give('approve')}
+          >
+            Approve
+          </button>
+        )}
         <button
           type="button"
           className="btn btn-line"
@@ -55,6 +59,9 @@ export function AnswerForm({ specId, revision }: { specId: string; revision: num
           Ask for changes
         </button>
       </div>
+      {!mayApprove && (
+        <p className="soft">You have changed this draft since the last edition, so someone else approves it.</p>
+      )}
       <Problem says={problem} />
     </div>
   );

@@ -17,7 +17,7 @@ type Props = {
   specId: string;
   address: string;
   revision: number;
-  may: { ask: boolean; answer: boolean };
+  may: { ask: boolean; answer: boolean; approve: boolean };
   self: string;
   needed: number;
   approvals: number;
@@ -56,8 +56,10 @@ export function ReviewPage(props: Props) {
               <blockquote className={styles.note}>{review.note}</blockquote>
               <p>{stand(needed, approvals)}</p>
               <Answers answers={review.answers} />
-              {may.answer && <AnswerForm specId={specId} revision={revision} />}
-              {!may.answer && <p className="soft">You read this review; owners, authors and reviewers answer it.</p>}
+              {may.answer && <AnswerForm specId={specId} revision={revision} mayApprove={may.approve} />}
+              {!may.answer && (
+                <p className="soft">You can view this review. Owners, authors and reviewers can answer it.</p>
+              )}
               {may.ask && (
                 <button type="button" className="quiet" onClick={() => void callOff()}>
                   Call the review off

@@ -5,7 +5,8 @@ import { type Rule, type Threshold, WEIGHT_NAMES, WEIGHT_SAYS, type Weight } fro
 import { lapsedWaivers } from '../../core/checks/waivers';
 import { settingOf, thresholdsOf, withRuleSetting } from '../../core/checks/rule-settings';
 import type { RuleSetting } from '../../core/spec/schema';
-import { useDraft } from '../draft/draft-context';
+import { useDraft, useMayEdit } from '../draft/draft-context';
+import { EditFields } from '../parts/edit-fields';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { CommitField } from '../parts/commit-field';
 import { ViewFrame } from '../frame/view-frame';
@@ -19,6 +20,7 @@ const WEIGHTS = Object.entries(WEIGHT_NAMES) as [Weight, string][];
 export function Rules() {
   const document = useDraft((draft) => draft.document);
   const change = useDraft((draft) => draft.change);
+  const mayEdit = useMayEdit();
   const findings = findingsOfDraft(document);
   const counts = new Map<string, number>();
   for (const { rule, waiver } of findings) if (!waiver) counts.set(rule, (counts.get(rule) ?? 0) + 1);
@@ -45,29 +47,31 @@ export function Rules() {
     >
       <div className={styles.body}>
         <WaiverList waivers={document.waivers} lapsed={lapsedWaivers(document, findings)} />
-        <NumberTable of="words" className={styles.rules}>
-          <thead>
-            <tr>
-              <th scope="col">On</th>
-              <th scope="col">Rule</th>
-              <th scope="col">Weight</th>
-              <th scope="col">Numbers</th>
-              <th scope="col">Findings</th>
-            </tr>
-          </thead>
-          <tbody>
-            {RULES.map((rule) => (
-              <RuleRow
-                key={rule.id}
-                rule={rule}
-                setting={settingOf(document, rule)}
-                thresholds={thresholdsOf(document, rule)}
-                findings={counts.get(rule.id) ?? 0}
-                onChange={(setting) => change(withRuleSetting(document, rule, setting))}
-              />
-            ))}
-          </tbody>
-        </NumberTable>
+        <EditFields may={mayEdit}>
+          <NumberTable of="words" className={styles.rules}>
+            <thead>
+              <tr>
+                <th scope="col">On</th>
+                <th scope="col">Rule</th>
+                <th scope="col">Weight</th>
+                <th scope="col">Numbers</th>
+                <th scope="col">Findings</th>
+              </tr>
+            </thead>
+            <tbody>
+              {RULES.map((rule) => (
+                <RuleRow
+                  key={rule.id}
+                  rule={rule}
+                  setting={settingOf(document, rule)}
+                  thresholds={thresholdsOf(document, rule)}
+                  findings={counts.get(rule.id) ?? 0}
+                  onChange={(setting) => change(withRuleSetting(document, rule, setting))}
+                />
+              ))}
+            </tbody>
+          </NumberTable>
+        </EditFields>
       </div>
     </ViewFrame>
   );

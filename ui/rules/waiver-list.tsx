@@ -30,7 +30,7 @@ export function WaiverList({ waivers, lapsed }: { waivers: Waiver[]; lapsed: Wai
                 {reason} <span className="soft">({by})</span>
                 {hasLapsed && <em> Lapsed: the numbers behind it have changed.</em>}
               </span>
-              <button type="button" className="quiet" onClick={() => remove(waiver)}>
+              <button type="button" className="quiet" data-edits onClick={() => remove(waiver)}>
                 {hasLapsed ? 'Remove' : 'Withdraw'}
               </button>
             </li>

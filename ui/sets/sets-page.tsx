@@ -73,7 +73,13 @@ export function SetsPage({ team, sets, pattern, mayName }: Props) {
                 </td>
                 <td>{madeBy}</td>
                 <td>
-                  <button type="button" className="quiet" aria-label={`Remove ${name}`} onClick={() => void remove(id)}>
+                  <button
+                    type="button"
+                    className="quiet"
+                    data-edits
+                    aria-label={`Remove ${name}`}
+                    onClick={() => void remove(id)}
+                  >
                     Remove
                   </button>
                 </td>

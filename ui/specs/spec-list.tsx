@@ -45,11 +45,11 @@ export function SpecList({ team, list, asked, members, sets, may }: Props) {
       <div className={styles.head}>
         <h1>{asked.archived ? 'Archived specifications' : 'Specifications'}</h1>
         <ListQuestion key={String(asked.archived)} asked={asked} address={address} />
+        <Link prefetch={false} className="btn btn-line" href={`/survey/${team.slug}`}>
+          {may.edit ? 'From screens…' : 'Survey screens…'}
+        </Link>
         {may.edit && (
           <>
-            <Link prefetch={false} className="btn btn-line" href={`/survey/${team.slug}`}>
-              From screens…
-            </Link>
             <button type="button" className="btn btn-line" onClick={() => setOpen({ dialog: 'file' })}>
               From a file…
             </button>

@@ -35,7 +35,7 @@ export function DownPage({ verticals, onTake }: Props) {
           {spec && (
             <>
               {' '}
-              <button type="button" className="quiet" onClick={onTake}>
+              <button type="button" className="quiet" data-edits onClick={onTake}>
                 Take it…
               </button>
             </>

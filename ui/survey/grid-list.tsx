@@ -76,7 +76,7 @@ export function GridList({ held: { screen, by, off }, found, isLooking, onTake }
                   </p>
                   {grid.alsoFits.length > 0 && <p className={styles.open}>{alsoFitsText(grid)}</p>}
                   {spec && (
-                    <button type="button" className="btn btn-line" onClick={() => onTake(grid)}>
+                    <button type="button" className="btn btn-line" data-edits onClick={() => onTake(grid)}>
                       Take it into the sheet…
                     </button>
                   )}

@@ -65,7 +65,7 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
   return (
     <section className={styles.kept} aria-label="Kept surveys">
       <h2>Kept with this spec</h2>
-      <p className={styles.acts}>
+      <p className={styles.acts} data-edits>
         <ToolButton disabled={isEmpty} onClick={() => setKeeping(true)}>
           Keep this survey…
         </ToolButton>
@@ -88,6 +88,7 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
             <button
               type="button"
               className={styles.remove}
+              data-edits
               aria-label={`Remove ${survey.name}`}
               onClick={() => setRemoving(survey)}
             >

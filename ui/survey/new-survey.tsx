@@ -17,21 +17,21 @@ import styles from './survey.module.scss';
 import { type FoundState, useFound } from './use-found';
 
 /** A survey without a spec yet: a new one is begun with what is found. */
-export function NewSurvey({ team }: { team: string }) {
+export function NewSurvey({ team, mayBegin }: { team: string; mayBegin: boolean }) {
   const [store] = useState(() => createSurveyStore(`new ${team}`));
   const place = useMemo(() => ({ store, spec: null }), [store]);
   return (
     <SurveyProvider value={place}>
       <div className={styles.alone}>
         <ViewFrame view="survey">
-          <Inside team={team} />
+          <Inside team={team} mayBegin={mayBegin} />
         </ViewFrame>
       </div>
     </SurveyProvider>
   );
 }
 
-function Inside({ team }: { team: string }) {
+function Inside({ team, mayBegin }: { team: string; mayBegin: boolean }) {
   const state = useFound();
   const held = useHeld(state.found);
   const [isBeginning, setBeginning] = useState(false);
@@ -39,17 +39,19 @@ function Inside({ team }: { team: string }) {
   return (
     <>
       <SurveyDesk state={state} held={held} onTakeGrid={nothing} onTakeUnit={nothing}>
-        <section className={styles.kept} aria-label="A new specification">
-          <h2>A new specification</h2>
-          <p className="soft">
-            {together
-              ? `With ${counted(together.grids.length, 'breakpoint')}, one for each surveyed width.`
-              : 'Once every width has a grid, a specification can be begun with them.'}
-          </p>
-          <button type="button" className="btn btn-primary" disabled={!together} onClick={() => setBeginning(true)}>
-            Begin it…
-          </button>
-        </section>
+        {mayBegin && (
+          <section className={styles.kept} aria-label="A new specification">
+            <h2>A new specification</h2>
+            <p className="soft">
+              {together
+                ? `With ${counted(together.grids.length, 'breakpoint')}, one for each surveyed width.`
+                : 'Once every width has a grid, a specification can be begun with them.'}
+            </p>
+            <button type="button" className="btn btn-primary" disabled={!together} onClick={() => setBeginning(true)}>
+              Begin it…
+            </button>
+          </section>
+        )}
       </SurveyDesk>
       {isBeginning && together && <BeginDialog {...{ team, together, state }} onClose={() => setBeginning(false)} />}
     </>

@@ -83,7 +83,7 @@ function Inside() {
       )}
       <SurveyDesk state={state} held={held} onTakeGrid={setGrid} onTakeUnit={() => setTakingUnit(true)}>
         {shown && (
-          <p className={styles.acts}>
+          <p className={styles.acts} data-edits>
             <ToolButton onClick={layOut} title="Its blocks, on the columns of the spec that they are nearest to">
               Make it a trial layout
             </ToolButton>

@@ -7,7 +7,8 @@ import type { Font, Spec, TextStyle } from '../../core/spec/schema';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
 import { fontName, STANDS_WORDS } from '../../core/type/style-text';
 import { nameStyle, removeStyle, withStyle } from '../../core/type/write-style';
-import { useDraft } from '../draft/draft-context';
+import { useDraft, useMayEdit } from '../draft/draft-context';
+import { EditFields } from '../parts/edit-fields';
 import { CommitField } from '../parts/commit-field';
 import { bringFont } from './bring-font';
 import { TeamFontsDialog } from './team-fonts-dialog';
@@ -29,6 +30,7 @@ const ROLES: Record<TextStyle['role'], string> = { body: 'body text', heading: '
 /** A style's name, use, font, and what of it stands on the grid. */
 export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRenamed, write }: Props) {
   const document = useDraft((draft) => draft.document);
+  const mayEdit = useMayEdit();
   const { name, role, stands, font } = style;
   const put = (some: Partial<TextStyle>): string | null =>
     write({ value: withStyle(document, name, (each) => ({ ...each, ...some })) });
@@ -40,46 +42,53 @@ export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRename
 
   return (
     <div className={styles.fields}>
-      <span>Name</span>
-      <CommitField label="Name of the style" value={name} onCommit={rename} />
-      <label htmlFor="style-role">Used for</label>
-      <select id="style-role" value={role} onChange={(event) => put({ role: event.target.value as TextStyle['role'] })}>
-        {Object.entries(ROLES).map(([value, title]) => (
-          <option key={value} value={value}>
-            {title}
-          </option>
-        ))}
-      </select>
-      <FontField
-        team={team}
-        font={font}
-        fonts={fonts}
-        onBrought={onBrought}
-        onRemoved={onRemoved}
-        onFont={(chosen) => put({ font: chosen })}
-      />
-      <label htmlFor="style-stands">Stands on</label>
-      <select
-        id="style-stands"
-        value={stands}
-        title="What of a line the grid holds: its line box, or the text trimmed to its caps or small letters"
-        onChange={(event) => put({ stands: event.target.value as TextStyle['stands'] })}
-      >
-        {Object.entries(STANDS_WORDS).map(([value, title]) => (
-          <option key={value} value={value}>
-            its {title}
-          </option>
-        ))}
-      </select>
-      <Measures font={font} />
-      <button
-        type="button"
-        className={`quiet ${styles.remove}`}
-        title="Undo brings it back"
-        onClick={() => write(removeStyle(document, name))}
-      >
-        <Trash2 size={13} aria-hidden /> Remove this style
-      </button>
+      <EditFields may={mayEdit}>
+        <span>Name</span>
+        <CommitField label="Name of the style" value={name} onCommit={rename} />
+        <label htmlFor="style-role">Used for</label>
+        <select
+          id="style-role"
+          value={role}
+          onChange={(event) => put({ role: event.target.value as TextStyle['role'] })}
+        >
+          {Object.entries(ROLES).map(([value, title]) => (
+            <option key={value} value={value}>
+              {title}
+            </option>
+          ))}
+        </select>
+        <FontField
+          team={team}
+          font={font}
+          fonts={fonts}
+          onBrought={onBrought}
+          onRemoved={onRemoved}
+          onFont={(chosen) => put({ font: chosen })}
+        />
+        <label htmlFor="style-stands">Stands on</label>
+        <select
+          id="style-stands"
+          value={stands}
+          title="What of a line the grid holds: its line box, or the text trimmed to its caps or small letters"
+          onChange={(event) => put({ stands: event.target.value as TextStyle['stands'] })}
+        >
+          {Object.entries(STANDS_WORDS).map(([value, title]) => (
+            <option key={value} value={value}>
+              its {title}
+            </option>
+          ))}
+        </select>
+        <Measures font={font} />
+        <button
+          type="button"
+          className={`quiet ${styles.remove}`}
+          data-edits
+          title="Undo brings it back"
+          onClick={() => write(removeStyle(document, name))}
+        >
+          <Trash2 size={13} aria-hidden /> Remove this style
+        </button>
+      </EditFields>
     </div>
   );
 }
@@ -139,13 +148,14 @@ function FontField({ team, font, fonts, onBrought, onRemoved, onFont }: FontProp
       <button
         type="button"
         className="quiet"
+        data-edits
         onClick={() => file.current?.click()}
         title="TTF, OTF, WOFF or WOFF2, at most 5 MB; it is kept for the team"
       >
         <Upload size={13} aria-hidden /> Bring a font file…
       </button>
       <span />
-      <button type="button" className="quiet" onClick={() => setListing(true)}>
+      <button type="button" className="quiet" data-edits onClick={() => setListing(true)}>
         Fonts of the team…
       </button>
       {isListing && <TeamFontsDialog team={team} onRemoved={onRemoved} onClose={() => setListing(false)} />}

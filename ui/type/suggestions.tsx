@@ -20,7 +20,7 @@ export function Suggestions({ style, breakpoint, write }: Props) {
   const { size, leading } = textAt(document, style, breakpoint);
   if (step.equals(ZERO)) return null;
   return (
-    <div className={styles.suggestions} role="group" aria-label="Leadings on the grid">
+    <div className={styles.suggestions} data-edits role="group" aria-label="Leadings on the grid">
       <span className="soft">
         Leadings of <span className="number">{decimal(size)}</span> on the grid of{' '}
         <span className="number">{numeral(step)}</span>:

@@ -63,7 +63,7 @@ export function TypeRhythm({ team, teamFonts }: Props) {
             }
           />
           {style && <Choice label="Text is placed" options={PLACED} value={placed} onChange={setPlaced} />}
-          <span className={styles.add}>
+          <span className={styles.add} data-edits>
             {(['body', 'heading', 'label'] as const).map((role) => (
               <button key={role} type="button" className="btn btn-line" onClick={() => add(role)}>
                 <Plus size={13} aria-hidden />{' '}
@@ -123,7 +123,7 @@ function Nothing({ onAdd }: { onAdd: () => void }) {
         says where its baselines fall, how far the text must move to stand on the grid, and how many characters a line
         holds.
       </p>
-      <button type="button" className="btn btn-primary" onClick={onAdd}>
+      <button type="button" className="btn btn-primary" data-edits onClick={onAdd}>
         Begin with body text
       </button>
     </div>

@@ -16,7 +16,7 @@ export const metadata: Metadata = { title: 'Starting sets · Ypsiline' };
 export default async function Page({ params }: Props) {
   const { team } = await params;
   const person = await signedInPerson(`/sets/${team}`);
-  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'edit')) ?? notFound();
+  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'read')) ?? notFound();
   const [sets, pattern] = await Promise.all([
     startingSetsOf(database(access), access),
     namingPattern(database(access), access),
@@ -24,7 +24,7 @@ export default async function Page({ params }: Props) {
   return (
     <>
       <TeamBar person={person} access={access} page="sets" />
-      <main id="content" className="page">
+      <main id="content" className="page" data-view-only={!mayDo(access.role, 'edit') || undefined}>
         <SetsPage
           team={access.teamSlug}
           sets={sets.map((set) => ({ ...set }))}

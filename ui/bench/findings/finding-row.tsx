@@ -93,7 +93,7 @@ export const FindingRow = memo(
         <div className={styles.mends}>
           {!waiver &&
             mends.slice(0, 2).map((mend, index) => (
-              <button key={index} type="button" className="quiet" onClick={() => act.mend(mend)}>
+              <button key={index} type="button" className="quiet" data-edits onClick={() => act.mend(mend)}>
                 <Fractions text={mendLabel(finding, mend)} />
               </button>
             ))}
@@ -104,12 +104,12 @@ export const FindingRow = memo(
               </button>
             ))}
           {waiver ? (
-            <button type="button" className="quiet" onClick={act.withdraw}>
+            <button type="button" className="quiet" data-edits onClick={act.withdraw}>
               Withdraw the waiver
             </button>
           ) : (
             !isWaiving && (
-              <button type="button" className="quiet" onClick={() => onWaive(findingKey(finding))}>
+              <button type="button" className="quiet" data-edits onClick={() => onWaive(findingKey(finding))}>
                 Waive…
               </button>
             )

@@ -108,7 +108,7 @@ function FittingRow({ fitting: { lines, leading, difference, cell }, isNearest, 
         {isTaken ? (
           <span className="soft">is the step</span>
         ) : (
-          <button type="button" className="quiet" onClick={onTake}>
+          <button type="button" className="quiet" data-edits onClick={onTake}>
             Take as step
           </button>
         )}

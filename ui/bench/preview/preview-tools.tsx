@@ -48,7 +48,7 @@ export function PreviewTools({ pictures, breakpoint, onInks }: Props) {
             <GroupMark group={id} /> {GROUP_NAMES[id]}
           </Toggle>
         ))}
-        <ToolButton onClick={onInks} title="Colours and strengths of the overlays" aria-label="Colours…">
+        <ToolButton data-edits onClick={onInks} title="Colours and strengths of the overlays" aria-label="Colours…">
           <Palette size={14} aria-hidden />
         </ToolButton>
       </span>

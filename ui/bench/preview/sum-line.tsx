@@ -33,7 +33,7 @@ export function SumLine({ breakpoint, solved, page }: Props) {
       {mends.length > 0 && (
         <div className={styles.mends}>
           {mends.map((mend) => (
-            <button key={mend.label} type="button" className="quiet" onClick={() => edit(mend)}>
+            <button key={mend.label} type="button" className="quiet" data-edits onClick={() => edit(mend)}>
               {mend.label}
             </button>
           ))}

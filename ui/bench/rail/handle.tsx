@@ -18,6 +18,8 @@ type Props = {
   /** While dragging; null when the drag was called off. */
   onPreview: (value: number | null) => void;
   onCommit: (value: number) => void;
+  /** Stays where it is. */
+  isFixed?: boolean;
   children?: ReactNode;
 };
 
@@ -35,6 +37,7 @@ export function Handle(props: Props) {
     perPixel,
     onPreview,
     onCommit,
+    isFixed = false,
     children,
   } = props;
   const start = useRef(value);
@@ -49,12 +52,12 @@ export function Handle(props: Props) {
       onPreview(null);
       if (next !== start.current) onCommit(next);
     },
-    { filterTaps: true, keyboardDisplacement: 0 },
+    { filterTaps: true, keyboardDisplacement: 0, enabled: !isFixed },
   );
 
   const onKeyDown = (event: KeyboardEvent): void => {
     const direction = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
-    if (!direction || event.altKey || event.ctrlKey || event.metaKey) return;
+    if (isFixed || !direction || event.altKey || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
     onCommit(Math.min(most, Math.max(0, value + direction * (event.shiftKey ? step : 1))));
   };
@@ -68,6 +71,7 @@ export function Handle(props: Props) {
       role="slider"
       tabIndex={0}
       aria-label={label}
+      aria-disabled={isFixed || undefined}
       aria-valuemin={0}
       aria-valuemax={most}
       aria-valuenow={value}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { moveBoundary } from '../../../core/breakpoints/breakpoints';
 import { baseUnit } from '../../../core/spacing/scale';
 import { byWidth, rangeEnd, rangeText, shownWidth } from '../../../core/spec/ranges';
-import { useDraft, useView } from '../../draft/draft-context';
+import { useDraft, useMayEdit, useView } from '../../draft/draft-context';
 import { at, axisOf } from './axis';
 import { useSize } from '../../frame/use-size';
 import { Handle } from './handle';
@@ -15,6 +15,7 @@ const FLAG_NUMBER = 36;
 
 /** The breakpoint rail: ranges as bands, boundaries and the viewport marker to drag or to move with the arrow keys. */
 export function Rail() {
+  const mayEdit = useMayEdit();
   const document = useDraft((draft) => draft.document);
   const viewport = useView((view) => view.viewport);
   const change = useDraft((draft) => draft.change);
@@ -71,8 +72,9 @@ export function Rail() {
           <Handle
             key={id}
             className={styles.boundary!}
+            isFixed={!mayEdit}
             label={`${name} starts at`}
-            title="Drag: lands on the base unit; with Alt on single px"
+            title={mayEdit ? 'Drag: lands on the base unit; with Alt on single px' : `${name} starts at ${from} px`}
             value={from}
             most={axis.end}
             step={step}

@@ -38,7 +38,7 @@ export function BreakpointMenu({ id, name, onSay }: Props) {
   };
 
   return (
-    <Dropdown className={styles.menu} onKeyDown={(event) => event.stopPropagation()}>
+    <Dropdown className={styles.menu} data-edits onKeyDown={(event) => event.stopPropagation()}>
       <Dropdown.Toggle
         as="button"
         bsPrefix="quiet"

@@ -3,7 +3,8 @@
 import { type KeyboardEvent, useState } from 'react';
 import { typedText } from '../../../core/length/length-value';
 import { allowHalfSteps, writeBase } from '../../../core/spacing/rhythm';
-import { useDraft } from '../../draft/draft-context';
+import { useDraft, useMayEdit } from '../../draft/draft-context';
+import { EditFields } from '../../parts/edit-fields';
 import styles from './sheet.module.scss';
 
 /** The base unit that everything else is a multiple of, and whether half of it is allowed. */
@@ -11,6 +12,7 @@ export function RhythmFields({ onProblem }: { onProblem: (problem: string | null
   const document = useDraft((draft) => draft.document);
   const change = useDraft((draft) => draft.change);
   const take = useDraft((draft) => draft.take);
+  const mayEdit = useMayEdit();
   const [typed, setTyped] = useState<string | null>(null);
   const { base, halfSteps } = document.spacing;
 
@@ -34,27 +36,29 @@ export function RhythmFields({ onProblem }: { onProblem: (problem: string | null
       onCopy={(event) => event.stopPropagation()}
       onPaste={(event) => event.stopPropagation()}
     >
-      <label>
-        Base{' '}
-        <input
-          value={typed ?? typedText(base)}
-          maxLength={40}
-          autoComplete="off"
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={commit}
-          onKeyDown={onKeyDown}
-          title="The base unit: everything is a multiple of it"
-        />
-      </label>
-      <label title="Are multiples of half the base unit allowed too?">
-        <input
-          type="checkbox"
-          checked={halfSteps}
-          onChange={() => change(allowHalfSteps(document, !halfSteps))}
-          onKeyDown={(event) => event.stopPropagation()}
-        />{' '}
-        and halves
-      </label>
+      <EditFields may={mayEdit}>
+        <label>
+          Base{' '}
+          <input
+            value={typed ?? typedText(base)}
+            maxLength={40}
+            autoComplete="off"
+            onChange={(event) => setTyped(event.target.value)}
+            onBlur={commit}
+            onKeyDown={onKeyDown}
+            title="The base unit: everything is a multiple of it"
+          />
+        </label>
+        <label title="Are multiples of half the base unit allowed too?">
+          <input
+            type="checkbox"
+            checked={halfSteps}
+            onChange={() => change(allowHalfSteps(document, !halfSteps))}
+            onKeyDown={(event) => event.stopPropagation()}
+          />{' '}
+          and halves
+        </label>
+      </EditFields>
     </div>
   );
 }

@@ -14,7 +14,8 @@ import {
 import { addStep, nameStep, removeStep, resizeStep } from '../../../core/spacing/write-steps';
 import type { Spec } from '../../../core/spec/schema';
 import { type LeadingUse, leadingsInUse } from '../../../core/type/text-spaces';
-import { useDraft } from '../../draft/draft-context';
+import { useDraft, useMayEdit } from '../../draft/draft-context';
+import { EditFields } from '../../parts/edit-fields';
 import { Fractions, Numeral } from '../../drawing/numeral';
 import { CommitField } from '../../parts/commit-field';
 import { NumberTable } from '../../parts/number-table';
@@ -23,6 +24,7 @@ import styles from './spacing.module.scss';
 
 /** The spacing scale: named multiples of the base unit, what uses each, and what the scale lacks. */
 export function SpacingPanel() {
+  const mayEdit = useMayEdit();
   const document = useDraft((draft) => draft.document);
   const change = useDraft((draft) => draft.change);
   const write = useDraft((draft) => draft.take);
@@ -34,61 +36,64 @@ export function SpacingPanel() {
 
   return (
     <Panel label="Spacing scale">
-      <NumberTable className={styles.scale}>
-        <thead>
-          <tr>
-            <th scope="col">Step</th>
-            <th scope="col">× base</th>
-            <th scope="col">px</th>
-            <th scope="col">rem</th>
-            <th scope="col" aria-label="Drawn" />
-            <th scope="col">Used by</th>
-            <td />
-          </tr>
-        </thead>
-        <tbody>
-          {steps.map((step) => (
-            <tr key={step.index}>
-              <th scope="row">
-                <CommitField
-                  label={`Name of ${step.name}`}
-                  value={step.name}
-                  onCommit={(text) => write(nameStep(document, step.index, text))}
-                />
-              </th>
-              <td>
-                <CommitField
-                  label={`Times base of ${step.name}`}
-                  value={step.times.toFraction()}
-                  title="A multiple such as 3/2, or a length such as 12px"
-                  className={styles.times}
-                  onCommit={(text) => write(resizeStep(document, step.index, text))}
-                />
-              </td>
-              <td className="number">
-                <Numeral text={numeral(step.px)} />
-              </td>
-              <td className="number">{numeral(step.rem)}</td>
-              <td>
-                <Bar px={step.px.valueOf()} largest={largest} />
-              </td>
-              <td className="soft">{usedBy(document, step, uses, leadings)}</td>
-              <td>
-                <button
-                  type="button"
-                  className={styles.remove}
-                  aria-label={`Remove ${step.name}`}
-                  title="Remove this step; undo brings it back"
-                  onClick={() => change(removeStep(document, step.index))}
-                >
-                  <X size={13} aria-hidden />
-                </button>
-              </td>
+      <EditFields may={mayEdit}>
+        <NumberTable className={styles.scale}>
+          <thead>
+            <tr>
+              <th scope="col">Step</th>
+              <th scope="col">× base</th>
+              <th scope="col">px</th>
+              <th scope="col">rem</th>
+              <th scope="col" aria-label="Drawn" />
+              <th scope="col">Used by</th>
+              <td />
             </tr>
-          ))}
-        </tbody>
-      </NumberTable>
-      <div className={styles.add}>
+          </thead>
+          <tbody>
+            {steps.map((step) => (
+              <tr key={step.index}>
+                <th scope="row">
+                  <CommitField
+                    label={`Name of ${step.name}`}
+                    value={step.name}
+                    onCommit={(text) => write(nameStep(document, step.index, text))}
+                  />
+                </th>
+                <td>
+                  <CommitField
+                    label={`Times base of ${step.name}`}
+                    value={step.times.toFraction()}
+                    title="A multiple such as 3/2, or a length such as 12px"
+                    className={styles.times}
+                    onCommit={(text) => write(resizeStep(document, step.index, text))}
+                  />
+                </td>
+                <td className="number">
+                  <Numeral text={numeral(step.px)} />
+                </td>
+                <td className="number">{numeral(step.rem)}</td>
+                <td>
+                  <Bar px={step.px.valueOf()} largest={largest} />
+                </td>
+                <td className="soft">{usedBy(document, step, uses, leadings)}</td>
+                <td>
+                  <button
+                    type="button"
+                    className={styles.remove}
+                    data-edits
+                    aria-label={`Remove ${step.name}`}
+                    title="Remove this step; undo brings it back"
+                    onClick={() => change(removeStep(document, step.index))}
+                  >
+                    <X size={13} aria-hidden />
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </NumberTable>
+      </EditFields>
+      <div className={styles.add} data-edits>
         <Plus size={13} aria-hidden /> Add a step
         <CommitField
           label="Add a step"

@@ -86,6 +86,7 @@ export const Cell = memo(
             type="button"
             tabIndex={-1}
             className={styles.follow}
+            data-edits
             title={`Let this follow from ${quantity.followed} (Delete)`}
             onMouseDown={(event) => event.stopPropagation()}
             onClick={() => props.onCommit('=', 'stay')}

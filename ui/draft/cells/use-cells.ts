@@ -49,6 +49,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
   const together = useTogetherStore();
   const [editing, setEditing] = useState<Cells<Id>['editing']>(null);
   const [message, say] = useState<string | null>(null);
+  const { mayEdit } = store.getState();
   const spec = (): Spec => store.getState().document;
   const range = () => rangeBetween(spec(), selection().anchor, selection().selected, rows);
 
@@ -58,6 +59,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
   };
 
   const take = (written: Parsed<Spec>): boolean => {
+    if (!mayEdit) return false;
     const problem = store.getState().take(written);
     say(problem);
     return problem === null;
@@ -96,6 +98,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
 
   const acts: GridActs = {
     edit: (text) => {
+      if (!mayEdit) return;
       say(null);
       setEditing({ place: selection().selected, text, began: textOf(selection().selected) });
     },
@@ -104,7 +107,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
       select(placeBeside(spec(), selection().selected, down, across, rows), extend);
     },
     clear: () => {
-      if (sheet.remove?.(selection().selected, say)) return;
+      if (mayEdit && sheet.remove?.(selection().selected, say)) return;
       take(writePlaces(spec(), placesIn(spec(), range(), rows), (place) => emptied(rows, place), rows));
     },
     fillRight: () => {
@@ -117,6 +120,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
       return copyRange(spec(), range(), rows);
     },
     paste: (text) => {
+      if (!mayEdit) return;
       const pasted = pasteRange(spec(), range().top, range().left, text, rows);
       if (!pasted.value) return say(pasted.problem!);
       const places = placesIn(spec(), pasted.value.range, rows);
@@ -148,7 +152,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
       say(null);
       select(place, extend);
     },
-    edit: (place) => setEditing({ place, text: null, began: textOf(place) }),
+    edit: (place) => mayEdit && setEditing({ place, text: null, began: textOf(place) }),
     commit,
     cancel: (place) => {
       refuse(placeKey(place), null);

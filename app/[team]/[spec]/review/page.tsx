@@ -1,6 +1,8 @@
 import type { Metadata } from 'next';
 import { holdingBack, judge } from '../../../../core/checks/run';
 import { sentenceOf } from '../../../../core/checks/sentence';
+import { may } from '../../../../server/access/access';
+import { mayApprove } from '../../../../server/reviews';
 import { mayDo } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database';
 import { editionsOf } from '../../../../server/editions';
@@ -28,6 +30,8 @@ export default async function Page({ params }: Props) {
     membersOf(sql, access),
     openThreadsOfPage(access),
   ]);
+  const answering = may(access, 'review');
+  const approve = answering !== null && (await mayApprove(sql, answering));
   const open = holdingBack(judge(spec.document));
   const { review } = state;
   return (
@@ -38,7 +42,7 @@ export default async function Page({ params }: Props) {
           specId={spec.id}
           address={address}
           revision={spec.revision}
-          may={{ ask: mayDo(access.role, 'ask-review'), answer: mayDo(access.role, 'review') }}
+          may={{ ask: mayDo(access.role, 'ask-review'), answer: answering !== null, approve }}
           self={person.id}
           needed={state.needed}
           approvals={state.approvals}
