@@ -20,7 +20,11 @@ function works(spec: Spec): [name: string, work: () => unknown][] {
   ]);
   return [
     ['checks', () => judge(spec).map(sentenceOf)],
-    ['layouts', () => spec.layouts.map((layout) => spec.breakpoints.map((each) => solveLayout(spec, layout, each.reference.width)))],
+    [
+      'layouts',
+      () =>
+        spec.layouts.map((layout) => spec.breakpoints.map((each) => solveLayout(spec, layout, each.reference.width))),
+    ],
     ['comparison', () => publishedDifferences(spec, { ...spec, name: 'Another', rootFontSize: 17 })],
     ...files,
   ];

@@ -21,7 +21,9 @@ export class Load {
   /** The newest revision of the shared spec that each stream has heard of, and how many revisions it was told. */
   readonly streams: { revision: number; told: number; from: number }[] = [];
   private isOver = false;
+  private hasEnded = false;
   private readonly running: Promise<unknown>[] = [];
+  private readonly listening: Promise<unknown>[] = [];
   private readonly stopping = new AbortController();
 
   constructor(
@@ -41,14 +43,19 @@ export class Load {
       this.run(this.readLatest(index));
       this.run(this.readExact(index));
     }
-    for (let index = 0; index < streams; index++) this.run(this.listen(index, cookie(index)));
+    for (let index = 0; index < streams; index++) this.listening.push(this.listen(index, cookie(index)));
   }
 
-  /** Stops, and waits until everything that was asked is answered. */
-  async end(): Promise<void> {
+  /** Stops, waits until everything that was asked is answered, and then until every stream has heard of the newest revision, or has had time enough. */
+  async end(newest: () => Promise<number> = () => Promise.resolve(0)): Promise<void> {
     this.isOver = true;
-    this.stopping.abort();
     await Promise.all(this.running);
+    const last = await newest();
+    for (const until = Date.now() + 20_000; Date.now() < until; await pause(200))
+      if (this.streams.every(({ revision }) => revision >= last)) break;
+    this.hasEnded = true;
+    this.stopping.abort();
+    await Promise.all(this.listening);
   }
 
   private run(work: Promise<unknown>): void {
@@ -59,11 +66,12 @@ export class Load {
   private async ask(kind: Kind, path: string, init: RequestInit): Promise<Answer | null> {
     let error = '';
     for (const base of this.target()) {
+      const began = Date.now();
       try {
         const response = await fetch(`${base}${path}`, { ...init, signal: AbortSignal.timeout(15_000) });
         const answer = { status: response.status, headers: response.headers, text: await response.text() };
         const isError = answer.status >= 500;
-        this.ledger.note(kind, isError ? String(answer.status) : null);
+        this.ledger.note(kind, isError ? String(answer.status) : null, Date.now() - began);
         return isError ? null : answer;
       } catch (caught) {
         const { name, cause } = caught as Error & { cause?: { code?: string } };
@@ -178,7 +186,7 @@ export class Load {
   private async listen(index: number, cookie: string): Promise<void> {
     const heard = { revision: 1, told: 0, from: 1 };
     this.streams.push(heard);
-    for (let turn = 0; !this.isOver; turn++) {
+    for (let turn = 0; !this.hasEnded; turn++) {
       const window = `rehearsal${index}x${turn}`;
       const path = `/api/specs/${this.scene.shared.id}/events?window=${window}&view=bench&since=${heard.revision}`;
       const bases = this.target();
@@ -190,7 +198,7 @@ export class Load {
         this.ledger.note('stream', response.status === 200 ? null : String(response.status));
         if (response.status === 200) await this.hear(response, heard);
       } catch (caught) {
-        if (this.isOver) return;
+        if (this.hasEnded) return;
         this.ledger.note('stream', (caught as Error & { cause?: { code?: string } }).cause?.code ?? 'cut');
       }
       await pause(300 + Math.random() * 700);

@@ -16,7 +16,7 @@ import { nextVersion } from './next-version';
 import { pause, Processes, until } from './processes';
 import { makeScene } from './scene';
 import { stageFolder } from './stage';
-import { heldAgainst, noLongerThan, printVerdicts, type Verdict } from './verdict';
+import { heldAgainst, newestShared, noLongerThan, printVerdicts, type Verdict } from './verdict';
 
 /** How long each part is under load, in ms; how long the whole may take. */
 const [PART, LONGEST] = [20_000, 15 * 60_000];
@@ -84,7 +84,7 @@ async function rehearse(processes: Processes, folder: string): Promise<boolean> 
   await pause(PART);
 
   say('an application process is killed with -9');
-  ledger.begin('application killed');
+  ledger.begin('application killed', { kills: true });
   await applications[0]!.process.kill('SIGKILL');
   await pause(PART / 2);
   applications[0] = await start(0);
@@ -97,7 +97,7 @@ async function rehearse(processes: Processes, folder: string): Promise<boolean> 
   await pause(PART / 2);
 
   say('the primary PostgreSQL is killed with -9');
-  ledger.begin('primary killed');
+  ledger.begin('primary killed', { kills: true });
   const lost = await machines.primary();
   await machines.loseNode(lost);
   const promoted = await until('the other is the primary', () => machines.isPrimary(1 - lost), 90_000);
@@ -129,7 +129,9 @@ async function rehearse(processes: Processes, folder: string): Promise<boolean> 
   await pause(PART / 2);
   // what is still under way is waited for, and nobody saves meanwhile
   ledger.closeGap();
-  await load.end();
+  const atEnd = connect(machines.owner, 1);
+  await load.end(() => newestShared(atEnd, scene));
+  await atEnd.end();
   clearInterval(weigh);
 
   console.log(`\n${ledger.table()}\n`);

@@ -6,7 +6,7 @@ import { Load } from './load';
 import { pause } from './processes';
 import { makeScene } from './scene';
 import { onStage } from './stage';
-import { heldAgainst, noLongerThan, printVerdicts } from './verdict';
+import { heldAgainst, newestShared, noLongerThan, printVerdicts } from './verdict';
 
 /** How long each part is under load, in ms. */
 const PART = Number(process.env.YPSILINE_REHEARSAL_PART_MS ?? 8_000);
@@ -38,18 +38,19 @@ await run(() =>
     load.start({ streams: 40, readers: 3 });
     await pause(PART);
     say('killing a process of the application with -9');
-    ledger.begin('one process killed');
+    ledger.begin('one process killed', { kills: true });
     await applications[0]!.process.kill('SIGKILL');
     await pause(PART);
     applications[0] = await start(0);
     say('draining the other, and replacing it');
-    ledger.begin('the other drained');
+    // one of two is gone while it is replaced: whoever asks it finds nobody
+    ledger.begin('the other drained', { kills: true });
     await applications[1]!.process.kill('SIGTERM');
     applications[1] = await start(1);
     await pause(PART);
     // what is still under way is waited for, and nobody saves meanwhile
     ledger.closeGap();
-    await load.end();
+    await load.end(() => newestShared(sql, scene));
 
     console.log(`\n${ledger.table()}\n`);
     const verdicts = await heldAgainst(sql, scene, load, ledger);
