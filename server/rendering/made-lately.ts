@@ -1,8 +1,11 @@
 import { sha256 } from '../sha256';
 import { type Made, type Order, rendered } from './rendered';
 
+/** Pages and routes are built apart; what was made for one is there for the others. */
+const kept = globalThis as typeof globalThis & { ypsilineMade?: Map<string, Promise<Made>> };
+
 /** Pictures and PDFs that were made lately, by what they are made of: whoever looks at the page for publishing publishes soon. */
-const lately = new Map<string, Promise<Made>>();
+const lately: Map<string, Promise<Made>> = (kept.ypsilineMade ??= new Map());
 const MOST = 150;
 
 /** What a text becomes; made once for as long as it is remembered, also for several who ask at the same moment. */

@@ -19,9 +19,10 @@ const [MOST_WORKERS, LONGEST_MS, IDLE_MS] = [2, 30_000, 20_000];
 /** A worker’s memory ends there, in MB: an order that needs more fails by itself, and nothing else with it. */
 const MEMORY = { maxOldGenerationSizeMb: 256 };
 
-const queue: Waiting[] = [];
-const idle: Maker[] = [];
-let makers = 0;
+/** One pool for the process: pages and routes are built apart, and each has this file. */
+const kept = globalThis as typeof globalThis & { ypsilineMakers?: { queue: Waiting[]; idle: Maker[]; count: number } };
+const pool = (kept.ypsilineMakers ??= { queue: [], idle: [], count: 0 });
+const { queue, idle } = pool;
 
 type Maker = { take: (waiting: Waiting) => void; end: () => void };
 
@@ -44,14 +45,14 @@ export function rendered(orders: readonly Order[]): Promise<Made[]> {
 
 function next(): void {
   while (queue.length > 0) {
-    const maker = idle.pop() ?? (makers < MOST_WORKERS ? startMaker() : null);
+    const maker = idle.pop() ?? (pool.count < MOST_WORKERS ? startMaker() : null);
     if (!maker) return;
     maker.take(queue.shift()!);
   }
 }
 
 function startMaker(): Maker {
-  makers++;
+  pool.count++;
   const worker = new Worker(join(process.cwd(), 'server/rendering/worker.mjs'), { resourceLimits: MEMORY });
   // a process that has nothing else to do ends
   worker.unref();
@@ -62,7 +63,7 @@ function startMaker(): Maker {
   const end = (): void => {
     if (isOver) return;
     isOver = true;
-    makers--;
+    pool.count--;
     clearTimeout(timer);
     void worker.terminate();
   };

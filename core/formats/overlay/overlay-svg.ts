@@ -58,7 +58,8 @@ export function overlayPixels(spec: Spec, breakpoint: Breakpoint, density: numbe
   const layers = kindsOf(spec, breakpoint, height).map((kind) => {
     return layer(onWhole(kind, density), kind.id, wide, high);
   });
-  return drawing(`${spec.name}, ${breakpoint.name}`, wide, high, layers);
+  // a picture shows no title: grids that are alike are one picture, whatever they are called
+  return drawing(null, wide, high, layers);
 }
 
 /** Width and height of a picture in pixels. */
@@ -69,9 +70,8 @@ export function pixelSize(
   return [Math.round(width * density), Math.round(height * density)];
 }
 
-function drawing(title: string, width: number, height: number, layers: readonly string[]): string {
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">
-<title>${escaped(title)}</title>
+function drawing(title: string | null, width: number, height: number, layers: readonly string[]): string {
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">${title === null ? '' : `\n<title>${escaped(title)}</title>`}
 ${layers.filter((part) => part !== '').join('\n')}
 </svg>
 `;
