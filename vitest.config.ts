@@ -5,7 +5,9 @@ export default defineConfig({
   test: {
     include: ['{core,cli,scripts,server,ui}/**/*.test.{ts,tsx}', 'tests/{reference,server}/**/*.test.ts'],
     setupFiles: ['tests/exact-fractions.ts'],
-    testTimeout: 20_000,
+    // a slow machine is no fault
+    testTimeout: 180_000,
+    hookTimeout: 180_000,
     // on two cores there would be one worker
     maxWorkers: '100%',
   },

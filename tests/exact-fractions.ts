@@ -1,3 +1,4 @@
+import type * as Fractions from 'fraction.js';
 import { vi } from 'vitest';
 
 /**
@@ -5,7 +6,7 @@ import { vi } from 'vitest';
  * decimal text.
  */
 vi.mock('fraction.js', async (original) => {
-  const module = await original<typeof import('fraction.js')>();
+  const module = await original<typeof Fractions>();
   const Exact = module.default;
   const mustBeExact = (values: readonly unknown[]): void => {
     const inexact = values.find((value) => typeof value === 'number' && !Number.isSafeInteger(value));

@@ -7,21 +7,11 @@ import type { Bump, Quantity } from '../quantities/quantity';
 import type { Reading } from '../quantities/reading';
 import { QUANTITIES } from '../quantities/registry';
 import { byWidth } from '../spec/ranges';
+import type { Difference } from './difference';
 import { orderDifferences } from './order-differences';
 import type { Breakpoint, Spec } from '../spec/schema';
 
-/** One thing that differs between two documents, in words. Null where there was, or is, nothing. */
-export type Difference = {
-  /** Where it stands in the newer document, or stood in the older. */
-  at: Address;
-  breakpoint: string | null;
-  what: string;
-  before: string | null;
-  after: string | null;
-  /** Does it only follow another change? */
-  follows: boolean;
-  bump: Bump;
-};
+export type { Difference };
 
 /**
  * What differs, quantity by quantity, in the order of the sheet.

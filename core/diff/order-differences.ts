@@ -1,6 +1,6 @@
 import { type Address, ORDER } from '../edits/edit';
 import type { Block, Spec } from '../spec/schema';
-import type { Difference } from './differences';
+import type { Difference } from './difference';
 
 type Listed = { id: string; name: string };
 

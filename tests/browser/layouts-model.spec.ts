@@ -76,7 +76,7 @@ const KEYS = [
 
 for (let seed = 1; seed <= SEEDS; seed++) {
   test(`random use of a page, seed ${seed}: shown is stored is worked out`, async ({ signedIn: page, app }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(400_000);
     const slug = await openLayouts(page, front(`Used at random ${seed}`));
     const random = randomOf(seed);
     const blocks = page.locator('[data-page] [data-block]:not([data-shut])');

@@ -50,7 +50,7 @@ test('a process says whether it is up and ready, what it did and how much; stopp
   app,
   signedIn: page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(400_000);
   await page.goto('/tidewick');
   const slug = await makeSpec(page.request, practiceSpec('Drained'));
   const [{ id }] = (await app.sql`select id from specs where slug = ${slug}`) as unknown as [{ id: string }];

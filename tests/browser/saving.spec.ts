@@ -29,7 +29,7 @@ test('the server goes away while typing: nothing is lost, and the bench catches 
   await type(page, 'Margin', 'Phone', '24');
   await expect(cell(page, 'Margin', 'Phone')).toHaveText('24');
   await app.start();
-  await expect(saved(page)).toHaveText(/^Draft [23]/, { timeout: 20_000 });
+  await expect(saved(page)).toHaveText(/^Draft [23]/, { timeout: 60_000 });
   await expect(page.getByText('The server does not answer')).toHaveCount(0);
   await page.reload();
   await expect(cell(page, 'Gutter', 'Phone')).toHaveText('8');

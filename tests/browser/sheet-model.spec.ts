@@ -11,7 +11,7 @@ const LENGTH = process.env.YPSILINE_LONG ? 200 : 100;
 
 for (let seed = 1; seed <= SEEDS; seed++) {
   test(`random use of the sheet, seed ${seed}: shown is stored is meant`, async ({ signedIn: page, app }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(400_000);
     const slug = await openBench(page, withPlainTexts());
     const model = new SheetModel(await shown(page));
     const random = randomOf(seed);

@@ -214,7 +214,7 @@ test('a new specification from screens of two widths', async ({ signedIn: page }
 });
 
 test('what cannot be read is said in a sentence each', async ({ signedIn: page }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(400_000);
   await page.goto(SURVEY);
   const says = (sentence: string | RegExp) =>
     expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();

@@ -130,5 +130,5 @@ test('a web hook comes to the receiver that is shipped, and its address is held 
   await expect(async () => {
     await ansa.goto('/hooks/tidewick');
     await expect(ansa.getByText(/remark, Told of, from To see, .*signature fits/)).toBeVisible({ timeout: 500 });
-  }).toPass({ timeout: 15_000 });
+  }).toPass({ timeout: 60_000 });
 });

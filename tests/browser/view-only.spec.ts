@@ -13,7 +13,7 @@ test('a reviewer tries every tool and key of every view: none changes the draft,
   baseURL,
   app,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(400_000);
   const page = await windowOf(browser, baseURL, 'Mirela Cask');
   const writes: string[] = [];
   page.on('request', (request) => {

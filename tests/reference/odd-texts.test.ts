@@ -24,7 +24,7 @@ test('sixty documents from the corners of the schema: checked in sentences, and 
     for (const sentence of judge(spec).map(sentenceOf)) expect(sentence).toMatch(/[.?]$/u);
     for (const { name, write } of editionFiles(spec)) expect(write(ORIGIN).length, name).toBeGreaterThan(0);
   }
-}, 120_000);
+}, 300_000);
 
 describe('page.pdf', () => {
   beforeAll(() => ensureDebianPackage('poppler-utils', () => ['/usr/bin/pdftotext'].find(existsSync) ?? null));

@@ -22,4 +22,4 @@ test('the command is a package that is installed from its tarball, and works by 
     encoding: 'utf8',
   });
   expect(checked).toContain('= 412');
-}, 60_000);
+}, 300_000);

@@ -80,7 +80,7 @@ describe('page.pdf', () => {
       // emb, sub, uni
       for (const font of fonts) expect(font).toMatch(/ yes yes yes /);
     },
-    60_000,
+    300_000,
   );
 });
 
@@ -118,7 +118,7 @@ describe('overlays as pictures, pixel by pixel', () => {
     async (_, spec, breakpoint) => {
       for (const density of [1, 2]) await held(spec, breakpoint, density);
     },
-    60_000,
+    300_000,
   );
 
   async function held(spec: Spec, breakpoint: Breakpoint, density: number): Promise<void> {

@@ -45,7 +45,7 @@ async function emptyDatabase(): Promise<string> {
 beforeAll(async () => {
   await seedDemo(sql());
   backup = await freshFolder();
-}, 60_000);
+}, 300_000);
 afterAll(async () => {
   for (const folder of folders) await rm(folder, { recursive: true });
   for (const name of emptied) await sql().unsafe(`drop database ${name} with (force)`);
@@ -86,7 +86,7 @@ describe('a backup', () => {
     // and it works on: the application’s role, policies and triggers are there
     await expect(there`delete from editions`).rejects.toThrow(/kept as it was written/);
     await there.end();
-  }, 120_000);
+  }, 300_000);
 
   test('goes into an empty folder, and is restored into an empty database only', async () => {
     await expect(backUp(url(), backup, runDatabaseProgram)).rejects.toThrow(/is not empty; give one that is/);
@@ -107,7 +107,7 @@ describe('a backup', () => {
     const there = connect(address, 1);
     expect(await there`select from pg_tables where schemaname = 'public'`).toHaveLength(0);
     await there.end();
-  }, 60_000);
+  }, 300_000);
 
   test('whose rows are not what was backed up leaves the database empty, however it is found out', async () => {
     const address = await emptyDatabase();
@@ -124,7 +124,7 @@ describe('a backup', () => {
     await expect(restore(address, spoilt, runDatabaseProgram)).rejects.toThrow(/^specs has \d+ rows, not \d+/);
     expect(await isEmpty()).toBe(true);
     await there.end();
-  }, 120_000);
+  }, 300_000);
 
   test('that was killed when its tables stood beside leaves an empty database, into which it is restored again', async () => {
     const address = await emptyDatabase();
@@ -147,7 +147,7 @@ describe('a backup', () => {
     expect(restored.editions).toBeGreaterThan(2);
     expect(await there`select from pg_namespace where nspname = 'ypsiline_restoring'`).toHaveLength(0);
     await there.end();
-  }, 120_000);
+  }, 300_000);
 
   test('says what would come to life again, and ends it unless it is to go on', async () => {
     const { access, personId } = await teamWithMember(sql(), 'open-things');
@@ -182,7 +182,7 @@ describe('a backup', () => {
       revoked: false,
       due: 2,
     });
-  }, 120_000);
+  }, 300_000);
 
   test('in which an edition is not what was published is found out, and leaves the database empty', async () => {
     await sql()`alter table editions disable trigger user`;
@@ -196,7 +196,7 @@ describe('a backup', () => {
     expect(await there`select from pg_namespace where nspname = 'ypsiline_restoring'`).toHaveLength(0);
     expect(await there`select from pg_tables where schemaname = 'public'`).toHaveLength(0);
     await there.end();
-  }, 60_000);
+  }, 300_000);
 });
 
 async function firstDocument(): Promise<Spec> {

@@ -87,5 +87,5 @@ describe('migrations', () => {
     });
     expect((await Promise.all(processes)).sort()).toEqual(['0: 0', '0: 0', '0: 2']);
     expect(await sql()`select count(*)::int as count from one`).toMatchObject([{ count: 1 }]);
-  }, 30_000);
+  }, 300_000);
 });

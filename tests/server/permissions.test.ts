@@ -57,7 +57,7 @@ beforeAll(async () => {
     note: 'The first.',
   });
   expect(published).toMatchObject({ published: true, version: '1.0.0' });
-}, 30_000);
+}, 300_000);
 
 describe('the gate', () => {
   test.each(ROLES.flatMap((role) => ACTIONS.map((action) => [role, action] as const)))(

@@ -159,7 +159,10 @@ describe('the step of a version', () => {
       field: 'stepReason',
       problem: expect.stringMatching(/^What changed asks for 2\.0\.0: .* Say why 1\.1\.0 is enough/) as string,
     });
-    expect(await publish(id, 2, '1.1.0', 'Nobody builds on it yet.')).toMatchObject({ published: true, version: '1.1.0' });
+    expect(await publish(id, 2, '1.1.0', 'Nobody builds on it yet.')).toMatchObject({
+      published: true,
+      version: '1.1.0',
+    });
     expect(await editionAt(as('reader'), await on('reader', id, 'read'), '1.1.0')).toMatchObject({
       stepReason: 'Nobody builds on it yet.',
     });

@@ -1,4 +1,4 @@
-import Fraction from 'fraction.js';
+import type Fraction from 'fraction.js';
 import { px, ZERO } from '../../length/px';
 import { baseUnit } from '../../spacing/scale';
 import { screenOf } from '../../spec/ranges';
