@@ -22,9 +22,7 @@ const PATHS = [
   '/tidewick/passenger-site/editions/1.0.0/grid.css',
 ];
 
-test('whatever becomes of the database, one is told so, and after its return all is as before', async ({
-  browser,
-}) => {
+test('whatever becomes of the database, one is told so, and after its return all is as before', async ({ browser }) => {
   test.setTimeout(300_000);
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-away-'));
   if (isRoot) execFileSync('chown', ['postgres:', folder]);
