@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, drafts, handover, javascript, keystroke, layouts, pictures, several, starts, survey, team.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, corners, drafts, handover, javascript, keystroke, layouts, pictures, publish, several, starts, survey, team.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -11,6 +11,7 @@ import { measureLayouts } from './bench/layouts.mjs';
 import { withApplication } from './setup/application.mjs';
 import { measureOnDatabase } from './bench/on-database.mjs';
 import { measurePictures } from './bench/pictures.mjs';
+import { measurePublish } from './bench/publish.mjs';
 import { measureReading } from './bench/reading.mjs';
 import { measureStarts } from './bench/starts.mjs';
 import { ensurePackages } from './setup/packages.mjs';
@@ -25,18 +26,20 @@ await run(async () => {
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-bench-'));
   if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
   try {
-    if (['handover', 'javascript', 'keystroke', 'layouts', 'pictures'].some(runs)) {
+    if (['handover', 'javascript', 'keystroke', 'layouts', 'pictures', 'publish'].some(runs)) {
       await withApplication(join(folder, 'application'), async (application) => {
         if (runs('javascript')) await measureJavaScript(application);
         if (runs('keystroke')) await measureKeystroke(application);
         if (runs('layouts')) await measureLayouts(application);
         if (runs('pictures')) await measureReading(application);
         if (runs('handover')) await measureHandover(application);
+        if (runs('publish')) await measurePublish(application);
       });
     }
     if (runs('drafts')) await measureOnDatabase(folder, 'drafts');
     if (runs('team')) await measureOnDatabase(folder, 'team');
     if (runs('core')) await measureCore(folder, 'core');
+    if (runs('corners')) await measureCore(folder, 'corners');
     if (runs('survey')) await measureCore(folder, 'survey');
     if (runs('pictures')) await measurePictures();
     if (runs('several')) {

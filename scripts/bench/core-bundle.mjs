@@ -3,7 +3,7 @@ import { execute } from '../setup/process.mjs';
 
 /**
  * Measures the core as a browser gets it: bundled to plain JavaScript, without what a loader adds to each function.
- * @param {string} folder @param {'core' | 'survey'} what
+ * @param {string} folder @param {'core' | 'corners' | 'survey'} what
  */
 export async function measureCore(folder, what) {
   const { build } = await import('esbuild');

@@ -75,8 +75,10 @@ function JoinForm({ secret, email, person, shortest }: Omit<Props, 'invitation' 
             label="E-mail"
             type="email"
             autoComplete="username"
+            readOnly
+            title="The invitation is for this address"
             error={errors.email?.message}
-            {...register('email', { required: 'Type your e-mail address.' })}
+            {...register('email')}
           />
           <Field
             label="Choose a password"

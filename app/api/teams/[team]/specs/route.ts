@@ -24,7 +24,7 @@ export const POST = forTeam(['edit'], async (access, request) => {
   const parsed = readSpec(begun.document);
   if (!parsed.value) return refuse(422, parsed.problem!);
   const made = await createSpec(database(access), access, parsed.value, begun);
-  return Response.json({ slug: made.slug, missingFonts: made.missingFonts }, { status: 201 });
+  return Response.json({ id: made.id, slug: made.slug, missingFonts: made.missingFonts }, { status: 201 });
 });
 
 type Begun = { document: unknown; copyOf?: SpecAccess<'read-drafts'>; startedFrom?: string };
