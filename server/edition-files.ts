@@ -1,11 +1,12 @@
 import { zipSync } from 'fflate';
 import { versionMeant } from '../core/edition/version-meant';
-import { ARCHIVE, editionFiles, formatOf, FORMATS } from '../core/formats/registry';
+import { ARCHIVE, formatOf, FORMATS } from '../core/formats/registry';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql, Transaction } from './database';
 import { madeLately } from './rendering/made-lately';
-import type { Made } from './rendering/rendered';
+import { type Made, rendered } from './rendering/rendered';
+import { type Origin, writtenTexts } from './rendering/written-texts';
 import { sha256 } from './sha256';
 import { storedSpec, UnreadableDocument } from './stored-spec';
 
@@ -13,9 +14,6 @@ import { storedSpec, UnreadableDocument } from './stored-spec';
 export type EditionFile = { version: string; mediaType: string; bytes: Buffer; sha256: string };
 
 type Written = { id: string; version: string; sha256: string; publishedAt: Date };
-
-/** What an edition is called in its files. */
-export type Origin = { version: string; published: string; sha256: string };
 
 /** A file as it is to be kept. */
 type KeptFile = { name: string; mediaType: string; bytes: Buffer; writer: number };
@@ -28,7 +26,7 @@ export type MadeFiles = { origin: Origin; files: KeptFile[]; failed: { name: str
  * text is not made again.
  */
 export async function makeFiles(document: Spec, origin: Origin): Promise<MadeFiles> {
-  const written = editionFiles(document).map(({ name, format, write }) => ({ name, format, text: write(origin) }));
+  const written = (await textsOf(document, origin)).map((each) => ({ ...each, format: formatOf(each.name)! }));
   const made = await Promise.all(
     written.map(({ name, format: { becomes }, text }): Promise<Made> | Made =>
       becomes ? madeLately({ name, becomes, text }) : { bytes: Buffer.from(text, 'utf8') },
@@ -41,6 +39,15 @@ export async function makeFiles(document: Spec, origin: Origin): Promise<MadeFil
     else result.failed.push({ name, problem });
   }
   return result;
+}
+
+/** In the server a document that takes long is written beside the thread that answers; a script has nobody to keep waiting. */
+async function textsOf(document: Spec, origin: Origin): Promise<{ name: string; text: string }[]> {
+  if (process.env.NEXT_RUNTIME !== 'nodejs') return writtenTexts(document, origin);
+  const order = { name: 'the files', becomes: 'texts' as const, text: JSON.stringify({ document, origin }) };
+  const [{ bytes, problem }] = (await rendered([order])) as [Made];
+  if (!bytes) throw new Error(`the files of an edition could not be written: ${problem}`);
+  return JSON.parse(bytes.toString('utf8')) as { name: string; text: string }[];
 }
 
 /** Keeps the files of an edition with their archive, in one statement of the transaction that publishes it. What is there stays as it is. */

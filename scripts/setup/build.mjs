@@ -12,12 +12,19 @@ export async function ensureBuild() {
   const hash = createHash('sha256');
   for (const file of SOURCES.flatMap(filesBelow)) hash.update(file).update(readFileSync(file));
   const sources = hash.digest('hex');
-  if (existsSync(MARK) && existsSync(COMMAND_FILE) && readFileSync(MARK, 'utf8') === sources) return;
+  if (
+    existsSync(MARK) &&
+    existsSync(COMMAND_FILE) &&
+    existsSync(WRITERS_FILE) &&
+    readFileSync(MARK, 'utf8') === sources
+  )
+    return;
   say('building the application');
   await mustExecute('The build', process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
   await buildCommand();
+  await buildWriters();
   writeFileSync(MARK, sources);
 }
 
@@ -37,6 +44,24 @@ export async function buildCommand(outfile = COMMAND_FILE) {
     platform: 'node',
     target: 'node20',
     banner: { js: '#!/usr/bin/env node' },
+    legalComments: 'none',
+    logLevel: 'warning',
+  });
+}
+
+/** The writers of an edition's files, for the workers that write them (`server/rendering/worker.mjs`). */
+const WRITERS_FILE = '.next/ypsiline-writers.mjs';
+
+async function buildWriters() {
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: ['server/rendering/written-texts.ts'],
+    outfile: WRITERS_FILE,
+    bundle: true,
+    minify: true,
+    format: 'esm',
+    platform: 'node',
+    target: 'node20',
     legalComments: 'none',
     logLevel: 'warning',
   });

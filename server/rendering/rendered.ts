@@ -1,8 +1,8 @@
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 
-/** What a text can become: a drawing a picture, a page a PDF. */
-export type Becomes = 'png' | 'pdf';
+/** What a text can become: a drawing a picture, a page a PDF; a document with what its edition is called, the texts of its files. */
+export type Becomes = 'png' | 'pdf' | 'texts';
 
 /** What is to be made, and what it is called when that fails. */
 export type Order = { name: string; becomes: Becomes; text: string };
@@ -17,7 +17,7 @@ type Answer = { bytes?: Uint8Array; problem?: string };
 const [MOST_WORKERS, LONGEST_MS, IDLE_MS] = [2, 30_000, 20_000];
 
 /** A worker’s memory ends there, in MB: an order that needs more fails by itself, and nothing else with it. */
-const MEMORY = { maxOldGenerationSizeMb: 256 };
+const MEMORY = { maxOldGenerationSizeMb: 512 };
 
 /** One pool for the process: pages and routes are built apart, and each has this file. */
 const kept = globalThis as typeof globalThis & { ypsilineMakers?: { queue: Waiting[]; idle: Maker[]; count: number } };
