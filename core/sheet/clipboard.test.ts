@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, practiceSpec, specOf } from '../spec/testing';
+import { placementCells } from '../quantities/layouts/placement-cells';
 import { copyRange, fillRight, pasteRange } from './clipboard';
+import { writePlaces } from './write-places';
 import { readingOf } from '../quantities/registry';
 import { rowOf } from '../quantities/registry';
 
@@ -65,6 +67,35 @@ describe('filling right', () => {
     const filled = fillRight(spec, { top: count, left: 0, bottom: gutter, right: 1 }).value!;
     expect(readingOf(filled, filled.breakpoints[1]!, 'margin').text).toBe('16');
     expect(filled.breakpoints[1]!.columns).toMatchObject({ count: 4, gutter: '16px' });
+  });
+
+  test('what is filled is given, also where it was the same and followed', () => {
+    const area = {
+      id: 'a',
+      name: 'A',
+      holds: { area: 'plain' as const },
+      at: { phone: { columns: [1, 4] as [number, number] } },
+    };
+    const layout = {
+      id: 'page',
+      name: 'Page',
+      notes: '',
+      sections: [{ id: 's', name: 'S', tall: 'content' as const, space: {}, blocks: [area] }],
+    };
+    const page = { ...practiceSpec('Filled'), layouts: [layout] };
+    const rows = placementCells(layout, 'stands');
+    const filled = fillRight(page, { top: 0, left: 0, bottom: 0, right: 2 }, rows).value!;
+    expect(filled.layouts[0]!.sections[0]!.blocks[0]!.at).toMatchObject({
+      tablet: { stands: 'top' },
+      desktop: { stands: 'top' },
+    });
+    // another placement in between changes nothing of it
+    const changed = writePlaces(filled, [{ breakpoint: 'tablet', quantity: 'a' }], () => 'foot', rows).value!;
+    const [, , desktop] = changed.breakpoints;
+    expect(placementCells(changed.layouts[0]!, 'stands')[0]!.read(changed, desktop!)).toMatchObject({
+      text: 'top',
+      follows: false,
+    });
   });
 
   test('names and starts are each their own', () => {
