@@ -70,9 +70,23 @@ describe('pull', () => {
       return Response.json({ editions });
     }) as unknown as typeof fetch;
     expect((await pull(usual, {}, fetching)).text).toBe('1.2.0: grid.css');
-    expect((await pull(`--from ${ADDRESS}/1.3.0 --key-from-env KEY`, {}, fetching)).text).toBe(
-      '1.3.0: grid.css\n1.3.0 is withdrawn: The gutter is wrong.',
-    );
+    expect(await pull(`--from ${ADDRESS}/1.3.0 --key-from-env KEY`, {}, fetching)).toMatchObject({
+      text: '1.3.0: grid.css',
+      problem: 'ypsiline: 1.3.0 is withdrawn: The gutter is wrong.',
+      status: 0,
+    });
+    // also where the lock names it, which nobody has asked again since
+    const lock = {
+      'ypsiline-lock.json': JSON.stringify({ from: ADDRESS, version: '1.3.0', files: { 'grid.css': sha256('c') } }),
+    };
+    expect(await pull(`${usual} --frozen`, lock, fetching)).toMatchObject({
+      problem: 'ypsiline: 1.3.0 is withdrawn: The gutter is wrong.',
+      status: 0,
+    });
+    expect(await pull(`${usual} --frozen --fail-on-withdrawn`, lock, fetching)).toEqual({
+      problem: 'ypsiline: 1.3.0 is withdrawn: The gutter is wrong. Nothing was written.',
+      status: 1,
+    });
   });
 
   test('follow says under a name on which edition is built', async () => {

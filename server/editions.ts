@@ -148,6 +148,9 @@ export type Published =
 /** What of a publication is refused; `stepReason` says why its version is stepped less than proposed. */
 type Field = 'version' | 'note' | 'draft' | 'stepReason';
 
+/** After a number at the end of what is counted, nothing could be published any more. */
+const GREATEST_PART = 999_999;
+
 type Publication = { revision: number; version: string; note: string; stepReason?: string };
 
 /**
@@ -169,6 +172,12 @@ export async function publishEdition(
   if (note.trim() === '') return refused('Say in a sentence what this edition brings.', 'note');
   if (semver.valid(version) !== version)
     return refused(`“${version.slice(0, 40)}” is not a version; write three numbers such as 1.2.0.`, 'version');
+  const { major, minor, patch } = semver.parse(version)!;
+  if (Math.max(major, minor, patch) > GREATEST_PART)
+    return refused(
+      `Each number of a version is at most ${GREATEST_PART.toLocaleString('en')}, so that there is room for the next. Write one such as 1.2.0.`,
+      'version',
+    );
   const publishedAt = new Date();
   const made = await madeBefore(sql, specId, revision, version, publishedAt);
   return sql.begin(async (transaction) => {

@@ -5,7 +5,7 @@ import { type Lock, lockText, readLock } from '../lock-file';
 import { sha256 } from '../sha256';
 
 const USAGE =
-  'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen] [--follow NAME]';
+  'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen] [--fail-on-withdrawn] [--follow NAME]';
 const LOCK = 'ypsiline-lock.json';
 const USUAL = 'grid.css';
 const PATIENCE_MS = 30_000;
@@ -15,7 +15,7 @@ type Listed = { editions: { version: string; withdrawn?: string | null; files: {
 
 /**
  * Fetches files of an edition into a folder, and writes down which version it was and what the bytes come to. `--frozen` fetches that version again, and
- * ends with 1 if anything differs. `--follow` says to the team, under a name, on which edition is built.
+ * ends with 1 if anything differs. An edition that is withdrawn is said on standard error, always; with `--fail-on-withdrawn` nothing is written. `--follow` says to the team, under a name, on which edition is built.
  *
  *     ypsiline pull --from https://grids.example.org/e/tidewick/passenger-site/1 --key-from-env YPSILINE_KEY --files grid.css,tokens.json
  */
@@ -31,6 +31,7 @@ export const pullCommand: Command = {
       lock: text,
       follow: text,
       frozen: { type: 'boolean' as const },
+      'fail-on-withdrawn': { type: 'boolean' as const },
     };
     const { values } = readArguments(args, USAGE, options, 0);
     const { address, asked } = addressOf(values['from']);
@@ -42,9 +43,9 @@ export const pullCommand: Command = {
     if (lock && lock.from !== address)
       throw new Unusable(`${lockPath} is of ${lock.from}, not of ${address}; give --lock another file`);
     const names = values['frozen'] ? Object.keys(lock!.files) : namesOf(values['files']);
-    const { version, withdrawn } = values['frozen']
-      ? { version: lock!.version, withdrawn: null }
-      : await versionAt(world.fetch, address, asked, key);
+    const { version, withdrawn } = await versionAt(world.fetch, address, values['frozen'] ? lock!.version : asked, key);
+    const warning = withdrawn ? `ypsiline: ${version} is withdrawn: ${withdrawn}` : undefined;
+    if (warning && values['fail-on-withdrawn']) return { problem: `${warning} Nothing was written.`, status: 1 };
     const fetched = await Promise.all(
       names.map(async (name) => ({ name, bytes: await bytesOf(world.fetch, `${address}/${version}/${name}`, key) })),
     );
@@ -60,9 +61,9 @@ export const pullCommand: Command = {
     const kept: Lock = { from: address, version, files: sums };
     if (values['follow'] !== undefined)
       await follow(world.fetch, address, { name: String(values['follow']), version }, key);
-    const warning = withdrawn ? `\n${version} is withdrawn: ${withdrawn}` : '';
     return {
-      text: `${version}: ${names.join(', ')}${warning}`,
+      text: `${version}: ${names.join(', ')}`,
+      ...(warning ? { problem: warning } : {}),
       files: values['frozen'] ? files : [...files, { path: lockPath, text: lockText(kept) }],
       status: 0,
     };

@@ -70,6 +70,12 @@ describe('drafts', () => {
 describe('editions', () => {
   test('carry the SHA-256 of their canonical JSON (RFC 8785)', async () => {
     const { id } = await makeSpec();
+    for (const version of ['9007199254740991.0.0', '1.1000000.0', '1.0.1000000'])
+      expect(await publish(id, 1, version)).toMatchObject({
+        published: false,
+        field: 'version',
+        problem: expect.stringMatching(/at most 999,999/) as string,
+      });
     expect(await publish(id, 1, '1.0.0')).toMatchObject({ published: true, version: '1.0.0' });
     const edition = (await editionAt(sql(), await on(id), 'latest'))!;
     expect(edition.sha256).toBe(createHash('sha256').update(canonicalize(document)!).digest('hex'));
