@@ -9,7 +9,7 @@ import { onStage } from './stage';
 import { heldAgainst, newestShared, noLongerThan, printVerdicts } from './verdict';
 
 /** How long each part is under load, in ms. */
-const PART = Number(process.env.YPSILINE_REHEARSAL_PART_MS ?? 8_000);
+const PART = Number(process.env.YPSILINE_REHEARSAL_PART_MS ?? 5_000);
 
 /**
  * The short form: two processes of the application, one replica by plain streaming, no balancer (readers and writers go to the next process where one cannot

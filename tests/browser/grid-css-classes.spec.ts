@@ -12,10 +12,11 @@ const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(6
 const spec = DEMO_SPECS.flatMap(({ drafts }) => drafts.map(({ document }) => document)).find(
   ({ name }) => name === 'Passenger site',
 )!;
-const OPTIONS: GridCssOptions[] = GUTTER_FORMS.flatMap((gutters) => [
-  { gutters },
-  { gutters, media: 'min-max', prefix: 'tw', layer: 'grid' },
-]);
+const OPTIONS: GridCssOptions[] = GUTTER_FORMS.flatMap((gutters, index) => {
+  const others = { gutters, media: 'min-max', prefix: 'tw', layer: 'grid' } as const;
+  // names, layers and the syntax of ranges change nothing of the order: once beside each form is enough; `YPSILINE_LONG=1` takes all
+  return process.env.YPSILINE_LONG ? [{ gutters }, others] : [index === 0 ? others : { gutters }];
+});
 
 const countOf = (breakpoint: Breakpoint): number => columnsAt(spec, breakpoint).count;
 const most = Math.max(...spec.breakpoints.map(countOf));

@@ -25,12 +25,12 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
   },
   {
     name: 'keys',
-    path: '/tidewick/passenger-site',
+    path: '/tidewick/crew-tablet',
     open: (page) => page.getByRole('button', { name: 'Keys' }).click(),
   },
   {
     name: 'bench, spans',
-    path: '/tidewick/passenger-site',
+    path: '/tidewick/crew-tablet',
     open: (page) => page.getByRole('button', { name: 'Spans' }).click(),
   },
   {
@@ -71,17 +71,17 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
   },
   {
     name: 'bench, spacing',
-    path: '/tidewick/passenger-site',
+    path: '/tidewick/crew-tablet',
     open: (page) => page.getByRole('button', { name: 'Spacing', exact: true }).click(),
   },
   {
     name: 'bench, leading',
-    path: '/tidewick/passenger-site',
+    path: '/tidewick/crew-tablet',
     open: (page) => page.getByRole('button', { name: 'Leading', exact: true }).click(),
   },
   {
     name: 'bench, measuring on a dark page',
-    path: '/tidewick/passenger-site',
+    path: '/tidewick/crew-tablet',
     open: async (page) => {
       await page.getByLabel('What lies under').selectOption('dark-page');
       await page.getByRole('button', { name: 'Distance' }).click();
@@ -91,7 +91,7 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
   },
   {
     name: 'overlay colours',
-    path: '/tidewick/passenger-site',
+    path: '/tidewick/crew-tablet',
     open: (page) => page.getByRole('button', { name: 'Colours…' }).click(),
   },
   { name: 'type rhythm', path: '/tidewick/passenger-site/type' },
@@ -152,7 +152,7 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
   { name: 'remarks', path: '/tidewick/passenger-site/remarks' },
   {
     name: 'a remark',
-    path: '/tidewick/passenger-site',
+    path: '/tidewick/crew-tablet',
     open: async (page) => {
       await page.getByRole('button', { name: 'Write a remark' }).click();
       await page.getByLabel('Your remark').waitFor();

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Parsed } from '../../../core/length/parsed';
 import { fieldText } from '../../../core/quantities/reading';
 import { copyRange, fillRight, pasteRange } from '../../../core/sheet/clipboard';
@@ -9,7 +9,7 @@ import { emptied, writePlaces } from '../../../core/sheet/write-places';
 import type { Spec } from '../../../core/spec/schema';
 import { type Leave, STEPS } from '../../frame/grid/cell-field';
 import { type GridActs, type GridKeys, gridKeys } from '../../frame/grid/grid-keys';
-import { useDraftStore, useSync, useTogetherStore } from '../draft-context';
+import { useDraft, useDraftStore, useSync, useTogetherStore } from '../draft-context';
 import { waitingAt } from '../together/together-store';
 import type { Refusal } from './cell';
 
@@ -31,7 +31,7 @@ export type SheetOf<Id extends string> = {
 
 export type Cells<Id extends string> = {
   /** The cell that is being edited, what was typed into it, and what it said then. */
-  editing: { place: Place<Id>; text: string | null; began: string } | null;
+  editing: { place: Place<Id>; name: string; text: string | null; began: string } | null;
   message: string | null;
   say: (message: string | null) => void;
   keys: GridKeys;
@@ -50,6 +50,8 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
   const [editing, setEditing] = useState<Cells<Id>['editing']>(null);
   const [message, say] = useState<string | null>(null);
   const { mayEdit } = store.getState();
+  // the selected cell was taken away while it was typed into: until somebody selects another, nothing is typed anywhere
+  const isNowhere = useRef(false);
   const spec = (): Spec => store.getState().document;
   const range = () => rangeBetween(spec(), selection().anchor, selection().selected, rows);
 
@@ -58,8 +60,14 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     return breakpoint ? fieldText(rows.find((row) => row.id === quantity)!.read(spec(), breakpoint)) : '';
   };
 
+  const begin = (place: Place<Id>, text: string | null): void => {
+    isNowhere.current = false;
+    const name = spec().breakpoints.find(({ id }) => id === place.breakpoint)?.name ?? '';
+    setEditing({ place, name, text, began: textOf(place) });
+  };
+
   const take = (written: Parsed<Spec>): boolean => {
-    if (!mayEdit) return false;
+    if (!mayEdit || isNowhere.current) return false;
     const problem = store.getState().take(written);
     say(problem);
     return problem === null;
@@ -71,7 +79,12 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
 
   const commit = (place: Place<Id>, text: string, leave: Leave | null): void => {
     const breakpoint = spec().breakpoints.find(({ id }) => id === place.breakpoint);
-    if (!breakpoint) return setEditing(null);
+    if (!breakpoint) {
+      isNowhere.current = true;
+      const lost = text === '' ? 'Nothing was entered.' : `“${text}” wasn’t entered.`;
+      say(`${editing?.name ?? 'This breakpoint'} was removed while you were typing. ${lost}`);
+      return setEditing(null);
+    }
     const places = placesFor(place);
     const now = textOf(place);
     const began = editing && placeKey(editing.place) === placeKey(place) ? editing.began : now;
@@ -96,18 +109,30 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     select(placeBeside(spec(), there, ...STEPS[leave], rows));
   };
 
+  const commitRef = useRef(commit);
+  commitRef.current = commit;
+
+  // a cell of choices says nothing as it goes
+  const isThere = useDraft(
+    ({ document }) => !editing || document.breakpoints.some(({ id }) => id === editing.place.breakpoint),
+  );
+  useEffect(() => {
+    if (!isThere) commitRef.current(editing!.place, '', null);
+  }, [isThere, editing]);
+
   const acts: GridActs = {
     edit: (text) => {
-      if (!mayEdit) return;
+      if (!mayEdit || isNowhere.current) return;
       say(null);
-      setEditing({ place: selection().selected, text, began: textOf(selection().selected) });
+      begin(selection().selected, text);
     },
     move: (down, across, extend) => {
+      isNowhere.current = false;
       say(null);
       select(placeBeside(spec(), selection().selected, down, across, rows), extend);
     },
     clear: () => {
-      if (mayEdit && sheet.remove?.(selection().selected, say)) return;
+      if (mayEdit && !isNowhere.current && sheet.remove?.(selection().selected, say)) return;
       take(writePlaces(spec(), placesIn(spec(), range(), rows), (place) => emptied(rows, place), rows));
     },
     fillRight: () => {
@@ -120,7 +145,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
       return copyRange(spec(), range(), rows);
     },
     paste: (text) => {
-      if (!mayEdit) return;
+      if (!mayEdit || isNowhere.current) return;
       const pasted = pasteRange(spec(), range().top, range().left, text, rows);
       if (!pasted.value) return say(pasted.problem!);
       const places = placesIn(spec(), pasted.value.range, rows);
@@ -149,10 +174,11 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     say,
     keys: gridKeys(acts),
     select: (place, extend) => {
+      isNowhere.current = false;
       say(null);
       select(place, extend);
     },
-    edit: (place) => mayEdit && setEditing({ place, text: null, began: textOf(place) }),
+    edit: (place) => mayEdit && begin(place, null),
     commit,
     cancel: (place) => {
       refuse(placeKey(place), null);

@@ -47,6 +47,16 @@ export function CellField(props: CellFieldProps) {
     // only when the field opens
   }, []);
 
+  // a field that goes without a key or a click (another view by key, a cell that somebody took away) was left with what stands in it
+  const left = useRef(() => {});
+  left.current = () => !closing.current && onBlur(text);
+  useEffect(
+    () => () => {
+      left.current();
+    },
+    [],
+  );
+
   const onKeyDown = (event: KeyboardEvent): void => {
     event.stopPropagation();
     if (event.key === 'Escape') {
@@ -56,8 +66,10 @@ export function CellField(props: CellFieldProps) {
     const leave = leaveBy(event);
     if (!leave) return;
     event.preventDefault();
+    // what is taken closes the field; what is refused stays, and the next letter takes its place
+    closing.current = true;
     onCommit(text, leave);
-    // what is refused stays, and the next letter takes its place
+    requestAnimationFrame(() => (closing.current = false));
     field.current?.select();
   };
 
@@ -72,9 +84,16 @@ export function CellField(props: CellFieldProps) {
       maxLength={maxLength}
       autoComplete="off"
       spellCheck={false}
-      onChange={(event) => setText(event.target.value)}
+      onChange={(event) => {
+        closing.current = false;
+        setText(event.target.value);
+      }}
       onKeyDown={onKeyDown}
-      onBlur={() => !closing.current && onBlur(text)}
+      onBlur={() => {
+        if (closing.current) return;
+        closing.current = true;
+        onBlur(text);
+      }}
       onCopy={(event) => event.stopPropagation()}
       onPaste={(event) => event.stopPropagation()}
     />
