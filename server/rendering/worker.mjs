@@ -13,7 +13,7 @@ const MAKE = {
   // edges lie on whole pixels; no font is looked for, since nothing is written
   png: (text) => new Resvg(text, { font: { loadSystemFonts: false }, shapeRendering: 1 }).render().asPng(),
   texts: async (text) => {
-    const { writtenTexts } = await import(WRITERS);
+    const { writtenTexts } = await import(/* turbopackIgnore: true */ /* webpackIgnore: true */ WRITERS);
     const { document, origin } = JSON.parse(text);
     return new TextEncoder().encode(JSON.stringify(writtenTexts(document, origin)));
   },

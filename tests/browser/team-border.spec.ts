@@ -42,8 +42,8 @@ const BY_KEY = [
 const NEEDS: Record<string, Action> = {
   'GET /[team]': 'read',
   'GET /people/[team]': 'read',
-  'GET /survey/[team]': 'edit',
-  'GET /sets/[team]': 'edit',
+  'GET /survey/[team]': 'read',
+  'GET /sets/[team]': 'read',
   'GET /keys/[team]': 'share',
   'GET /hooks/[team]': 'share',
   'GET /log/[team]': 'people',

@@ -255,7 +255,8 @@ test('a full disk is said, nothing is half-written, and saving goes on by itself
   await app.sql.unsafe(`
     create function no_room() returns trigger language plpgsql as $$
     begin raise exception 'could not extend file: No space left on device' using errcode = '53100'; end $$;
-    create trigger no_room before insert on revisions for each row execute function no_room()`);
+    create trigger no_room before insert on revisions for each row execute function no_room();
+    create trigger no_room before insert on room for each row execute function no_room()`);
   try {
     await type(page, 'Gutter', 'Phone', '8');
     await expect(page.getByText(/The disk of the database is full, and nothing was written/)).toBeVisible();
@@ -265,8 +266,11 @@ test('a full disk is said, nothing is half-written, and saving goes on by itself
       select revision, (select count(*)::int from revisions where spec_id = id) as kept from specs where slug = ${slug}`;
     expect(state).toEqual({ revision: 1, kept: 1 });
   } finally {
-    await app.sql.unsafe('drop trigger no_room on revisions; drop function no_room()');
+    await app.sql.unsafe('drop trigger no_room on revisions; drop trigger no_room on room; drop function no_room()');
   }
+  // as soon as there is room, nothing warns any more
+  const after = (await (await page.request.get('/readyz')).json()) as object;
+  expect(after).toEqual({ ready: true });
   await expect(saved(page)).toHaveText(/^Draft 2/, { timeout: 60_000 });
   await page.reload();
   await expect(cell(page, 'Gutter', 'Phone')).toHaveText('8');

@@ -117,7 +117,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     ({ document }) => !editing || document.breakpoints.some(({ id }) => id === editing.place.breakpoint),
   );
   useEffect(() => {
-    if (!isThere) commitRef.current(editing!.place, '', null);
+    if (!isThere && !isNowhere.current) commitRef.current(editing!.place, '', null);
   }, [isThere, editing]);
 
   const acts: GridActs = {
