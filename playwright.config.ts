@@ -5,7 +5,8 @@ import { CHROMIUM_FLAGS } from './scripts/setup/chromium.mjs';
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'test-results/browser',
-  workers: 2,
+  // they wait for what is drawn more than they compute
+  workers: 3,
   // a slow machine is no fault: tests wait for what is drawn, for as long as it takes
   timeout: 300_000,
   expect: { timeout: 45_000 },
