@@ -10,24 +10,32 @@ import { type Difference, differences, leastBump } from './differences';
  * says otherwise. A class or custom property that is gone is major; any other byte that a page depends on is minor.
  */
 export function publishedDifferences(before: Spec, after: Spec): Difference[] {
-  const parts = pairs(before, after);
-  const all = [...asBuilt(differences(before, after), before, after), ...namesGone(parts)];
+  const [old, now] = [sheetsOf(before), sheetsOf(after)];
+  const parts = pairs(old, now);
+  const all = [...asBuilt(differences(before, after), old, now), ...namesGone(parts)];
   const isSaid = leastBump(all) === 'minor' || leastBump(all) === 'major';
   return isSaid ? all : [...all, ...otherValues(parts)];
 }
+
+/** A document with the parts of its style sheet. */
+type Sheets = ReturnType<typeof gridCssParts> & { spec: Spec };
+
+const sheetsOf = (spec: Spec): Sheets => ({ spec, ...gridCssParts(spec) });
 
 /**
  * Differences by what they ask of whoever builds: where the published style sheets say the same as before, a number that is only written otherwise, a role, or the words
  * of a block ask nothing.
  */
-function asBuilt(found: Difference[], before: Spec, after: Spec): Difference[] {
+function asBuilt(found: Difference[], before: Sheets, after: Sheets): Difference[] {
   if (!found.some(({ bump }) => bump === 'minor')) return found;
   const [was, is] = [builtOf(before), builtOf(after)];
   const ids = [...new Set([...was.ranges.keys(), ...is.ranges.keys()])];
   const isSame = (id: string): boolean => was.ranges.get(id) === is.ranges.get(id);
   const isAsBefore = (name: string | null): boolean =>
     was.shared === is.shared &&
-    (name === null ? ids : after.breakpoints.filter((each) => each.name === name).map(({ id }) => id)).every(isSame);
+    (name === null ? ids : after.spec.breakpoints.filter((each) => each.name === name).map(({ id }) => id)).every(
+      isSame,
+    );
   const known = new Map<string | null, boolean>();
   return found.map((each) => {
     // lengths in rem go by the page’s own root font, which no style sheet says
@@ -39,9 +47,8 @@ function asBuilt(found: Difference[], before: Spec, after: Spec): Difference[] {
 }
 
 /** What the published style sheets say, without comments: what holds everywhere, and each range by its breakpoint’s id. */
-function builtOf(spec: Spec): { shared: string; ranges: Map<string, string> } {
+function builtOf({ spec, shared, ranges }: Sheets): { shared: string; ranges: Map<string, string> } {
   const said = (css: string): string => css.replace(/\/\*[^]*?\*\//g, '');
-  const { shared, ranges } = gridCssParts(spec);
   const all = new Map([...ranges].map(([id, css]) => [id, said(css)]));
   if (spec.layouts.length > 0)
     for (const { breakpoint, css } of layoutRanges(spec))
@@ -72,9 +79,8 @@ function readSheet(css: string): Sheet {
 type Part = { name: string | null; was: Sheet; is: Sheet };
 
 /** Parts of both style sheets that belong together and differ: what holds everywhere, and each range that both have. */
-function pairs(before: Spec, after: Spec): Part[] {
-  const [old, now] = [gridCssParts(before), gridCssParts(after)];
-  const ranges = byWidth(after.breakpoints).flatMap(({ id, name }) => {
+function pairs(old: Sheets, now: Sheets): Part[] {
+  const ranges = byWidth(now.spec.breakpoints).flatMap(({ id, name }) => {
     const [was, is] = [old.ranges.get(id), now.ranges.get(id)];
     return was === undefined || is === undefined ? [] : [{ name, was, is }];
   });

@@ -1,7 +1,7 @@
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { type Px, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
-import type { Breakpoint, CardGrid } from '../spec/schema';
+import type { CardGrid } from '../spec/schema';
 import type { Tracks } from './block-edges';
 import { type Across, type Ground, heightOf } from './heights';
 import { layLanes, rowAfter, type Lane, type Tall } from './lanes';
@@ -29,11 +29,7 @@ export function solveCard(card: CardGrid, placed: Placed, across: Across, ground
   const inside: [Px, Px] = [across.start.add(padding), across.end.sub(padding)];
   const tracks = tracksOf(card, placed, inside, ground, length);
   const unit = unitOf(card, ground, length);
-  const counts = countsInCard(spec, ground.siblings, placed.block, ground.countAt);
-  const countAt = (each: Breakpoint): number => {
-    if (card.columns !== 'page') return card.columns.count;
-    return each.id === breakpoint.id ? tracks.count : counts(each);
-  };
+  const countAt = countsInCard(card, placed, ground, tracks.count);
   const inner: Ground = {
     ...ground,
     tracks,

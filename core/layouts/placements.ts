@@ -1,6 +1,7 @@
 import Fraction from 'fraction.js';
+import { oncePer } from '../length/once-per';
 import { byWidth } from '../spec/ranges';
-import type { Block, BlockHeight, Breakpoint, Holds, Leaving, Placement, Spec } from '../spec/schema';
+import type { Block, BlockHeight, Breakpoint, CardGrid, Holds, Leaving, Placement, Spec } from '../spec/schema';
 
 /** Where a block stands at a breakpoint: given, or following from the next narrower one. */
 export type Placed = {
@@ -45,29 +46,38 @@ export function columnsUnder([first, last]: readonly [number, number]): number {
   return Math.max(1, Math.floor(last) - Math.ceil(first) + 1);
 }
 
+/** Where a card stands: among these blocks, on as many columns as `countAt` says. */
+type Around = {
+  spec: Spec;
+  breakpoint: Breakpoint;
+  siblings: readonly Block[];
+  countAt: (breakpoint: Breakpoint) => number;
+};
+
 /**
- * How many columns a card on the page’s columns has at each breakpoint: those that it covers there, which is what its blocks follow by.
+ * How many columns a card has at each breakpoint, which is what its blocks follow by: its own, or those of the page that it covers there.
  *
- * @param siblings the blocks among which the card stands, on as many columns as `countAt` says
+ * @param count how many it has at the breakpoint at which it is worked out
  */
 export function countsInCard(
-  spec: Spec,
-  siblings: readonly Block[],
-  card: Block,
-  countAt: (breakpoint: Breakpoint) => number,
+  { columns }: CardGrid,
+  { block: card }: Placed,
+  { spec, breakpoint, siblings, countAt }: Around,
+  count: number,
 ): (breakpoint: Breakpoint) => number {
-  const known = new Map<string, number>();
-  return (breakpoint) => {
+  if (columns !== 'page') return () => count;
+  const known = new Map([[breakpoint.id, count]]);
+  return (each) => {
     const placed = (): Placed | undefined =>
-      placementsAt(spec, siblings, breakpoint, countAt).find(({ block }) => block.id === card.id);
-    const count = known.get(breakpoint.id) ?? columnsUnder(placed()?.columns ?? [1, countAt(breakpoint)]);
-    known.set(breakpoint.id, count);
-    return count;
+      placementsAt(spec, siblings, each, countAt).find(({ block }) => block.id === card.id);
+    const own = known.get(each.id) ?? columnsUnder(placed()?.columns ?? [1, countAt(each)]);
+    known.set(each.id, own);
+    return own;
   };
 }
 
 type Narrower = Map<string, Before>;
-const chains = new WeakMap<Spec, WeakMap<readonly Block[], Narrower>>();
+const narrowerOf = oncePer((_spec: Spec, _blocks: readonly Block[]): Narrower => new Map());
 
 /**
  * The same for blocks of a section, whose columns are those of the page: what they are at narrower breakpoints, as these are
@@ -79,11 +89,7 @@ export function placementsOnPage(
   breakpoint: Breakpoint,
   countAt: (breakpoint: Breakpoint) => number,
 ): readonly Placed[] {
-  const ofSpec = chains.get(spec) ?? new WeakMap<readonly Block[], Narrower>();
-  chains.set(spec, ofSpec);
-  const known: Narrower = ofSpec.get(blocks) ?? new Map<string, Before>();
-  ofSpec.set(blocks, known);
-  return placementsAt(spec, blocks, breakpoint, countAt, known);
+  return placementsAt(spec, blocks, breakpoint, countAt, narrowerOf(spec, blocks));
 }
 
 const orders = new WeakMap<readonly Breakpoint[], Map<string, Breakpoint[]>>();

@@ -113,11 +113,7 @@ function cardGrid(card: CardGrid, placed: Placed, across: Across, on: GridOn): G
   const padding = length(card.padding);
   const columns = cardColumns(card, placed, across, on, padding);
   const unit = cardRows(card, on.rowUnit, length);
-  const counts = countsInCard(spec, on.siblings, placed.block, on.countAt);
-  const countAt = (each: Breakpoint): number => {
-    if (card.columns !== 'page') return columns.unit.count;
-    return each.id === breakpoint.id ? columns.unit.count : counts(each);
-  };
+  const countAt = countsInCard(card, placed, { ...on, spec, breakpoint }, columns.unit.count);
   const blocks = placementsAt(spec, card.blocks, breakpoint, countAt);
   const rowUnit = { ...unit, offset: NOTHING };
   const grid = gridOf(blocks, spaceAt(spec, card.space, breakpoint), unit, {

@@ -55,9 +55,7 @@ export function overlaySvg(spec: Spec, breakpoint: Breakpoint, height = breakpoi
 export function overlayPixels(spec: Spec, breakpoint: Breakpoint, density: number): string {
   const { height } = breakpoint.reference;
   const [wide, high] = pixelSize(breakpoint, density);
-  const layers = kindsOf(spec, breakpoint, height).map((kind) => {
-    return layer(onWhole(kind, density), kind.id, wide, high);
-  });
+  const layers = kindsOf(spec, breakpoint, height).map((kind) => layer(onWhole(kind, density), kind.id, wide, high));
   // a picture shows no title: grids that are alike are one picture, whatever they are called
   return drawing(null, wide, high, layers);
 }
