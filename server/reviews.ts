@@ -130,17 +130,17 @@ export async function endReview(sql: Sql, access: SpecAccess<'ask-review'>): Pro
   });
 }
 
-/** Why an author does not approve. */
-const OWN_CHANGES = 'You have changed this draft since the last edition, so someone else approves it.';
-
-/** May somebody who answers reviews approve this draft? An author does not approve what they changed themselves since the last edition. */
-export async function mayApprove(sql: Query, { specId, personId, role }: SpecAccess<'review'>): Promise<boolean> {
-  if (role !== 'author') return true;
+/** Why somebody who answers reviews does not approve this draft, or null: an author does not approve what they changed themselves since the last edition. */
+export async function approvalProblem(
+  sql: Query,
+  { specId, personId, role }: SpecAccess<'review'>,
+): Promise<string | null> {
+  if (role !== 'author') return null;
   const [own] = await sql<{ count: number }[]>`
     select count(*)::int from revisions
      where spec_id = ${specId} and made_by = ${personId}
        and revision > coalesce((select max(revision) from editions where spec_id = ${specId}), 0)`;
-  return own!.count === 0;
+  return own!.count === 0 ? null : 'You have changed this draft since the last edition, so someone else approves it.';
 }
 
 /**
@@ -163,7 +163,8 @@ export async function answerReview(
       return {
         problem: `The draft has moved on to ${spec.revision} while you looked at ${revision}; look again, then answer.`,
       };
-    if (verdict === 'approve' && !(await mayApprove(transaction, access))) return { problem: OWN_CHANGES };
+    const problem = verdict === 'approve' ? await approvalProblem(transaction, access) : null;
+    if (problem !== null) return { problem };
     await transaction`
       insert into review_answers (review_id, spec_id, person_id, verdict, note, revision, draft_hash)
       values (${review.id}, ${specId}, ${personId}, ${verdict}, ${note}, ${revision}, ${spec.draftHash})`;

@@ -10,6 +10,7 @@ import barStyles from '../frame/top-bar.module.scss';
 import { viewAt } from '../frame/views';
 import { useDraft, useDraftStore } from './draft-context';
 import styles from './draft-frame.module.scss';
+import { ONLY_READING } from './draft-store';
 import { findingsOfDraft } from './findings-of-draft';
 import { PeopleHere } from './together/people-here';
 
@@ -61,7 +62,7 @@ export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, 
       {may.edit ? (
         children
       ) : (
-        <span className={styles.reading} title="You can view this draft. Owners and authors can edit it.">
+        <span className={styles.reading} title={ONLY_READING}>
           View only
         </span>
       )}

@@ -7,9 +7,9 @@ import { nameLayout, reordered } from '../../core/layouts/write-block';
 import type { Parsed } from '../../core/length/parsed';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
-import { useDraft, useDraftStore, useMayEdit } from '../draft/draft-context';
+import { useDraft, useDraftStore } from '../draft/draft-context';
 import { CommitField } from '../parts/commit-field';
-import { EditFields } from '../parts/edit-fields';
+import { EditFields } from '../draft/edit-fields';
 import { ToolButton } from '../parts/toggle';
 import { spokenBlock } from './block-on-page';
 import { BlockFields } from './block-fields';
@@ -24,7 +24,6 @@ type Props = { layout: Layout; breakpoint: Breakpoint; chosen: ChosenBlocks; say
 /** What is chosen on the page, and what can be done with it; where nothing is, the layout itself. */
 export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
   const store = useDraftStore();
-  const mayEdit = useMayEdit();
   const document = useDraft((draft) => draft.document);
   const write = (written: (spec: Spec) => Parsed<Spec>): string | null =>
     store.getState().take(written(store.getState().document));
@@ -37,7 +36,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
   if (!found)
     return (
       <section className={styles.panel} aria-label="Layout">
-        <EditFields may={mayEdit}>
+        <EditFields>
           <Line label="Layout">
             <CommitField
               label="Name of the layout"
@@ -60,7 +59,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
   return (
     <section className={styles.panel} aria-label="Chosen blocks">
       {chosen.blocks.length === 1 ? (
-        <EditFields may={mayEdit}>
+        <EditFields>
           <BlockFields {...{ layout, block: found.block, write }} />
         </EditFields>
       ) : (
@@ -126,7 +125,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
         </ToolButton>
       </div>
       {chosen.blocks.length === 1 && solved && <Exceptions at={at} placement={solved.placed} write={write} />}
-      <EditFields may={mayEdit}>
+      <EditFields>
         <SectionLine {...{ layout, section, write, act }} />
       </EditFields>
     </section>

@@ -7,10 +7,15 @@ import { useAwake } from '../frame/use-awake';
 import { Problem } from '../parts/problem';
 import styles from './review.module.scss';
 
-/** Approves the draft as it is shown, or asks for changes. What was typed stays until it was taken. */
-type Props = { specId: string; revision: number; mayApprove: boolean };
+type Props = {
+  specId: string;
+  revision: number;
+  /** Why whoever answers does not approve; null where they may. */
+  notApproving: string | null;
+};
 
-export function AnswerForm({ specId, revision, mayApprove }: Props) {
+/** Approves the draft as it is shown, or asks for changes. What was typed stays until it was taken. */
+export function AnswerForm({ specId, revision, notApproving }: Props) {
   const router = useRouter();
   const isAwake = useAwake();
   const id = useId();
@@ -40,7 +45,7 @@ export function AnswerForm({ specId, revision, mayApprove }: Props) {
         placeholder="What is fine, or what should change"
       />
       <div className={styles.buttons}>
-        {mayApprove && (
+        {notApproving === null && (
           <button
             type="button"
             className="btn btn-primary"
@@ -59,9 +64,7 @@ export function AnswerForm({ specId, revision, mayApprove }: Props) {
           Ask for changes
         </button>
       </div>
-      {!mayApprove && (
-        <p className="soft">You have changed this draft since the last edition, so someone else approves it.</p>
-      )}
+      {notApproving !== null && <p className="soft">{notApproving}</p>}
       <Problem says={problem} />
     </div>
   );

@@ -17,7 +17,9 @@ type Props = {
   specId: string;
   address: string;
   revision: number;
-  may: { ask: boolean; answer: boolean; approve: boolean };
+  may: { ask: boolean; answer: boolean };
+  /** Why whoever answers does not approve; null where they may. */
+  notApproving: string | null;
   self: string;
   needed: number;
   approvals: number;
@@ -31,7 +33,8 @@ type Props = {
 
 /** The review of a draft: asked for, answered, and all that one looks at for it. */
 export function ReviewPage(props: Props) {
-  const { specId, address, revision, may, needed, approvals, review, reviewers, findings, threads, children } = props;
+  const { specId, address, revision, may, notApproving, needed, approvals, review } = props;
+  const { reviewers, findings, threads, children } = props;
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const callOff = async (): Promise<void> => {
@@ -56,7 +59,7 @@ export function ReviewPage(props: Props) {
               <blockquote className={styles.note}>{review.note}</blockquote>
               <p>{stand(needed, approvals)}</p>
               <Answers answers={review.answers} />
-              {may.answer && <AnswerForm specId={specId} revision={revision} mayApprove={may.approve} />}
+              {may.answer && <AnswerForm specId={specId} revision={revision} notApproving={notApproving} />}
               {!may.answer && (
                 <p className="soft">You can view this review. Owners, authors and reviewers can answer it.</p>
               )}

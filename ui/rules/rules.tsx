@@ -5,8 +5,8 @@ import { type Rule, type Threshold, WEIGHT_NAMES, WEIGHT_SAYS, type Weight } fro
 import { lapsedWaivers } from '../../core/checks/waivers';
 import { settingOf, thresholdsOf, withRuleSetting } from '../../core/checks/rule-settings';
 import type { RuleSetting } from '../../core/spec/schema';
-import { useDraft, useMayEdit } from '../draft/draft-context';
-import { EditFields } from '../parts/edit-fields';
+import { useDraft } from '../draft/draft-context';
+import { EditFields } from '../draft/edit-fields';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { CommitField } from '../parts/commit-field';
 import { ViewFrame } from '../frame/view-frame';
@@ -20,7 +20,6 @@ const WEIGHTS = Object.entries(WEIGHT_NAMES) as [Weight, string][];
 export function Rules() {
   const document = useDraft((draft) => draft.document);
   const change = useDraft((draft) => draft.change);
-  const mayEdit = useMayEdit();
   const findings = findingsOfDraft(document);
   const counts = new Map<string, number>();
   for (const { rule, waiver } of findings) if (!waiver) counts.set(rule, (counts.get(rule) ?? 0) + 1);
@@ -47,7 +46,7 @@ export function Rules() {
     >
       <div className={styles.body}>
         <WaiverList waivers={document.waivers} lapsed={lapsedWaivers(document, findings)} />
-        <EditFields may={mayEdit}>
+        <EditFields>
           <NumberTable of="words" className={styles.rules}>
             <thead>
               <tr>

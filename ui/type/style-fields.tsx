@@ -7,8 +7,8 @@ import type { Font, Spec, TextStyle } from '../../core/spec/schema';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
 import { fontName, STANDS_WORDS } from '../../core/type/style-text';
 import { nameStyle, removeStyle, withStyle } from '../../core/type/write-style';
-import { useDraft, useMayEdit } from '../draft/draft-context';
-import { EditFields } from '../parts/edit-fields';
+import { useDraft } from '../draft/draft-context';
+import { EditFields } from '../draft/edit-fields';
 import { CommitField } from '../parts/commit-field';
 import { bringFont } from './bring-font';
 import { TeamFontsDialog } from './team-fonts-dialog';
@@ -30,7 +30,6 @@ const ROLES: Record<TextStyle['role'], string> = { body: 'body text', heading: '
 /** A style's name, use, font, and what of it stands on the grid. */
 export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRenamed, write }: Props) {
   const document = useDraft((draft) => draft.document);
-  const mayEdit = useMayEdit();
   const { name, role, stands, font } = style;
   const put = (some: Partial<TextStyle>): string | null =>
     write({ value: withStyle(document, name, (each) => ({ ...each, ...some })) });
@@ -42,7 +41,7 @@ export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRename
 
   return (
     <div className={styles.fields}>
-      <EditFields may={mayEdit}>
+      <EditFields>
         <span>Name</span>
         <CommitField label="Name of the style" value={name} onCommit={rename} />
         <label htmlFor="style-role">Used for</label>

@@ -3,8 +3,8 @@
 import { type KeyboardEvent, useState } from 'react';
 import { typedText } from '../../../core/length/length-value';
 import { allowHalfSteps, writeBase } from '../../../core/spacing/rhythm';
-import { useDraft, useMayEdit } from '../../draft/draft-context';
-import { EditFields } from '../../parts/edit-fields';
+import { useDraft } from '../../draft/draft-context';
+import { EditFields } from '../../draft/edit-fields';
 import styles from './sheet.module.scss';
 
 /** The base unit that everything else is a multiple of, and whether half of it is allowed. */
@@ -12,7 +12,6 @@ export function RhythmFields({ onProblem }: { onProblem: (problem: string | null
   const document = useDraft((draft) => draft.document);
   const change = useDraft((draft) => draft.change);
   const take = useDraft((draft) => draft.take);
-  const mayEdit = useMayEdit();
   const [typed, setTyped] = useState<string | null>(null);
   const { base, halfSteps } = document.spacing;
 
@@ -36,7 +35,7 @@ export function RhythmFields({ onProblem }: { onProblem: (problem: string | null
       onCopy={(event) => event.stopPropagation()}
       onPaste={(event) => event.stopPropagation()}
     >
-      <EditFields may={mayEdit}>
+      <EditFields>
         <label>
           Base{' '}
           <input

@@ -14,8 +14,8 @@ import {
 import { addStep, nameStep, removeStep, resizeStep } from '../../../core/spacing/write-steps';
 import type { Spec } from '../../../core/spec/schema';
 import { type LeadingUse, leadingsInUse } from '../../../core/type/text-spaces';
-import { useDraft, useMayEdit } from '../../draft/draft-context';
-import { EditFields } from '../../parts/edit-fields';
+import { useDraft } from '../../draft/draft-context';
+import { EditFields } from '../../draft/edit-fields';
 import { Fractions, Numeral } from '../../drawing/numeral';
 import { CommitField } from '../../parts/commit-field';
 import { NumberTable } from '../../parts/number-table';
@@ -24,7 +24,6 @@ import styles from './spacing.module.scss';
 
 /** The spacing scale: named multiples of the base unit, what uses each, and what the scale lacks. */
 export function SpacingPanel() {
-  const mayEdit = useMayEdit();
   const document = useDraft((draft) => draft.document);
   const change = useDraft((draft) => draft.change);
   const write = useDraft((draft) => draft.take);
@@ -36,7 +35,7 @@ export function SpacingPanel() {
 
   return (
     <Panel label="Spacing scale">
-      <EditFields may={mayEdit}>
+      <EditFields>
         <NumberTable className={styles.scale}>
           <thead>
             <tr>

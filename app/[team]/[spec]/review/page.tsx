@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { holdingBack, judge } from '../../../../core/checks/run';
 import { sentenceOf } from '../../../../core/checks/sentence';
 import { may } from '../../../../server/access/access';
-import { mayApprove } from '../../../../server/reviews';
+import { approvalProblem } from '../../../../server/reviews';
 import { mayDo } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database';
 import { editionsOf } from '../../../../server/editions';
@@ -31,7 +31,7 @@ export default async function Page({ params }: Props) {
     openThreadsOfPage(access),
   ]);
   const answering = may(access, 'review');
-  const approve = answering !== null && (await mayApprove(sql, answering));
+  const notApproving = answering && (await approvalProblem(sql, answering));
   const open = holdingBack(judge(spec.document));
   const { review } = state;
   return (
@@ -42,7 +42,8 @@ export default async function Page({ params }: Props) {
           specId={spec.id}
           address={address}
           revision={spec.revision}
-          may={{ ask: mayDo(access.role, 'ask-review'), answer: answering !== null, approve }}
+          may={{ ask: mayDo(access.role, 'ask-review'), answer: answering !== null }}
+          notApproving={notApproving}
           self={person.id}
           needed={state.needed}
           approvals={state.approvals}

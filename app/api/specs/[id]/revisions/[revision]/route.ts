@@ -10,25 +10,24 @@ type Params = { id: string; revision: string };
 const name = z.object({ name: z.string().trim().pipe(plainText(80)) });
 const restore = z.object({ basedOn: revisionNumber });
 
-/** Revisions are counted from 1 in 31 bits. */
-const isRevision = (text: string): boolean => readRevision(text) !== null;
-
 /** Names a revision, or takes its name away. */
-export const PATCH = forSpec<'edit', Params>(['edit'], async (access, request, { revision }) => {
-  if (!isRevision(revision)) return nothingHere();
+export const PATCH = forSpec<'edit', Params>(['edit'], async (access, request, params) => {
+  const revision = readRevision(params.revision);
+  if (revision === null) return nothingHere();
   const read = await readBody(request, name, 4096);
   if ('refusal' in read) return read.refusal;
-  const named = await nameRevision(database(access), access, Number(revision), read.body.name);
+  const named = await nameRevision(database(access), access, revision, read.body.name);
   return named.problem === undefined ? Response.json({}) : refuse(422, named.problem);
 });
 
 /** Restores what a revision said, as a new one on top of the newest. */
-export const POST = forSpec<'edit', Params>(['edit'], async (access, request, { revision }) => {
-  if (!isRevision(revision)) return nothingHere();
+export const POST = forSpec<'edit', Params>(['edit'], async (access, request, params) => {
+  const revision = readRevision(params.revision);
+  if (revision === null) return nothingHere();
   const read = await readBody(request, restore, 4096);
   if ('refusal' in read) return read.refusal;
   const { basedOn } = read.body;
-  const restored = await restoreRevision(database(access), access, { revision: Number(revision), basedOn });
+  const restored = await restoreRevision(database(access), access, { revision, basedOn });
   if (restored.saved) return Response.json({ revision: restored.revision }, { status: 201 });
   if (restored.problem !== undefined) return refuse(422, restored.problem);
   return refuse(409, `${restored.newer.changedBy} saved a newer draft meanwhile; look again, then restore.`);
