@@ -221,12 +221,14 @@ end $$;
 
 -- ── who is shown at a draft ──────────────────────────────────────────────────────────────────────────────────────────
 
+-- is a window there that last said so then?
+create function is_here(seen_at timestamptz) returns boolean language sql stable as $$ select seen_at > now() - interval '12 seconds' $$;
 -- so many windows of one person are shown at once (server/events/limits.ts); one more is not
 create function limit_windows() returns trigger language plpgsql security definer set search_path = public as $$
 begin
   if exists (select from presence where window_id = new.window_id) then return new; end if;
   perform pg_advisory_xact_lock(hashtextextended('windows', new.person_id));
-  if (select count(*) from presence where person_id = new.person_id and seen_at > now() - interval '12 seconds') >= 30 then return null; end if;
+  if (select count(*) from presence where person_id = new.person_id and is_here(seen_at)) >= 30 then return null; end if;
   return new;
 end $$;
 create trigger windows_of_one_person before insert on presence for each row execute function limit_windows();

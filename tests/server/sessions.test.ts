@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { KNOWN_DAYS } from '../../server/sign-in/known-browsers';
 import { changePassword, personOfToken, signIn, signOut } from '../../server/sign-in/sessions';
 import { actingAs } from '../../server/acting-as';
 import { teamAccess } from '../../server/access/access';
@@ -76,6 +77,21 @@ describe('failures make wait', () => {
     expect(
       await signIn(sql(), { email: other, password: 'no', address: '10.0.5.1', browser: first.browser }),
     ).toMatchObject({ reason: 'too-many' });
+  });
+
+  test('a browser is known for as long as its cookie lives, in the database as here', async () => {
+    const { email, password, personId } = await teamWithMember(sql(), 'long-known');
+    const first = await signIn(sql(), { email, password, address: '10.0.5.2' });
+    if (!first.signedIn) throw new Error(first.reason);
+    for (const [days, isKnown] of [
+      [KNOWN_DAYS - 1, true],
+      [KNOWN_DAYS + 1, false],
+    ] as const) {
+      for (let failure = 0; failure < 8; failure++) await signIn(sql(), { email, password: 'no', address: '10.9.9.8' });
+      await sql()`update known_browsers set used_at = now() - make_interval(days => ${days}) where person_id = ${personId}`;
+      const again = await signIn(sql(), { email, password, address: '10.0.5.2', browser: first.browser });
+      expect(again.signedIn, `${days} days`).toBe(isKnown);
+    }
   });
 
   test('an office behind one address signs in, however many do', async () => {
