@@ -28,8 +28,8 @@ export type MadeFiles = { origin: Origin; files: KeptFile[]; failed: { name: str
 export async function makeFiles(document: Spec, origin: Origin): Promise<MadeFiles> {
   const written = (await textsOf(document, origin)).map((each) => ({ ...each, format: formatOf(each.name)! }));
   const made = await Promise.all(
-    written.map(({ name, format: { becomes }, text }): Promise<Made> | Made =>
-      becomes ? madeLately({ name, becomes, text }) : { bytes: Buffer.from(text, 'utf8') },
+    written.map(({ format: { becomes }, text }): Promise<Made> | Made =>
+      becomes ? madeLately({ becomes, text }) : { bytes: Buffer.from(text, 'utf8') },
     ),
   );
   const result: MadeFiles = { origin, files: [], failed: [] };
@@ -44,7 +44,7 @@ export async function makeFiles(document: Spec, origin: Origin): Promise<MadeFil
 /** In the server a document that takes long is written beside the thread that answers; a script has nobody to keep waiting. */
 async function textsOf(document: Spec, origin: Origin): Promise<{ name: string; text: string }[]> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return writtenTexts(document, origin);
-  const order = { name: 'the files', becomes: 'texts' as const, text: JSON.stringify({ document, origin }) };
+  const order = { becomes: 'texts' as const, text: JSON.stringify({ document, origin }) };
   const [{ bytes, problem }] = (await rendered([order])) as [Made];
   if (!bytes) throw new Error(`the files of an edition could not be written: ${problem}`);
   return JSON.parse(bytes.toString('utf8')) as { name: string; text: string }[];
@@ -75,8 +75,13 @@ export async function keepFiles(
   await sql`insert into edition_files ${sql(rows)} on conflict (edition_id, name) do nothing`;
 }
 
+/** What an edition is called in its files. */
+export function originOf(version: string, at: Date, hash: string): Origin {
+  return { version, published: dayOf(at), sha256: hash };
+}
+
 /** The day of a publication, as files say it. */
-export function dayOf(at: Date): string {
+function dayOf(at: Date): string {
   return at.toISOString().slice(0, 10);
 }
 
@@ -220,11 +225,7 @@ export async function fillEditionFiles(sql: Sql): Promise<{ filled: number; left
     try {
       const spec = storedSpec(document);
       const { version, publishedAt } = edition;
-      const { files, failed } = await makeFiles(spec, {
-        version,
-        published: dayOf(publishedAt),
-        sha256: edition.sha256,
-      });
+      const { files, failed } = await makeFiles(spec, originOf(version, publishedAt, edition.sha256));
       leftOut.push(...failed.map(({ name, problem }) => `${slug} ${version}, ${name}: ${problem}`));
       await sql.begin(async (transaction: Transaction) => {
         const before = await transaction<{ name: string; bytes: Buffer }[]>`

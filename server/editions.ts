@@ -11,7 +11,7 @@ import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
 import { heldDraft } from './drafts';
-import { dayOf, keepFiles, type MadeFiles, makeFiles } from './edition-files';
+import { keepFiles, type MadeFiles, makeFiles, originOf } from './edition-files';
 import { tellHooks } from './hooks/tell-hooks';
 import { log } from './log';
 import { NotTaken } from './must-change';
@@ -232,8 +232,6 @@ export async function publishEdition(
     return { published: true as const, version, failed };
   });
 }
-
-const originOf = (version: string, at: Date, hash: string) => ({ version, published: dayOf(at), sha256: hash });
 
 /** Makes the pictures and the PDF of a draft that is looked at for publishing, so that they are there when it is published. */
 export async function prepareFiles(document: Spec, version: string): Promise<void> {

@@ -43,13 +43,11 @@ for (let document = 0; document < count; document++) {
     } catch (error) {
       failed++;
       console.log(`document ${document}, ${name}: ${String(error)}`);
-      if (process.env.CORNERS_STACK) console.log((error as Error).stack?.split('\n').slice(1, 6).join('\n'));
     }
     const ms = performance.now() - began;
     if (ms > WITHIN_MS) {
       late++;
       console.log(`document ${document}, ${name}: ${ms.toFixed(0)} ms`);
-      if (process.env.CORNERS_SHOW) console.log(JSON.stringify(spec).slice(0, 3000));
     }
     if (ms > (slowest.get(name)?.ms ?? 0)) slowest.set(name, { ms, document });
   }

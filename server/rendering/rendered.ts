@@ -4,8 +4,8 @@ import { Worker } from 'node:worker_threads';
 /** What a text can become: a drawing a picture, a page a PDF; a document with what its edition is called, the texts of its files. */
 export type Becomes = 'png' | 'pdf' | 'texts';
 
-/** What is to be made, and what it is called when that fails. */
-export type Order = { name: string; becomes: Becomes; text: string };
+/** What is to be made. */
+export type Order = { becomes: Becomes; text: string };
 
 /** What came of an order: its bytes, or why there are none. */
 export type Made = { bytes: Buffer; problem?: undefined } | { bytes?: undefined; problem: string };
@@ -24,12 +24,12 @@ const kept = globalThis as typeof globalThis & { ypsilineMakers?: { queue: Waiti
 const pool = (kept.ypsilineMakers ??= { queue: [], idle: [], count: 0 });
 const { queue, idle } = pool;
 
-type Maker = { take: (waiting: Waiting) => void; end: () => void };
+type Maker = { take: (waiting: Waiting) => void };
 
 /**
  * Makes what texts become, beside the thread that answers: by one pool for the process, first come, first served. What fails says so by itself, and the others are made.
  *
- *     await rendered([{ name: 'page.pdf', becomes: 'pdf', text }])   // [{ bytes }]
+ *     await rendered([{ becomes: 'pdf', text }])   // [{ bytes }]
  */
 export function rendered(orders: readonly Order[]): Promise<Made[]> {
   return Promise.all(
@@ -97,9 +97,8 @@ function startMaker(): Maker {
       current = waiting;
       worker.ref();
       timer = setTimeout(() => fail(`it took longer than ${LONGEST_MS / 1000} s`), LONGEST_MS);
-      worker.postMessage({ becomes: waiting.order.becomes, text: waiting.order.text });
+      worker.postMessage(waiting.order);
     },
-    end,
   };
   return maker;
 }

@@ -41,7 +41,7 @@ describe('page.pdf', () => {
     const { value, problem } = readSpec(odd);
     expect(problem).toBeUndefined();
     const file = editionFiles(value!).find(({ name }) => name === 'page.pdf')!;
-    const [made] = await rendered([{ name: 'page.pdf', becomes: 'pdf', text: file.write(ORIGIN) }]);
+    const [made] = await rendered([{ becomes: 'pdf', text: file.write(ORIGIN) }]);
     expect(made!.problem).toBeUndefined();
     const path = join(mkdtempSync(join(tmpdir(), 'ypsiline-odd-')), 'page.pdf');
     writeFileSync(path, made!.bytes!);
@@ -62,8 +62,8 @@ describe('page.pdf', () => {
 test('an order that fails names itself, and the others are made', async () => {
   const picture = '<svg xmlns="http://www.w3.org/2000/svg" width="4" height="4"><rect width="4" height="4"/></svg>';
   const [bad, good] = await rendered([
-    { name: 'page.pdf', becomes: 'pdf', text: '{}' },
-    { name: 'overlay.png', becomes: 'png', text: picture },
+    { becomes: 'pdf', text: '{}' },
+    { becomes: 'png', text: picture },
   ]);
   expect(bad!.problem).toMatch(/TypeError/);
   expect(good!.bytes!.subarray(1, 4).toString()).toBe('PNG');

@@ -25,12 +25,12 @@ const specs: Spec[] = [...demo, ...fc.sample(anySpec, { numRuns: 8, seed: 21 })]
 
 const fileOf = (spec: Spec, name: string): FormatFile => editionFiles(spec).find((file) => file.name === name)!;
 const bytesOf = async (files: readonly FormatFile[]): Promise<Buffer[]> =>
-  (
-    await rendered(files.map(({ name, format, write }) => ({ name, becomes: format.becomes!, text: write(ORIGIN) })))
-  ).map(({ bytes, problem }) => {
-    if (!bytes) throw new Error(problem);
-    return bytes;
-  });
+  (await rendered(files.map(({ format, write }) => ({ becomes: format.becomes!, text: write(ORIGIN) })))).map(
+    ({ bytes, problem }) => {
+      if (!bytes) throw new Error(problem);
+      return bytes;
+    },
+  );
 
 /** Everything that a table says, as words without spaces; fractions written out. */
 const words = (text: string): string =>
