@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { checkCommand } from './commands/check';
 import { compareCommand } from './commands/compare';
 import { exportCommand } from './commands/export';
@@ -36,7 +37,7 @@ well, 1 where something must be fixed or is off, and 2 where the input cannot be
 export async function answer(
   args: string[],
   read: (file: string) => string,
-  world: World = { fetch, env: process.env },
+  world: World = { fetch, env: process.env, bytes },
 ): Promise<Answer> {
   const [name, ...rest] = args;
   if (name === '--help' || name === '-h') return { text: HELP, status: 0 };
@@ -52,6 +53,14 @@ export async function answer(
   } catch (error) {
     if (error instanceof Unusable) return { problem: `ypsiline: ${oneLine(error.message)}`, status: 2 };
     throw error;
+  }
+}
+
+function bytes(path: string): Buffer | null {
+  try {
+    return readFileSync(path);
+  } catch {
+    return null;
   }
 }
 

@@ -10,8 +10,12 @@ export type Answer = {
   status: 0 | 1 | 2;
 };
 
-/** What is around a call: the network and the environment. */
-export type World = { fetch: typeof fetch; env: Record<string, string | undefined> };
+/** What is around a call: the network, the environment, and the bytes of files; null for one that is not there. */
+export type World = {
+  fetch: typeof fetch;
+  env: Record<string, string | undefined>;
+  bytes: (path: string) => Buffer | null;
+};
 
 export type Command = {
   usage: string;

@@ -1,26 +1,61 @@
 import type { Parsed } from '../core/length/parsed';
 
-/** What was pulled: from where, which version, and the SHA-256 of each file. */
-export type Lock = { from: string; version: string; files: Record<string, string> };
+/** A file that was pulled: its name in the edition, the edition's version, and what its bytes come to. */
+export type Locked = { name: string; version: string; sha256: string };
+
+/** What was pulled, and from where: each file by its path, folders included. */
+export type Lock = { from: string; files: Record<string, Locked> };
+
+/** A lock with more files: those at other paths stay. The paths stand in their order. */
+export function merged(before: Lock | null, { from, files }: Lock): Lock {
+  const all = { ...before?.files, ...files };
+  return { from, files: Object.fromEntries(Object.entries(all).sort(([a], [b]) => (a < b ? -1 : 1))) };
+}
 
 export function lockText(lock: Lock): string {
   return `${JSON.stringify(lock, null, 2)}\n`;
 }
 
-/** A lock file, or one sentence that says why it is none. */
-export function readLock(text: string): Parsed<Lock> {
+/**
+ * A lock file, or one sentence that says why it is none. An older one named a version for all of its files, and no folders: its
+ * files are taken to be in `folder`.
+ */
+export function readLock(text: string, folder = ''): Parsed<Lock> {
   let json: unknown;
   try {
     json = JSON.parse(text);
   } catch {
-    return { problem: 'this lock file is no JSON; delete it and pull again' };
+    return { problem: 'this lock file is not JSON; delete it and pull again' };
   }
-  const { from, version, files } = (typeof json === 'object' && json !== null ? json : {}) as Record<string, unknown>;
-  const areFiles =
-    typeof files === 'object' &&
-    files !== null &&
-    Object.entries(files).every(([name, sum]) => /^[\w.-]+$/.test(name) && /^[0-9a-f]{64}$/.test(String(sum)));
-  if (typeof from !== 'string' || typeof version !== 'string' || !/^[\w.+-]+$/.test(version) || !areFiles)
-    return { problem: 'this lock file lacks from, version or files; delete it and pull again' };
-  return { value: { from, version, files: files as Record<string, string> } };
+  const { from, version, files } = (isRecord(json) ? json : {}) as Record<string, unknown>;
+  if (typeof from !== 'string' || !isRecord(files))
+    return { problem: 'this lock file lacks from or files; delete it and pull again' };
+  const read = Object.entries(files).map(([key, value]): [string, unknown] =>
+    typeof value === 'string' ? [folder + key, { name: key, version, sha256: value }] : [key, value],
+  );
+  const wrong = read.find(([path, value]) => !isPath(path) || !isLocked(value));
+  if (wrong) return { problem: `this lock file says of “${wrong[0]}” what cannot be read; delete it and pull again` };
+  return { value: { from, files: Object.fromEntries(read) as Record<string, Locked> } };
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+/** A path that leads out of nowhere: no parent folders between others, nothing strange at its end. */
+function isPath(path: string): boolean {
+  return /^[^\0\n]+$/.test(path) && !/[^.\/]\/+\.\.(\/|$)/.test(path) && isName(path.split('/').at(-1)!);
+}
+
+function isName(name: unknown): boolean {
+  return typeof name === 'string' && /^\w[\w.@-]*$/.test(name) && !name.includes('..');
+}
+
+function isLocked(value: unknown): value is Locked {
+  return (
+    isRecord(value) &&
+    isName(value['name']) &&
+    /^\w[\w.+-]*$/.test(String(value['version'])) &&
+    /^[0-9a-f]{64}$/.test(String(value['sha256']))
+  );
 }

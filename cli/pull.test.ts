@@ -33,7 +33,7 @@ const pull = (line: string, kept: Record<string, string> = {}, fetching = served
       if (kept[file] === undefined) throw new Error('no such file');
       return kept[file];
     },
-    { fetch: fetching, env: { KEY: 'ypsk_right', WRONG: 'ypsk_wrong' } },
+    { fetch: fetching, env: { KEY: 'ypsk_right', WRONG: 'ypsk_wrong' }, bytes: () => null },
   );
 const usual = `--from ${ADDRESS}/1 --key-from-env KEY`;
 const written = async (line: string, kept?: Record<string, string>, fetching?: typeof fetch) =>
@@ -46,8 +46,38 @@ describe('pull', () => {
     expect(files['styles/tokens.json']).toBe('{}');
     expect(JSON.parse(files['ypsiline-lock.json']!)).toEqual({
       from: ADDRESS,
-      version: '1.3.0',
-      files: { 'grid.css': sha256('c'), 'tokens.json': sha256('{}') },
+      files: {
+        'styles/grid.css': { name: 'grid.css', version: '1.3.0', sha256: sha256('c') },
+        'styles/tokens.json': { name: 'tokens.json', version: '1.3.0', sha256: sha256('{}') },
+      },
+    });
+  });
+
+  test('a second pull to another folder is kept beside the first; frozen, each goes to its own', async () => {
+    const LOCK = 'ypsiline-lock.json';
+    const first = await written(`--from ${ADDRESS}/1.2.0 --key-from-env KEY --files grid.css --to styles`);
+    const second = await written(`${usual} --files tokens.json --to src/tokens`, { [LOCK]: first[LOCK]! });
+    const kept = { [LOCK]: second[LOCK]! };
+    expect(await written(`${usual} --frozen`, kept)).toEqual({ 'styles/grid.css': 'b', 'src/tokens/tokens.json': '{}' });
+    expect(await written(`${usual} --frozen --files grid.css`, kept)).toEqual({ 'styles/grid.css': 'b' });
+    expect(await written(`${usual} --frozen --to src/tokens`, kept)).toEqual({ 'src/tokens/tokens.json': '{}' });
+    expect((await pull(`${usual} --frozen`, kept)).text).toBe('1.3.0: tokens.json\n1.2.0: grid.css');
+    expect((await pull(`${usual} --frozen --files spec.json`, kept)).problem).toContain('has no spec.json; pull it once');
+    expect((await pull(`${usual} --frozen --to elsewhere`, kept)).problem).toContain('has nothing in elsewhere');
+  });
+
+  test('check --lock holds the files against the lock, without a network', async () => {
+    const files = await written(`${usual} --files grid.css,tokens.json --to styles`);
+    const check = (on: Record<string, string>) =>
+      answer(['check', '--lock'], () => files['ypsiline-lock.json']!, {
+        fetch: undefined as unknown as typeof fetch,
+        env: {},
+        bytes: (path) => (on[path] === undefined ? null : Buffer.from(on[path])),
+      });
+    expect(await check(files)).toEqual({ text: '2 files are as pulled', status: 0 });
+    expect(await check({ 'styles/grid.css': 'changed' })).toEqual({
+      text: 'styles/grid.css: changed since it was pulled (1.3.0)\nstyles/tokens.json: not there; pull it again (1.3.0)',
+      status: 1,
     });
   });
 
@@ -126,8 +156,9 @@ describe('pull', () => {
     [`${usual} --files ../../etc/passwd`, '--files names “../../etc/passwd”'],
     [`${usual} --files other.css`, 'answered 404: There is nothing here.'],
     [`${usual} --frozen`, '--frozen needs ypsiline-lock.json'],
-    [usual, 'this lock file is no JSON', { 'ypsiline-lock.json': '{' }],
-    [usual, 'lacks from, version or files', { 'ypsiline-lock.json': '{"files":{"../x":"y"}}' }],
+    [usual, 'this lock file is not JSON', { 'ypsiline-lock.json': '{' }],
+    [usual, 'lacks from or files', { 'ypsiline-lock.json': '{"files":{"../x":"y"}}' }],
+    [usual, 'says of “a/../b” what cannot be read', { 'ypsiline-lock.json': '{"from":"x","files":{"a/../b":{}}}' }],
     [
       usual,
       'ypsiline-lock.json is of https://grids.example.org/e/tidewick/kiosk, not of',

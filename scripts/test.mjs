@@ -1,6 +1,6 @@
 #!/usr/bin/env node
 // `npm test`: everything from a fresh checkout to one line, `N passed, N failed`. With a name it runs that part alone:
-// check, unit (with reference and server tests), browser, rehearsal (its short form).
+// check, unit (with reference and server tests), browser, or rehearsal (its short form, which `YPSILINE_LONG=1` runs as well).
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -56,7 +56,7 @@ await run(async () => {
     } finally {
       await cluster?.stop();
     }
-    if (runs('rehearsal')) {
+    if (wanted === 'rehearsal' || (!wanted && process.env.YPSILINE_LONG)) {
       await ensureBuild();
       await count(counts, 'rehearsal, the short form', [node, ['--import', 'tsx', 'scripts/rehearse/short.ts']]);
     }

@@ -6,14 +6,16 @@ import { rowLine, rowSumAt } from '../../core/rows/row-sum';
 import { breakpointAt, rangeText } from '../../core/spec/ranges';
 import type { Spec, TextStyle } from '../../core/spec/schema';
 import { type TextAt, textAt } from '../../core/type/text-at';
+import { checkLock } from './check-lock';
 import { type Command, readArguments, readDocument, wholeNumber } from '../command';
 
-const usage = 'check FILE [--width N] [--json]';
+const usage = 'check FILE [--width N] [--json]; or check --lock [FILE]';
 
 /** Every breakpoint at its reference size, or the one that applies at a width, with the findings. */
 export const checkCommand: Command = {
   usage,
-  run(args, read) {
+  run(args, read, world) {
+    if (args.includes('--lock')) return checkLock(args, read, world);
     const { values, file } = readArguments(args, usage, { width: { type: 'string' } }, 1);
     const width = wholeNumber(values, 'width');
     const spec = readDocument(file, read);

@@ -1,21 +1,24 @@
-import { isAbsolute, join } from 'node:path';
+import { isAbsolute, posix } from 'node:path';
 import { versionMeant } from '../../core/edition/version-meant';
 import { type Answer, type Command, readArguments, Unusable } from '../command';
-import { type Lock, lockText, readLock } from '../lock-file';
+import { type Lock, lockText, merged, readLock } from '../lock-file';
 import { sha256 } from '../sha256';
 
 const USAGE =
   'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen] [--fail-on-withdrawn] [--follow NAME]';
+// a lock file is read on every system
+const { join } = posix;
 const LOCK = 'ypsiline-lock.json';
 const USUAL = 'grid.css';
 const PATIENCE_MS = 30_000;
 const LARGEST = 50_000_000;
 
-type Listed = { editions: { version: string; withdrawn?: string | null; files: { name: string; sha256: string }[] }[] };
+type Edition = { version: string; withdrawn?: string | null };
+type Listed = { editions: Edition[] };
 
 /**
- * Fetches files of an edition into a folder, and writes down which version it was and what the bytes come to. `--frozen` fetches that version again, and
- * ends with 1 if anything differs. An edition that is withdrawn is said on standard error, always; with `--fail-on-withdrawn` nothing is written. `--follow` says to the team, under a name, on which edition is built.
+ * Fetches files of an edition into a folder, and writes down which version each was and what its bytes come to, beside what was pulled before. `--frozen`
+ * fetches the same again, each to its own folder, and ends with 1 if anything differs. An edition that is withdrawn is said on standard error, always; with `--fail-on-withdrawn` nothing is written. `--follow` says to the team, under a name, on which edition is built.
  *
  *     ypsiline pull --from https://grids.example.org/e/tidewick/passenger-site/1 --key-from-env YPSILINE_KEY --files grid.css,tokens.json
  */
@@ -37,38 +40,77 @@ export const pullCommand: Command = {
     const { address, asked } = addressOf(values['from']);
     const key = keyOf(values['key-from-env'], world.env);
     const lockPath = String(values['lock'] ?? LOCK);
-    const lock = lockAt(lockPath, read);
+    const folder = String(values['to'] ?? '.');
+    const lock = lockAt(lockPath, read, folder);
     if (values['frozen'] && !lock)
       throw new Unusable(`--frozen needs ${lockPath}; pull once without it, and keep the file`);
     if (lock && lock.from !== address)
       throw new Unusable(`${lockPath} is of ${lock.from}, not of ${address}; give --lock another file`);
-    const names = values['frozen'] ? Object.keys(lock!.files) : namesOf(values['files']);
-    const { version, withdrawn } = await versionAt(world.fetch, address, values['frozen'] ? lock!.version : asked, key);
-    const warning = withdrawn ? `ypsiline: ${version} is withdrawn: ${withdrawn}` : undefined;
+    const listed = await listedAt(world.fetch, address, key);
+    const names = values['files'] === undefined ? null : namesOf(values['files']);
+    const wanted = values['frozen']
+      ? lockedFiles(lock!, lockPath, { names, folder: values['to'] === undefined ? null : folder })
+      : filesOf(meantIn(listed, address, asked), names ?? [USUAL], folder);
+    const versions = [...new Set(wanted.map(({ version }) => version))];
+    const warnings = versions.flatMap((version) => {
+      const { withdrawn } = meantIn(listed, address, version);
+      return withdrawn ? [`ypsiline: ${version} is withdrawn: ${withdrawn}`] : [];
+    });
+    const warning = warnings.length > 0 ? warnings.join('\n') : undefined;
     if (warning && values['fail-on-withdrawn']) return { problem: `${warning} Nothing was written.`, status: 1 };
     const fetched = await Promise.all(
-      names.map(async (name) => ({ name, bytes: await bytesOf(world.fetch, `${address}/${version}/${name}`, key) })),
+      wanted.map(async ({ sha256: sum, ...file }) => {
+        const bytes = await bytesOf(world.fetch, `${address}/${file.version}/${file.name}`, key);
+        return { ...file, bytes, sha256: sha256(bytes), isOther: sum !== undefined && sum !== sha256(bytes) };
+      }),
     );
-    const sums = Object.fromEntries(fetched.map(({ name, bytes }) => [name, sha256(bytes)]));
-    const differing = values['frozen'] ? names.filter((name) => sums[name] !== lock!.files[name]) : [];
-    if (differing.length > 0)
-      return {
-        problem: `ypsiline: ${differing.join(', ')} of ${version} differs from ${lockPath}; nothing was written`,
-        status: 1,
-      };
-    const folder = String(values['to'] ?? '.');
-    const files = fetched.map(({ name, bytes }) => ({ path: join(folder, name), text: bytes }));
-    const kept: Lock = { from: address, version, files: sums };
+    const other = fetched.filter(({ isOther }) => isOther);
+    if (other.length > 0) {
+      const which = other.map(({ name, version }) => `${name} of ${version}`).join(', ');
+      return { problem: `ypsiline: ${which} differs from ${lockPath}; nothing was written`, status: 1 };
+    }
+    const files = fetched.map(({ path, bytes }) => ({ path, text: bytes }));
+    const kept: Lock = {
+      from: address,
+      files: Object.fromEntries(
+        fetched.map(({ path, name, version, sha256: sum }) => [path, { name, version, sha256: sum }]),
+      ),
+    };
     if (values['follow'] !== undefined)
-      await follow(world.fetch, address, { name: String(values['follow']), version }, key);
+      for (const version of versions)
+        await follow(world.fetch, address, { name: String(values['follow']), version }, key);
+    const said = versions.map((version) => {
+      const own = fetched.filter((file) => file.version === version);
+      return `${version}: ${own.map(({ name }) => name).join(', ')}`;
+    });
     return {
-      text: `${version}: ${names.join(', ')}`,
+      text: said.join('\n'),
       ...(warning ? { problem: warning } : {}),
-      files: values['frozen'] ? files : [...files, { path: lockPath, text: lockText(kept) }],
+      files: values['frozen'] ? files : [...files, { path: lockPath, text: lockText(merged(lock, kept)) }],
       status: 0,
     };
   },
 };
+
+/** A file to be fetched: where it goes, and, where it is known, what its bytes come to. */
+type Wanted = { path: string; name: string; version: string; sha256?: string };
+
+function filesOf({ version }: Edition, names: string[], folder: string): Wanted[] {
+  return names.map((name) => ({ path: join(folder, name), name, version }));
+}
+
+/** The files of a lock: all of them, or those of some names, or in a folder. */
+function lockedFiles(lock: Lock, path: string, { names, folder }: { names: string[] | null; folder: string | null }): Wanted[] {
+  const all = Object.entries(lock.files).map(([at, locked]) => ({ path: at, ...locked }));
+  const missing = names?.find((name) => !all.some((file) => file.name === name));
+  if (missing !== undefined)
+    throw new Unusable(`${path} has no ${missing}; pull it once without --frozen, and keep the file`);
+  const under = folder === null || folder === '.' ? '' : `${join(folder)}/`;
+  const wanted = all.filter((file) => (!names || names.includes(file.name)) && file.path.startsWith(under));
+  if (wanted.length === 0)
+    throw new Unusable(`${path} has nothing in ${folder}; leave --to out to fetch its files to their own folders`);
+  return wanted;
+}
 
 /** The address of a spec, and the version that is asked for after it. */
 function addressOf(from: string | boolean | undefined): { address: string; asked: string } {
@@ -99,35 +141,33 @@ function namesOf(files: string | boolean | undefined): string[] {
   return [...new Set(names)];
 }
 
-function lockAt(path: string, read: (file: string) => string): Lock | null {
+function lockAt(path: string, read: (file: string) => string, folder: string): Lock | null {
   let text: string;
   try {
     text = read(path);
   } catch {
     return null;
   }
-  const { value, problem } = readLock(text);
+  const { value, problem } = readLock(text, folder === '.' ? '' : `${join(folder)}/`);
   if (!value) throw new Unusable(`${path}: ${problem}`);
   return value;
 }
 
 type Fetch = typeof fetch;
 
-/** Which version a moving one stands for now. */
-async function versionAt(
-  fetching: Fetch,
-  address: string,
-  asked: string,
-  key: string,
-): Promise<{ version: string; withdrawn: string | null }> {
-  const { editions } = JSON.parse((await bytesOf(fetching, address, key)).toString('utf8')) as Listed;
+async function listedAt(fetching: Fetch, address: string, key: string): Promise<Edition[]> {
+  return (JSON.parse((await bytesOf(fetching, address, key)).toString('utf8')) as Listed).editions;
+}
+
+/** The edition that a version stands for now. */
+function meantIn(editions: Edition[], address: string, asked: string): Edition {
   const versions = editions.map(({ version }) => version);
   // one that is withdrawn is meant by its own number alone, or where there is no other
   const standing = editions.filter(({ withdrawn }) => !withdrawn).map(({ version }) => version);
   const own =
     (versions.includes(asked) ? asked : null) ?? versionMeant(standing, asked) ?? versionMeant(versions, asked);
   if (!own) throw new Unusable(`${address} has no edition ${asked}; it has ${versions.join(', ') || 'none'}`);
-  return { version: own, withdrawn: editions.find(({ version }) => version === own)?.withdrawn ?? null };
+  return editions.find(({ version }) => version === own)!;
 }
 
 /** Says on which edition this repository builds, so that the team knows whom a change touches. */

@@ -3,7 +3,14 @@ import type { Spec } from '../spec/schema';
 import { shippedFont } from '../type/shipped-fonts';
 import { slug } from '../spec/slug';
 import { breakpointOf, specOf } from '../spec/testing';
-import { addBreakpoint, moveBoundary, nameBreakpoint, removeBreakpoint, roomForBreakpoint } from './breakpoints';
+import {
+  addBreakpoint,
+  moveBoundary,
+  nameBreakpoint,
+  removeBreakpoint,
+  roomForBreakpoint,
+  startAt,
+} from './breakpoints';
 import { allowHalfSteps, writeBase, writeUnits } from '../spacing/rhythm';
 import { writeCell } from '../quantities/write-cell';
 
@@ -23,7 +30,7 @@ describe('adding', () => {
     expect(addBreakpoint(spec, 1300).value!.spec.breakpoints[3]!.reference.width).toBe(1440);
   });
   test('two at one width is refused', () => {
-    expect(addBreakpoint(spec, 600).problem).toBe('Tablet already starts at 600; choose another width.');
+    expect(addBreakpoint(spec, 600).problem).toBe('Tablet already starts at 600 px. Enter another width.');
   });
   test('25 are too many', () => {
     const full = specOf(
@@ -31,7 +38,19 @@ describe('adding', () => {
     );
     expect(addBreakpoint(full, 50).problem).toBe('A spec has at most 24 breakpoints; remove one first.');
   });
-  test('room is past the last one', () => expect(roomForBreakpoint(spec)).toBe(1600));
+  test('room is where one points, where two ranges are left that mean something, else past the last one', () => {
+    expect(roomForBreakpoint(spec, 900)).toBe(900);
+    expect(roomForBreakpoint(spec, 1199)).toBe(1600);
+    expect(roomForBreakpoint(spec, 600)).toBe(1600);
+    expect(roomForBreakpoint(spec, 1440)).toBe(1440);
+  });
+
+  test('no second one starts at a width', () => {
+    expect(startAt(spec, spec.breakpoints[2]!, 600).problem).toBe(
+      'Tablet already starts at 600 px. Enter another width.',
+    );
+    expect(startAt(spec, spec.breakpoints[1]!, 600).value).toEqual(spec);
+  });
 });
 
 describe('removing', () => {

@@ -28,7 +28,7 @@ export function addBreakpoint(spec: Spec, from: number): Parsed<{ spec: Spec; id
   if (spec.breakpoints.length >= MOST_BREAKPOINTS)
     return { problem: `A spec has at most ${MOST_BREAKPOINTS} breakpoints; remove one first.` };
   const taken = spec.breakpoints.find((breakpoint) => breakpoint.from === from);
-  if (taken) return { problem: `${taken.name} already starts at ${from}; choose another width.` };
+  if (taken) return { problem: startsThere(taken) };
   const cut = breakpointAt(spec, from);
   const number = nextNumber(spec);
   const end = rangeEnd(spec, cut);
@@ -44,10 +44,37 @@ export function addBreakpoint(spec: Spec, from: number): Parsed<{ spec: Spec; id
   return { value: { spec: { ...spec, breakpoints: byWidth([...spec.breakpoints, added]) }, id: added.id } };
 }
 
-/** Where a new breakpoint is offered when none was pointed at: the middle of the widest range, or 400 px past the last. */
-export function roomForBreakpoint(spec: Spec): number {
+/** Why no other breakpoint starts where one does. */
+function startsThere({ name, from }: Breakpoint): string {
+  return `${name} already starts at ${from} px. Enter another width.`;
+}
+
+/**
+ * A breakpoint that starts at another width, in order of width.
+ *
+ *     startAt(spec, tablet, 0)   // problem: "Phone already starts at 0 px. Enter another width."
+ */
+export function startAt(spec: Spec, breakpoint: Breakpoint, from: number): Parsed<Spec> {
+  const taken = spec.breakpoints.find((other) => other.id !== breakpoint.id && other.from === from);
+  return taken ? { problem: startsThere(taken) } : { value: withBreakpoint(spec, { ...breakpoint, from }) };
+}
+
+/** A range narrower than this is no breakpoint’s that anybody means; common practice, no source. */
+const LEAST_RANGE = 120;
+
+/**
+ * Where a new breakpoint is proposed: at a width that is pointed at, where both ranges would be wide enough to mean something, else
+ * past the last breakpoint.
+ *
+ *     roomForBreakpoint(spec, 900)    // 900
+ *     roomForBreakpoint(spec, 1279)   // of a range that ends at 1279: 1840, past the last
+ */
+export function roomForBreakpoint(spec: Spec, pointedAt: number): number {
+  const { from } = breakpointAt(spec, pointedAt);
+  const end = rangeEnd(spec, breakpointAt(spec, pointedAt)) ?? Infinity;
+  if (pointedAt - from >= LEAST_RANGE && end - pointedAt >= LEAST_RANGE) return pointedAt;
   const last = byWidth(spec.breakpoints).at(-1)!;
-  return last.from + (last.from === 0 ? 600 : 400);
+  return Math.min(LIMITS.from, last.from + (last.from === 0 ? 600 : 400));
 }
 
 function nextNumber({ breakpoints }: Spec): number {
@@ -64,7 +91,7 @@ export function removeBreakpoint(spec: Spec, id: string): Parsed<Spec> {
   const wasFirst = byWidth(spec.breakpoints)[0]!.id === id;
   const breakpoints = [wasFirst ? { ...first!, from: 0 } : first!, ...others];
   const without: Spec = { ...spec, breakpoints };
-  const layouts = withoutBreakpoint(spec, id);
+  const layouts = withoutBreakpoint(spec, without, id);
   return {
     value: { ...without, type: spec.type.map((style) => withoutSetting(spec, without, style, id)), layouts },
   };

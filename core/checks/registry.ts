@@ -27,6 +27,7 @@ import { pastLastColumn } from './rules/layouts/past-last-column';
 import { picturesOnRows } from './rules/layouts/pictures-on-rows';
 import { leadingOnBaseline } from './rules/leading-on-baseline';
 import { lineLength } from './rules/line-length';
+import { namesDiffer } from './rules/names-differ';
 import { partsWhole } from './rules/parts-whole';
 import { phoneMargin } from './rules/phone-margin';
 import { referenceInRange } from './rules/reference-in-range';
@@ -47,6 +48,7 @@ export const RULES: readonly Rule[] = [
   guttersFit,
   containerOverflows,
   breakpointsInOrder,
+  namesDiffer,
   referenceInRange,
   columnWhole,
   partsWhole,

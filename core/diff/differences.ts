@@ -8,6 +8,7 @@ import type { Reading } from '../quantities/reading';
 import { QUANTITIES } from '../quantities/registry';
 import { byWidth } from '../spec/ranges';
 import type { Difference } from './difference';
+import { movedDifferences } from './moved-differences';
 import { orderDifferences } from './order-differences';
 import type { Breakpoint, Spec } from '../spec/schema';
 
@@ -19,7 +20,11 @@ export type { Difference };
  *     differences(old, new)   // [{ breakpoint: "Desktop", what: "Gutter", before: "24", after: "32", bump: "minor", … }]
  */
 export function differences(before: Spec, after: Spec): Difference[] {
-  const found = [...differencesByQuantity(before, after), ...orderDifferences(before, after)];
+  const found = [
+    ...differencesByQuantity(before, after),
+    ...orderDifferences(before, after),
+    ...movedDifferences(before, after),
+  ];
   return found.length > 0 || canonicalJson(before) === canonicalJson(after) ? found : otherDifferences(before, after);
 }
 

@@ -1,4 +1,5 @@
 import { shown } from '../length/length';
+import { inSeries } from '../length/present';
 
 type Issue = {
   path: PropertyKey[];
@@ -109,7 +110,7 @@ function quoted(text: string): string {
 
 /** `“auto”, a number or text` */
 function listed(words: string[]): string {
-  return words.length > 1 ? `${words.slice(0, -1).join(', ')} or ${words.at(-1)}` : (words[0] ?? 'another value');
+  return inSeries(words, 'or') || 'another value';
 }
 
 function valueAt(value: unknown, path: PropertyKey[]): unknown {

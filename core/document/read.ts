@@ -6,7 +6,7 @@ import { LIMITS } from '../spec/limits';
 import { problemOf } from './problem';
 import { type Spec, specSchema } from '../spec/schema';
 
-export const NEWEST_VERSION = 2;
+export const NEWEST_VERSION = 3;
 
 /** The largest document that is taken, in characters; the richest demo spec has about 8,000. */
 export const LARGEST_DOCUMENT = LIMITS.documentCharacters;
@@ -18,7 +18,7 @@ export const LARGEST_DOCUMENT = LIMITS.documentCharacters;
  */
 export function readSpec(document: unknown): Parsed<Spec> {
   if (typeof document !== 'object' || document === null || Array.isArray(document)) {
-    return { problem: 'This is not a spec document; it starts with { "ypsiline": 2, "name": … }.' };
+    return { problem: 'This is not a spec document; it starts with { "ypsiline": 3, "name": … }.' };
   }
   const version = (document as { ypsiline?: unknown }).ypsiline;
   if (typeof version !== 'number')

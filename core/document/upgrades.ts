@@ -1,9 +1,17 @@
+import { keepingPlaces } from '../layouts/keep-places';
+import { placesOf } from '../layouts/places';
+import { specSchema } from '../spec/schema';
+import { brokenInvariant } from './invariants';
+import { VERSION_2 } from './version-2-places';
+
 type Document = Record<string, unknown>;
 
 /** Brings a document of a version to the next. What it cannot understand it leaves to the schema to refuse. */
 const UPGRADES: Readonly<Record<number, (document: Document) => Document>> = {
   // version 2 has trial layouts; what version 1 kept under that name, unread, is carried as a note
   1: (document) => ({ ...document, ypsiline: 2, layouts: carriedLayouts(document.layouts) }),
+  // in version 3 a block follows the nearest breakpoint at which it is given; what that would move is given where it was
+  2: (document) => ({ ...document, ypsiline: 3, layouts: layoutsAsDrawn(document) }),
 };
 
 /** A document of an older version as one of a newer. Every step is kept for ever, with examples (tests/reference/kept). */
@@ -18,6 +26,15 @@ function carriedLayouts(layouts: unknown): unknown {
   if (!Array.isArray(layouts) || layouts.length === 0 || !layouts.every(isRecord)) return layouts;
   const notes = JSON.stringify(layouts);
   return [{ id: 'from-version-1', name: 'From version 1', notes, sections: [] }];
+}
+
+/** The layouts, every block where version 2 drew it. A document that is none is left to the schema to refuse. */
+function layoutsAsDrawn(document: Document): unknown {
+  const read = specSchema.safeParse({ ...document, ypsiline: 3 });
+  if (!read.success || brokenInvariant(read.data) !== null) return document.layouts;
+  return read.data.layouts.map((layout) =>
+    keepingPlaces(read.data, layout, (breakpoint) => placesOf(read.data, layout, breakpoint, VERSION_2)),
+  );
 }
 
 function isRecord(value: unknown): boolean {

@@ -15,12 +15,12 @@ const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390);
 const fields = conditionsFrom(specOf(desktop), desktop);
 
 test('the form starts from what the sheet says', () => {
-  expect(fields).toMatchObject({ widths: '1140', widthsAre: 'containers', counts: '12', base: '8', leastColumn: '24' });
+  expect(fields).toMatchObject({ widths: '1140', widthsAre: 'containers', counts: '12', base: '4', leastColumn: '24' });
   expect(conditionsFrom(specOf(phone), phone)).toMatchObject({
     widths: '390',
     widthsAre: 'viewports',
     counts: '4',
-    margin: '8 to 24',
+    margin: '16 to 24',
   });
   expect(nowOf(specOf(desktop), desktop)).toEqual({ column: 73, gutter: 24, container: 1140 });
 });
@@ -64,4 +64,10 @@ test('a solution taken over gives the grid that was found', () => {
       container: String(solution.container),
     });
   }
+});
+
+test('the first conditions begin from the rules; one that is off asks for nothing', () => {
+  expect(fields).toMatchObject({ multiples: ['gutter', 'margin'], withinMargin: true });
+  const spec = { ...specOf(phone), rules: { 'base-multiple': { on: false }, 'gutter-within-margin': { on: false } } };
+  expect(conditionsFrom(spec, phone)).toMatchObject({ multiples: [], withinMargin: false });
 });

@@ -1,8 +1,12 @@
 import { columnsAt } from '../columns/columns-at';
 import { isWhole } from '../length/px';
-import { lengthOf } from '../length/length-value';
-import { toPx } from '../length/resolve';
-import { screenOf } from '../spec/ranges';
+import { settingOf, thresholdsOf } from '../checks/rule-settings';
+import type { Rule } from '../checks/rule';
+import { baseMultiple } from '../checks/rules/base-multiple';
+import { columnsHoldTarget } from '../checks/rules/columns-hold-target';
+import { gutterWithinMargin } from '../checks/rules/gutter-within-margin';
+import { phoneMargin } from '../checks/rules/phone-margin';
+import { baseUnit, leastStep } from '../spacing/scale';
 import type { Breakpoint, Columns, Spec } from '../spec/schema';
 import { WIDEST_SWEPT } from '../sweep/sweep';
 import { MOST_COLUMNS } from '../columns/solve';
@@ -15,6 +19,9 @@ export type ConditionFields = {
   widthsAre: Conditions['widthsAre'];
   counts: string;
   gutter: string;
+  withinMargin: boolean;
+  /** How wide the screen is on which a container stands, in px. */
+  viewport: number;
   margin: string;
   halfOutside: boolean;
   base: string;
@@ -61,6 +68,7 @@ export function readConditions(
     widthsAre: fields.widthsAre,
     counts: counts.value,
     gutter: gutter.value,
+    withinMargin: fields.withinMargin ? { viewport: fields.viewport } : null,
     margin: margin.value,
     outer: fields.halfOutside ? 'half' : 'none',
     multiples: {
@@ -78,24 +86,35 @@ export function readConditions(
   return problem === null ? { value } : { field: null, problem };
 }
 
-/** The form filled from what the sheet says of a breakpoint. */
+/**
+ * The form filled from what the sheet says of a breakpoint, and from the rules by which the spec is checked: what is found
+ * under these conditions is not what they blame.
+ */
 export function conditionsFrom(spec: Spec, breakpoint: Breakpoint): ConditionFields {
   const { count, container, marginStart } = columnsAt(spec, breakpoint);
   const { columns, reference } = breakpoint;
   const fills = columns.container === 'fill' || !isWhole(container);
   const margin = Math.max(0, Math.round(marginStart.valueOf()));
-  const base = toPx(lengthOf(spec.spacing.base), screenOf(spec, breakpoint)).round().valueOf();
+  const isOn = (rule: Rule): boolean => settingOf(spec, rule).on;
+  const step = leastStep(spec);
+  const base = (isWhole(step) ? step : baseUnit(spec)).round().valueOf();
+  const unit = baseUnit(spec).round().valueOf();
+  const leastMargin = isOn(phoneMargin) ? thresholdsOf(spec, phoneMargin) : { least: 0, below: 0 };
+  const fewest = breakpoint.from < leastMargin['below']! ? leastMargin['least']! : 0;
+  const [narrow, wide] = [Math.max(fewest, margin - unit), Math.max(fewest, margin + unit)];
   return {
     widths: fills ? String(reference.width) : container.toFraction(),
     widthsAre: fills ? 'viewports' : 'containers',
     counts: String(count),
     gutter: '0 to 48',
-    margin: fills ? `${Math.max(0, margin - base)} to ${margin + base}` : '0',
+    withinMargin: isOn(gutterWithinMargin),
+    viewport: reference.width,
+    margin: fills ? `${narrow} to ${wide}` : '0',
     halfOutside: columns.outer === 'half',
     base: String(Math.max(1, base)),
-    multiples: [],
+    multiples: isOn(baseMultiple) ? ['gutter', 'margin'] : [],
     parts: [],
-    leastColumn: '24',
+    leastColumn: String(isOn(columnsHoldTarget) ? Math.ceil(thresholdsOf(spec, columnsHoldTarget)['target']!) : 24),
     ratios: [],
     sameGutter: false,
   };
@@ -111,6 +130,8 @@ export function conditionsFromAll(spec: Spec, breakpoint: Breakpoint): Condition
     widthsAre: 'containers',
     widths: list(containers),
     counts: list(solved.map(({ count }) => count)),
+    // each container stands on a screen of its own
+    withinMargin: false,
     sameGutter: true,
   };
 }

@@ -8,10 +8,13 @@ export type NumbersAsked = { name: string; least: number; most: number };
 /**
  * Whole numbers as a person types them: one, several, ranges.
  *
+ *     readNumbers('10 12 16', { name: 'count', least: 1, most: 64 })   // [10, 12, 16]
  *     readNumbers('1140, 1200 to 1203', { name: 'container', least: 1, most: 9999 })   // [1140, 1200, 1201, 1202, 1203]
  */
 export function readNumbers(text: string, asked: NumbersAsked): Parsed<number[]> {
-  const parts = text.split(',').map((part) => part.trim());
+  const parts = listed(text)
+    .split(',')
+    .map((part) => part.trim());
   const numbers = new Set<number>();
   for (const part of parts) {
     const range = RANGE.exec(part);
@@ -28,8 +31,13 @@ export function readNumbers(text: string, asked: NumbersAsked): Parsed<number[]>
 export function readRange(text: string, asked: NumbersAsked): Parsed<{ from: number; to: number }> {
   const numbers = readNumbers(text, asked);
   if (numbers.problem !== undefined) return numbers;
-  if (text.includes(',')) return { problem: `The ${asked.name} is one range, such as 0 to 48.` };
+  if (listed(text).includes(',')) return { problem: `The ${asked.name} is one range, such as 0 to 48.` };
   return { value: { from: numbers.value[0]!, to: numbers.value.at(-1)! } };
+}
+
+/** Numbers with nothing but a space between them are a list too: `10 12 16`. */
+function listed(text: string): string {
+  return text.trim().replace(/(\d)\s+(?=\d)/g, '$1, ');
 }
 
 function problemOfRange(from: number, to: number, { name, least, most }: NumbersAsked): string | null {

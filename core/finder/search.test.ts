@@ -9,6 +9,7 @@ const anything: Conditions = {
   widthsAre: 'containers',
   counts: [10],
   gutter: { from: 0, to: 96 },
+  withinMargin: null,
   margin: { from: 0, to: 0 },
   outer: 'none',
   multiples: { of: 8, gutter: false, margin: false, column: false },
@@ -85,6 +86,7 @@ test('all and only the grids that trying everything finds', () => {
     widthsAre: fc.constantFrom('containers' as const, 'viewports' as const),
     counts: fc.uniqueArray(fc.integer({ min: 2, max: 12 }), { minLength: 1, maxLength: 2 }),
     gutter: fc.record({ from: fc.integer({ min: 0, max: 10 }), to: fc.integer({ min: 10, max: 40 }) }),
+    withinMargin: fc.option(fc.record({ viewport: fc.integer({ min: 60, max: 340 }) })),
     margin: fc.record({ from: fc.integer({ min: 0, max: 3 }), to: fc.integer({ min: 3, max: 8 }) }),
     outer: fc.constantFrom('none' as const, 'half' as const),
     multiples: fc.record({
@@ -114,6 +116,7 @@ function tryEverything({
   widthsAre,
   counts,
   gutter: gutters,
+  withinMargin,
   margin: margins,
   outer,
   multiples,
@@ -138,7 +141,11 @@ function tryEverything({
             const isWholeOnDevices = ratios.every((ratio) =>
               [column, gutter, margin].every((length) => Number.isInteger(length * [1, 1.25, 1.5, 2, 3][ratio]!)),
             );
+            const outside =
+              (widthsAre === 'viewports' ? margin : ((withinMargin?.viewport ?? 0) - container) / 2) +
+              (outer === 'half' ? gutter / 2 : 0);
             if (
+              (withinMargin === null || gutter <= outside) &&
               container + 2 * margin === width &&
               isMultiple &&
               isWholeOnDevices &&

@@ -9,6 +9,8 @@ export type Conditions = {
   widthsAre: 'containers' | 'viewports';
   counts: number[];
   gutter: { from: number; to: number };
+  /** Gutters no wider than the space outside the columns; of a container, on a screen as wide as this. */
+  withinMargin: { viewport: number } | null;
   /** Of viewports only. */
   margin: { from: number; to: number };
   outer: Columns['outer'];
@@ -100,14 +102,29 @@ function searchWidth(
 }
 
 /** The conditions that a solution fails, a bit for each in the order of DROPPABLE. */
-function failsOf({ gutter: asked, multiples, parts, leastColumn, ratios }: Conditions): (solution: Solution) => number {
+function failsOf({
+  gutter: asked,
+  withinMargin,
+  widthsAre,
+  outer,
+  multiples,
+  parts,
+  leastColumn,
+  ratios,
+}: Conditions): (solution: Solution) => number {
   const { of } = multiples;
   // p / q device pixels to a px: whole exactly where the length is a multiple of q
   const divisors = ratios.map((ratio) => RATIOS[ratio]!.q);
   const common = divisors.length > 0 ? Math.max(...divisors) : 1;
-  return ({ margin, count, column, gutter }) => {
+  const isWithin = ({ margin, container, gutter }: Solution): boolean => {
+    if (!withinMargin) return true;
+    const outside = widthsAre === 'viewports' ? margin * 2 : withinMargin.viewport - container;
+    return gutter * (outer === 'half' ? 1 : 2) <= outside;
+  };
+  return (solution) => {
+    const { margin, count, column, gutter } = solution;
     let failed = 0;
-    if (gutter < asked.from || gutter > asked.to) failed |= 1;
+    if (gutter < asked.from || gutter > asked.to || !isWithin(solution)) failed |= 1;
     if (
       (multiples.gutter && gutter % of !== 0) ||
       (multiples.margin && margin % of !== 0) ||

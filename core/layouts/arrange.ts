@@ -1,10 +1,10 @@
-import { counted } from '../length/present';
+import { counted, inSeries } from '../length/present';
 import type { Parsed } from '../length/parsed';
 import { byWidth } from '../spec/ranges';
 import type { Block, Breakpoint, Layout, Section, Spec } from '../spec/schema';
 import { columnsAt } from '../columns/columns-at';
 import { blockOf, placed, sectionOf, withBlocks, withLayout, withSection } from './edit-layout';
-import { type Placed, placementsAt, rowsAfter, spaceAt } from './placements';
+import { type Placed, placementsAt, rowsAfter, sharedColumns, spaceAt } from './placements';
 
 /** Which blocks of which layout, at which breakpoint. */
 export type Chosen = { layout: string; blocks: readonly string[]; breakpoint: string };
@@ -56,8 +56,7 @@ export function sideBySide(spec: Spec, chosen: Chosen): Parsed<Spec> {
 
 function unequal(count: number, parts: number): string {
   const which = Array.from({ length: count - 1 }, (_, index) => index + 2).filter((each) => count % each === 0);
-  const others = which.length > 1 ? `${which.slice(0, -1).join(', ')} and ${which.at(-1)}` : String(which[0]);
-  return `${counted(count, 'column')} do not come out in ${parts} equal parts; in ${others} they do.`;
+  return `${counted(count, 'column')} do not come out in ${parts} equal parts; in ${inSeries(which.map(String))} they do.`;
 }
 
 /** Blocks one under the other, each over all columns in a lane of its own, from the lane of the topmost on. */
@@ -157,10 +156,9 @@ export function asAt(spec: Spec, chosen: Chosen, other: string): Parsed<Spec> {
       height,
       stands,
     } = model;
-    const scaled = (line: number): number => (line * at.count) / of;
-    const columns: [number, number] = [scaled(first - 1) + 1, scaled(last)];
+    const columns = sharedColumns([first, last], of, at.count) ?? [1, at.count];
     return placed(block, chosen.breakpoint, {
-      columns: columns.every(Number.isInteger) ? columns : [1, at.count],
+      columns,
       lanes: [lanes[0], lanes[1]],
       stands,
       ...(height === 'content' ? {} : { height }),
@@ -169,7 +167,7 @@ export function asAt(spec: Spec, chosen: Chosen, other: string): Parsed<Spec> {
   return { value: withLayout(spec, chosen.layout, () => layout) };
 }
 
-/** Blocks that follow from the next narrower breakpoint again, with everything. */
+/** Blocks that follow from a narrower breakpoint again, with everything. */
 export function following(spec: Spec, { layout, blocks, breakpoint }: Chosen): Parsed<Spec> {
   const narrowest = byWidth(spec.breakpoints)[0]!.id;
   if (breakpoint === narrowest)

@@ -34,7 +34,6 @@ export function solveCard(card: CardGrid, placed: Placed, across: Across, ground
     ...ground,
     tracks,
     container: inside,
-    siblings: card.blocks,
     countAt,
     unit,
     stack: rowFrame({ origin: ZERO, ...unit }).stack,

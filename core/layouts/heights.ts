@@ -3,10 +3,10 @@ import { ratioOf } from '../length/ratio';
 import { lengthOf } from '../length/length-value';
 import { greatest, type Px, ZERO } from '../length/px';
 import { type Screen, toPx } from '../length/resolve';
-import type { Block, Breakpoint, CardGrid, Spec } from '../spec/schema';
+import type { Breakpoint, CardGrid, Spec } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
 import { edgesOf, type Tracks } from './block-edges';
-import type { Placed } from './placements';
+import type { CountAt, Placed } from './placements';
 import type { Unit } from './row-frames';
 
 /** What blocks stand on: the columns and rows of the page, or of a card. */
@@ -18,9 +18,7 @@ export type Ground = {
   /** Where the container begins and ends. */
   container: [Px, Px];
   screen: Screen;
-  /** The blocks that stand on it together, and how many columns they have at each breakpoint. */
-  siblings: readonly Block[];
-  countAt: (breakpoint: Breakpoint) => number;
+  countAt: CountAt;
   /** A row of it, and the gap to the next. */
   unit: Unit;
   /** How tall so many rows of it are. */

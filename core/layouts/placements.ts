@@ -1,9 +1,8 @@
 import Fraction from 'fraction.js';
-import { oncePer } from '../length/once-per';
 import { byWidth } from '../spec/ranges';
 import type { Block, BlockHeight, Breakpoint, CardGrid, Holds, Leaving, Placement, Spec } from '../spec/schema';
 
-/** Where a block stands at a breakpoint: given, or following from the next narrower one. */
+/** Where a block stands at a breakpoint: given, or following from the nearest narrower one that gives it. */
 export type Placed = {
   block: Block;
   columns: readonly [number, number];
@@ -16,29 +15,84 @@ export type Placed = {
   given: boolean;
 };
 
+/** How many columns there are at a breakpoint: those of the page, or of the card around. */
+export type CountAt = (breakpoint: Breakpoint) => number;
+
 /**
- * The blocks of a section (or a card) at a breakpoint, in their order. A block that fills all columns fills them; another
- * keeps its share where it comes out in whole columns (2 of 4, 4 of 8, 6 of 12), else it takes all columns, in a lane of its own.
- *
- * @param countAt how many columns there are at a breakpoint
+ * The blocks of a section (or a card) at a breakpoint, in their order. What is not given there follows from the nearest
+ * narrower breakpoint at which it is given; what no breakpoint gives stands at the narrowest: over all columns, in a lane of its own.
+ * Lines go to the same share of the columns, or to the nearest line; a block that would be left without a column takes
+ * all of them, in a lane of its own.
  */
 export function placementsAt(
   spec: Spec,
   blocks: readonly Block[],
   breakpoint: Breakpoint,
-  countAt: (breakpoint: Breakpoint) => number,
-  known: Narrower = new Map(),
+  countAt: CountAt,
 ): readonly Placed[] {
-  let before: Before = null;
-  for (const each of upTo(spec, breakpoint)) {
-    // at the breakpoint itself there may be another count, at the width that is asked for
-    const isLast = each.id === breakpoint.id;
-    const drawn = isLast ? undefined : known.get(each.id);
-    const count = drawn?.count ?? countAt(each);
-    before = drawn ?? { placed: next(blocks, each.id, count, before), count };
-    if (!isLast) known.set(each.id, before);
+  const across = blocks.map((block) => acrossAt(spec, block, breakpoint, countAt));
+  const lanes = lanesAt(blocks, across, upTo(spec, breakpoint));
+  return blocks.map((block, index) => {
+    const part = <Part extends keyof Placement>(of: Part) => nearest(spec, block, breakpoint, of)?.value;
+    return {
+      block,
+      columns: across[index]!.columns,
+      lanes: lanes[index]!,
+      height: part('height') ?? usualHeight(block.holds),
+      stands: part('stands') ?? 'top',
+      leaves: part('leaves') ?? [],
+      over: part('over') ?? null,
+      given: block.at[breakpoint.id]?.columns !== undefined,
+    };
+  });
+}
+
+/** A part of a placement as the nearest breakpoint says it that is not wider; with that breakpoint. */
+function nearest<Part extends keyof Placement>(
+  spec: Spec,
+  { at }: Block,
+  breakpoint: Breakpoint,
+  part: Part,
+): { value: NonNullable<Placement[Part]>; from: Breakpoint } | undefined {
+  const order = upTo(spec, breakpoint);
+  for (let place = order.length - 1; place >= 0; place--) {
+    const value = at[order[place]!.id]?.[part];
+    if (value !== undefined) return { value, from: order[place]! };
   }
-  return before?.placed ?? [];
+  return undefined;
+}
+
+/** Over which columns a block stands; `share`, where it begins as a share of those it was given on. */
+type Across = { columns: readonly [number, number]; isAlone: boolean; share: number };
+
+function acrossAt(spec: Spec, block: Block, breakpoint: Breakpoint, countAt: CountAt): Across {
+  const given = nearest(spec, block, breakpoint, 'columns');
+  const count = countAt(breakpoint);
+  if (!given) return { columns: [1, count], isAlone: false, share: 0 };
+  const of = given.from.id === breakpoint.id ? count : countAt(given.from);
+  const columns = sharedColumns(given.value, of, count);
+  return { columns: columns ?? [1, count], isAlone: columns === null, share: (given.value[0] - 1) / of };
+}
+
+/**
+ * The same columns of another count: each of the two lines at its share of them, or at the nearest line, half up; null where no column is left.
+ *
+ *     sharedColumns([1, 2], 8, 10)   // [1, 3]: line 2 of 8 is line 2½ of 10
+ *     sharedColumns([2, 2], 12, 4)   // null: both lines go to the first of 4
+ */
+export function sharedColumns(
+  [first, last]: readonly [number, number],
+  of: number,
+  count: number,
+): [number, number] | null {
+  if (of === count) return [first, last];
+  const lines: [number, number] = [nearestLine(first - 1, of, count) + 1, nearestLine(last, of, count)];
+  return lines[0] > lines[1] ? null : lines;
+}
+
+function nearestLine(line: number, of: number, count: number): number {
+  if (Number.isInteger(line)) return Math.floor((2 * line * count + of) / (2 * of));
+  return new Fraction(String(line)).mul(count).div(of).add('1/2').floor().valueOf();
 }
 
 /** How many whole columns a card over these columns has under it. */
@@ -46,13 +100,8 @@ export function columnsUnder([first, last]: readonly [number, number]): number {
   return Math.max(1, Math.floor(last) - Math.ceil(first) + 1);
 }
 
-/** Where a card stands: among these blocks, on as many columns as `countAt` says. */
-type Around = {
-  spec: Spec;
-  breakpoint: Breakpoint;
-  siblings: readonly Block[];
-  countAt: (breakpoint: Breakpoint) => number;
-};
+/** Where a card stands, on as many columns as `countAt` says. */
+export type Around = { spec: Spec; breakpoint: Breakpoint; countAt: CountAt };
 
 /**
  * How many columns a card has at each breakpoint, which is what its blocks follow by: its own, or those of the page that it covers there.
@@ -62,34 +111,16 @@ type Around = {
 export function countsInCard(
   { columns }: CardGrid,
   { block: card }: Placed,
-  { spec, breakpoint, siblings, countAt }: Around,
+  { spec, breakpoint, countAt }: Around,
   count: number,
-): (breakpoint: Breakpoint) => number {
+): CountAt {
   if (columns !== 'page') return () => count;
   const known = new Map([[breakpoint.id, count]]);
   return (each) => {
-    const placed = (): Placed | undefined =>
-      placementsAt(spec, siblings, each, countAt).find(({ block }) => block.id === card.id);
-    const own = known.get(each.id) ?? columnsUnder(placed()?.columns ?? [1, countAt(each)]);
+    const own = known.get(each.id) ?? columnsUnder(acrossAt(spec, card, each, countAt).columns);
     known.set(each.id, own);
     return own;
   };
-}
-
-type Narrower = Map<string, Before>;
-const narrowerOf = oncePer((_spec: Spec, _blocks: readonly Block[]): Narrower => new Map());
-
-/**
- * The same for blocks of a section, whose columns are those of the page: what they are at narrower breakpoints, as these are
- * drawn, is worked out once for all that follow it.
- */
-export function placementsOnPage(
-  spec: Spec,
-  blocks: readonly Block[],
-  breakpoint: Breakpoint,
-  countAt: (breakpoint: Breakpoint) => number,
-): readonly Placed[] {
-  return placementsAt(spec, blocks, breakpoint, countAt, narrowerOf(spec, blocks));
 }
 
 const orders = new WeakMap<readonly Breakpoint[], Map<string, Breakpoint[]>>();
@@ -105,75 +136,53 @@ function upTo({ breakpoints }: Spec, breakpoint: Breakpoint): Breakpoint[] {
   return order;
 }
 
-type Before = { placed: readonly Placed[]; count: number } | null;
+type Lanes = readonly [number, number];
 
-/** The blocks at one breakpoint, after those of the next narrower one. */
-function next(blocks: readonly Block[], id: string, count: number, before: Before): Placed[] {
-  const was = (index: number): Placed | undefined => before?.placed[index];
-  const followed = blocks.map((block, index) => {
-    const own = block.at[id];
-    const narrow = was(index);
-    const share = narrow && !own?.columns ? sameShare(narrow.columns, before!.count, count) : null;
-    const isAlone = narrow !== undefined && !own?.columns && share === null;
-    return { own, columns: own?.columns ?? share ?? ([1, count] as const), isAlone };
-  });
-  const isShifted = followed.some(({ isAlone }) => isAlone);
-  const shifted =
-    before && (isShifted ? shiftedLanes(before.placed, followed) : before.placed.map(({ lanes }) => lanes));
+/**
+ * The lanes of blocks at the last of some breakpoints: given there, or at the nearest narrower one; where a block has to
+ * stand alone, there are more of them.
+ */
+function lanesAt(blocks: readonly Block[], across: readonly Across[], order: readonly Breakpoint[]): readonly Lanes[] {
+  const narrowest = order[0]!.id;
   let last = 0;
-  return blocks.map((block, index) => {
-    const { own, columns } = followed[index]!;
-    const narrow = was(index);
-    const lanes = own?.lanes ?? shifted?.[index] ?? ([last + 1, last + 1] as const);
+  const start = blocks.map(({ at }): Lanes => {
+    const lanes = at[narrowest]?.lanes ?? ([last + 1, last + 1] as const);
     last = Math.max(last, lanes[1]);
-    return {
-      block,
-      columns,
-      lanes,
-      height: own?.height ?? narrow?.height ?? usualHeight(block.holds),
-      stands: own?.stands ?? narrow?.stands ?? 'top',
-      leaves: own?.leaves ?? narrow?.leaves ?? [],
-      over: own?.over ?? narrow?.over ?? null,
-      given: own?.columns !== undefined,
-    };
+    return lanes;
   });
+  const wideFirst = order.toReversed();
+  const lanes = blocks.map(
+    ({ at }, index) => wideFirst.map(({ id }) => at[id]?.lanes).find((given) => given !== undefined) ?? start[index]!,
+  );
+  const own = order.at(-1)!.id;
+  const placed = blocks.map(({ at }, index) => ({
+    lanes: lanes[index]!,
+    ...across[index]!,
+    isFixed: at[own]?.lanes !== undefined,
+  }));
+  return placed.some(({ isAlone }) => isAlone) ? shiftedLanes(placed) : lanes;
 }
 
-/** The columns of the same share of another count; null where they are not whole. */
-export function sameShare(
-  [first, last]: readonly [number, number],
-  of: number,
-  count: number,
-): [number, number] | null {
-  if (of === count) return [first, last];
-  if (first === 1 && last === of) return [1, count];
-  const scale = new Fraction(count).div(of);
-  const [start, end] = [scale.mul(String(first - 1)), scale.mul(String(last))];
-  return start.d === 1n && end.d === 1n ? [start.valueOf() + 1, end.valueOf()] : null;
-}
-
-type Followed = { own: Placement | undefined; isAlone: boolean };
-
-/** The lanes of the narrower breakpoint, with more of them where a block has to stand alone. */
-function shiftedLanes(before: readonly Placed[], followed: readonly Followed[]): (readonly [number, number])[] {
-  const lanes: (readonly [number, number])[] = before.map(({ lanes: now }) => now);
-  const most = Math.max(0, ...before.map(({ lanes: [, end] }) => end));
+/** More lanes where a block has to stand alone; what is fixed stays in its own. */
+function shiftedLanes(placed: readonly (Across & { lanes: Lanes; isFixed: boolean })[]): Lanes[] {
+  const lanes = placed.map(({ lanes: now }) => now);
+  const most = Math.max(0, ...lanes.map(([, end]) => end));
   let added = 0;
   for (let lane = 1; lane <= most; lane++) {
     // in the order in which they stand beside one another, so that none lands under one that it stood before
-    const here = before
-      .flatMap(({ lanes: [start] }, index) => (start === lane && !followed[index]!.own?.lanes ? [index] : []))
-      .sort((a, b) => before[a]!.columns[0] - before[b]!.columns[0] || a - b);
+    const here = placed
+      .flatMap(({ lanes: [start], isFixed }, index) => (start === lane && !isFixed ? [index] : []))
+      .sort((a, b) => placed[a]!.share - placed[b]!.share || a - b);
     const groups: number[][] = [];
     for (const index of here) {
       const last = groups.at(-1);
-      const isShared = last?.every((each) => !followed[each]!.isAlone) === true;
-      if (followed[index]!.isAlone || !isShared) groups.push([index]);
+      const isShared = last?.every((each) => !placed[each]!.isAlone) === true;
+      if (placed[index]!.isAlone || !isShared) groups.push([index]);
       else last!.push(index);
     }
     for (const [place, group] of groups.entries()) {
       for (const index of group) {
-        const [start, end] = before[index]!.lanes;
+        const [start, end] = placed[index]!.lanes;
         lanes[index] = [lane + added + place, Math.max(lane + added + place, end + added)];
         if (start === end) lanes[index] = [lane + added + place, lane + added + place];
       }

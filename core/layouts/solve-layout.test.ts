@@ -59,7 +59,7 @@ describe('across', () => {
     expect(box(solved, 'a').filter((_, index) => index % 2 === 0)).toEqual([x, width]);
   });
 
-  test('a share that is whole is kept, one that is not takes all columns in a lane of its own', () => {
+  test('a line goes to its share of the columns, or to the nearest; what no column is left for takes all in a lane of its own', () => {
     const blocks = [
       area('left', { phone: { columns: [1, 2], lanes: [1, 1] } }),
       area('right', { phone: { columns: [3, 4], lanes: [1, 1] } }),
@@ -79,11 +79,19 @@ describe('across', () => {
       [1, 12, 2, 2],
       [1, 9, 3, 3],
     ]);
+    // line 2 of 4 is line 2½ of 5
     expect(of(5)).toEqual([
-      [1, 5, 1, 1],
+      [1, 3, 1, 1],
+      [4, 5, 1, 1],
       [1, 5, 2, 2],
-      [1, 5, 3, 3],
-      [1, 5, 4, 4],
+      [1, 4, 3, 3],
+    ]);
+    // line 2 of 4 is line ½ of 1: on the right no column is left
+    expect(of(1)).toEqual([
+      [1, 1, 1, 1],
+      [1, 1, 2, 2],
+      [1, 1, 3, 3],
+      [1, 1, 4, 4],
     ]);
   });
 });
@@ -326,13 +334,13 @@ describe('what follows', () => {
 
   test('alone in a lane stays before those that it stood before', () => {
     const blocks = [
-      area('right', { b0: { columns: [3, 4], lanes: [1, 1] } }),
-      area('left', { b0: { columns: [1, 1], lanes: [1, 1] } }),
-      area('middle', { b0: { columns: [2, 2], lanes: [1, 1] } }),
+      area('right', { b0: { columns: [9, 12], lanes: [1, 1] } }),
+      area('left', { b0: { columns: [1, 6], lanes: [1, 1] } }),
+      area('middle', { b0: { columns: [7, 7], lanes: [1, 1] } }),
     ];
-    const solved = solveLayout(counts(4, 6), layout(section('one', blocks)), 600);
+    const solved = solveLayout(counts(12, 4), layout(section('one', blocks)), 600);
     const lanes = Object.fromEntries(solved.blocks.map(({ id, placed }) => [id, placed.lanes[0]]));
-    // 1 of 4 is no whole part of 6; 3–4 of 4 is 4–6
+    // both lines of 7 of 12 go to line 2 of 4
     expect(lanes).toEqual({ left: 1, middle: 2, right: 3 });
   });
 });

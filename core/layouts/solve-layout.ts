@@ -8,7 +8,7 @@ import { heightOf, type Ground } from './heights';
 import { layLanes, rowAfter, type Tall } from './lanes';
 import { memoized } from './memoized';
 import { placeBlocks, type PlacedBlock } from './place-blocks';
-import { placementsOnPage, spaceAt } from './placements';
+import { placementsAt, spaceAt } from './placements';
 import { rowFrame } from './row-frame';
 import { type RowFrames, rowFramesAt } from './row-frames';
 import { type WhiteSpace, whiteSpaces } from './white-space';
@@ -45,7 +45,7 @@ export function solveLayout(
   const breakpoint = breakpointAt(spec, px(width).valueOf());
   const frames = rowFramesAt(spec, breakpoint, width, height);
   const columns = columnsAt(spec, breakpoint, width);
-  const page: Omit<Ground, 'unit' | 'stack' | 'siblings' | 'countAt'> = {
+  const page: Omit<Ground, 'unit' | 'stack' | 'countAt'> = {
     spec,
     breakpoint,
     columns,
@@ -65,9 +65,8 @@ export function solveLayout(
       ).count,
   );
   const countAt = ({ id }: Breakpoint): number => (id === breakpoint.id ? columns.count : counts(id));
-  const groundOf = ({ tall, blocks: siblings }: Section): Ground => ({
+  const groundOf = ({ tall }: Section): Ground => ({
     ...page,
-    siblings,
     countAt,
     unit: frames.unit[tall],
     stack: stacks(tall),
@@ -101,7 +100,7 @@ export function solveLayout(
 /** The blocks of a section with their heights, and its white space. */
 function layOut(section: Section, ground: Ground): LaidOut {
   const { spec, breakpoint, countAt } = ground;
-  const placed = placementsOnPage(spec, section.blocks, breakpoint, countAt);
+  const placed = placementsAt(spec, section.blocks, breakpoint, countAt);
   const tall = placed.map((each) => ({ placed: each, height: heightOf(each, ground, solveCard) }));
   return { section, tall, spaceIn: spaceAt(spec, section.space, breakpoint), ground };
 }

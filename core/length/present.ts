@@ -41,6 +41,11 @@ export function counted(count: number, thing: string): string {
   return `${count} ${thing}${count === 1 ? '' : 's'}`;
 }
 
+/** Words in a row: `Phone`, `Phone and Tablet`, `Phone, Tablet and Desktop`. */
+export function inSeries(words: readonly string[], joined: 'and' | 'or' = 'and'): string {
+  return words.length > 1 ? `${words.slice(0, -1).join(', ')} ${joined} ${words.at(-1)}` : (words[0] ?? '');
+}
+
 /** The decimal for hover and copy: at most four places, no trailing zeros. */
 export function decimal(value: Fraction): string {
   return String(Number(value.valueOf().toFixed(4)));

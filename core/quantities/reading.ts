@@ -11,6 +11,8 @@ export type Reading = {
   follows: boolean;
   /** The value in px, where the text does not say it. */
   px: string | null;
+  /** Is something else drawn than what was given? Then `px` says what. */
+  overruled?: boolean;
   /** The exact value in px, for hover and copy. */
   exact: Fraction | null;
   /** Nothing can stand here as long as the rule of the rows is another. */

@@ -137,7 +137,7 @@ describe('what is none of these is refused in a sentence', () => {
     [
       'a.json',
       '{"ypsiline": 99}',
-      'a.json: This document is of version 99; this Ypsiline reads versions up to 2. Open it with a newer one.',
+      'a.json: This document is of version 99; this Ypsiline reads versions up to 3. Open it with a newer one.',
     ],
     [
       'a.csv',
@@ -205,5 +205,5 @@ describe('taking', () => {
     expect(
       takeReading(spec, reading, { breakpoints: { phone: 'new' }, parts: ['columns'], ranges: true, spacing: false })
         .problem,
-    ).toBe('Phone already starts at 0; choose another width.'));
+    ).toBe('Phone already starts at 0 px. Enter another width.'));
 });

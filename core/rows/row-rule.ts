@@ -6,7 +6,7 @@ export type RowRule = Rows['rule'];
 
 /**
  * The rows of a breakpoint under another rule, or without any. What both rules have is kept; the rest starts with what
- * is usual: bands of one base unit, six divided rows, fields of six baselines.
+ * is usual: bands of one base unit, six divided rows from edge to edge, fields of six baselines.
  */
 export function withRowRule(breakpoint: Breakpoint, rule: RowRule | null, base: string): Breakpoint {
   const { rows } = breakpoint;
@@ -16,12 +16,13 @@ export function withRowRule(breakpoint: Breakpoint, rule: RowRule | null, base: 
     case null:
       return { ...breakpoint, rows: null };
     case 'repeat':
-      return { ...breakpoint, rows: { rule, height: base, gap, offset: '0px' } };
+      return {
+        ...breakpoint,
+        rows: { rule, height: base, gap, offset: rows?.rule === 'divide' ? rows.marginTop : '0px' },
+      };
     case 'divide': {
-      const { height } = breakpoint.reference;
-      const [marginTop, marginBottom] = [gap, gap];
-      const [minHeight, maxHeight] = [`${Math.round(height / 64) * 40}px`, `${Math.round(height / 32) * 40}px`];
-      return { ...breakpoint, rows: { rule, count: 6, gap, marginTop, marginBottom, minHeight, maxHeight } };
+      const marginTop = rows?.rule === 'repeat' ? rows.offset : '0px';
+      return { ...breakpoint, rows: { rule, count: 6, gap, marginTop, marginBottom: '0px' } };
     }
     case 'modules':
       return {

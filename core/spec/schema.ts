@@ -114,7 +114,7 @@ export const specName = z
   .pipe(plainText(LIMITS.name));
 
 export const specSchema = z.strictObject({
-  ypsiline: z.literal(2),
+  ypsiline: z.literal(3),
   name: specName,
   rootFontSize: plainNumber(LIMITS.rootFontSize),
   pixelsPerInch: z.union([z.literal(72), z.literal(96)]),

@@ -1,3 +1,4 @@
+import { inSeries } from '../length/present';
 import type { FoundGrid } from './find-grids';
 
 /** Why a found grid stands before the next: what it explains more, or takes less to say. */
@@ -15,8 +16,7 @@ export function whyBefore(grid: FoundGrid, next: FoundGrid | undefined): string 
 /** Which counts fit as well; empty where none does. */
 export function alsoFitsText({ alsoFits }: Pick<FoundGrid, 'alsoFits'>): string {
   if (alsoFits.length === 0) return '';
-  const named =
-    alsoFits.length === 1 ? String(alsoFits[0]) : `${alsoFits.slice(0, -1).join(', ')} or ${alsoFits.at(-1)}`;
+  const named = inSeries(alsoFits.map(String), 'or');
   return `${named} columns fit these edges as well; the screens do not tell which was meant.`;
 }
 

@@ -72,6 +72,7 @@ const all = {
   widthsAre: 'containers' as const,
   counts: Array.from({ length: 23 }, (_, index) => 2 + index),
   gutter: { from: 0, to: 96 },
+  withinMargin: null,
   margin: { from: 0, to: 0 },
   outer: 'none' as const,
   multiples: { of: 8, gutter: true, margin: true, column: true },

@@ -1,3 +1,4 @@
+import { inSeries } from '../../core/length/present';
 /** What one is in a team, from the most to the least. */
 export const ROLES = ['owner', 'author', 'reviewer', 'reader'] as const;
 export type Role = (typeof ROLES)[number];
@@ -72,6 +73,6 @@ export function mayNot(role: Role | 'key', action: Action): string {
   const { says, roles }: Permission = PERMISSIONS[action];
   const who = role === 'key' ? 'A key' : ARTICLE[role];
   const may = roles.map((each) => `${each}s`);
-  const list = may.length === 1 ? may[0] : `${may.slice(0, -1).join(', ')} and ${may.at(-1)}`;
+  const list = inSeries(may);
   return `${who} of this team may not ${says}; ${list} may.`;
 }

@@ -74,11 +74,26 @@ export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: B
   /** A page on which Ansa, the grid author, is signed in. */
   signedIn: async ({ page }, use) => {
     await signIn(page.request, 'Ansa Brisk');
+    const goto = page.goto.bind(page);
+    page.goto = async (...where) => {
+      const answer = await goto(...where);
+      await answering(page);
+      return answer;
+    };
     await use(page);
   },
 });
 
 export { expect };
+
+/** Waits until what is drawn also answers: a click before the scripts have come is lost, on a slow machine too. */
+async function answering(page: Page): Promise<void> {
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('header button')].every((button) =>
+      Object.keys(button).some((key) => key.startsWith('__reactProps')),
+    ),
+  );
+}
 
 /** A process that serves the build on loopback, as its environment says. */
 export function spawnServer(env: Record<string, string>, stdio: StdioOptions): ChildProcess {

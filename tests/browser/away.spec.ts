@@ -14,6 +14,8 @@ import { serve, signIn, windowOf } from './app';
 
 /** How long the database is away; `YPSILINE_LONG=1` takes the long form. */
 const AWAY_MS = process.env.YPSILINE_LONG ? { stopped: 60_000, frozen: 25_000 } : { stopped: 3_000, frozen: 4_000 };
+/** How many read all the time, and how long each waits before the next page. */
+const [READERS, READER_PAUSE_MS] = process.env.YPSILINE_LONG ? [8, 20] : [4, 200];
 
 const PATHS = [
   '/tidewick',
@@ -49,10 +51,10 @@ test('whatever becomes of the database, one is told so, and after its return all
   const reader = async (start: number): Promise<void> => {
     for (let turn = start; !isOver; turn++) {
       await ask(PATHS[turn % PATHS.length]!);
-      await pause(20);
+      await pause(READER_PAUSE_MS);
     }
   };
-  const readers = Array.from({ length: 8 }, (_, index) => reader(index));
+  const readers = Array.from({ length: READERS }, (_, index) => reader(index));
   /** Every address answers as before, and goes on to. */
   const recovers = async (): Promise<void> => {
     await expect

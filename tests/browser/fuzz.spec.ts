@@ -83,14 +83,12 @@ test('edits of every kind are taken or refused in a sentence, and the draft stay
       return `{"at":${JSON.stringify(at)}${sides.map((side) => `,"${side}":${random.oneOf(VALUES)}`).join('')}}`;
     });
     const data = `{"revision":${revision},"edits":[${edits.join(',')}]}`;
-    const from = Date.now();
     const answer = await request.put(`/api/specs/${row!.id}/draft`, {
       data,
       headers: { 'Content-Type': 'application/json' },
     });
     const body = (await answer.json()) as { revision?: number; problem?: string };
     const what = `${answer.status()} for ${data}: ${JSON.stringify(body)}`;
-    expect(Date.now() - from, what).toBeLessThan(2_000);
     expect([200, 400, 422], what).toContain(answer.status());
     if (answer.status() === 200) revision = body.revision!;
     else expect(body.problem, what).toMatch(/^[^\n]{10,}[.?]$/u);

@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { NEWEST_VERSION, readSpec, readSpecText } from '../../core/document/read';
-import { KEPT_TEXTS } from './kept/kept';
+import { DRAWN_IN_VERSION_2, KEPT_TEXTS } from './kept/kept';
+import { solveLayout } from '../../core/layouts/solve-layout';
+import type { Spec } from '../../core/spec/schema';
 import { checkReport } from '../../core/report/check-report';
 
 test('there are at least ten of version 1', () => expect(KEPT_TEXTS.length).toBeGreaterThanOrEqual(10));
@@ -29,6 +31,35 @@ describe.each(KEPT_TEXTS)('$file', ({ text }) => {
   test('is worked out', () => expect(checkReport(spec!).breakpoints).toHaveLength(spec!.breakpoints.length));
 });
 
+describe.each(DRAWN_IN_VERSION_2)('of version 2, $file', ({ document, drawn }) => {
+  const { value: spec, problem } = readSpec(structuredClone(document));
+
+  test('every block is drawn where that version drew it', () => {
+    expect(problem).toBeUndefined();
+    for (const { id, reference } of spec!.breakpoints)
+      for (const layout of spec!.layouts) {
+        const { blocks } = solveLayout(spec!, layout, reference.width);
+        const now = blocks.map((block) => [
+          block.id,
+          [
+            ...[block.x, block.y, block.width, block.height].map((each) => each.toFraction()),
+            block.placed.columns.join('-'),
+          ],
+        ]);
+        expect(Object.fromEntries(now)).toEqual(drawn[layout.id]![id]);
+      }
+  });
+
+  test('what was given is given', () => {
+    const given = JSON.stringify((document as Spec).layouts.map(({ id, name, notes }) => [id, name, notes]));
+    expect(JSON.stringify(spec!.layouts.map(({ id, name, notes }) => [id, name, notes]))).toBe(given);
+    const at = (spec: Spec) => spec.layouts.flatMap((each) => each.sections).flatMap(({ blocks }) => blocks);
+    for (const [index, block] of at(document as Spec).entries()) expect(at(spec!)[index]!.at).toMatchObject(block.at);
+  });
+
+  test('brought up once, it stays as it is', () => expect(readSpec(structuredClone(spec))).toEqual({ value: spec }));
+});
+
 test.each<[string, object, string]>([
   [
     'a list of something else than records',
@@ -36,8 +67,8 @@ test.each<[string, object, string]>([
     'layouts[0]: This is “front”; an object with keys belongs here.',
   ],
   ['no list', { layouts: 'front' }, 'layouts: This is “front”; a list belongs here.'],
-  ['a version of nothing', { ypsiline: 0 }, '“ypsiline” is the version of the document, a whole number from 1 to 2.'],
-  ['half a version', { ypsiline: 1.5 }, '“ypsiline” is the version of the document, a whole number from 1 to 2.'],
+  ['a version of nothing', { ypsiline: 0 }, '“ypsiline” is the version of the document, a whole number from 1 to 3.'],
+  ['half a version', { ypsiline: 1.5 }, '“ypsiline” is the version of the document, a whole number from 1 to 3.'],
 ])('a broken old document is refused in a sentence: %s', (_, broken, problem) => {
   expect(readSpec({ ...JSON.parse(KEPT_TEXTS[0]!.text), ...broken }).problem).toBe(problem);
 });

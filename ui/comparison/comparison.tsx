@@ -23,7 +23,8 @@ export function Comparison({ compared, address }: { compared: ComparedStates; ad
       </p>
     );
   const given = gridFirst(differences).filter(({ follows }) => !follows);
-  const following = differences.filter(({ follows }) => follows);
+  const moved = differences.filter(isMoved);
+  const following = differences.filter((each) => each.follows && !isMoved(each));
   return (
     <div className={styles.comparison}>
       <div className={styles.sentence}>
@@ -40,6 +41,15 @@ export function Comparison({ compared, address }: { compared: ComparedStates; ad
       </div>
       <OverlaidGrids before={before} after={after} />
       <Differences title="Given" address={address} of={given} before={before.name} after={after.name} />
+      {moved.length > 0 && (
+        <Differences
+          title="Blocks that moved with it"
+          address={address}
+          of={moved}
+          before={before.name}
+          after={after.name}
+        />
+      )}
       {following.length > 0 && (
         <details className={styles.more}>
           <summary>What follows from it: {counted(following.length, 'number')}</summary>
@@ -54,6 +64,11 @@ export function Comparison({ compared, address }: { compared: ComparedStates; ad
       )}
     </div>
   );
+}
+
+/** A block that follows what was changed, and stands elsewhere by it. */
+function isMoved({ at, follows }: Difference): boolean {
+  return follows && at[0] === 'layouts';
 }
 
 /** How many numbers of each table are others: “24 in Span widths, 3 in Text styles”. */

@@ -10,6 +10,7 @@ import styles from './draft-frame.module.scss';
 import { createDraftStore, type LastEdition } from './draft-store';
 import { baseOf, dropUnsaved, leftBehind, type Unsaved } from './kept-drafts';
 import { timeOf } from './saving/time-of';
+import { MovedLine } from './moved-line';
 import { AfterEdition } from './after-edition';
 import { NotTaken, SaveNotice } from './saving/save-notice';
 import { SaveStatus } from './saving/save-status';
@@ -89,6 +90,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
         <SaveNotice state={saveState} onRetry={() => void sync.save()} />
         <WaitingList />
         <NotTaken />
+        <MovedLine address={`/${team.slug}/${spec.slug}`} />
         <AfterEdition address={`/${team.slug}/${spec.slug}`} />
         {children}
       </div>

@@ -5,6 +5,7 @@ import { type Change, turnedBack } from '../../core/edits/edit';
 import { editsBetween } from '../../core/edits/edits-between';
 import type { Parsed } from '../../core/length/parsed';
 import { inWords } from '../../core/quantities/in-words';
+import { type MovedBlock, movedElsewhere } from '../../core/layouts/moved-elsewhere';
 import type { Spec } from '../../core/spec/schema';
 
 /** The newest edition of the spec, against which its draft is held. */
@@ -24,6 +25,8 @@ export type DraftState = {
   future: readonly Change[];
   /** Why the newest change was not taken; it is said until it is put away or something else is changed. */
   notTaken: string | null;
+  /** What the newest change moved where it was not made; it is said until it is undone, put away, or something else is changed. */
+  elsewhere: readonly MovedBlock[];
   /** Takes a changed document over, if it is one that can be kept; answers with what speaks against it. */
   tryChange: (document: Spec) => string | null;
   /** The same with what came of reading a person's text, which may be a problem already. */
@@ -51,6 +54,9 @@ function onTop({ label }: Change): string {
   return `somebody else has changed ${label} since; undoing yours would take back theirs.`;
 }
 
+/** A document after a step: what was said of the step before it goes. */
+const to = (document: Spec) => ({ document, notTaken: null, elsewhere: [] as const });
+
 export function createDraftStore(
   document: Spec,
   specId: string,
@@ -70,7 +76,12 @@ export function createDraftStore(
       const { problem } = readSpec(changed);
       if (problem !== undefined) return problem;
       const step: Change = { label: label ?? inWords(changed, edits), edits };
-      set({ document: changed, past: [...past, step].slice(-MOST_STEPS), future: [], notTaken: null });
+      set({
+        ...to(changed),
+        past: [...past, step].slice(-MOST_STEPS),
+        future: [],
+        elsewhere: movedElsewhere(before, changed),
+      });
       return null;
     };
     return {
@@ -82,6 +93,7 @@ export function createDraftStore(
       past: [],
       future: [],
       notTaken: null,
+      elsewhere: [],
       tryChange: (changed) => taken(changed),
       take: ({ value, problem }) => problem ?? get().tryChange(value!),
       change: (changed) => set({ notTaken: get().tryChange(changed) }),
@@ -90,21 +102,27 @@ export function createDraftStore(
         set({ notTaken: problem ?? taken(value!, label) });
       },
       takeIn: (changed) => set({ document: changed }),
-      putAway: () => set({ notTaken: null }),
+      putAway: () => set({ notTaken: null, elsewhere: [] }),
       undo: () => {
         const { past, future } = get();
         const step = past.at(-1);
         const before = stepped(step, true);
         // the step before it can be undone next
         if (step && !before) return set({ notTaken: onTop(step), past: past.slice(0, -1) });
-        if (before) set({ document: before, past: past.slice(0, -1), future: [...future, step!], notTaken: null });
+        if (before) set({ ...to(before), past: past.slice(0, -1), future: [...future, step!] });
       },
       redo: () => {
-        const { past, future } = get();
+        const { document: before, past, future } = get();
         const step = future.at(-1);
         const after = stepped(step, false);
         if (step && !after) return set({ notTaken: onTop(step), future: future.slice(0, -1) });
-        if (after) set({ document: after, past: [...past, step!], future: future.slice(0, -1), notTaken: null });
+        if (after)
+          set({
+            ...to(after),
+            past: [...past, step!],
+            future: future.slice(0, -1),
+            elsewhere: movedElsewhere(before, after),
+          });
       },
     };
   });

@@ -49,6 +49,11 @@ export type ViewState = {
   setPageHeight: (breakpoint: string, height: number | null) => void;
   /** Shows the preview in another way; in the same way again, one screen. */
   showAs: (previewed: Previewed) => void;
+  /** The layout that is looked at, and which of its blocks are chosen. */
+  layout: string | null;
+  blocks: readonly string[];
+  openLayout: (layout: string, blocks?: readonly string[]) => void;
+  chooseBlocks: (blocks: readonly string[]) => void;
   refuse: (cell: string, refusal: { text: string; problem: string } | null) => void;
 };
 
@@ -72,6 +77,8 @@ export function createViewStore(draft: DraftStore) {
     middle: { x: 0, y: 0, whole: 1 },
     pageHeights: {},
     refused: {},
+    layout: null,
+    blocks: [],
     show: (viewport) => {
       const width = Math.max(1, Math.round(viewport));
       const { selected } = get();
@@ -102,6 +109,8 @@ export function createViewStore(draft: DraftStore) {
     setMiddle: (middle) => set({ middle }),
     setPageHeight: (id, height) => set(({ pageHeights }) => ({ pageHeights: withEntry(pageHeights, id, height) })),
     showAs: (wanted) => set(({ previewed }) => ({ previewed: previewed === wanted ? 'screen' : wanted })),
+    openLayout: (layout, blocks = []) => set({ layout, blocks }),
+    chooseBlocks: (blocks) => set({ blocks }),
     refuse: (cell, refusal) => set(({ refused }) => ({ refused: withEntry(refused, cell, refusal) })),
   }));
   draft.subscribe((now, before) => {
@@ -120,6 +129,13 @@ function withEntry<T>(record: Record<string, T>, key: string, value: T | null): 
 function viewportFor(document: Spec, id: string, viewport: number): number {
   const breakpoint = document.breakpoints.find((each) => each.id === id);
   return !breakpoint || breakpointAt(document, viewport).id === id ? viewport : shownWidth(document, breakpoint);
+}
+
+/** A viewport that stood on the design width of a breakpoint stands on it after it changed. */
+function alongWithDesign(before: Spec, document: Spec, viewport: number): number {
+  const was = before.breakpoints.find(({ reference }) => reference.width === viewport);
+  const now = was && document.breakpoints.find(({ id }) => id === was.id);
+  return now && breakpointAt(before, viewport).id === was.id ? shownWidth(document, now) : viewport;
 }
 
 /** What is looked at, after a change of the document: the same cells, and what was kept of each breakpoint. */
@@ -142,7 +158,7 @@ function movedAlong(view: ViewState, before: Spec, document: Spec): Partial<View
   return {
     selected: next,
     anchor: moved(anchor),
-    viewport: viewportFor(document, next.breakpoint, viewport),
+    viewport: viewportFor(document, next.breakpoint, alongWithDesign(before, document, viewport)),
     ...(isSame ? {} : { pageHeights: rekeyed(pageHeights), refused: rekeyed(refused) }),
   };
 }

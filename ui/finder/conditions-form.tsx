@@ -18,7 +18,7 @@ type Props = {
 };
 
 const TEXTS: { name: 'counts' | 'gutter' | 'margin' | 'leastColumn' | 'base'; label: string; hint: string }[] = [
-  { name: 'counts', label: 'Counts', hint: '12, or 8, 12, or 8 to 16' },
+  { name: 'counts', label: 'Counts', hint: '12, or 8 10 12, or 8 to 16' },
   { name: 'gutter', label: 'Gutter', hint: '24, or 16 to 32' },
   { name: 'margin', label: 'Margin', hint: 'on each side: 32, or 16 to 48' },
   { name: 'leastColumn', label: 'Smallest column', hint: '24' },
@@ -116,6 +116,9 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
         </fieldset>
         <fieldset className={styles.checks}>
           <legend>Gutters</legend>
+          <label>
+            <input type="checkbox" {...register('withinMargin')} /> no wider than the margin
+          </label>
           <label>
             <input type="checkbox" {...register('halfOutside')} /> half a gutter outside
           </label>

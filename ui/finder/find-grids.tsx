@@ -25,7 +25,6 @@ import { Shortlist } from './shortlist';
 import { SolutionsTable } from './solutions-table';
 import { useSearch } from './use-search';
 import { Empty } from '../parts/empty';
-import { Notice } from '../parts/notice';
 import styles from './finder.module.scss';
 
 const MOST_SHORTLISTED = 4;
@@ -38,7 +37,7 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
   const { state, start, cancel } = useSearch();
   const [problem, setProblem] = useState<string | null>(null);
   const [shortlist, setShortlist] = useState<Solution[]>([]);
-  const [takenOver, setTakenOver] = useState<Solution | null>(null);
+  const [takenOver, setTakenOver] = useState<{ solution: Solution; columns: string } | null>(null);
   const now = nowOf(document, breakpoint);
   // a block that is not whole asks for the part that it is
   useEffect(() => {
@@ -55,9 +54,12 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
     else setProblem(read.problem);
   };
   const take = (solution: Solution, conditions: Conditions): void => {
-    change(withBreakpoint(document, { ...breakpoint, columns: taken(breakpoint.columns, solution, conditions) }));
-    setTakenOver(solution);
+    const columns = taken(breakpoint.columns, solution, conditions);
+    change(withBreakpoint(document, { ...breakpoint, columns }));
+    setTakenOver({ solution, columns: JSON.stringify(columns) });
   };
+  // what was taken and then undone, or changed, is not in the sheet
+  const inSheet = takenOver?.columns === JSON.stringify(breakpoint.columns) ? takenOver.solution : null;
   const toggle = (solution: Solution): void => {
     setShortlist((before) =>
       before.includes(solution)
@@ -77,8 +79,7 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
         onCancel={cancel}
       />
       <section className={styles.results} aria-label="Whole grids">
-        <SheetNow breakpoint={breakpoint} />
-        {takenOver && <TakenNotice name={breakpoint.name} solution={takenOver} />}
+        <SheetNow breakpoint={breakpoint} isTaken={inSheet !== null} />
         {state.is === 'idle' && (
           <Empty>Say what the grid has to be, and find every set of values that comes out whole.</Empty>
         )}
@@ -101,6 +102,7 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
               found={state.found}
               conditions={state.conditions}
               now={now}
+              inSheet={inSheet}
               shortlist={shortlist}
               onToggle={toggle}
               onTake={(solution) => take(solution, state.conditions)}
@@ -112,28 +114,26 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
   );
 }
 
-function SheetNow({ breakpoint }: { breakpoint: Breakpoint }) {
+/** What the sheet says, on one line: a grid that was taken into it moves nothing below. */
+function SheetNow({ breakpoint, isTaken }: { breakpoint: Breakpoint; isTaken: boolean }) {
+  const bench = usePathname().replace(/\/finder$/, '');
   const document = useDraft((draft) => draft.document);
   const { count, column, gutter, container, marginStart } = columnsAt(document, breakpoint);
   return (
-    <p className={styles.now}>
-      The sheet says now:{' '}
+    <p className={styles.now} role="status">
+      In the sheet{isTaken && ' now'}:{' '}
       <span className="number">
         <Fractions
           text={`${count} × ${numeral(column)}, gutter ${numeral(gutter)}, container ${numeral(container)}, margin ${numeral(marginStart)}`}
         />
       </span>
+      {isTaken && (
+        <>
+          {' '}
+          <Link href={bench}>Go to the bench</Link>
+        </>
+      )}
     </p>
-  );
-}
-
-function TakenNotice({ name, solution: { count, column, gutter } }: { name: string; solution: Solution }) {
-  const bench = usePathname().replace(/\/finder$/, '');
-  return (
-    <Notice of="news">
-      {name} has {count} columns of {column} with gutters of {gutter} now. Ctrl+Z takes it back;{' '}
-      <Link href={bench}>to the bench</Link>.
-    </Notice>
   );
 }
 
@@ -150,12 +150,13 @@ type ResultsProps = {
   found: Found;
   conditions: Conditions;
   now: Now;
+  inSheet: Solution | null;
   shortlist: Solution[];
   onToggle: (solution: Solution) => void;
   onTake: (solution: Solution) => void;
 };
 
-function Results({ found, conditions, now, shortlist, onToggle, onTake }: ResultsProps) {
+function Results({ found, conditions, now, inSheet, shortlist, onToggle, onTake }: ResultsProps) {
   return (
     <>
       <p className={styles.total} role="status">
@@ -166,6 +167,7 @@ function Results({ found, conditions, now, shortlist, onToggle, onTake }: Result
           solutions={found.solutions}
           conditions={conditions}
           now={now}
+          inSheet={inSheet}
           shortlist={shortlist}
           onToggle={onToggle}
           onTake={onTake}

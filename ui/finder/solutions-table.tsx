@@ -14,7 +14,8 @@ import { type Conditions, distanceTo, type Now, type Solution } from '../../core
 import { GridStrip } from '../drawing/grid-strip';
 import styles from './finder.module.scss';
 
-type Row = Solution & { distance: number };
+/** `distance` from the sheet now, `nearness` from the sheet when the list was put in order. */
+type Row = Solution & { distance: number; nearness: number };
 
 const column = createColumnHelper<Row>();
 const COLUMNS = [
@@ -23,7 +24,10 @@ const COLUMNS = [
   column.accessor('column', { header: 'Column' }),
   column.accessor('gutter', { header: 'Gutter' }),
   column.accessor('margin', { header: 'Margin' }),
-  column.accessor('distance', { header: 'Differs by', cell: ({ getValue }) => String(Number(getValue().toFixed(1))) }),
+  column.accessor('nearness', {
+    header: 'Differs by',
+    cell: ({ row }) => String(Number(row.original.distance.toFixed(1))),
+  }),
 ];
 
 const ROW_HEIGHT = 30;
@@ -33,26 +37,35 @@ type Props = {
   solutions: Solution[];
   conditions: Conditions;
   now: Now;
+  inSheet: Solution | null;
   shortlist: Solution[];
   onToggle: (solution: Solution) => void;
   onTake: (solution: Solution) => void;
 };
 
 /** Solutions, the nearest to the sheet first; sorted by any column. Only the rows in view are drawn. */
-export function SolutionsTable({ solutions, conditions, now, shortlist, onToggle, onTake }: Props) {
-  const [sorting, setSorting] = useState<SortingState>([{ id: 'distance', desc: false }]);
-  // measured against the sheet at the time of the search: taking one over does not reorder the list under the pointer
-  const [measuredBy] = useState(now);
-  const data = useMemo(
-    () => solutions.map((solution) => ({ ...solution, distance: distanceTo(measuredBy, solution) })),
-    [solutions, measuredBy],
-  );
+export function SolutionsTable({ solutions, conditions, now, inSheet, shortlist, onToggle, onTake }: Props) {
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'nearness', desc: false }]);
+  // the list stays as it is under the pointer when one of it is taken; it is put in order anew when a head is clicked
+  const [orderedBy, setOrderedBy] = useState(now);
+  const { column: each, gutter, container } = now;
+  const data = useMemo(() => {
+    const shown = { column: each, gutter, container };
+    return solutions.map((solution) => ({
+      ...solution,
+      distance: distanceTo(shown, solution),
+      nearness: distanceTo(orderedBy, solution),
+    }));
+  }, [solutions, each, gutter, container, orderedBy]);
   const table = useReactTable({
     data,
     columns: COLUMNS,
     state: { sorting, columnVisibility: { margin: conditions.widthsAre === 'viewports' } },
     sortDescFirst: false,
-    onSortingChange: setSorting,
+    onSortingChange: (next) => {
+      setOrderedBy(now);
+      setSorting(next);
+    },
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });
@@ -129,15 +142,19 @@ export function SolutionsTable({ solutions, conditions, now, shortlist, onToggle
                   />
                 </div>
                 <div role="cell" className={styles.choose}>
-                  <button
-                    type="button"
-                    className="quiet"
-                    data-edits
-                    onClick={() => onTake(solution)}
-                    aria-label={`Take ${count} × ${each}, gutter ${gutter}`}
-                  >
-                    Take it
-                  </button>
+                  {solution === inSheet ? (
+                    <strong>In the sheet</strong>
+                  ) : (
+                    <button
+                      type="button"
+                      className="quiet"
+                      data-edits
+                      onClick={() => onTake(solution)}
+                      aria-label={`Take ${count} × ${each}, gutter ${gutter}`}
+                    >
+                      Take it
+                    </button>
+                  )}
                   <label>
                     <input type="checkbox" checked={shortlist.includes(solution)} onChange={() => onToggle(solution)} />{' '}
                     side by side

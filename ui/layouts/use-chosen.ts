@@ -1,7 +1,8 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import type { Layout, Spec } from '../../core/spec/schema';
+import { useView } from '../draft/draft-context';
 import { blocksOf } from '../../core/quantities/layouts/placement-cells';
 
 export type ChosenBlocks = {
@@ -15,28 +16,26 @@ export type ChosenBlocks = {
 
 /** Which layout is looked at, and which of its blocks are chosen. What is gone meanwhile is chosen no longer. */
 export function useChosen({ layouts }: Spec): ChosenBlocks {
-  const [id, open] = useState<string | null>(null);
-  const [blocks, setBlocks] = useState<readonly string[]>([]);
-  // a finding leads here with the layout, and the block that it is about
+  const id = useView((view) => view.layout);
+  const blocks = useView((view) => view.blocks);
+  const open = useView((view) => view.openLayout);
+  const choose = useView((view) => view.chooseBlocks);
+  // an address leads here with the layout, and the block that it is about
   useEffect(() => {
     const [own = '', block] = window.location.hash.slice(1).split('/');
-    if (own !== '') open(own);
-    if (block) setBlocks([block]);
-  }, []);
+    if (own !== '') open(own, block ? [block] : []);
+  }, [open]);
   const layout = layouts.find((each) => each.id === id) ?? layouts[0] ?? null;
   const there = new Set(layout ? blocksOf(layout).map((block) => block.id) : []);
+  const chosen = blocks.filter((block) => there.has(block));
   return {
     layout,
-    blocks: blocks.filter((block) => there.has(block)),
-    open: (next) => {
-      open(next);
-      setBlocks([]);
+    blocks: chosen,
+    open: (next) => open(next),
+    choose: (block, withOthers = false) => {
+      if (!withOthers) return choose([block]);
+      choose(chosen.includes(block) ? chosen.filter((each) => each !== block) : [...chosen, block]);
     },
-    choose: (block, withOthers = false) =>
-      setBlocks((before) => {
-        if (!withOthers) return [block];
-        return before.includes(block) ? before.filter((each) => each !== block) : [...before, block];
-      }),
-    clear: () => setBlocks([]),
+    clear: () => choose([]),
   };
 }

@@ -3,7 +3,15 @@ import { columnsAt } from '../../columns/columns-at';
 import { numeral } from '../../length/present';
 import type { PlacedBlock } from '../../layouts/place-blocks';
 import { rangeText } from '../../layouts/placement-text';
-import { columnsUnder, countsInCard, type Placed, placementsAt, spaceAt, type SpaceAt } from '../../layouts/placements';
+import {
+  columnsUnder,
+  type CountAt,
+  countsInCard,
+  type Placed,
+  placementsAt,
+  spaceAt,
+  type SpaceAt,
+} from '../../layouts/placements';
 import { ZERO } from '../../length/px';
 import type { Block, Breakpoint, CardGrid, Layout, Section } from '../../spec/schema';
 import { cssNumbers, type CssSum, cssText, NOTHING, roundedUp } from '../grid-css/css-numbers';
@@ -32,7 +40,6 @@ export function sectionCss(section: Section, index: number, on: On): CssRule[] {
   const grid = gridOf(blocks, space, unit, {
     ...on,
     columns: ground.columns,
-    siblings: section.blocks,
     countAt,
     rowUnit: unit,
     offset,
@@ -58,9 +65,7 @@ function toNextRow({ screenHeight, content: { offset, height, gap } }: GroundSum
 
 type GridOn = On & {
   columns: ColumnUnit;
-  /** The blocks of the grid, and how many columns they have at each breakpoint. */
-  siblings: readonly Block[];
-  countAt: (breakpoint: Breakpoint) => number;
+  countAt: CountAt;
   /** The rows by which blocks say how tall they are. */
   rowUnit: RowUnit;
   offset: CssSum;
@@ -119,7 +124,6 @@ function cardGrid(card: CardGrid, placed: Placed, across: Across, on: GridOn): G
   const grid = gridOf(blocks, spaceAt(spec, card.space, breakpoint), unit, {
     ...on,
     columns: columns.unit,
-    siblings: card.blocks,
     countAt,
     rowUnit,
     offset: unit.offset,

@@ -150,7 +150,20 @@ function columnReading(columns: Columns, quantity: ColumnQuantity, solved: Solve
   if (quantity === 'margin' && isPair(columns.margin)) return pairReading(columns.margin, columns, inPx, exact);
   if (follows(columns, quantity)) return worked(inPx, exact);
   const text = heldText(columns, quantity);
-  return { text, shown: text, follows: false, px: /^[\d.]+$/.test(text) ? null : inPx, exact };
+  return { ...inNumbers(text, inPx), exact };
+}
+
+/** A given length with its px, where the text says something else; a plain number that is not drawn is overruled. */
+function inNumbers(text: string, inPx: string): Omit<Reading, 'exact'> {
+  const isNumber = /^[\d.]+( \| [\d.]+)?$/.test(text);
+  const overruled = isNumber && text !== inPx && text !== `${inPx} | ${inPx}`;
+  return {
+    text,
+    shown: text,
+    follows: false,
+    px: isNumber && !overruled ? null : inPx,
+    ...(overruled && { overruled }),
+  };
 }
 
 function pairReading(
@@ -160,8 +173,7 @@ function pairReading(
   exact: Fraction,
 ): Reading {
   const text = [start, end].map((side) => (side === 'auto' ? '=' : sizeText(side))).join(' | ');
-  const px = /^[\d.]+ \| [\d.]+$/.test(text) ? null : inPx;
-  return { text, shown: text, follows: follows(columns, 'margin'), px, exact };
+  return { ...inNumbers(text, inPx), follows: follows(columns, 'margin'), exact };
 }
 
 function marginPx({ marginStart, marginEnd }: SolvedColumns): string {

@@ -1,3 +1,5 @@
+import Fraction from 'fraction.js';
+import { numeral } from '../../length/present';
 import { shown } from '../../length/length';
 import { parseLengthValue } from '../../length/length-value';
 import { mapped, type Parsed } from '../../length/parsed';
@@ -39,7 +41,23 @@ export function readContainer(text: string): Parsed<Columns['container']> {
   return { value: { share: `${share[1]}%` } };
 }
 
+/**
+ * Two numbers with a slash between them, where a pair may be meant as well as the quotient; null for anything else.
+ *
+ *     twoNumbers('170 / 80')   // { first: '170', second: '80', quotient: '2⅛' }
+ */
+export function twoNumbers(text: string): { first: string; second: string; quotient: string } | null {
+  const [, first, second] = /^\s*(\d+(?:\.\d+)?)\s*\/\s*(\d+(?:\.\d+)?)\s*$/.exec(text) ?? [];
+  if (first === undefined || second === undefined || Number(second) === 0) return null;
+  return { first, second, quotient: numeral(new Fraction(first).div(second)) };
+}
+
 export function readMargin(text: string): Parsed<Columns['margin']> {
+  const pair = twoNumbers(text);
+  if (pair)
+    return {
+      problem: `“${shown(text)}” is ${pair.quotient}. For two margins, enter ${pair.first} | ${pair.second}; for the quotient, (${text}).`,
+    };
   const sides = text.split('|');
   if (sides.length === 1) return readSize(text);
   if (sides.length > 2)

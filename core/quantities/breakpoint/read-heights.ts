@@ -1,6 +1,7 @@
 import { shown } from '../../length/length';
 import { lengthOf, type LengthValue, parseLengthValue } from '../../length/length-value';
 import type { Parsed } from '../../length/parsed';
+import { twoNumbers } from './read-columns';
 import { LIMITS } from '../../spec/limits';
 
 /** What a person types for rows and baselines, read. */
@@ -12,6 +13,16 @@ export function readRowLength(text: string): Parsed<LengthValue> {
   return NONE.test(text)
     ? { problem: 'This is given, it does not follow; type a length such as 8, or 0 for none.' }
     : parseLengthValue(text.replace(/^=\s*/, ''));
+}
+
+/** The space above or below rows; two numbers may be meant for both. */
+export function readAboveOrBelow(text: string): Parsed<LengthValue> {
+  const pair = twoNumbers(text);
+  return pair
+    ? {
+        problem: `“${shown(text)}” is ${pair.quotient}. Enter ${pair.first} in Above and ${pair.second} in Below; for the quotient, (${text}).`,
+      }
+    : readRowLength(text);
 }
 
 /** A length that must be more than 0: bands of no height would never end. */

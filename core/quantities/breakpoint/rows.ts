@@ -14,7 +14,7 @@ import type { Breakpoint, Rows, Spec } from '../../spec/schema';
 import { choose } from '../choose';
 import type { CellQuantity, Tabled } from '../quantity';
 import { given, IDLE, type Reading, said, worked } from '../reading';
-import { NONE, readBound, readHeight, readLines, readRowCount, readRowLength } from './read-heights';
+import { NONE, readAboveOrBelow, readBound, readHeight, readLines, readRowCount, readRowLength } from './read-heights';
 
 const ROW_WORDS = { none: 'none', repeat: 'repeat', divide: 'divide', modules: 'modules' } as const;
 
@@ -209,12 +209,12 @@ export const ROWS = [
     'rowTop',
     { key: 'offset', label: 'Above', kind: 'length', hint: 'From the top of the page to the first row.', place: 14 },
     {
-      repeat: lengthAt<Repeated>('offset'),
+      repeat: lengthAt<Repeated>('offset', readAboveOrBelow),
       modules: {
         read: (_, { solved: { offset } }) => worked(numeral(offset), offset),
         write: refused('Modules start at the first baseline; change the offset of the baseline.'),
       },
-      divide: lengthAt<Divided>('marginTop'),
+      divide: lengthAt<Divided>('marginTop', readAboveOrBelow),
     },
   ),
   ofRows(
@@ -229,7 +229,7 @@ export const ROWS = [
     {
       repeat: leftOver('This is what is left over; change the height, the gap or the start.'),
       modules: leftOver('This is what is left over; change the lines of a module or the baseline.'),
-      divide: lengthAt<Divided>('marginBottom'),
+      divide: lengthAt<Divided>('marginBottom', readAboveOrBelow),
     },
   ),
   ofRows(

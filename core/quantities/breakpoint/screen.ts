@@ -1,4 +1,4 @@
-import { nameBreakpoint, withBreakpoint } from '../../breakpoints/breakpoints';
+import { nameBreakpoint, startAt, withBreakpoint } from '../../breakpoints/breakpoints';
 import { parseLength, shown } from '../../length/length';
 import { parseLengthValue } from '../../length/length-value';
 import { mapped, type Parsed } from '../../length/parsed';
@@ -35,7 +35,10 @@ export const SCREEN = [
     isOwn: true,
     address: ({ id }) => ['breakpoints', id, 'from'],
     read: (_, { from }) => said(String(from)),
-    write: (spec, breakpoint, text) => mapped(readWidth(text), (from) => withBreakpoint(spec, { ...breakpoint, from })),
+    write: (spec, breakpoint, text) => {
+      const { value: from, problem } = readWidth(text);
+      return problem === undefined ? startAt(spec, breakpoint, from) : { problem };
+    },
     weighs: 'minor',
     tabled: [{ place: 1, label: 'Viewports', say: (spec, breakpoint) => words(rangeText(spec, breakpoint)) }],
   },
@@ -72,7 +75,8 @@ export const SCREEN = [
   },
 ] as const satisfies readonly CellQuantity[];
 
-function readWidth(text: string): Parsed<number> {
+/** A viewport width in whole px, as it is typed. */
+export function readWidth(text: string): Parsed<number> {
   const parsed = parseLengthValue(text);
   if (parsed.problem !== undefined) return parsed;
   const { value: length } = parseLength(String(typeof parsed.value === 'object' ? parsed.value.is : parsed.value));

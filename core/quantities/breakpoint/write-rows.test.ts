@@ -36,7 +36,7 @@ describe('the three rules', () => {
 
   test('divided rows follow from the screen', () => {
     const divided = typed(['rowRule', 'divide'], ['rowGap', '20'], ['rowTop', '20'], ['rowBottom', '20']) as Breakpoint;
-    expect(shown(divided)).toEqual(['divide', '6', '= 147⅓', '20', '20', '20', '640', '1280', '4', '0', '= 256']);
+    expect(shown(divided)).toEqual(['divide', '6', '= 147⅓', '20', '20', '20', 'none', 'none', '4', '0', '= 256']);
   });
 
   test('modules are counted in baselines', () => {

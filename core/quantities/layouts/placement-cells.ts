@@ -5,7 +5,7 @@ import type { Placed } from '../../layouts/placements';
 import { solvedAt } from '../../layouts/solved-at';
 import type { Parsed } from '../../length/parsed';
 import { mapped } from '../../length/parsed';
-import { numeral } from '../../length/present';
+import { inSeries, numeral } from '../../length/present';
 import type { Px } from '../../length/px';
 import type { Breakpoint, Layout, Placement, Spec } from '../../spec/schema';
 import { columnsAt } from '../../columns/columns-at';
@@ -50,9 +50,7 @@ const ABOUT: Record<PlacementPart, About> = {
     read: ({ placed: { stands } }) => said(stands),
     parse: (text) => {
       const found = STANDS.find((each) => each === text.trim().toLowerCase());
-      return found
-        ? { value: { stands: found } }
-        : { problem: `Choose ${STANDS.slice(0, -1).join(', ')} or ${STANDS.at(-1)}.` };
+      return found ? { value: { stands: found } } : { problem: `Choose ${inSeries(STANDS, 'or')}.` };
     },
   },
 };

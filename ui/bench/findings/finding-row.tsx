@@ -8,6 +8,7 @@ import { mendLabel, sentenceOf } from '../../../core/checks/sentence';
 import type { Waiver } from '../../../core/spec/schema';
 import { Fractions } from '../../drawing/numeral';
 import { WaiverForm } from '../../waivers/waiver-form';
+import { useLastingMends } from '../../draft/use-lasting-mends';
 import { useFindingActions } from './use-finding-actions';
 import styles from './findings.module.scss';
 
@@ -46,7 +47,8 @@ type RowProps = {
 /** One finding: what it says, and what can be done about it. An edit that leaves it as it is does not draw it anew. */
 export const FindingRow = memo(
   function FindingRow({ finding, lapsed, name, person, isNew, isSelected, isWaiving, onWaive }: RowProps) {
-    const { rule, weight, mends, waiver, subject } = finding;
+    const { rule, weight, waiver, subject } = finding;
+    const mends = useLastingMends(waiver ? undefined : finding);
     const act = useFindingActions(finding, person);
     return (
       <li className={styles.row} data-waived={waiver ? true : undefined} data-selected={isSelected || undefined}>

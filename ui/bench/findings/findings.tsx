@@ -2,8 +2,8 @@
 
 import { findingKey } from '../../../core/checks/finding-key';
 import { useMemo, useState } from 'react';
+import { sameness } from '../../../core/checks/lasting-mends';
 import type { JudgedFinding } from '../../../core/checks/run';
-import { addressText } from '../../../core/edits/edit';
 import { cellAt } from '../../../core/quantities/registry';
 import { type Place, placeKey } from '../../../core/sheet/place';
 import type { Spec } from '../../../core/spec/schema';
@@ -76,22 +76,18 @@ export function Findings({ person }: { person: string }) {
   );
 }
 
-/** What makes a finding the same as one of an edition, whatever its numbers. */
-function sameness({ rule, breakpoint, subject }: JudgedFinding): string {
-  return [rule, breakpoint, ...subject.slice(0, 1).map(addressText)].join(' ');
-}
-
 function isOf(spec: Spec, { subject }: JudgedFinding, selected: Place): boolean {
   const cell = subject[0] && cellAt(spec, subject[0]);
   return cell ? placeKey(cell) === placeKey(selected) : false;
 }
 
-/** Waived ones last; those of the selected cell first, then those of its breakpoint, each by weight. */
+/** What must be fixed first, waived ones last; between them those of the selected cell, then those of its breakpoint, each by weight. */
 function inOrder(spec: Spec, findings: JudgedFinding[], selected: Place): JudgedFinding[] {
   const rank = (finding: JudgedFinding): number => {
-    if (finding.waiver) return 3;
-    if (isOf(spec, finding, selected)) return 0;
-    return finding.breakpoint === selected.breakpoint ? 1 : 2;
+    if (finding.waiver) return 4;
+    if (finding.weight === 'must-fix') return 0;
+    if (isOf(spec, finding, selected)) return 1;
+    return finding.breakpoint === selected.breakpoint ? 2 : 3;
   };
   return findings.toSorted((a, b) => rank(a) - rank(b));
 }

@@ -7,6 +7,7 @@ import { mendLabel } from '../../../core/checks/sentence';
 import type { Breakpoint } from '../../../core/spec/schema';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
+import { useLastingMends } from '../../draft/use-lasting-mends';
 import { HeightLine } from './height-line';
 import { type Stands, SumPart } from './sum-part';
 import styles from './preview.module.scss';
@@ -21,7 +22,7 @@ export function SumLine({ breakpoint, solved, page }: Props) {
   const finding = off
     ? findingsOfDraft(document).find(({ rule, breakpoint: id }) => rule === 'sum-comes-out' && id === breakpoint.id)
     : undefined;
-  const mends = (finding?.mends ?? []).map((mend) => ({ label: mendLabel(finding!, mend), edits: mend.edits }));
+  const mends = useLastingMends(finding).map((mend) => ({ label: mendLabel(finding!, mend), edits: mend.edits }));
   return (
     <div className={styles.sum}>
       <SumPart

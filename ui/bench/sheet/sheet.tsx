@@ -10,6 +10,7 @@ import { cellProps } from '../../draft/cells/cell-props';
 import { flagsOf } from '../../draft/cells/flags';
 import { focusSelected, useGridFocus } from '../../draft/cells/use-grid-focus';
 import { useDraft, useTogether, useView } from '../../draft/draft-context';
+import { AddBreakpointDialog } from './add-breakpoint-dialog';
 import { BreakpointMenu } from './breakpoint-menu';
 import { SheetLine } from './sheet-line';
 import { SheetRow } from './sheet-row';
@@ -27,7 +28,9 @@ export function Sheet() {
   const waiting = useTogether((together) => together.waiting);
   const [units, setUnits] = useState(false);
   const table = useRef<HTMLTableElement>(null);
-  const { add, ...sheet } = useSheet();
+  const [isAdding, setAdding] = useState(false);
+  const selectCell = useView((view) => view.selectCell);
+  const sheet = useSheet();
   const { editing, message, say, keys } = sheet;
   useGridFocus(table, editing !== null);
 
@@ -68,7 +71,7 @@ export function Sheet() {
                 quantity={quantity}
                 opensGroup={row > 0 && (row === 1 || QUANTITIES[row - 1]!.group !== quantity.group)}
                 across={columns.length}
-                onAdd={() => add() && requestAnimationFrame(() => focusSelected(table.current))}
+                onAdd={() => setAdding(true)}
                 onUnits={() => setUnits(true)}
                 onProblem={say}
               >
@@ -79,6 +82,17 @@ export function Sheet() {
         </table>
       </div>
       <SheetLine message={message} />
+      {isAdding && (
+        <AddBreakpointDialog
+          onAdded={(id) => {
+            setAdding(false);
+            selectCell(id, 'name');
+            // the dialog gives the focus back to its button first
+            requestAnimationFrame(() => requestAnimationFrame(() => focusSelected(table.current)));
+          }}
+          onClose={() => setAdding(false)}
+        />
+      )}
       {units && <UnitsDialog onClose={() => setUnits(false)} />}
     </section>
   );

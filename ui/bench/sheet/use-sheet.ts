@@ -1,16 +1,16 @@
 'use client';
 
-import { addBreakpoint, removeBreakpoint, roomForBreakpoint } from '../../../core/breakpoints/breakpoints';
+import { removeBreakpoint } from '../../../core/breakpoints/breakpoints';
 import { QUANTITIES, type QuantityId } from '../../../core/quantities/registry';
 import { stepCell, stepToNamed } from '../../../core/sheet/step-cell';
 import { type Cells, useCells } from '../../draft/cells/use-cells';
 import { useDraftStore, useViewStore } from '../../draft/draft-context';
 
 /** The cells of the bench's sheet; what is selected and refused in them stays while one goes from view to view. */
-export function useSheet(): Cells<QuantityId> & { add: () => boolean } {
+export function useSheet(): Cells<QuantityId> {
   const draft = useDraftStore();
   const view = useViewStore();
-  const cells = useCells<QuantityId>({
+  return useCells<QuantityId>({
     rows: QUANTITIES,
     selection: () => view.getState(),
     select: (place, extend) => view.getState().select(place, extend),
@@ -27,20 +27,4 @@ export function useSheet(): Cells<QuantityId> & { add: () => boolean } {
     stepNamed: ({ breakpoint, quantity }, direction) =>
       stepToNamed(draft.getState().document, breakpoint, quantity, direction),
   });
-
-  /** Adds a breakpoint at the marker or, where one starts there already, after the last. */
-  const add = (): boolean => {
-    const { document, tryChange } = draft.getState();
-    const atMarker = addBreakpoint(document, view.getState().viewport);
-    const added = atMarker.value ?? addBreakpoint(document, roomForBreakpoint(document)).value;
-    const problem = added ? tryChange(added.spec) : atMarker.problem!;
-    if (!added || problem) {
-      cells.say(problem ?? null);
-      return false;
-    }
-    view.getState().selectCell(added.id, 'name');
-    return true;
-  };
-
-  return { ...cells, add };
 }

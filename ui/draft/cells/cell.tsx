@@ -106,20 +106,21 @@ export const Cell = memo(
 );
 
 const WATCHED = ['label', 'note', 'isSelected', 'isInRange', 'flag', 'refusal', 'waitsFor'] as const;
-const SHOWN = ['text', 'shown', 'follows', 'idle', 'px'] as const;
+const SHOWN = ['text', 'shown', 'follows', 'idle', 'px', 'overruled'] as const;
 
-function titleOf({ id }: CellQuantity, { text, exact }: Reading): string | undefined {
+function titleOf({ id }: CellQuantity, { text, exact, px, overruled }: Reading): string | undefined {
   if (id === 'notes') return text || undefined;
+  if (overruled) return `${text} is given, but ${px} px is drawn: the container leaves more or less room.`;
   return exact && !isWhole(exact) ? `${decimal(exact)} px` : undefined;
 }
 
-function spokenCell({ shown, follows, px }: Reading): string {
-  return `${shown || 'empty'}${px ? ` (${px} px)` : ''}${follows ? ', follows' : ''}`;
+function spokenCell({ shown, follows, px, overruled }: Reading): string {
+  return `${shown || 'empty'}${px ? ` (${overruled ? 'drawn ' : ''}${px} px)` : ''}${follows ? ', follows' : ''}`;
 }
 
 type TextProps = { cell: Reading; refused: string | null; note: string | null };
 
-function CellText({ cell: { shown, follows, px, text }, refused, note }: TextProps) {
+function CellText({ cell: { shown, follows, px, overruled, text }, refused, note }: TextProps) {
   if (refused !== null) return <span className={styles.text}>{refused}</span>;
   return (
     <>
@@ -127,7 +128,7 @@ function CellText({ cell: { shown, follows, px, text }, refused, note }: TextPro
         {follows && text === '=' && <span className={styles.sign}>=</span>}
         <Numeral text={shown} />
       </span>
-      {(note ?? px) && <small>{note ?? px}</small>}
+      {(note ?? px) && <small>{note ?? (overruled ? `drawn ${px}` : px)}</small>}
     </>
   );
 }

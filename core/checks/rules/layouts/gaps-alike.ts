@@ -1,6 +1,6 @@
 import { editsBetween } from '../../../edits/edits-between';
 import { gapKinds, gapsAt, withGaps } from '../../../layouts/gap-kinds';
-import { counted } from '../../../length/present';
+import { counted, inSeries } from '../../../length/present';
 import { shownWidth } from '../../../spec/ranges';
 import type { Rule } from '../../rule';
 
@@ -46,7 +46,7 @@ export const gapsAlike: Rule = {
       .split(', ')
       .map((text) => text.split(' of ') as [string, string])
       .map(([gaps, rows]) => `${gaps === '1' ? 'one has' : `${gaps} have`} ${counted(Number(rows), 'row')}`);
-    return `White space from ${kind}: ${each.slice(0, -1).join(', ')} and ${each.at(-1)}.`;
+    return `White space from ${kind}: ${inSeries(each)}.`;
   },
   offers: ({ rows }) => `Make them all ${counted(Number(rows), 'row')}`,
 };

@@ -1,0 +1,25 @@
+import type { Rule } from '../rule';
+import { inCell } from '../rule';
+
+/** No two breakpoints have one name. */
+export const namesDiffer: Rule = {
+  id: 'names-differ',
+  version: 1,
+  title: 'Each breakpoint has a name of its own',
+  asks: 'Does each breakpoint have a name that no other one has?',
+  why: 'People talk of breakpoints by name; two with one name cannot be told apart in a review, a table or a comment.',
+  source: 'Common practice, no source',
+  weight: 'weigh',
+  check({ breakpoints }) {
+    const seen = new Map<string, string>();
+    return breakpoints.flatMap((breakpoint) => {
+      const name = breakpoint.name.trim().toLowerCase();
+      const other = seen.get(name);
+      if (other === undefined) seen.set(name, breakpoint.id);
+      return other === undefined
+        ? []
+        : [inCell(breakpoint, { cell: 'name', values: { other }, facts: { name: breakpoint.name } })];
+    });
+  },
+  says: ({ name }) => `Two breakpoints are named ${name}. Rename one of them.`,
+};

@@ -1,0 +1,46 @@
+import { byWidth } from '../spec/ranges';
+import type { Breakpoint, Layout, Spec } from '../spec/schema';
+import { isSame } from './keep-places';
+import { type Place, placesOf } from './places';
+
+/** A block that stands elsewhere than before at a breakpoint, though nobody placed it there. */
+export type MovedBlock = { layout: Layout; breakpoint: Breakpoint; was: Place; is: Place };
+
+/**
+ * Which blocks a change moved at breakpoints at which it did not place them: those that follow what was changed. A block moved where it
+ * stands over another share of the columns, or in other lanes.
+ *
+ *     movedElsewhere(before, after)   // after 1–2 of the tablet was made 1–4: the button, at the desktop and at the wide screen
+ */
+export function movedElsewhere(before: Spec, after: Spec): MovedBlock[] {
+  return after.layouts.flatMap((layout) => {
+    const was = before.layouts.find(({ id }) => id === layout.id);
+    if (!was || (was === layout && before.breakpoints === after.breakpoints)) return [];
+    return byWidth(after.breakpoints).flatMap((breakpoint) => movedAt([before, was], [after, layout], breakpoint));
+  });
+}
+
+/** The blocks of a layout that moved at a breakpoint without being placed there. */
+function movedAt([before, old]: [Spec, Layout], [after, layout]: [Spec, Layout], breakpoint: Breakpoint): MovedBlock[] {
+  const then = before.breakpoints.find(({ id }) => id === breakpoint.id);
+  if (!then) return [];
+  const places = placesOf(before, old, then);
+  return [...placesOf(after, layout, breakpoint)].flatMap(([id, is]) => {
+    const was = places.get(id);
+    return was && hasMoved(was, is, breakpoint.id) ? [{ layout, breakpoint, was, is }] : [];
+  });
+}
+
+/** Does it stand elsewhere, by what nobody gave or took there? */
+function hasMoved(was: Place, is: Place, breakpoint: string): boolean {
+  const follows = (part: 'columns' | 'lanes'): boolean =>
+    [was, is].every(({ block }) => block.at[breakpoint]?.[part] === undefined);
+  return (
+    (follows('columns') && !isSame(shareOf(was), shareOf(is))) || (follows('lanes') && !isSame(was.lanes, is.lanes))
+  );
+}
+
+/** The lines of a block, as shares of the columns. */
+function shareOf({ columns: [first, last], count }: Place): [number, number] {
+  return [(first - 1) / count, last / count];
+}

@@ -1,0 +1,49 @@
+'use client';
+
+import { usePathname, useRouter } from 'next/navigation';
+import { counted, inSeries } from '../../core/length/present';
+import { byWidth, shownWidth } from '../../core/spec/ranges';
+import { Notice } from '../parts/notice';
+import { useDraft, useViewStore } from './draft-context';
+
+/** Which blocks the newest change moved at other widths, with the way there and back. */
+export function MovedLine({ address }: { address: string }) {
+  const moved = useDraft((draft) => draft.elsewhere);
+  const document = useDraft((draft) => draft.document);
+  const undo = useDraft((draft) => draft.undo);
+  const putAway = useDraft((draft) => draft.putAway);
+  const view = useViewStore();
+  const router = useRouter();
+  const pathname = usePathname();
+  const [first] = moved;
+  if (!first) return null;
+  const keyOf = ({ layout, is }: (typeof moved)[number]): string => `${layout.id}/${is.block.id}`;
+  const blocks = new Set(moved.map(keyOf));
+  const names = new Set(byWidth(moved.map(({ breakpoint }) => breakpoint)).map(({ name }) => name));
+
+  const show = (): void => {
+    const own = moved.filter(({ layout, breakpoint }) => layout === first.layout && breakpoint === first.breakpoint);
+    view.getState().show(shownWidth(document, first.breakpoint));
+    view.getState().openLayout(
+      first.layout.id,
+      own.map(({ is }) => is.block.id),
+    );
+    const layouts = `${address}/layouts`;
+    if (pathname !== layouts) router.push(layouts);
+  };
+
+  return (
+    <Notice of="news">
+      {counted(blocks.size, 'block')} moved at {inSeries([...names])}.{' '}
+      <button type="button" className="quiet" onClick={show}>
+        Show
+      </button>{' '}
+      <button type="button" className="quiet" onClick={undo}>
+        Undo
+      </button>{' '}
+      <button type="button" className="quiet" onClick={putAway}>
+        Dismiss
+      </button>
+    </Notice>
+  );
+}
