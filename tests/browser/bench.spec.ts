@@ -44,14 +44,38 @@ test('pointing at a column shows its exact edges', async ({ signedIn: page }) =>
   await expect(preview.getByRole('status')).toContainText('203 → 280.5');
 });
 
-test('a breakpoint is added at the marker, named, and removed', async ({ signedIn: page }) => {
+test('a breakpoint is added from a width that is asked for, named, and removed', async ({ signedIn: page }) => {
   await openBench(page, spec);
   await page.getByRole('slider', { name: 'Viewport shown' }).focus();
   await page.keyboard.press('ArrowLeft');
   await page.getByRole('button', { name: 'Add a breakpoint' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Add breakpoint' });
+  // where the marker stands there is room on both sides
+  await expect(dialog.getByLabel('From width, px')).toHaveValue('1439');
+  await expect(dialog).toContainText('Starts with the grid of Desktop, 1200 and up');
+  await page.keyboard.type('600');
+  await page.keyboard.press('Enter');
+  await expect(dialog.getByText('Tablet already starts at 600 px. Enter another width.')).toBeVisible();
+  await dialog.getByLabel('From width, px').fill('1439');
+  await page.keyboard.press('Enter');
+  await expect(dialog).toBeHidden();
   await page.keyboard.type('Wide');
   await page.keyboard.press('Enter');
   await expect(cell(page, 'From', 'Wide')).toHaveText('1439');
+  // a second one, from the end of a range: past the last, not a range of one px
+  await page.getByRole('slider', { name: 'Viewport shown' }).focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('button', { name: 'Add a breakpoint' }).click();
+  await expect(dialog.getByLabel('From width, px')).toHaveValue('1839');
+  await page.keyboard.press('Escape');
+  await expect(cell(page, 'From', 'Wide')).toHaveText('1439');
+  // of one width is refused at the cell, of one name found
+  await type(page, 'From', 'Wide', '600');
+  await expect(page.getByText('Tablet already starts at 600 px. Enter another width.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await type(page, 'Name', 'Wide', 'Tablet');
+  await expect(page.getByRole('button', { name: 'Two breakpoints are named Tablet. Rename one of them.' })).toBeVisible();
+  await page.keyboard.press('Control+z');
   await type(page, 'From', 'Wide', '1700');
   await expect(page.getByRole('slider', { name: 'Wide starts at' })).toHaveAttribute('aria-valuenow', '1700');
   await cell(page, 'Name', 'Wide').click();

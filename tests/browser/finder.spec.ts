@@ -7,7 +7,7 @@ const spec = practiceSpec('Looking for whole grids');
 async function openFinder(page: Page): Promise<string> {
   const slug = await makeSpec(page.request, spec);
   await page.goto(`/tidewick/${slug}/finder`);
-  await expect(page.getByText('The sheet says now: 12 × 74, gutter 24, container 1152, margin 144')).toBeVisible();
+  await expect(page.getByText('In the sheet: 12 × 74, gutter 24, container 1152, margin 144')).toBeVisible();
   // filled in once the page is awake
   await expect(conditions(page).getByLabel('Gutter', { exact: true })).toHaveValue('0 to 48');
   return slug;
@@ -20,6 +20,11 @@ test('find a whole-pixel grid for a given container and take it over', async ({ 
   await page.locator('#finder-widths').fill('1200');
   await conditions(page).getByLabel('Counts').fill('10');
   await conditions(page).getByLabel('Gutter', { exact: true }).fill('16 to 32');
+  // the rules ask for multiples of 4; 30 is none
+  await expect(conditions(page).getByLabel('gutters', { exact: true })).toBeChecked();
+  await find(page);
+  await expect(page.getByText('1 whole grid', { exact: true })).toBeVisible();
+  await conditions(page).getByLabel('gutters', { exact: true }).uncheck();
   await find(page);
   await expect(page.getByText('2 whole grids')).toBeVisible();
   const rows = page.getByRole('table', { name: 'Solutions' }).getByRole('row');
@@ -29,7 +34,7 @@ test('find a whole-pixel grid for a given container and take it over', async ({ 
   await expect(page.getByRole('region', { name: 'Side by side' }).getByRole('article')).toHaveCount(2);
 
   await page.getByRole('button', { name: 'Take 10 × 102, gutter 20' }).click();
-  await expect(page.getByText('Desktop has 10 columns of 102 with gutters of 20 now.')).toBeVisible();
+  await expect(page.getByText('In the sheet now: 10 × 102, gutter 20')).toBeVisible();
   await expect(saved(page)).toHaveText(/^Draft 2/);
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
   await expect(cell(page, 'Count', 'Desktop')).toHaveText('10');
@@ -45,7 +50,7 @@ test('a search with no answer says what to loosen', async ({ signedIn: page }) =
   await page.locator('#finder-widths').fill('1200');
   await conditions(page).getByLabel('Counts').fill('10');
   await conditions(page).getByLabel('Gutter', { exact: true }).fill('16 to 32');
-  await conditions(page).getByLabel('gutters', { exact: true }).check();
+  await conditions(page).getByLabel('Multiples of').fill('8');
   await find(page);
   await expect(page.getByText('No grid is whole under all of these conditions.')).toBeVisible();
   const misses = page.getByRole('region', { name: 'Near misses' });
@@ -57,7 +62,7 @@ test('a search with no answer says what to loosen', async ({ signedIn: page }) =
     .filter({ hasText: 'Without the multiples' })
     .getByRole('button', { name: 'Take it' })
     .click();
-  await expect(page.getByText('Desktop has 10 columns of 93 with gutters of 30 now.')).toBeVisible();
+  await expect(page.getByText('In the sheet now: 10 × 93, gutter 30')).toBeVisible();
 });
 
 test('a long search shows its progress and can be cancelled', async ({ signedIn: page }) => {
@@ -141,4 +146,35 @@ test('a finding of columns that are not whole leads to the sweep and to the find
   await page.getByRole('link', { name: 'Bench' }).click();
   await finding.getByRole('button', { name: 'Find whole columns' }).click();
   await expect(page.getByText('The sheet says now: 4 × 77½, gutter 16')).toBeVisible();
+});
+
+test('what is taken stays where it was in the list, is marked, and measured anew; after undo it is not', async ({
+  signedIn: page,
+}) => {
+  await openFinder(page);
+  await page.locator('#finder-widths').fill('1200');
+  await conditions(page).getByLabel('Counts').fill('10 12 15');
+  await find(page);
+  const rows = page.getByRole('table', { name: 'Solutions' }).getByRole('row');
+  await expect(rows.nth(3)).toBeVisible();
+  const list = async (): Promise<string[]> =>
+    (await rows.allInnerTexts()).slice(1).map((text) => text.split('\n').slice(0, 4).join(' '));
+  const before = await list();
+  expect(new Set(before.map((row) => row.split(' ')[1]))).toEqual(new Set(['10', '12', '15']));
+  for (const turn of [2, 3]) {
+    const y = (await rows.nth(turn).boundingBox())!.y;
+    await rows.nth(turn).getByRole('button', { name: /^Take / }).click();
+    await expect(rows.nth(turn)).toContainText('In the sheet');
+    // its column, gutter and container are those of the sheet now
+    await expect(rows.nth(turn).getByRole('cell').nth(4)).toHaveText('0');
+    expect(await list()).toEqual(before);
+    expect((await rows.nth(turn).boundingBox())!.y).toBe(y);
+  }
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('In the sheet: 12 × 74, gutter 24')).toBeVisible();
+  await expect(page.getByText('In the sheet now')).toBeHidden();
+  // put in order anew by a head
+  await page.getByRole('button', { name: 'Differs by' }).click();
+  await expect(rows.nth(1)).toBeVisible();
 });

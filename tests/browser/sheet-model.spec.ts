@@ -196,13 +196,19 @@ const ACTS: Record<string, Act> = {
   },
   async add(page, model) {
     if (model.columns.length >= 8) return 'enough';
-    const viewport = Number(await page.getByRole('slider', { name: 'Viewport shown' }).getAttribute('aria-valuenow'));
     const names = new Set(model.columns.map(({ Name }) => Name));
     await page.getByRole('button', { name: 'Add a breakpoint' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Add breakpoint' });
+    const from = Number(await dialog.getByLabel('From width, px').inputValue());
+    await page.keyboard.press('Enter');
+    // two may start at one width already, and where there is no room past the last nothing is added
+    if (model.columns.some(({ From }) => Number(From) === from)) {
+      await expect(dialog.getByRole('alert')).toBeVisible();
+      await page.keyboard.press('Escape');
+      return 'no room';
+    }
+    await expect(dialog).toBeHidden();
     const added = (await shown(page)).find(({ Name }) => !names.has(Name))!;
-    const last = Number(model.columns.at(-1)!.From);
-    const isTaken = model.columns.some(({ From }) => Number(From) === viewport);
-    const from = isTaken ? last + (last === 0 ? 600 : 400) : viewport;
     const cut = model.at(from);
     const [width, height] = cut['Drawn at'].split(' × ').map(Number);
     const isDrawnThere = width! >= from && width! < model.endOf(cut);

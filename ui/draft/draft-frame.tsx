@@ -9,6 +9,7 @@ import { DraftProvider } from './draft-context';
 import styles from './draft-frame.module.scss';
 import { createDraftStore, type LastEdition } from './draft-store';
 import { baseOf, dropUnsaved, leftBehind, type Unsaved } from './kept-drafts';
+import { holdWindow } from '../frame/live-windows';
 import { timeOf } from './saving/time-of';
 import { MovedLine } from './moved-line';
 import { AfterEdition } from './after-edition';
@@ -63,11 +64,14 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
   const [isRemarking, setRemarking] = useState(false);
   const [left, setLeft] = useState<Unsaved | null>(null);
   useDraftKeys(store, view, () => setHelp(true));
-  useEffect(() => setLeft(may.edit ? (leftBehind(spec.id)[0] ?? null) : null), [spec.id, may.edit]);
+  useEffect(() => {
+    holdWindow();
+    if (may.edit) void leftBehind(spec.id).then(([newest]) => setLeft(newest ?? null));
+  }, [spec.id, may.edit]);
 
   const settle = (take: boolean): void => {
     if (!left) return;
-    if (take) sync.goOnWith(left.document, baseOf(spec.id, left) ?? store.getState().document);
+    if (take) sync.goOnWith(left.document, baseOf(spec.id, left) ?? store.getState().document, left.sent);
     dropUnsaved(spec.id, left.window);
     setLeft(null);
   };

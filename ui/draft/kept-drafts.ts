@@ -1,5 +1,6 @@
 import type { Change } from '../../core/edits/edit';
 import type { Spec } from '../../core/spec/schema';
+import { liveWindows } from '../frame/live-windows';
 import { windowName } from '../frame/window-name';
 import type { Waiting } from './together/together-store';
 
@@ -8,7 +9,14 @@ import type { Waiting } from './together/together-store';
  * until the server has it), what waits for a choice, and this window's undo steps (in sessionStorage, written when the page is left).
  */
 
-export type Unsaved = { document: Spec; basedOn: number; at: string; window: string };
+export type Unsaved = {
+  document: Spec;
+  basedOn: number;
+  at: string;
+  window: string;
+  /** What was sent and not answered: the server may have it. */
+  sent?: Spec[];
+};
 
 /** The document of a revision, of which what is unsaved was made. */
 type Base = { revision: number; document: Spec };
@@ -16,12 +24,15 @@ type Base = { revision: number; document: Spec };
 const keyOf = (what: 'unsaved' | 'base' | 'waiting', specId: string, window = windowName()): string =>
   `ypsiline:${what}:${specId}:${window}`;
 
+const MOST_SENT = 2;
+
 const keptBase = new Map<string, number>();
 
 /** Keeps a document that the server does not have yet. False where the browser refuses to keep anything. */
-export function keepUnsaved(specId: string, document: Spec, base: Base): boolean {
+export function keepUnsaved(specId: string, document: Spec, base: Base, sent: readonly Spec[] = []): boolean {
   try {
-    const kept: Unsaved = { document, basedOn: base.revision, at: new Date().toISOString(), window: windowName() };
+    const now = { basedOn: base.revision, at: new Date().toISOString(), window: windowName() };
+    const kept: Unsaved = { document, ...now, ...(sent.length > 0 && { sent: sent.slice(-MOST_SENT) }) };
     localStorage.setItem(keyOf('unsaved', specId), JSON.stringify(kept));
     // the base is the same for all that is typed between two saves
     if (keptBase.get(specId) !== base.revision) {
@@ -53,7 +64,8 @@ export function baseOf(specId: string, { basedOn, window }: Unsaved): Spec | nul
 
 /** Puts what was not saved aside, where what was made of it is not known: it is asked about like what other windows left behind. */
 export function setAside(specId: string, kept: Unsaved): void {
-  localStorage.setItem(keyOf('unsaved', specId, `${kept.window}-before`), JSON.stringify(kept));
+  const window = `${kept.window}-before`;
+  localStorage.setItem(keyOf('unsaved', specId, window), JSON.stringify({ ...kept, window }));
   dropUnsaved(specId);
 }
 
@@ -71,16 +83,19 @@ export function keptWaiting(specId: string): Waiting[] {
   return read<Waiting[]>(localStorage, keyOf('waiting', specId)) ?? [];
 }
 
-/** Windows save within seconds; what is older than this was left behind by one that is gone, or cannot reach the server. */
+/** Where it is not known which windows live: they save within seconds, and what is older was left behind by one that is gone. */
 const LEFT_BEHIND_MS = 20_000;
 
-/** Unsaved documents that other windows of this browser left behind, the newest first. */
-export function leftBehind(specId: string): Unsaved[] {
+/** Unsaved documents that windows of this browser left behind when they were closed, the newest first. */
+export async function leftBehind(specId: string): Promise<Unsaved[]> {
+  const live = await liveWindows();
+  const isGone = ({ window, at }: Unsaved): boolean =>
+    live ? !live.has(window) : Date.now() - Date.parse(at) > LEFT_BEHIND_MS;
   const prefix = keyOf('unsaved', specId, '');
   return Object.keys(localStorage)
     .filter((key) => key.startsWith(prefix) && key !== keyOf('unsaved', specId))
     .map((key) => read<Unsaved>(localStorage, key))
-    .filter((kept): kept is Unsaved => kept !== null && Date.now() - Date.parse(kept.at) > LEFT_BEHIND_MS)
+    .filter((kept): kept is Unsaved => kept !== null && isGone(kept))
     .sort((a, b) => b.at.localeCompare(a.at));
 }
 

@@ -53,7 +53,7 @@ export function AddBreakpointDialog({ onAdded, onClose }: Props) {
       />
       {cut && (
         <p className="soft">
-          Starts with the grid of {cut.name} ({rangeText(document, cut)} px).
+          Starts with the grid of {cut.name}, {rangeText(document, cut)}.
         </p>
       )}
     </Dialog>

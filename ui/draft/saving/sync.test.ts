@@ -25,6 +25,8 @@ function windowOn(answer: (asked: Asked) => Answer<unknown> | Promise<Answer<unk
   const store = createDraftStore(base, 'id');
   const together = createTogetherStore(1, 'then');
   const kept: { document: Spec | null; base: Spec | null } = { document: null, base: null };
+  let told = (_sent: readonly Spec[]): void => {};
+  const keeps = (tell: typeof told): void => void (told = tell);
   const sync = createSync({
     store,
     together,
@@ -32,13 +34,16 @@ function windowOn(answer: (asked: Asked) => Answer<unknown> | Promise<Answer<unk
     ask: (async (method: string, _path: string, body: Asked['body']) =>
       answer({ method, body })) as unknown as typeof send,
     keep: {
-      unsaved: (document, { document: of }) => Object.assign(kept, { document, base: of }),
+      unsaved: (document, { document: of }, sent) => {
+        Object.assign(kept, { document, base: of });
+        told(sent);
+      },
       saved: () => Object.assign(kept, { document: null, base: null }),
       waiting: () => {},
     },
     later: () => () => {},
   });
-  return { store, together, sync, kept, change: (to: Spec) => store.getState().change(to) };
+  return { store, together, sync, kept, keeps, change: (to: Spec) => store.getState().change(to) };
 }
 
 const saved = (revision: number, between: unknown = null): Answer<unknown> => ({
@@ -46,6 +51,42 @@ const saved = (revision: number, between: unknown = null): Answer<unknown> => ({
   body: { revision, changedAt: 'now', between },
 });
 const NOBODY_THERE = { ok: false, status: NO_ANSWER, problem: '', body: {} } as const;
+
+describe('after a reload', () => {
+  // the server has 16, which was sent and never answered; before that it had 20
+  const known = gutter(base, 'phone', '20');
+  const kept = gutter(base, 'phone', '12');
+
+  test('what was sent and arrived is one’s own, and met by nobody', () => {
+    const { sync, store, together } = windowOn(() => NOBODY_THERE);
+    sync.goOnWith(kept, known, [base]);
+    expect(store.getState().document).toEqual(kept);
+    expect([together.getState().waiting, together.getState().apart]).toEqual([[], null]);
+  });
+
+  test('nor is what was typed last and has arrived told as another’s', () => {
+    const { sync, store, together } = windowOn(() => NOBODY_THERE);
+    sync.goOnWith(gutter(base, 'desktop', '30'), known);
+    expect(store.getState().document).toEqual(gutter(base, 'desktop', '30'));
+    expect([together.getState().waiting, together.getState().apart]).toEqual([[], null]);
+  });
+
+  test('what another changed meanwhile is still met', () => {
+    const { sync, together } = windowOn(() => NOBODY_THERE);
+    sync.goOnWith(kept, known);
+    expect(together.getState().waiting).toHaveLength(1);
+  });
+
+  test('what is sent is kept with what is typed until it is answered', async () => {
+    const sent: number[] = [];
+    const { sync, change, keeps } = windowOn(() => NOBODY_THERE);
+    keeps((list) => sent.push(list.length));
+    change(kept);
+    await sync.save();
+    change(gutter(base, 'phone', '14'));
+    expect(sent).toEqual([0, 1, 1]);
+  });
+});
 
 describe('a window and its server', () => {
   test('what is typed is kept with what it was made of until the server has it', async () => {

@@ -21,7 +21,7 @@ type NewerDraft = { revision: number; document: Spec; changedBy: string; changed
 
 /** Where what was typed is kept until the server has it, and what waits for a choice until it is made. */
 export type Keeper = {
-  unsaved: (document: Spec, base: { revision: number; document: Spec }) => void;
+  unsaved: (document: Spec, base: { revision: number; document: Spec }, sent: readonly Spec[]) => void;
   saved: () => void;
   waiting: () => void;
 };
@@ -83,6 +83,9 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
     if (!isOver) callOff = later(() => void save(), wait);
   };
 
+  /** Keeps what the server does not have, as it is now. */
+  const keepNow = (): void => keep.unsaved(store.getState().document, { revision, document: saved }, unanswered);
+
   /** The server has everything, or the rest follows. */
   const settle = (): void => {
     const { document } = store.getState();
@@ -90,7 +93,7 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
       say({ is: 'saved', revision, at: changedAt });
       keep.saved();
     } else {
-      keep.unsaved(document, { revision, document: saved });
+      keepNow();
       soon(PAUSE_MS);
     }
   };
@@ -178,10 +181,15 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
     if (['saved', 'saving'].includes(together.getState().save.is)) say({ is: 'saving' });
     const base = saved;
     const own = editsBetween(base, document);
+    // a page that is left before the answer comes has to know what it sent
+    const before = unanswered;
+    unanswered = [...before, document].slice(-MOST_UNANSWERED);
+    keepNow();
     const asked = ask<SavedAnswer>('PUT', `/api/specs/${spec.id}/draft`, { revision, edits: own });
     sending = asked;
     const answer = await asked;
     isBusy = false;
+    if (answer.ok || answer.status !== NO_ANSWER) unanswered = before;
     if (answer.ok) {
       const { between, ...now } = answer.body;
       const newest = between ? afterSave(base, own, between) : document;
@@ -196,7 +204,6 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
       const newer = answer.body.newer as NewerDraft;
       meetNewer({ ...newer, by: newer.changedBy }, base, wasAway);
     } else {
-      if (answer.status === NO_ANSWER) unanswered = [...unanswered, document].slice(-MOST_UNANSWERED);
       refused(answer);
     }
     catchUp();
@@ -205,7 +212,7 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
   const unsubscribe = store.subscribe(({ document }, before) => {
     if (document === before.document || isTaking) return;
     if (document === saved) keep.saved();
-    else keep.unsaved(document, { revision, document: saved });
+    else keepNow();
     if (together.getState().save.is === 'saved') say({ is: 'saving' });
     waitsSince ??= Date.now();
     const pause = together.getState().others.length > 0 ? PAUSE_AMONG_OTHERS_MS : PAUSE_MS;
@@ -218,9 +225,10 @@ export function createSync({ store, together, spec, ask, keep, later = afterMs }
     readAnew,
     /** The newest revision that this window knows. */
     revision: (): number => revision,
-    /** Goes on with what was typed before the page was loaded, of the document that it was made of. */
-    goOnWith: (kept: Spec, base: Spec): void => {
+    /** Goes on with what was typed before the page was loaded, of the document that it was made of; what was sent then may have arrived. */
+    goOnWith: (kept: Spec, known: Spec, sent: readonly Spec[] = []): void => {
       const { document } = store.getState();
+      const base = withOwn(known, document, [...sent, kept]);
       const met = meet(base, kept, document, isKept);
       store.getState().change(met.document);
       putAside(met.collisions, spec.changedBy);
