@@ -1,11 +1,11 @@
 import { savedName } from '../core/formats/registry';
 import type { SpecAccess } from '../server/access/access';
 import { database } from '../server/database';
-import { type EditionFile, exactFile, versionFor } from '../server/edition-files';
-import { nothingHere } from './answers';
-
-/** A version of three numbers, as editions have. */
-export const EXACT = /^\d+\.\d+\.\d+$/;
+import { type EditionFile, exactFile, versionFor, versionsOf } from '../server/edition-files';
+import { inSeries } from '../core/length/present';
+import { refuse } from './answers';
+import { noEdition } from './edition-list';
+import { EXACT } from './exact-version';
 
 /** Media types that are text, which are answered in UTF-8. */
 const TEXT = /^(text\/|application\/json$|image\/svg)/;
@@ -55,7 +55,7 @@ export async function answerVersion(
   // three numbers mean themselves; whether there is such an edition, its file says
   const version = EXACT.test(asked) ? asked : await versionFor(database(access), access, asked);
   const found = version === null ? null : await exactFile(database(access), access, version, file);
-  if (!found) return nothingHere();
+  if (!found) return refuse(404, await whyMissing(access, { asked, version, file }), {}, headers);
   const isExact = version === asked;
   const location = `${address}/${version}/${file}`;
   return answerFile(request, found, {
@@ -64,4 +64,15 @@ export async function answerVersion(
     isExact,
     headers: { ...headers, ...(vary ? { Vary: vary } : {}), ...(isExact ? {} : { 'Content-Location': location }) },
   });
+}
+
+/** What is not there: the edition, or the file of it; with what is. */
+async function whyMissing(
+  access: SpecAccess<'read'>,
+  { asked, version, file }: { asked: string; version: string | null; file: string },
+): Promise<string> {
+  const all = await versionsOf(database(access), access);
+  const edition = all.find((each) => each.version === version);
+  if (!edition) return noEdition(asked, access, all);
+  return `${edition.version} has no file ${file}. It has ${inSeries(edition.files.map(({ name }) => name))}.`;
 }

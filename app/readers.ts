@@ -3,7 +3,9 @@ import { type KeyAccess, keyAccess } from '../server/access/key-access';
 import { keyAccessLately } from '../server/access/lately-opened';
 import { database, reading } from '../server/database';
 import { forAnybody, isPlain, nothingHere, refuse } from './answers';
-import { EXACT } from './edition-file';
+import { whyKeyClosed, whyLinkClosed } from '../server/access/why-closed';
+import { closed } from './edition-list';
+import { EXACT } from './exact-version';
 import { currentPerson, pointOfReader } from './asker';
 
 type Place = { team: string; spec: string };
@@ -73,7 +75,9 @@ function forKeysOr<P extends Place>(
       if (access) return answer(access, request, params, CORS);
       return refuse(
         401,
-        'This key opens nothing here: it may have lapsed, been revoked, or be for other specifications.',
+        secret
+          ? await whyKeyClosed(database(), secret, params)
+          : 'The header Authorization is not understood. Send a key of the team as “Authorization: Bearer ypsk_…”.',
         {},
         {
           'WWW-Authenticate': 'Bearer error="invalid_token"',
@@ -96,10 +100,7 @@ export function forLink<P extends { link: string }>(answer: Answer<P>) {
       const access = isReadable ? await keyAccess(database(), params.link, 'link') : null;
       return access
         ? answer(access, request, params, headers)
-        : refuse(
-            404,
-            'This link opens nothing: it may have lapsed or been revoked. Ask who gave it to you for another.',
-          );
+        : closed(request, await whyLinkClosed(database(), params.link), headers);
     });
   });
 }

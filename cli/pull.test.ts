@@ -58,11 +58,16 @@ describe('pull', () => {
     const first = await written(`--from ${ADDRESS}/1.2.0 --key-from-env KEY --files grid.css --to styles`);
     const second = await written(`${usual} --files tokens.json --to src/tokens`, { [LOCK]: first[LOCK]! });
     const kept = { [LOCK]: second[LOCK]! };
-    expect(await written(`${usual} --frozen`, kept)).toEqual({ 'styles/grid.css': 'b', 'src/tokens/tokens.json': '{}' });
+    expect(await written(`${usual} --frozen`, kept)).toEqual({
+      'styles/grid.css': 'b',
+      'src/tokens/tokens.json': '{}',
+    });
     expect(await written(`${usual} --frozen --files grid.css`, kept)).toEqual({ 'styles/grid.css': 'b' });
     expect(await written(`${usual} --frozen --to src/tokens`, kept)).toEqual({ 'src/tokens/tokens.json': '{}' });
     expect((await pull(`${usual} --frozen`, kept)).text).toBe('1.3.0: tokens.json\n1.2.0: grid.css');
-    expect((await pull(`${usual} --frozen --files spec.json`, kept)).problem).toContain('has no spec.json; pull it once');
+    expect((await pull(`${usual} --frozen --files spec.json`, kept)).problem).toContain(
+      'has no spec.json; pull it once',
+    );
     expect((await pull(`${usual} --frozen --to elsewhere`, kept)).problem).toContain('has nothing in elsewhere');
   });
 

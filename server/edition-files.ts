@@ -240,3 +240,10 @@ export async function fillEditionFiles(sql: Sql): Promise<{ filled: number; left
   }
   return { filled, leftOut };
 }
+
+/** The name of a spec, as its newest edition says it; before the first, its address. */
+export async function nameOf(sql: Query, { specId, specSlug }: SpecAccess<'read'>): Promise<string> {
+  const [row] = await sql<{ name: string }[]>`
+    select document->>'name' as name from editions where spec_id = ${specId} order by id desc limit 1`;
+  return row?.name ?? specSlug;
+}

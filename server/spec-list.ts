@@ -89,13 +89,17 @@ export async function specPage(
   return { specs, page: wanted, pages, found, archived: held!.archived, all };
 }
 
+/** A spec by its name, and whether anything of it is published. */
+export type SpecName = { id: string; slug: string; name: string; isPublished: boolean };
+
 /** The names of a team’s specifications that are not archived, by name. */
 export async function specNames(
   sql: Query,
   { teamId }: TeamAccess<'read-drafts'>,
-): Promise<{ id: string; slug: string; name: string }[]> {
-  return sql<{ id: string; slug: string; name: string }[]>`
-    select specs.id, specs.slug, coalesce(document->>'name', specs.slug) as name
+): Promise<SpecName[]> {
+  return sql<SpecName[]>`
+    select specs.id, specs.slug, coalesce(document->>'name', specs.slug) as name,
+           exists (select from editions where editions.spec_id = specs.id) as is_published
       from specs
       join drafts on drafts.spec_id = specs.id
      where team_id = ${teamId}

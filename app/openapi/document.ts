@@ -117,6 +117,10 @@ export function openApiDocument() {
         parameters: [PARAMETERS.link],
         get: { ...list('listEditionsByLink', 'The editions that a public link opens', LINK_REFUSALS), security: [] },
       },
+      '/l/{link}/{version}': {
+        parameters: [PARAMETERS.link, PARAMETERS.version],
+        get: { ...list('readEditionByLink', 'One edition that a public link opens', LINK_REFUSALS), security: [] },
+      },
       '/l/{link}/{version}/{file}': {
         parameters: [PARAMETERS.link, PARAMETERS.version, PARAMETERS.file],
         get: {

@@ -100,7 +100,11 @@ function filesOf({ version }: Edition, names: string[], folder: string): Wanted[
 }
 
 /** The files of a lock: all of them, or those of some names, or in a folder. */
-function lockedFiles(lock: Lock, path: string, { names, folder }: { names: string[] | null; folder: string | null }): Wanted[] {
+function lockedFiles(
+  lock: Lock,
+  path: string,
+  { names, folder }: { names: string[] | null; folder: string | null },
+): Wanted[] {
   const all = Object.entries(lock.files).map(([at, locked]) => ({ path: at, ...locked }));
   const missing = names?.find((name) => !all.some((file) => file.name === name));
   if (missing !== undefined)

@@ -75,11 +75,16 @@ function nearestOf(lines: readonly number[], at: number): number {
   return lines.reduce((best, line) => (Math.abs(line - at) < Math.abs(best - at) ? line : best), lines[0] ?? 0);
 }
 
+/** A length as a table of what is off shows it: to a quarter px. */
+export function shownOff(length: number): number {
+  return Math.round(length * 4) / 4;
+}
+
 /** Slips gathered by what they share, the most frequent first: eleven boxes that end 2 px late have one cause. */
 export function causesOf(slips: readonly OffEdge[]): Cause[] {
   const causes = new Map<string, Cause>();
   for (const edge of slips) {
-    const by = Math.round(edge.by * 2) / 2;
+    const by = shownOff(edge.by);
     const key = `${edge.side} ${by}`;
     const cause = causes.get(key) ?? { side: edge.side, by, edges: [] };
     cause.edges.push(edge);

@@ -62,6 +62,24 @@ const PER_LENGTH = Math.log(64);
 /** What it takes to say that lengths are shares, or that a container stops at some width. */
 const PER_TURN = Math.log(3);
 
+/**
+ * The same description with other grids at some widths, such as those that somebody chose.
+ *
+ * @param chosen a grid by its width; a width without one keeps its own
+ */
+export function togetherWith(
+  together: Together,
+  chosen: (width: number) => Columned | null,
+  screens: readonly Screen[],
+): Together {
+  const grids = together.grids.map((grid) => ({ ...grid, ...chosen(grid.width) }));
+  const { says: _says, ...others } = described(grids, screens);
+  return others;
+}
+
+/** A grid without what is known of how it was found. */
+type Columned = Pick<FoundGrid, 'width' | 'start' | 'end' | 'count' | 'gutter'>;
+
 function described(grids: readonly FoundGrid[], screens: readonly Screen[]): Together & { says: number } {
   const gutter = lawOf(grids.map((grid) => ({ width: grid.width, length: grid.gutter })));
   const [none, half] = [0, 0.5].map((share) => outsideOf(grids, share)) as [Said, Said];

@@ -53,6 +53,7 @@ test('a breakpoint is added from a width that is asked for, named, and removed',
   // where the marker stands there is room on both sides
   await expect(dialog.getByLabel('From width, px')).toHaveValue('1439');
   await expect(dialog).toContainText('Starts with the grid of Desktop, 1200 and up');
+  await expect(dialog.getByLabel('From width, px')).toBeFocused();
   await page.keyboard.type('600');
   await page.keyboard.press('Enter');
   await expect(dialog.getByText('Tablet already starts at 600 px. Enter another width.')).toBeVisible();
@@ -74,7 +75,9 @@ test('a breakpoint is added from a width that is asked for, named, and removed',
   await expect(page.getByText('Tablet already starts at 600 px. Enter another width.')).toBeVisible();
   await page.keyboard.press('Escape');
   await type(page, 'Name', 'Wide', 'Tablet');
-  await expect(page.getByRole('button', { name: 'Two breakpoints are named Tablet. Rename one of them.' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: 'Two breakpoints are named Tablet. Rename one of them.' }),
+  ).toBeVisible();
   await page.keyboard.press('Control+z');
   await type(page, 'From', 'Wide', '1700');
   await expect(page.getByRole('slider', { name: 'Wide starts at' })).toHaveAttribute('aria-valuenow', '1700');

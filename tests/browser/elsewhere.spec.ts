@@ -40,8 +40,8 @@ test('a count in between moves no block further out; where blocks move, it is sa
     ['12', ['1–4', '1–2', '1–3', '1–3']],
     ['16', ['1–4', '1–2', '1–4', '1–3']],
   ] as const) {
-    await type(page, 'Columns', 'Desktop', count);
-    await expect(cell(page, 'Columns', 'Desktop')).toHaveText(count);
+    await type(page, 'Count', 'Desktop', count);
+    await expect(cell(page, 'Count', 'Desktop')).toHaveText(count);
     await expect(saved(page)).toBeVisible();
     await expect.poll(async () => columnsAt(await stored(app, slug))).toEqual(expected);
   }
@@ -66,7 +66,7 @@ test('a count in between moves no block further out; where blocks move, it is sa
   await expect(placeCell(page, 'Opening heading', 'Tablet')).toContainText('1–6');
   // the same from the bench: the line leads to Layouts
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
-  await type(page, 'Columns', 'Tablet', '6');
+  await type(page, 'Count', 'Tablet', '6');
   await expect(line).toContainText(' moved at ');
   await line.getByRole('button', { name: 'Show' }).click();
   await expect(page).toHaveURL(/\/layouts$/);

@@ -145,7 +145,7 @@ test('a finding of columns that are not whole leads to the sweep and to the find
   await expect(page.getByRole('region', { name: 'At the viewport shown' })).toContainText('390 Phone');
   await page.getByRole('link', { name: 'Bench' }).click();
   await finding.getByRole('button', { name: 'Find whole columns' }).click();
-  await expect(page.getByText('The sheet says now: 4 × 77½, gutter 16')).toBeVisible();
+  await expect(page.getByText('In the sheet: 4 × 77½, gutter 16')).toBeVisible();
 });
 
 test('what is taken stays where it was in the list, is marked, and measured anew; after undo it is not', async ({
@@ -163,7 +163,10 @@ test('what is taken stays where it was in the list, is marked, and measured anew
   expect(new Set(before.map((row) => row.split(' ')[1]))).toEqual(new Set(['10', '12', '15']));
   for (const turn of [2, 3]) {
     const y = (await rows.nth(turn).boundingBox())!.y;
-    await rows.nth(turn).getByRole('button', { name: /^Take / }).click();
+    await rows
+      .nth(turn)
+      .getByRole('button', { name: /^Take / })
+      .click();
     await expect(rows.nth(turn)).toContainText('In the sheet');
     // its column, gutter and container are those of the sheet now
     await expect(rows.nth(turn).getByRole('cell').nth(4)).toHaveText('0');

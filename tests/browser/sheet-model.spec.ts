@@ -199,6 +199,7 @@ const ACTS: Record<string, Act> = {
     const names = new Set(model.columns.map(({ Name }) => Name));
     await page.getByRole('button', { name: 'Add a breakpoint' }).click();
     const dialog = page.getByRole('dialog', { name: 'Add breakpoint' });
+    await expect(dialog.getByLabel('From width, px')).toBeFocused();
     const from = Number(await dialog.getByLabel('From width, px').inputValue());
     await page.keyboard.press('Enter');
     // two may start at one width already, and where there is no room past the last nothing is added

@@ -35,6 +35,7 @@ const BY_KEY = [
   '/e/[team]/[spec]/[version]/[file]',
   '/e/[team]/[spec]/followers',
   '/l/[link]',
+  '/l/[link]/[version]',
   '/l/[link]/[version]/[file]',
 ];
 

@@ -260,8 +260,9 @@ test('a full disk is said, nothing is half-written, and saving goes on by itself
   try {
     await type(page, 'Gutter', 'Phone', '8');
     await expect(page.getByText(/The disk of the database is full, and nothing was written/)).toBeVisible();
-    const ready = (await (await page.request.get('/readyz')).json()) as { ready: boolean; warning: string };
-    expect(ready).toMatchObject({ ready: true, warning: expect.stringContaining('disk') as unknown });
+    await expect
+      .poll(async () => (await (await page.request.get('/readyz')).json()) as object)
+      .toMatchObject({ ready: true, warning: expect.stringContaining('disk') as unknown });
     const [state] = await app.sql`
       select revision, (select count(*)::int from revisions where spec_id = id) as kept from specs where slug = ${slug}`;
     expect(state).toEqual({ revision: 1, kept: 1 });

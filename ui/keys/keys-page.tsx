@@ -19,7 +19,7 @@ type Props = { team: string; keys: readonly ListedKey[]; specs: readonly ListedS
 export function KeysPage({ team, keys, specs }: Props) {
   const router = useRouter();
   const [making, setMaking] = useState<ListedKey['kind'] | null>(null);
-  const [made, setMade] = useState<{ kind: ListedKey['kind']; secret: string } | null>(null);
+  const [made, setMade] = useState<{ kind: ListedKey['kind']; secret: string; opened: readonly string[] | null } | null>(null);
   const [revoking, setRevoking] = useState<ListedKey | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
@@ -48,7 +48,7 @@ export function KeysPage({ team, keys, specs }: Props) {
       <p>
         A key lets a build read the files of published editions by their addresses, such as{' '}
         <code>
-          /e/{team}/{specs[0]?.slug ?? 'specification'}/latest/grid.css
+          /e/{team}/{(specs.find(({ isPublished }) => isPublished) ?? specs[0])?.slug ?? 'specification'}/latest/grid.css
         </code>
         . A public link opens the editions of one specification to whoever has it. Neither reads drafts, or changes
         anything.
@@ -116,14 +116,20 @@ export function KeysPage({ team, keys, specs }: Props) {
         <NewKeyDialog
           {...{ team, specs }}
           kind={making}
-          onMade={(secret) => {
-            setMade({ kind: making, secret });
+          onMade={(secret, opened) => {
+            setMade({ kind: making, secret, opened });
             setMaking(null);
           }}
           onClose={() => setMaking(null)}
         />
       )}
-      {made && <MadeKeyDialog {...{ team, ...made }} spec={specs[0]?.slug} onClose={closeMade} />}
+      {made && (
+        <MadeKeyDialog
+          {...{ team, ...made }}
+          specs={specs.filter(({ id }) => made.opened === null || made.opened.includes(id))}
+          onClose={closeMade}
+        />
+      )}
       {revoking && (
         <Dialog
           title={`Revoke ${revoking.name}?`}

@@ -12,4 +12,4 @@ export type ListedKey = {
 };
 
 /** A specification that a key can open. */
-export type ListedSpec = { id: string; slug: string; name: string };
+export type ListedSpec = { id: string; slug: string; name: string; isPublished: boolean };

@@ -2,16 +2,25 @@
 
 import { useState } from 'react';
 import { Dialog } from '../parts/dialog';
-import type { ListedKey } from './listed-key';
+import type { ListedKey, ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
 
-type Props = { kind: ListedKey['kind']; team: string; secret: string; spec: string | undefined; onClose: () => void };
+type Props = {
+  kind: ListedKey['kind'];
+  team: string;
+  secret: string;
+  /** What it opens. */
+  specs: readonly ListedSpec[];
+  onClose: () => void;
+};
 
 /** Shows the secret of a new key, or the address of a new link, this once. */
-export function MadeKeyDialog({ kind, team, secret, spec = 'specification', onClose }: Props) {
+export function MadeKeyDialog({ kind, team, secret, specs, onClose }: Props) {
   const [isCopied, setCopied] = useState(false);
   const address = typeof location === 'undefined' ? '' : location.origin;
   const isLink = kind === 'link';
+  const published = specs.find(({ isPublished }) => isPublished);
+  const spec = (published ?? specs[0])?.slug ?? 'specification';
   const shown = isLink ? `${address}/l/${secret}/latest/page.html` : secret;
   return (
     <Dialog
@@ -40,6 +49,7 @@ export function MadeKeyDialog({ kind, team, secret, spec = 'specification', onCl
       <p>
         <code className={styles.secret}>{shown}</code>
       </p>
+      {!published && <p>Nothing that it opens is published yet: it answers after the first edition.</p>}
       {isLink ? (
         <p className="soft">
           In place of latest a version can stand, such as 1.0.0, and in place of page.html any file of the edition:

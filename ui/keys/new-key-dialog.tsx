@@ -14,7 +14,8 @@ type Props = {
   kind: ListedKey['kind'];
   team: string;
   specs: readonly ListedSpec[];
-  onMade: (secret: string) => void;
+  /** With the ids of the specifications that it opens; null for all. */
+  onMade: (secret: string, opened: readonly string[] | null) => void;
   onClose: () => void;
 };
 
@@ -30,7 +31,7 @@ export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
     const opened = kind === 'link' ? [specId] : opens === 'all' ? null : specIds;
     const body = { kind, name, days: Number(days), specIds: opened };
     const answer = await send<{ secret: string }>('POST', `/api/teams/${team}/keys`, body);
-    if (answer.ok) onMade(answer.body.secret);
+    if (answer.ok) onMade(answer.body.secret, opened);
     else setProblem(answer.problem);
   });
   return (

@@ -48,6 +48,8 @@ export function Dialog({ title, isWide = false, onClose, onSubmit, answers, chil
       show
       {...(isWide ? { size: 'lg' } : {})}
       onHide={onClose ?? nothing}
+      // before it has faded in, so that whoever types at once loses no letter
+      onEntering={focusFirst}
       onEntered={focusFirst}
       backdrop={wasAskedFor ? true : 'static'}
       keyboard={wasAskedFor}

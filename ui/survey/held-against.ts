@@ -6,6 +6,8 @@ import type { FoundGrid } from '../../core/survey/find-grids';
 import { linesOf, specLines } from '../../core/survey/lines';
 import { type Lines, type Off, offGrid } from '../../core/survey/off';
 import type { Spec } from '../../core/spec/schema';
+import type { ChosenGrid } from '../../core/survey/kept-survey';
+import { type Together, togetherWith } from '../../core/survey/together';
 import type { Chosen } from './survey-store';
 import { useSurvey, useSurveySpec } from './survey-context';
 import type { Found } from './survey.worker';
@@ -28,6 +30,19 @@ function held(screen: SurveyedScreen, chosen: Chosen | null, found: Found | null
   if (by === null || countingBoxes(screen).length === 0) return { screen, by, lines: null, off: null };
   const lines = by === 'spec' ? specLines(spec!, screen.width) : linesOf(by, screen.width);
   return { screen, by, lines, off: offGrid(surveyed(screen), lines) };
+}
+
+/** What the grids of all widths have in common: those that were chosen, else those that go best together. */
+export function useTogether(found: Found | null): Together | null {
+  const screens = useSurvey((survey) => survey.screens);
+  const chosen = useSurvey((survey) => survey.chosen);
+  return useMemo(() => {
+    const at = (width: number): ChosenGrid | null => {
+      const own = chosen[width];
+      return own === undefined || own === 'spec' ? null : own;
+    };
+    return found?.together ? togetherWith(found.together, at, screens.map(surveyed)) : null;
+  }, [found, screens, chosen]);
 }
 
 /** The grid of a width that goes best with those of the others. */

@@ -9,7 +9,7 @@ import {
   useReactTable,
 } from '@tanstack/react-table';
 import { useMemo, useState } from 'react';
-import { type Cause, causesOf, causeText, type OffEdge } from '../../core/survey/off';
+import { type Cause, causesOf, causeText, type OffEdge, shownOff } from '../../core/survey/off';
 import { offCsv, offTabs } from '../../core/survey/off-csv';
 import { Empty } from '../parts/empty';
 import { NumberTable } from '../parts/number-table';
@@ -152,5 +152,5 @@ function rowsOf(causes: readonly Cause[], held: readonly Held[]): Row[] {
 }
 
 function plain(length: number): string {
-  return String(Math.round(length * 4) / 4);
+  return String(shownOff(length));
 }

@@ -95,7 +95,7 @@ const PAUSE_MS = 250;
 /** Reads what the browser kept for this window, or else what another window kept last, and keeps what changes from then on. */
 async function keep(store: StoreApi<SurveyState>, place: string, kept: UseStore): Promise<void> {
   const own = `${place} ${windowName()}`;
-  const before = await newestOf(place, own, kept).catch(() => undefined);
+  const before = wasBegunAnew(own) ? undefined : await newestOf(place, own, kept).catch(() => undefined);
   if (before && store.getState().screens.length === 0) store.setState(before);
   let waiting: ReturnType<typeof setTimeout> | undefined;
   let keptAt = 0;
@@ -113,11 +113,33 @@ async function keep(store: StoreApi<SurveyState>, place: string, kept: UseStore)
     const isSame =
       now.screens === then.screens && now.chosen === then.chosen && now.shown === then.shown && now.name === then.name;
     if (isSame) return;
+    // what is begun anew stays so though the page is left before the database has it
+    begunAnew(own, now.screens.length === 0);
     // the first change is kept at once, those that follow quickly are kept together
     clearTimeout(waiting);
     waiting = setTimeout(flush, Math.max(0, keptAt + PAUSE_MS - Date.now()));
   });
   window.addEventListener('pagehide', () => waiting !== undefined && flush());
+}
+
+const EMPTY = 'ypsiline:survey-empty:';
+
+/** Notes at once whether a window's survey is empty: the database writes later. */
+function begunAnew(own: string, isEmpty: boolean): void {
+  try {
+    if (isEmpty) sessionStorage.setItem(EMPTY + own, '1');
+    else sessionStorage.removeItem(EMPTY + own);
+  } catch {
+    // a browser that keeps nothing has nothing that could come back
+  }
+}
+
+function wasBegunAnew(own: string): boolean {
+  try {
+    return sessionStorage.getItem(EMPTY + own) !== null;
+  } catch {
+    return false;
+  }
 }
 
 type Kept = UnderWay & { at: number };

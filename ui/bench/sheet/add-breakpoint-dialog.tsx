@@ -46,6 +46,7 @@ export function AddBreakpointDialog({ onAdded, onClose }: Props) {
         inputMode="numeric"
         maxLength={40}
         error={problem ?? undefined}
+        onFocus={({ target }) => target.select()}
         onChange={({ target }) => {
           setText(target.value);
           setProblem(null);

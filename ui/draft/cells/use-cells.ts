@@ -31,7 +31,7 @@ export type SheetOf<Id extends string> = {
 
 export type Cells<Id extends string> = {
   /** The cell that is being edited, what was typed into it, and what it said then. */
-  editing: { place: Place<Id>; name: string; text: string | null; began: string } | null;
+  editing: { place: Place<Id>; name: string; row: string; text: string | null; began: string } | null;
   message: string | null;
   say: (message: string | null) => void;
   keys: GridKeys;
@@ -57,13 +57,20 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
 
   const textOf = ({ breakpoint: id, quantity }: Place<Id>): string => {
     const breakpoint = spec().breakpoints.find((each) => each.id === id);
-    return breakpoint ? fieldText(rows.find((row) => row.id === quantity)!.read(spec(), breakpoint)) : '';
+    const row = rows.find((each) => each.id === quantity);
+    return breakpoint && row ? fieldText(row.read(spec(), breakpoint)) : '';
+  };
+  /** What of a cell is gone: its breakpoint, or its row, such as a block or a text style; null where it is there. */
+  const goneOf = ({ place, name, row }: NonNullable<Cells<Id>['editing']>): string | null => {
+    if (!spec().breakpoints.some(({ id }) => id === place.breakpoint)) return name;
+    return rows.some(({ id }) => id === place.quantity) ? null : row;
   };
 
   const begin = (place: Place<Id>, text: string | null): void => {
     isNowhere.current = false;
     const name = spec().breakpoints.find(({ id }) => id === place.breakpoint)?.name ?? '';
-    setEditing({ place, name, text, began: textOf(place) });
+    const row = rows.find(({ id }) => id === place.quantity)?.label ?? '';
+    setEditing({ place, name, row, text, began: textOf(place) });
   };
 
   const take = (written: Parsed<Spec>): boolean => {
@@ -78,11 +85,11 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     placeKey(place) === placeKey(selection().selected) ? placesIn(spec(), range(), rows) : [place];
 
   const commit = (place: Place<Id>, text: string, leave: Leave | null): void => {
-    const breakpoint = spec().breakpoints.find(({ id }) => id === place.breakpoint);
-    if (!breakpoint) {
+    const gone = goneOf(editing ?? { place, name: 'This breakpoint', row: 'This row', text, began: '' });
+    if (gone !== null) {
       isNowhere.current = true;
       const lost = text === '' ? 'Nothing was entered.' : `“${text}” wasn’t entered.`;
-      say(`${editing?.name ?? 'This breakpoint'} was removed while you were typing. ${lost}`);
+      say(`${gone} was removed while you were typing. ${lost}`);
       return setEditing(null);
     }
     const places = placesFor(place);
@@ -113,9 +120,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
   commitRef.current = commit;
 
   // a cell of choices says nothing as it goes
-  const isThere = useDraft(
-    ({ document }) => !editing || document.breakpoints.some(({ id }) => id === editing.place.breakpoint),
-  );
+  const isThere = useDraft(() => !editing || goneOf(editing) === null);
   useEffect(() => {
     if (!isThere && !isNowhere.current) commitRef.current(editing!.place, '', null);
   }, [isThere, editing]);

@@ -1,0 +1,2 @@
+/** A version of three numbers, as editions have. */
+export const EXACT = /^\d+\.\d+\.\d+$/;
