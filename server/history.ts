@@ -1,6 +1,7 @@
 import type { Edit } from '../core/edits/edit';
 import { editsBetween } from '../core/edits/edits-between';
 import type { Parsed } from '../core/length/parsed';
+import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
 import type { Query, Sql } from './database';
 import { saveDraft, type Saved } from './drafts';
@@ -75,7 +76,7 @@ export async function restoreRevision(
   sql: Sql,
   access: SpecAccess<'edit'>,
   { revision, basedOn }: { revision: number; basedOn: number },
-): Promise<Saved> {
+): Promise<Saved & Partial<Restored>> {
   const { specId } = access;
   const [there] = await sql`select 1 from revisions where spec_id = ${specId} and revision = ${revision}`;
   if (!there) return { saved: false, problem: `There is no revision ${revision}.` };
@@ -83,12 +84,17 @@ export async function restoreRevision(
     storedSpec(await documentAt(sql, specId, revision)),
     storedSpec(await documentAt(sql, specId, basedOn)),
   ];
-  if (editsBetween(now, wanted).length === 0)
+  const edits = editsBetween(now, wanted);
+  if (edits.length === 0)
     return { saved: false, problem: `The draft says what revision ${revision} said; there is nothing to restore.` };
-  return saveDraft(sql, access, { basedOn, document: wanted }, async (transaction) => {
+  const saved = await saveDraft(sql, access, { basedOn, document: wanted }, async (transaction) => {
     await log(transaction, access, { action: 'restore', about: `revision ${revision}`, specId });
   });
+  return { ...saved, edits, document: wanted };
 }
+
+/** What a restore changed, and what came of it: whoever restored can undo it. */
+export type Restored = { edits: Edit[]; document: Spec };
 
 /** What a revision changed: its edits. */
 export async function editsOf(

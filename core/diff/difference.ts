@@ -13,3 +13,11 @@ export type Difference = {
   follows: boolean;
   bump: Bump;
 };
+
+/**
+ * The changes among differences: what somebody made, without what only follows. This is what is counted wherever changes are
+ * counted.
+ */
+export function changesOf(found: readonly Difference[]): Difference[] {
+  return found.filter(({ follows }) => !follows);
+}

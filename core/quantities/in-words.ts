@@ -19,13 +19,43 @@ const THINGS: Record<string, string> = {
  *
  *     inWords(spec, edits)   // "Gutter, Desktop and 2 more"
  *
+ *     inWords(without, edits)   // "Tablet removed and 2 more"
+ *
  * @param spec a document in which what was edited is there
  */
 export function inWords(spec: Spec, edits: readonly Edit[]): string {
-  const names = [...new Set(edits.filter(({ at }) => at.at(-1) !== ORDER).map(({ at }) => nameOfAddress(spec, at)))];
+  const named = edits.filter(({ at }) => at.at(-1) !== ORDER);
+  // what came or went is what was done; the rest went along
+  const whole = named.filter((edit) => isThing(edit) && (edit.before === undefined || edit.after === undefined));
+  const names = [...new Set([...whole, ...named].map((edit) => nameOfEdit(spec, edit)))];
   const [first = 'Order', ...others] = names;
   return others.length > 0 ? `${first} and ${others.length} more` : first;
 }
+
+/** Lists whose things have an address of their own: what stands there is a thing that comes and goes. */
+const LISTS = ['breakpoints', 'type', 'layouts', 'steps', 'sections', 'blocks'];
+
+function isThing({ at }: Edit): boolean {
+  return LISTS.includes(at.at(-2) ?? '') && at.length % 2 === (at.includes('steps') ? 1 : 0);
+}
+
+/** What an edit changed; of a thing that came or went also that it did. */
+function nameOfEdit(spec: Spec, edit: Edit): string {
+  const { at, before, after } = edit;
+  if (!isThing(edit) || (before !== undefined && after !== undefined)) return nameOfAddress(spec, at);
+  if (after !== undefined) return `${nameOfAddress(spec, at)} added`;
+  const name = (before as { name?: unknown } | undefined)?.name;
+  const own = typeof name === 'string' ? name : at.at(-1)!;
+  return `${at[0] === 'breakpoints' ? own : `${THING_OF[at.at(-2)!]} ${own}`} removed`;
+}
+
+const THING_OF: Record<string, string> = {
+  type: 'Text style',
+  layouts: 'Layout',
+  steps: 'Spacing step',
+  sections: 'Section',
+  blocks: 'Block',
+};
 
 /**
  * What an address names, in words.

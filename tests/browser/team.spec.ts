@@ -134,7 +134,7 @@ test('history: what changed in words, a name, and a revision restored on top', a
   await expect(ansa.getByText('Before the talk:')).toBeVisible();
   await ansa.getByRole('button', { name: 'Restore revision 1' }).click();
   await ansa.getByRole('dialog').getByRole('button', { name: 'Restore it' }).click();
-  await expect(ansa.getByText('Revision 1 is restored as revision 3; nothing in between is lost.')).toBeVisible();
+  await expect(ansa.getByText('Revision 1 is restored as revision 3. Undo on the bench brings back what was there.')).toBeVisible();
   // saves in a row by one person are drawn together
   await expect(ansa.getByText('1 save more by Ansa Brisk before that')).toBeVisible();
   await ansa.getByRole('link', { name: 'What changed' }).first().click();
@@ -144,8 +144,19 @@ test('history: what changed in words, a name, and a revision restored on top', a
   // any width is laid over each other
   await ansa.getByRole('slider', { name: 'Viewport' }).fill('390');
   await expect(ansa.getByText(/At 390 px \d+ edges stand elsewhere/)).toBeVisible();
+  // it is a step like any other
   await ansa.goto(`/tidewick/${slug}`);
   await expect(cell(ansa, 'Gutter', 'Phone')).toHaveText('16');
+  await ansa.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(cell(ansa, 'Gutter', 'Phone')).toHaveText('12');
+  await ansa.getByRole('button', { name: 'Redo', exact: true }).click();
+  await expect(cell(ansa, 'Gutter', 'Phone')).toHaveText('16');
+  // a removal is told as one
+  await cell(ansa, 'Name', 'Tablet').click();
+  await ansa.keyboard.press('Delete');
+  await expect(saved(ansa)).toHaveText(/^Draft [4-6]/);
+  await ansa.goto(`/tidewick/${slug}/history`);
+  await expect(ansa.getByText(/^Tablet removed/).first()).toBeVisible();
 });
 
 test('a withdrawn edition warns its readers, and latest passes it by', async ({ signedIn: ansa, browser, baseURL }) => {

@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import { counted } from '../../core/length/present';
-import type { Difference } from '../../core/diff/differences';
+import { changesOf, type Difference } from '../../core/diff/difference';
 import { gridFirst } from '../../core/diff/grid-first';
 import { DifferenceTable } from '../drawing/difference-table';
 import type { ComparedStates } from './compared-states';
@@ -22,7 +22,7 @@ export function Comparison({ compared, address }: { compared: ComparedStates; ad
         {before.name} and {after.name} say the same.
       </p>
     );
-  const given = gridFirst(differences).filter(({ follows }) => !follows);
+  const given = changesOf(gridFirst(differences));
   const moved = differences.filter(isMoved);
   const following = differences.filter((each) => each.follows && !isMoved(each));
   return (

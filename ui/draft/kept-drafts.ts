@@ -1,4 +1,6 @@
-import type { Change } from '../../core/edits/edit';
+import { canonicalJson } from '../../core/edition/canonical';
+import { applyEdits } from '../../core/edits/apply-edits';
+import { type Change, turnedBack } from '../../core/edits/edit';
 import type { Spec } from '../../core/spec/schema';
 import { liveWindows } from '../frame/live-windows';
 import { windowName } from '../frame/window-name';
@@ -113,6 +115,14 @@ export function keepSteps(specId: string, steps: Steps): void {
 
 export function keptSteps(specId: string): Steps | null {
   return read<Steps>(sessionStorage, `ypsiline:steps:${specId}`);
+}
+
+/** A step that was made outside of the draft's views, such as a restore, so that it is undone like any other. */
+export function addStep(specId: string, step: Change, after: Spec): void {
+  const kept = keptSteps(specId);
+  const before = applyEdits(after, turnedBack(step.edits)).value;
+  const past = kept && before && kept.document === canonicalJson(before) ? kept.past : [];
+  keepSteps(specId, { document: canonicalJson(after), past: [...past, step], future: [] });
 }
 
 function read<T>(storage: Storage, key: string): T | null {

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo } from 'react';
+import { changesOf } from '../../core/diff/difference';
 import { differences } from '../../core/diff/differences';
 import { counted } from '../../core/length/present';
 import { Notice } from '../parts/notice';
@@ -13,7 +14,7 @@ type Props = { address: string; edition: LastEdition; onPutAway: () => void };
 /** What the draft has changed since an edition, in a line. */
 export function SinceEdition({ address, edition, onPutAway }: Props) {
   const document = useDraft((draft) => draft.document);
-  const found = useMemo(() => differences(edition.document, document), [edition, document]);
+  const found = useMemo(() => changesOf(differences(edition.document, document)), [edition, document]);
   const names = [...new Set(found.map(({ what, breakpoint }) => (breakpoint ? `${what}, ${breakpoint}` : what)))];
   return (
     <Notice of="news">
@@ -21,7 +22,7 @@ export function SinceEdition({ address, edition, onPutAway }: Props) {
       built.{' '}
       {found.length === 0
         ? 'They say the same.'
-        : `${counted(found.length, 'difference')}: ${names.slice(0, 4).join('; ')}${names.length > 4 ? `; and ${names.length - 4} more` : ''}.`}{' '}
+        : `${counted(found.length, 'change')}: ${names.slice(0, 4).join('; ')}${names.length > 4 ? `; and ${names.length - 4} more` : ''}.`}{' '}
       <button type="button" className="quiet" onClick={onPutAway}>
         Put this away
       </button>

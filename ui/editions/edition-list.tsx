@@ -16,12 +16,12 @@ export type ListedEdition = {
   stepReason: string;
   withdrawn: { reason: string; by: string } | null;
   /** What differs from the edition before it; null for the first. */
-  since: { version: string; differences: number } | null;
+  since: { version: string; changes: number } | null;
 };
 
 type Props = {
   address: string;
-  draft: { revision: number; differences: number; findings: number };
+  draft: { revision: number; changes: number; findings: number };
   editions: ListedEdition[];
   specId: string;
   may: { publish: boolean; edit: boolean };
@@ -75,7 +75,7 @@ export function EditionList({ address, specId, draft, editions, may }: Props) {
                     <>
                       {', '}
                       <Link href={`${address}/comparison?before=${edition.since.version}&after=${edition.version}`}>
-                        {counted(edition.since.differences, 'change')} since {edition.since.version}
+                        {counted(edition.since.changes, 'change')} since {edition.since.version}
                       </Link>
                     </>
                   )}
@@ -95,11 +95,11 @@ export function EditionList({ address, specId, draft, editions, may }: Props) {
   );
 }
 
-function draftSentence({ revision, differences, findings }: Props['draft'], last: string | null): string {
+function draftSentence({ revision, changes, findings }: Props['draft'], last: string | null): string {
   const held = findings > 0 ? `, ${findings} to fix first` : '';
   if (last === null) return `Draft ${revision}${held}`;
-  if (differences === 0) return `Draft ${revision} says the same as ${last}`;
-  return `Draft ${revision}: ${counted(differences, 'change')} since ${last}${held}`;
+  if (changes === 0) return `Draft ${revision} says the same as ${last}`;
+  return `Draft ${revision}: ${counted(changes, 'change')} since ${last}${held}`;
 }
 
 function kilobytes(bytes: number): string {

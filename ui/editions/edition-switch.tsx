@@ -1,5 +1,5 @@
 import { counted } from '../../core/length/present';
-import type { Difference } from '../../core/diff/differences';
+import { changesOf, type Difference } from '../../core/diff/difference';
 import { DifferenceTable } from '../drawing/difference-table';
 import styles from './reading.module.scss';
 
@@ -27,7 +27,7 @@ export function EditionSwitch({ versions, since, version, address }: Props) {
       {since && (
         <details>
           <summary>
-            {counted(since.differences.length, 'change')} since {since.version}
+            {counted(changesOf(since.differences).length, 'change')} since {since.version}
           </summary>
           <DifferenceTable differences={since.differences} before={since.version} after={version} />
         </details>

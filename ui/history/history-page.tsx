@@ -4,6 +4,9 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { counted } from '../../core/length/present';
+import type { Edit } from '../../core/edits/edit';
+import type { Spec } from '../../core/spec/schema';
+import { addStep } from '../draft/kept-drafts';
 import { send } from '../frame/send';
 import { Moment } from '../frame/moment';
 import { Answers, Dialog } from '../parts/dialog';
@@ -33,14 +36,18 @@ export function HistoryPage({ specId, address, newest, mayEdit, revisions, earli
   const [said, setSaid] = useState<{ text: string; of: 'news' | 'problem' } | null>(null);
 
   const restore = async ({ revision }: ListedRevision): Promise<void> => {
-    const answer = await send<{ revision: number }>('POST', `/api/specs/${specId}/revisions/${revision}`, {
-      basedOn: newest,
-    });
+    const answer = await send<{ revision: number; edits: Edit[]; document: Spec }>(
+      'POST',
+      `/api/specs/${specId}/revisions/${revision}`,
+      { basedOn: newest },
+    );
+    if (answer.ok)
+      addStep(specId, { label: `Restore of revision ${revision}`, edits: answer.body.edits }, answer.body.document);
     setRestoring(null);
     setSaid(
       answer.ok
         ? {
-            text: `Revision ${revision} is restored as revision ${answer.body.revision}; nothing in between is lost.`,
+            text: `Revision ${revision} is restored as revision ${answer.body.revision}. Undo on the bench brings back what was there.`,
             of: 'news',
           }
         : { text: answer.problem, of: 'problem' },

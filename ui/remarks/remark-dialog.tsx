@@ -73,6 +73,7 @@ export function RemarkDialog({ specId, address, members, onClose }: Props) {
           ))}
         </select>
       </div>
+      {subject.rule !== null && <blockquote className={styles.quoted}>{subject.name}</blockquote>}
       {before.map(({ id, madeBy, madeAt, text }) => (
         <p key={id} className={styles.text}>
           <strong>{madeBy}</strong>{' '}

@@ -33,6 +33,22 @@ export function RemarksPage({ specId, address, self, members, remarks, about }: 
   const open = threads.filter(({ first }) => first.settledAt === null);
   const settled = threads.filter(({ first }) => first.settledAt !== null);
   const listed = shown === 'open' ? open : settled;
+  const form = (
+    <RemarkForm
+      label={about ? 'A remark on this line' : 'A remark on the specification as a whole'}
+      action="Write it"
+      members={members}
+      onSend={async (text, mentions) => {
+        const answer = await send('POST', `/api/specs/${specId}/remarks`, {
+          text,
+          mentions,
+          ...(about && { at: about.at, about: about.name }),
+        });
+        if (answer.ok) refresh();
+        return answer;
+      }}
+    />
+  );
   return (
     <>
       <div className={styles.head}>
@@ -51,6 +67,12 @@ export function RemarksPage({ specId, address, self, members, remarks, about }: 
         A remark on a cell, a breakpoint or a finding is written on the <a href={address}>bench</a>, with Alt + Shift +
         M. Notes for readers stand in the specification itself, and are published.
       </p>
+      {about && (
+        <section aria-label="A remark on a line">
+          <blockquote className={styles.quoted}>{about.name}</blockquote>
+          {form}
+        </section>
+      )}
       {listed.length === 0 ? (
         <Empty>{shown === 'open' ? 'Nothing is open.' : 'Nothing is settled yet.'}</Empty>
       ) : (
@@ -60,20 +82,7 @@ export function RemarksPage({ specId, address, self, members, remarks, about }: 
           ))}
         </ul>
       )}
-      <RemarkForm
-        label={about ? `A remark on ${about.name}` : 'A remark on the specification as a whole'}
-        action="Write it"
-        members={members}
-        onSend={async (text, mentions) => {
-          const answer = await send('POST', `/api/specs/${specId}/remarks`, {
-            text,
-            mentions,
-            ...(about && { at: about.at, about: about.name }),
-          });
-          if (answer.ok) refresh();
-          return answer;
-        }}
-      />
+      {!about && form}
     </>
   );
 }

@@ -11,8 +11,8 @@ export type Subject = { key: string; group: string; name: string; at: Address; r
 
 type Selected = { breakpoint: string; quantity: string };
 
-/** Sentences are long: a list shows so much of one. */
-const LONGEST = 110;
+/** So much of a sentence is kept with a remark. */
+const LONGEST = 300;
 
 /**
  * What a remark can be about, what is selected first: its cell, breakpoints, text styles, layouts and their blocks, findings, the whole.
@@ -34,9 +34,16 @@ export function subjectsOf(spec: Spec, selected: Selected, findings: readonly Ju
   const isQuantity = QUANTITIES.some(({ id }) => id === selected.quantity);
   const cell =
     breakpoint && isQuantity ? [subject('Selected', addressOf(breakpoint, selected.quantity as QuantityId))] : [];
-  const found = findings.map((finding) =>
-    subject('Findings', finding.subject[0] ?? [], sentenceOf(finding).slice(0, LONGEST), finding.rule),
-  );
+  const names = new Map(spec.breakpoints.map(({ id, name }) => [id, name]));
+  const found = findings.map((finding) => {
+    const where = finding.breakpoint === null ? '' : `${names.get(finding.breakpoint)}: `;
+    return subject(
+      'Findings',
+      finding.subject[0] ?? [],
+      `${where}${sentenceOf(finding)}`.slice(0, LONGEST),
+      finding.rule,
+    );
+  });
   const blocks = spec.layouts.flatMap(({ id, name, sections }) => [
     subject('Layouts', ['layouts', id], name),
     ...sections.flatMap((section) =>

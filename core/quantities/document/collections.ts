@@ -79,7 +79,7 @@ function measuresText({ file, unitsPerEm, ascent, descent, lineGap, capHeight, x
 
 function waiverText({ reason, by, values }: Waiver): string {
   const numbers = Object.entries(values).map(([name, value]) => `${name} ${value}`);
-  return `${reason} (${by}; ${numbers.join(', ')})`;
+  return `${reason} (${[by, ...numbers].join('; ')})`;
 }
 
 function ruleText({ setting: { on, weight, thresholds } }: RuleChange): string {

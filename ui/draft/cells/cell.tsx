@@ -80,7 +80,7 @@ export const Cell = memo(
           <CellText cell={cell} refused={refusal?.text ?? null} note={note} />
         )}
         <Guests place={place} />
-        {isSelected && !editing && props.menu}
+        {!editing && props.menu}
         {isSelected && !editing && quantity.followed && !cell.follows && (
           <button
             type="button"

@@ -116,6 +116,14 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     select(placeBeside(spec(), there, ...STEPS[leave], rows));
   };
 
+  // what was said of a change goes when the change is undone
+  const steps = useDraft(({ past }) => past.length);
+  const stepsBefore = useRef(steps);
+  useEffect(() => {
+    if (steps < stepsBefore.current) say(null);
+    stepsBefore.current = steps;
+  }, [steps]);
+
   const commitRef = useRef(commit);
   commitRef.current = commit;
 

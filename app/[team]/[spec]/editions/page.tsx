@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { holdingBack, judge } from '../../../../core/checks/run';
+import { changesOf } from '../../../../core/diff/difference';
 import { differences } from '../../../../core/diff/differences';
 import { database, reading } from '../../../../server/database';
 import { versionsOf } from '../../../../server/edition-files';
@@ -27,7 +28,7 @@ export default async function Page({ params }: Props) {
   const newest = editions[0];
   const draft = {
     revision: spec.revision,
-    differences: newest?.document ? differences(newest.document, spec.document).length : 0,
+    changes: newest?.document ? changesOf(differences(newest.document, spec.document)).length : 0,
     findings: holdingBack(judge(spec.document)).length,
   };
   return (
@@ -54,7 +55,7 @@ function listed(
 ): Omit<ListedEdition, 'files'> {
   const since =
     before?.document && document
-      ? { version: before.version, differences: differences(before.document, document).length }
+      ? { version: before.version, changes: changesOf(differences(before.document, document)).length }
       : null;
   return {
     ...edition,

@@ -1,3 +1,4 @@
+import { changesOf } from '../../../../core/diff/difference';
 import type { Metadata } from 'next';
 import { leastBump } from '../../../../core/diff/differences';
 import { publishedDifferences } from '../../../../core/diff/published-differences';
@@ -30,7 +31,7 @@ export default async function Page({ params }: Props) {
       const own = editions.find((edition) => edition.version === version);
       if (!own?.document || !newest?.document) return [version, null] as const;
       const found = publishedDifferences(own.document, newest.document);
-      return [version, { changes: found.length, breaks: leastBump(found) === 'major' }] as const;
+      return [version, { changes: changesOf(found).length, breaks: leastBump(found) === 'major' }] as const;
     }),
   );
   return (

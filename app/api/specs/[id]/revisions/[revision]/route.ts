@@ -28,7 +28,10 @@ export const POST = forSpec<'edit', Params>(['edit'], async (access, request, pa
   if ('refusal' in read) return read.refusal;
   const { basedOn } = read.body;
   const restored = await restoreRevision(database(access), access, { revision, basedOn });
-  if (restored.saved) return Response.json({ revision: restored.revision }, { status: 201 });
+  if (restored.saved) {
+    const { revision: made, edits, document } = restored;
+    return Response.json({ revision: made, edits, document }, { status: 201 });
+  }
   if (restored.problem !== undefined) return refuse(422, restored.problem);
   return refuse(409, `${restored.newer.changedBy} saved a newer draft meanwhile; look again, then restore.`);
 });
