@@ -1,4 +1,5 @@
 import type { Person } from '../server/sign-in/sessions';
+import { mayDo } from '../server/access/permissions';
 import type { SpecAccess } from '../server/access/access';
 import { SpecBar } from '../ui/frame/spec-bar';
 import { type SpecPage, SpecTabs } from '../ui/frame/spec-tabs';
@@ -12,7 +13,7 @@ export async function SpecHead({ person, spec, access, page }: Props) {
   const [threads, { review }] = await Promise.all([openThreadsOfPage(access), reviewOfPage(access)]);
   return (
     <div className="no-print">
-      <SpecBar person={person.name} spec={spec} />
+      <SpecBar person={person.name} spec={spec} mayPublish={page !== null && mayDo(access.role, 'publish')} />
       <SpecTabs
         address={`/${access.teamSlug}/${access.specSlug}`}
         page={page}

@@ -13,7 +13,7 @@ import { storedSpec, UnreadableDocument } from './stored-spec';
 /** A file of an edition, as it was written when the edition was published. */
 export type EditionFile = { version: string; mediaType: string; bytes: Buffer; sha256: string };
 
-type Written = { id: string; version: string; sha256: string; publishedAt: Date };
+type Written = { id: string; version: string; sha256: string; publishedAt: Date; note: string };
 
 /** A file as it is to be kept. */
 type KeptFile = { name: string; mediaType: string; bytes: Buffer; writer: number };
@@ -76,8 +76,8 @@ export async function keepFiles(
 }
 
 /** What an edition is called in its files. */
-export function originOf(version: string, at: Date, hash: string): Origin {
-  return { version, published: dayOf(at), sha256: hash };
+export function originOf(version: string, at: Date, hash: string, note: string): Origin {
+  return { version, published: dayOf(at), sha256: hash, note };
 }
 
 /** The day of a publication, as files say it. */
@@ -215,7 +215,7 @@ const ALWAYS = [
  */
 export async function fillEditionFiles(sql: Sql): Promise<{ filled: number; leftOut: string[] }> {
   const without = await sql<(Written & { slug: string; document: unknown })[]>`
-    select editions.id, slug, version, sha256, published_at, document
+    select editions.id, slug, version, sha256, published_at, note, document
       from editions
       join specs on specs.id = spec_id
      where (select count(*) from edition_files where edition_id = editions.id and name in ${sql(ALWAYS)}) < ${ALWAYS.length}`;
@@ -225,7 +225,7 @@ export async function fillEditionFiles(sql: Sql): Promise<{ filled: number; left
     try {
       const spec = storedSpec(document);
       const { version, publishedAt } = edition;
-      const { files, failed } = await makeFiles(spec, originOf(version, publishedAt, edition.sha256));
+      const { files, failed } = await makeFiles(spec, originOf(version, publishedAt, edition.sha256, edition.note));
       leftOut.push(...failed.map(({ name, problem }) => `${slug} ${version}, ${name}: ${problem}`));
       await sql.begin(async (transaction: Transaction) => {
         const before = await transaction<{ name: string; bytes: Buffer }[]>`

@@ -179,7 +179,7 @@ export async function publishEdition(
       'version',
     );
   const publishedAt = new Date();
-  const made = await madeBefore(sql, specId, revision, version, publishedAt);
+  const made = await madeBefore(sql, specId, { revision, version, note }, publishedAt);
   return sql.begin(async (transaction) => {
     const spec = await heldDraft(transaction, specId);
     if (!spec) throw new NotTaken('the draft is not there for whoever publishes');
@@ -217,7 +217,9 @@ export async function publishEdition(
       values (${specId}, ${version}, ${transaction.json(document)}, ${hash}, ${revision}, ${note.trim()}, ${personId}, ${publishedAt}, ${isLess ? stepReason.trim() : ''})
       returning id`;
     const isAsMade = made?.origin.sha256 === hash;
-    const { files, failed } = isAsMade ? made : await makeFiles(document, originOf(version, publishedAt, hash));
+    const { files, failed } = isAsMade
+      ? made
+      : await makeFiles(document, originOf(version, publishedAt, hash, note.trim()));
     await keepFiles(transaction, { id: edition!.id, publishedAt }, files);
     await reviewPublished(transaction, access);
     await tell(transaction, access, {
@@ -236,15 +238,14 @@ export async function publishEdition(
 /** Makes the pictures and the PDF of a draft that is looked at for publishing, so that they are there when it is published. */
 export async function prepareFiles(document: Spec, version: string): Promise<void> {
   if (holdingBack(judge(document)).length > 0) return;
-  await makeFiles(document, originOf(version, new Date(), sha256(canonicalJson(document))));
+  await makeFiles(document, originOf(version, new Date(), sha256(canonicalJson(document)), ''));
 }
 
 /** The files of a draft that is likely to be published, made before its spec is held; what then turns out otherwise is made anew. */
 async function madeBefore(
   sql: Sql,
   specId: string,
-  revision: number,
-  version: string,
+  { revision, version, note }: Publication,
   at: Date,
 ): Promise<MadeFiles | undefined> {
   const [draft] = await sql<{ document: unknown; last: string | null; lastHash: string | null }[]>`
@@ -257,5 +258,5 @@ async function madeBefore(
   const document = storedSpec(draft.document);
   const hash = sha256(canonicalJson(document));
   if (hash === draft.lastHash || holdingBack(judge(document)).length > 0) return undefined;
-  return makeFiles(document, originOf(version, at, hash));
+  return makeFiles(document, originOf(version, at, hash, note.trim()));
 }

@@ -3,10 +3,13 @@ import type { PlacedBlock } from '../layouts/place-blocks';
 import { solvedAt } from '../layouts/solved-at';
 import { gapTable } from '../layouts/gap-kinds';
 import type { Px } from '../length/px';
-import { decimal } from '../length/present';
-import { lengthValue, type ReadValue } from '../quantities/reading';
-import { byWidth } from '../spec/ranges';
-import type { Layout, Spec } from '../spec/schema';
+import { lengthOf as lengthIn, type LengthValue } from '../length/length-value';
+import { counted, decimal, numeral } from '../length/present';
+import { toPx } from '../length/resolve';
+import { sizeText } from '../length/size';
+import { lengthValue, type ReadValue, words } from '../quantities/reading';
+import { byWidth, screenOf } from '../spec/ranges';
+import type { Breakpoint, Layout, Leaving, Spec } from '../spec/schema';
 import type { ReadTable } from './read-table';
 
 /** Each block of a layout at each breakpoint: columns and how many, rows, and where it stands, in px. */
@@ -36,8 +39,67 @@ export function layoutTable(spec: Spec, layout: Layout): ReadTable {
       row(block, 'from the top', ({ y }) => lengthOf(y)),
       row(block, 'width', ({ width }) => lengthOf(width)),
       row(block, 'height', ({ height }) => lengthOf(height)),
+      ...cardRows(spec, block),
+      ...exceptionRows(block, solved),
     ]),
   };
+}
+
+/** What a card has of its own: its padding at each breakpoint, the grid and the rows in it. */
+function cardRows(spec: Spec, { placed: { block } }: PlacedBlock): ReadTable['rows'] {
+  if (!('card' in block.holds)) return [];
+  const { padding, columns, rows, baseline } = block.holds.card;
+  const row = (label: string, read: (breakpoint: Breakpoint) => ReadValue): ReadTable['rows'][number] => ({
+    label: `${block.name}: ${label}`,
+    values: byWidth(spec.breakpoints).map(read),
+  });
+  const px = (value: LengthValue, breakpoint: Breakpoint): Px => toPx(lengthIn(value), screenOf(spec, breakpoint));
+  return [
+    row('padding', (breakpoint) => lengthOf(px(padding, breakpoint))),
+    columns === 'page'
+      ? row('grid inside', () => words('the page’s columns'))
+      : row('grid inside', (breakpoint) => {
+          const gutter = numeral(px(columns.gutter, breakpoint));
+          return words(`${counted(columns.count, 'column')}, gutter ${gutter}`);
+        }),
+    ...(rows
+      ? [
+          row('rows inside', (breakpoint) =>
+            words(`${numeral(px(rows.height, breakpoint))} high, gap ${numeral(px(rows.gap, breakpoint))}`),
+          ),
+        ]
+      : []),
+    ...(baseline
+      ? [row('baseline inside', (breakpoint) => words(`every ${numeral(px(baseline.step, breakpoint))}`))]
+      : []),
+  ];
+}
+
+/** Where a block leaves the grid or lies over another on purpose, with the reason under it; no row where it never does. */
+function exceptionRows(
+  { id, placed: { block } }: PlacedBlock,
+  solved: readonly ReadonlyMap<string, PlacedBlock>[],
+): ReadTable['rows'] {
+  const at = solved.map((own) => own.get(id)!.placed);
+  const sides = (['start', 'end'] as const).map((side): ReadTable['rows'][number] => ({
+    label: `${block.name}: ${side} leaves the grid`,
+    values: at.map(({ leaves }) => {
+      const own = leaves.find((leaving) => leaving.side === side);
+      return own ? { ...words(leavingText(own.to)), note: own.reason } : null;
+    }),
+  }));
+  const over: ReadTable['rows'][number] = {
+    label: `${block.name}: lies over another`,
+    values: at.map(({ over: reason }) => (reason === null ? null : { ...words('on purpose'), note: reason })),
+  };
+  return [...sides, over].filter(({ values }) => values.some((value) => value !== null));
+}
+
+/** `to the screen’s edge`, `12 px`, `1/2 column` */
+function leavingText(to: Leaving['to']): string {
+  if (to === 'margin') return 'to the margin';
+  if (to === 'screen') return 'to the screen’s edge';
+  return typeof to === 'object' && 'ofColumn' in to ? `${to.ofColumn} column` : `${sizeText(to)} px`;
 }
 
 /** White space by kind of gap over all layouts: rows, and px under them. */

@@ -29,7 +29,8 @@ function styleRows(spec: Spec, breakpoints: Breakpoint[], style: TextStyle): Rea
   return [
     row(`size / leading, in ${fontName(style.font)}`, ({ size, leading }) => ({
       shown: `${decimal(size)} / ${decimal(leading)}`,
-      copy: `${decimal(size)}/${decimal(leading)}`,
+      // as CSS writes it; without units a spreadsheet takes it for a date
+      copy: `${decimal(size)}px/${decimal(leading)}px`,
     })),
     row('first baseline', ({ baseline }) => decimalValue(baseline)),
     row('down to the grid', ({ shift }) => decimalValue(shift)),

@@ -157,7 +157,7 @@ export const FORMATS: readonly Format[] = [
     title: 'To read, as a page',
     isOf: 'reading without the application: one file, no script',
     inEditions: true,
-    writer: 2,
+    writer: 3,
     write: pageHtml,
   },
   {
@@ -167,7 +167,7 @@ export const FORMATS: readonly Format[] = [
     title: 'To read, on paper',
     isOf: 'reading and printing: A4, fonts embedded',
     inEditions: true,
-    writer: 2,
+    writer: 3,
     becomes: 'pdf',
     write: (spec, origin) => JSON.stringify(pageContent(spec, origin)),
   },

@@ -5,6 +5,7 @@ import { INK, PAGE, PdfText } from './pdf-text.mjs';
  * @typedef {import('../../core/formats/page/page-content').PageContent} PageContent
  * @typedef {import('../../core/formats/page/page-content').TableContent} TableContent
  * @typedef {import('../../core/formats/page/page-content').BreakpointContent} BreakpointContent
+ * @typedef {import('../../core/formats/page/page-content').LayoutContent} LayoutContent
  * @typedef {import('./pdf-text.mjs').Look} Look
  */
 
@@ -46,13 +47,16 @@ export function pagePdf(content) {
 class PageWriter extends PdfText {
   /** @param {PageContent} content */
   write(content) {
-    const { name, version, published, sha256, breakpoints, tables } = content;
+    const { name, version, note, published, sha256, breakpoints, tables, layouts, last } = content;
     this.text(`${name} ${version}`, { size: 22, isBold: true, width: INSIDE });
+    if (note !== '') this.text(note, { size: 11, width: INSIDE });
     this.text(`Published ${published}. SHA-256 of the specification:`, { size: 9, colour: SOFT, width: INSIDE });
     this.text(sha256, { size: 9, colour: SOFT, width: INSIDE });
     const widest = Math.max(...breakpoints.map(({ width }) => width));
     for (const breakpoint of breakpoints) this.breakpoint(breakpoint, widest);
     for (const table of tables) this.table(table);
+    for (const layout of layouts) this.layout(layout);
+    for (const table of last) this.table(table);
     const { count } = this.doc.bufferedPageRange();
     for (let page = 0; page < count; page++) {
       this.doc.switchToPage(page);
@@ -88,9 +92,74 @@ class PageWriter extends PdfText {
       .rect(left, top, width * scale, height * scale)
       .stroke(LINE);
     this.y += height * scale + 6;
-    for (const sum of sums) this.text(sum, { size: 10, width: INSIDE });
-    for (const sentence of says) this.text(`– ${sentence}`, { size: 10, width: INSIDE });
+    const look = { size: 10, width: INSIDE };
+    this.together(sums.map((sum) => [sum, look]));
+    this.together(says.map((sentence) => [`– ${sentence}`, look]));
+    if (notes !== '') this.together([[notes, look]]);
+  }
+
+  /**
+   * Texts that stand on one page where they fit on one.
+   *
+   * @param {[string, Look][]} texts
+   */
+  together(texts) {
+    this.room(texts.reduce((sum, [text, look]) => sum + this.lines(text, look).length * look.size * 1.4, 0));
+    for (const [text, look] of texts) this.text(text, look);
+  }
+
+  /** @param {LayoutContent} layout */
+  layout({ name, notes, drawings, table }) {
+    const gap = 8;
+    const all = drawings.reduce((sum, { width }) => sum + width, 0);
+    const tallest = Math.max(...drawings.map(({ height }) => height));
+    const scale = Math.min(0.4, (INSIDE - gap * (drawings.length - 1)) / all, 420 / tallest);
+    this.room(90 + tallest * scale);
+    this.gap(14);
+    this.text(name, { size: 14, isBold: true, width: INSIDE });
+    this.text('Trial layout, drawn at one scale', { size: 9, colour: SOFT, width: INSIDE });
     if (notes !== '') this.text(notes, { size: 10, width: INSIDE });
+    this.gap(4);
+    const top = this.y;
+    let left = PAGE.margin;
+    for (const drawing of drawings) {
+      this.drawing(drawing, left, top, scale);
+      this.y = top + tallest * scale + 3;
+      this.text(drawing.name, { size: 8, colour: SOFT, width: Math.max(30, drawing.width * scale) }, left, 11);
+      left += drawing.width * scale + gap;
+    }
+    this.y = top + tallest * scale + 18;
+    this.table(table);
+  }
+
+  /**
+   * @param {LayoutContent['drawings'][number]} drawing
+   * @param {number} left
+   * @param {number} top
+   * @param {number} scale
+   */
+  drawing({ width, height, columns, blocks }, left, top, scale) {
+    const { doc } = this;
+    doc.save();
+    doc.rect(left, top, width * scale, height * scale).clip();
+    for (const [from, length] of columns)
+      doc.rect(left + from * scale, top, length * scale, height * scale).fill(COLUMN);
+    for (const { name, x, y, width: wide, height: high, isCard } of blocks) {
+      const [at, down] = [left + x * scale, top + y * scale];
+      doc
+        .lineWidth(0.4)
+        .rect(at, down, wide * scale, high * scale)
+        .stroke(SOFT);
+      const look = { size: 5, width: wide * scale - 3 };
+      if (isCard || high * scale < 7 || look.width < 12) continue;
+      this.y = down + 1;
+      this.text(this.lines(name, look)[0] ?? '', look, at + 2, 6);
+    }
+    doc.restore();
+    doc
+      .lineWidth(0.5)
+      .rect(left, top, width * scale, height * scale)
+      .stroke(LINE);
   }
 
   /** @param {TableContent} table */

@@ -1,8 +1,8 @@
 import { editionFiles } from '../../core/formats/registry';
+import type { Origin } from '../../core/formats/grid-css/grid-css';
 import type { Spec } from '../../core/spec/schema';
 
-/** What an edition is called in its files. */
-export type Origin = { version: string; published: string; sha256: string };
+export type { Origin };
 
 /** Every file of an edition as its format writes it: as it is kept, or what a picture or a PDF is made of. */
 export function writtenTexts(document: Spec, origin: Origin): { name: string; text: string }[] {

@@ -47,13 +47,12 @@ test('a margin under a cap says what is drawn; a zoom outlives the finder', asyn
 test('dividing writes nothing that nobody asked for, and back', async ({ signedIn: page }) => {
   await openBench(page, spec);
   for (const turn of ['first', 'second']) {
-    await type(page, 'Rows, rule', 'Desktop', 'divide');
-    await expect(cell(page, 'Whole rows', 'Desktop'), turn).toHaveText('6');
-    for (const quantity of ['Rows, above', 'Rows, below'])
-      await expect(cell(page, quantity, 'Desktop'), turn).toHaveText('0');
-    for (const quantity of ['Rows, least height', 'Rows, greatest height'])
+    await type(page, 'Rule', 'Desktop', 'divide');
+    await expect(cell(page, 'How many', 'Desktop'), turn).toHaveText('6');
+    for (const quantity of ['Above', 'Below']) await expect(cell(page, quantity, 'Desktop'), turn).toHaveText('0');
+    for (const quantity of ['Least height', 'Greatest height'])
       await expect(cell(page, quantity, 'Desktop'), turn).toHaveText('none');
-    await type(page, 'Rows, rule', 'Desktop', 'none');
+    await type(page, 'Rule', 'Desktop', 'none');
   }
 });
 
@@ -67,9 +66,11 @@ test('two numbers with a slash are not divided unsaid', async ({ signedIn: page 
   await expect(cell(page, 'Margin', 'Phone')).toHaveText('16');
   await type(page, 'Margin', 'Phone', '17 | 8');
   await expect(cell(page, 'Margin', 'Phone')).toHaveText('17 | 8');
-  await type(page, 'Rows, rule', 'Phone', 'divide');
-  await type(page, 'Rows, above', 'Phone', '40/20');
-  await expect(page.getByText('“40/20” is 2. Enter 40 in Above and 20 in Below; for the quotient, (40/20).')).toBeVisible();
+  await type(page, 'Rule', 'Phone', 'divide');
+  await type(page, 'Above', 'Phone', '40/20');
+  await expect(
+    page.getByText('“40/20” is 2. Enter 40 in Above and 20 in Below; for the quotient, (40/20).'),
+  ).toBeVisible();
 });
 
 test('a mend that would make another finding of its weight is not offered', async ({ signedIn: page }) => {
@@ -94,7 +95,10 @@ test('a mend that would make another finding of its weight is not offered', asyn
   // in 904 px four are left over, which is half a base unit
   await type(page, 'Drawn at', 'Desktop', '1440 × 904');
   await expect(
-    page.getByRole('listitem').filter({ hasText: '6 rows with gaps of 8' }).getByRole('button', { name: 'Leave 4 below' }),
+    page
+      .getByRole('listitem')
+      .filter({ hasText: '6 rows with gaps of 8' })
+      .getByRole('button', { name: 'Leave 4 below' }),
   ).toBeVisible();
 });
 

@@ -134,7 +134,9 @@ test('history: what changed in words, a name, and a revision restored on top', a
   await expect(ansa.getByText('Before the talk:')).toBeVisible();
   await ansa.getByRole('button', { name: 'Restore revision 1' }).click();
   await ansa.getByRole('dialog').getByRole('button', { name: 'Restore it' }).click();
-  await expect(ansa.getByText('Revision 1 is restored as revision 3. Undo on the bench brings back what was there.')).toBeVisible();
+  await expect(
+    ansa.getByText('Revision 1 is restored as revision 3. Undo on the bench brings back what was there.'),
+  ).toBeVisible();
   // saves in a row by one person are drawn together
   await expect(ansa.getByText('1 save more by Ansa Brisk before that')).toBeVisible();
   await ansa.getByRole('link', { name: 'What changed' }).first().click();

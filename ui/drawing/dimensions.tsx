@@ -12,18 +12,23 @@ export function Dimensions({ solved, scale, y }: Props) {
     viewport.sub(marginEnd).valueOf() * scale,
     viewport.valueOf() * scale,
   ] as const;
+  const isSmall = width < SMALL;
   return (
-    <g className="number" style={{ fontSize: 11 }}>
-      <Dimension from={0} to={start} y={y} label={numeral(marginStart)} />
-      <Dimension from={start} to={end} y={y} label={`container ${numeral(container)}`} />
-      <Dimension from={end} to={width} y={y} label={numeral(marginEnd)} />
+    <g className="number" style={{ fontSize: isSmall ? 8 : 11 }}>
+      <Dimension from={0} to={start} y={y} label={numeral(marginStart)} isBare={isSmall} />
+      <Dimension from={start} to={end} y={y} label={isSmall ? numeral(container) : `container ${numeral(container)}`} />
+      <Dimension from={end} to={width} y={y} label={numeral(marginEnd)} isBare={isSmall} />
     </g>
   );
 }
 
 const LETTER = 6.7;
+/** On a page so narrow, in px of the window, margins go without their numbers: the sheet and the sum say them. */
+const SMALL = 150;
 
-function Dimension({ from, to, y, label }: { from: number; to: number; y: number; label: string }) {
+type DimensionProps = { from: number; to: number; y: number; label: string; isBare?: boolean };
+
+function Dimension({ from, to, y, label, isBare = false }: DimensionProps) {
   const room = to - from;
   if (room < 1) return null;
   const text = label.length * LETTER + 8;
@@ -43,9 +48,11 @@ function Dimension({ from, to, y, label }: { from: number; to: number; y: number
       ) : (
         <>
           <path d={`M${from} ${y}H${to}`} fill="none" />
-          <text x={middle} y={y - 6} textAnchor="middle" stroke="none">
-            <DrawnFractions text={short} />
-          </text>
+          {!isBare && (
+            <text x={middle} y={y - 6} textAnchor="middle" stroke="none">
+              <DrawnFractions text={short} />
+            </text>
+          )}
         </>
       )}
     </g>

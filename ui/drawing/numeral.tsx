@@ -6,6 +6,8 @@ const NUMERAL = /^[−≈\d.]*\d$/;
 /** A number in a column, with room kept for its fraction, so that whole parts line up whatever the fraction. */
 export function Numeral({ text }: { text: string }) {
   const [whole = text, fraction = '', rest = ''] = text.split(FRACTION);
+  // two numbers line up with nothing, and need the room
+  if (text.includes(' × ')) return <Fractions text={text} />;
   if (rest !== '' || (whole !== '' && !NUMERAL.test(whole))) {
     return (
       <>

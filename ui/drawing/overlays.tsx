@@ -24,6 +24,8 @@ type Lines = {
   ink: OverlayInk;
   /** px of the window for each px of the screen: diagonals and lines are as thin at every zoom. */
   scale: number;
+  /** Do rows and baselines lie on one another, too small to be told apart? */
+  isCrowded?: boolean;
   /** The part of the height that is looked at, in px of the screen; lines outside of it are not drawn. */
   seenFrom?: number;
   seenTo?: number;
@@ -35,21 +37,37 @@ const HATCH = { apart: 6, thick: 1.3, least: 4.5 };
 /** Baselines that are nearer to each other than this, in px of the window, run together: they are drawn as one tint. */
 const TOO_DENSE = 3;
 
+/** Below this scale, where rows and baselines lie on one another, fewer of them are drawn: all would run together. */
+const SMALL = 0.4;
+/** So far apart baselines are then, in px of the window. */
+const APART = 10;
+
 /** Rows as diagonals: bands and modules for as long as the page goes on, divided rows in the first screen. */
-function RowOverlay({ spec, breakpoint, width, height, id, ink, scale, seenFrom = 0, seenTo = height }: Lines) {
+function RowOverlay({
+  spec,
+  breakpoint,
+  width,
+  height,
+  id,
+  ink,
+  scale,
+  isCrowded,
+  seenFrom = 0,
+  seenTo = height,
+}: Lines) {
   const rows = rowsAt(spec, breakpoint, height);
   if (!rows) return null;
   const [band, gap, offset] = [rows.height.valueOf(), rows.gap.valueOf(), rows.offset.valueOf()];
   if (band <= 0) return null;
   const apart = HATCH.apart / scale;
-  const isHatched = band * scale >= HATCH.least;
+  const isHatched = band * scale >= HATCH.least && !isCrowded;
   const opacity = ink.strength / 100;
   if ((band + gap) * scale < TOO_DENSE)
     return <Tint {...{ width, height, ink, from: offset, share: (opacity * band) / (band + gap) / 2 }} />;
   const bands = bars(width, band, band + gap, offset, rows.count, [seenFrom, seenTo]);
   return (
     <g opacity={opacity}>
-      <path d={bands} fill={ink.colour} fillOpacity={isHatched ? 0.12 : 0.55} />
+      <path d={bands} fill={ink.colour} fillOpacity={isHatched ? 0.12 : isCrowded ? 0.3 : 0.55} />
       {isHatched && (
         <>
           <pattern
@@ -69,21 +87,35 @@ function RowOverlay({ spec, breakpoint, width, height, id, ink, scale, seenFrom 
 }
 
 /** Baselines as thin lines. */
-function BaselineOverlay({ spec, breakpoint, width, height, ink, scale, seenFrom = 0, seenTo = height }: Lines) {
+function BaselineOverlay({
+  spec,
+  breakpoint,
+  width,
+  height,
+  ink,
+  scale,
+  isCrowded,
+  seenFrom = 0,
+  seenTo = height,
+}: Lines) {
   const baseline = baselineAt(spec, breakpoint, height);
   if (!baseline) return null;
-  const [step, offset] = [baseline.step.valueOf(), baseline.offset.valueOf()];
-  if (step <= 0) return null;
+  const [own, offset] = [baseline.step.valueOf(), baseline.offset.valueOf()];
+  if (own <= 0) return null;
+  const every = isCrowded ? Math.max(1, Math.ceil(APART / (own * scale))) : 1;
+  const step = own * every;
   const thick = Math.min(1 / scale, step / 4);
   const opacity = ink.strength / 100;
   if (step * scale < TOO_DENSE)
     return <Tint {...{ width, height, ink, from: offset, share: (opacity * thick) / step }} />;
   return (
     <path
-      d={bars(width, thick, step, offset, baseline.lines, [seenFrom, seenTo])}
+      d={bars(width, thick, step, offset, Math.ceil(baseline.lines / every), [seenFrom, seenTo])}
       fill={ink.colour}
       opacity={opacity}
-    />
+    >
+      {every > 1 && <title>{`Each line is ${every} baselines: all of them would run together at this scale`}</title>}
+    </path>
   );
 }
 
@@ -121,7 +153,8 @@ type All = Omit<Lines, 'ink'> & {
 };
 
 /** Every overlay that is on. Moving the page does not draw it anew. */
-export const Overlays = memo(function Overlays({ solved, shown, inks, ...lines }: All) {
+export const Overlays = memo(function Overlays({ solved, shown, inks, ...others }: All) {
+  const lines = { ...others, isCrowded: others.scale < SMALL && shown.rows && shown.baseline };
   return (
     <>
       {shown.columns && <ColumnOverlay solved={solved} height={lines.height} ink={inks.columns} />}

@@ -8,7 +8,7 @@ type Props = { id: string; title: string; says: string; table: ReadTable };
 /** A table of exact values; each one, and the whole, can be copied. */
 export function ReadTableView({ id, title, says, table }: Props) {
   return (
-    <section className={styles.section} aria-labelledby={id}>
+    <section className={styles.section} aria-labelledby={id} data-wide={table.head.length > 6 || undefined}>
       <div className={styles.sectionHead}>
         <h2 id={id}>{title}</h2>
         <span className="soft">{says}</span>

@@ -25,7 +25,11 @@ export function TopBar({ person, place, children }: { person: string; place?: Pl
       <a href="#content" className={styles.skip}>
         Skip to the content
       </a>
-      <Link href="/" className={styles.wordmark} aria-label="Ypsiline, all specifications">
+      <Link
+        href={place ? `/${place.team.slug}` : '/'}
+        className={styles.wordmark}
+        aria-label={place ? `Ypsiline, all specifications of ${place.team.name}` : 'Ypsiline, your teams'}
+      >
         <Wordmark />
         <span>Ypsiline</span>
       </Link>

@@ -19,7 +19,11 @@ type Props = { team: string; keys: readonly ListedKey[]; specs: readonly ListedS
 export function KeysPage({ team, keys, specs }: Props) {
   const router = useRouter();
   const [making, setMaking] = useState<ListedKey['kind'] | null>(null);
-  const [made, setMade] = useState<{ kind: ListedKey['kind']; secret: string; opened: readonly string[] | null } | null>(null);
+  const [made, setMade] = useState<{
+    kind: ListedKey['kind'];
+    secret: string;
+    opened: readonly string[] | null;
+  } | null>(null);
   const [revoking, setRevoking] = useState<ListedKey | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
@@ -48,7 +52,8 @@ export function KeysPage({ team, keys, specs }: Props) {
       <p>
         A key lets a build read the files of published editions by their addresses, such as{' '}
         <code>
-          /e/{team}/{(specs.find(({ isPublished }) => isPublished) ?? specs[0])?.slug ?? 'specification'}/latest/grid.css
+          /e/{team}/{(specs.find(({ isPublished }) => isPublished) ?? specs[0])?.slug ?? 'specification'}
+          /latest/grid.css
         </code>
         . A public link opens the editions of one specification to whoever has it. Neither reads drafts, or changes
         anything.

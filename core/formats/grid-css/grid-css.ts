@@ -12,8 +12,8 @@ import { rowProperties } from './row-properties';
 import { spacingCss } from './spacing-css';
 import { typeCss, typeProperties } from './type-css';
 
-/** What the head comment says of where the numbers come from. */
-export type Origin = { version: string; published: string; sha256: string };
+/** Where the numbers of a file come from; pages for people also say what the edition brings. */
+export type Origin = { version: string; published: string; sha256: string; note?: string };
 
 /**
  * A spec as CSS: the sums in the head comment, spacing steps, a container class `.grid`, a class for each text style, an

@@ -9,7 +9,8 @@ import { heightBehaviour } from '../../rows/row-rule';
 import { rowLine, rowSumAt } from '../../rows/row-sum';
 import { rowEdges, rowsAt } from '../../rows/rows-at';
 import { byWidth, rangeText } from '../../spec/ranges';
-import type { Breakpoint, Spec } from '../../spec/schema';
+import { solvedAt } from '../../layouts/solved-at';
+import type { Breakpoint, Layout, Spec } from '../../spec/schema';
 import type { Origin } from '../grid-css/grid-css';
 
 /** A stretch of a drawing, in px. */
@@ -31,42 +32,86 @@ export type BreakpointContent = {
 /** A table whose cells are texts: what is shown, and under it what is said beside. */
 export type TableContent = { title: string; says: string; head: string[]; rows: { label: string; cells: string[] }[] };
 
+/** A box of a drawing, in px. */
+export type Box = { name: string; x: number; y: number; width: number; height: number; isCard: boolean };
+
+/** A trial layout: drawn at each breakpoint, and every measure of its blocks. */
+export type LayoutContent = {
+  name: string;
+  notes: string;
+  drawings: { name: string; width: number; height: number; columns: Stretch[]; blocks: Box[] }[];
+  table: TableContent;
+};
+
 /** What a page of an edition says, whatever it is written in. */
 export type PageContent = {
   name: string;
   version: string;
+  /** What the edition brings; empty where it is not known. */
+  note: string;
   published: string;
   sha256: string;
   breakpoints: BreakpointContent[];
   tables: TableContent[];
+  layouts: LayoutContent[];
+  /** White space and waivers. */
+  last: TableContent[];
 };
 
 /** More rows than this are not drawn one by one. */
 const MOST_ROWS = 400;
 
 /** An edition as a page to read without the application: each breakpoint drawn and in sums, every table, layouts, waivers. */
-export function pageContent(spec: Spec, { version, published, sha256 }: Origin): PageContent {
+export function pageContent(spec: Spec, { version, published, sha256, note = '' }: Origin): PageContent {
   return {
     name: spec.name,
     version,
+    note,
     published,
     sha256,
     breakpoints: byWidth(spec.breakpoints).map((breakpoint) => breakpointContent(spec, breakpoint)),
-    tables: [
-      ...allTables(spec).map(({ title, says, table }) => tableContent(title, says, table)),
-      ...spec.layouts.map((layout) =>
-        tableContent(
-          `Layout: ${layout.name}`,
-          'columns, rows, and px from the page’s start and top',
-          layoutTable(spec, layout),
-        ),
-      ),
+    tables: allTables(spec)
+      .map(({ title, says, table }) => tableContent(title, says, table))
+      .filter(hasRows),
+    layouts: spec.layouts.map((layout) => layoutContent(spec, layout)),
+    last: [
       ...(spec.layouts.length > 0
         ? [tableContent('White space', 'rows between things, by kind of gap; px under them', whiteSpaceTable(spec))]
         : []),
       waiverTable(spec),
-    ].filter(({ rows }) => rows.length > 0),
+    ].filter(hasRows),
   };
+}
+
+function hasRows({ rows }: TableContent): boolean {
+  return rows.length > 0;
+}
+
+function layoutContent(spec: Spec, layout: Layout): LayoutContent {
+  const { name, notes } = layout;
+  const drawings = byWidth(spec.breakpoints).map((breakpoint) => {
+    const solved = solvedAt(spec, layout, breakpoint);
+    return {
+      name: breakpoint.name,
+      width: solved.width.valueOf(),
+      height: Math.max(1, solved.height.valueOf()),
+      columns: columnEdges(columnsAt(spec, breakpoint)).map(stretchOf),
+      blocks: solved.blocks.map(({ x, y, width, height, placed: { block } }) => ({
+        name: block.name,
+        x: x.valueOf(),
+        y: y.valueOf(),
+        width: Math.max(0, width.valueOf()),
+        height: Math.max(0, height.valueOf()),
+        isCard: 'card' in block.holds,
+      })),
+    };
+  });
+  const says = 'columns, rows, and px from the page’s start and top';
+  return { name, notes, drawings, table: tableContent(`Blocks of ${name}`, says, layoutTable(spec, layout)) };
+}
+
+function stretchOf([from, to]: readonly [{ valueOf(): number }, { valueOf(): number }]): Stretch {
+  return [from.valueOf(), Math.max(0, to.valueOf() - from.valueOf())];
 }
 
 /** Findings that were accepted; without any, a table without rows. */
@@ -88,16 +133,12 @@ function breakpointContent(spec: Spec, breakpoint: Breakpoint): BreakpointConten
   const solved = columnsAt(spec, breakpoint);
   const heights = rowSumAt(spec, breakpoint);
   const rows = rowsAt(spec, breakpoint);
-  const stretch = ([from, to]: [{ valueOf(): number }, { valueOf(): number }]): Stretch => [
-    from.valueOf(),
-    Math.max(0, to.valueOf() - from.valueOf()),
-  ];
   return {
     name,
     range: rangeText(spec, breakpoint),
     ...reference,
-    columns: columnEdges(solved).map(stretch),
-    rows: rows && rows.count <= MOST_ROWS ? rowEdges(rows).map(stretch) : [],
+    columns: columnEdges(solved).map(stretchOf),
+    rows: rows && rows.count <= MOST_ROWS ? rowEdges(rows).map(stretchOf) : [],
     sums: [sumLine(solved, numeral), ...(heights ? [rowLine(heights, numeral)] : [])],
     says: [...behaviourText(breakpoint), ...heightBehaviour(breakpoint)],
     notes,

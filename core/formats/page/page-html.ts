@@ -1,11 +1,11 @@
 import type { Spec } from '../../spec/schema';
 import { escaped } from '../../text/markup';
 import type { Origin } from '../grid-css/grid-css';
-import { type BreakpointContent, pageContent, type TableContent } from './page-content';
+import { type BreakpointContent, type LayoutContent, pageContent, type TableContent } from './page-content';
 
 /** An edition as one page of HTML that needs nothing else: no script, no file beside it, for screens and for paper. */
 export function pageHtml(spec: Spec, origin: Origin): string {
-  const { name, version, published, sha256, breakpoints, tables } = pageContent(spec, origin);
+  const { name, version, note, published, sha256, breakpoints, tables, layouts, last } = pageContent(spec, origin);
   const widest = Math.max(...breakpoints.map(({ width }) => width));
   return `<!DOCTYPE html>
 <html lang="en">
@@ -20,11 +20,13 @@ ${STYLE}
 <body>
 <header>
 <h1>${escaped(name)} <span class="n">${escaped(version)}</span></h1>
-<p>Published ${escaped(published)}. SHA-256 of the specification: <span class="n">${escaped(sha256)}</span></p>
+${note === '' ? '' : `<p>${escaped(note)}</p>\n`}<p>Published ${escaped(published)}. SHA-256 of the specification: <span class="n">${escaped(sha256)}</span></p>
 </header>
 <main>
 ${breakpoints.map((each) => breakpointHtml(each, widest)).join('\n')}
 ${tables.map(tableHtml).join('\n')}
+${layouts.map(layoutHtml).join('\n')}
+${last.map(tableHtml).join('\n')}
 </main>
 </body>
 </html>
@@ -42,12 +44,16 @@ header p { overflow-wrap: anywhere; }
 .drawing { display: block; max-width: 100%; height: auto; border: 1px solid var(--line); }
 .drawing .columns { fill: var(--column); }
 .drawing .rows { fill: var(--row); opacity: 0.25; }
+.drawing .blocks rect { fill: none; stroke: var(--soft); }
+.drawing .blocks text { fill: currentcolor; }
+.figures { display: flex; flex-wrap: wrap; gap: 16px; align-items: start; }
+figure { margin: 0; }
 .scroll { overflow-x: auto; }
 table { border-collapse: collapse; font-size: 14px; }
 th, td { padding: 4px 16px 4px 0; border-bottom: 1px solid var(--line); text-align: start; vertical-align: baseline; }
 thead th { border-bottom: 2px solid currentcolor; }
 td small { display: block; color: var(--soft); }
-@media print { body { max-width: none; padding: 0; } section { break-inside: avoid-page; } tr { break-inside: avoid; } }`;
+@media print { body { max-width: none; padding: 0; } .scroll { overflow: visible; } table { font-size: 8pt; } th, td { padding-inline-end: 8px; } h2, h2 + p { break-after: avoid; } tr, figure, .drawing, ul { break-inside: avoid; } }`;
 
 /** As wide as the widest drawing, in px of the page. */
 const WIDEST_DRAWING = 720;
@@ -71,6 +77,41 @@ ${sums.map((sum) => `<p class="n">${escaped(sum)}</p>`).join('\n')}
 ${says.map((sentence) => `<li>${escaped(sentence)}</li>`).join('\n')}
 </ul>${notes === '' ? '' : `\n<p>${escaped(notes)}</p>`}
 </section>`;
+}
+
+/** As wide as the drawings of a layout are together, in px of the page. */
+const TOGETHER = 1000;
+
+function layoutHtml({ name, notes, drawings, table }: LayoutContent): string {
+  const scale = Math.min(0.5, TOGETHER / drawings.reduce((sum, { width }) => sum + width, 0));
+  const figures = drawings.map(({ name: at, width, height, columns, blocks }) => {
+    const own = 1 / scale;
+    const down = columns.map(
+      ([from, length]) => `<rect x="${short(from)}" width="${short(length)}" height="${short(height)}"/>`,
+    );
+    const boxes = blocks.map(
+      ({ name: block, x, y, width: wide, height: high, isCard }) =>
+        `<g><title>${escaped(block)}</title><rect x="${short(x)}" y="${short(y)}" width="${short(wide)}" height="${short(high)}" stroke-width="${short(own)}"/>${
+          isCard || high * scale < 9
+            ? ''
+            : `<text x="${short(x + 3 * own)}" y="${short(y + 9 * own)}" font-size="${short(8 * own)}">${escaped(fitting(block, wide * scale))}</text>`
+        }</g>`,
+    );
+    return `<figure><svg class="drawing" width="${short(width * scale)}" height="${short(height * scale)}" viewBox="0 0 ${short(width)} ${short(height)}" role="img" aria-label="${escaped(`${name}, ${at}`)}"><g class="columns">${down.join('')}</g><g class="blocks">${boxes.join('')}</g></svg><figcaption class="soft">${escaped(at)}</figcaption></figure>`;
+  });
+  return `<section>
+<h2>${escaped(name)}</h2>
+<p class="soft">trial layout, drawn at one scale</p>${notes === '' ? '' : `\n<p>${escaped(notes)}</p>`}
+<div class="figures">
+${figures.join('\n')}
+</div>
+</section>
+${tableHtml(table)}`;
+}
+
+/** As much of a name as a block so many px wide has room for. */
+export function fitting(name: string, wide: number): string {
+  return name.slice(0, Math.max(0, Math.floor((wide - 6) / 4.6)));
 }
 
 function tableHtml({ title, says, head, rows }: TableContent): string {

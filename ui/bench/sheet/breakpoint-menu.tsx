@@ -11,10 +11,16 @@ import { byWidth } from '../../../core/spec/ranges';
 import { useDraftStore } from '../../draft/draft-context';
 import styles from './sheet.module.scss';
 
-type Props = { id: string; name: string; onSay: (message: string) => void };
+type Props = {
+  id: string;
+  name: string;
+  /** Only in the selected head keys reach it. */
+  isSelected: boolean;
+  onSay: (message: string) => void;
+};
 
 /** What can be done with a breakpoint as a whole: its grid copied to another, or the breakpoint removed. */
-export function BreakpointMenu({ id, name, onSay }: Props) {
+export function BreakpointMenu({ id, name, isSelected, onSay }: Props) {
   const store = useDraftStore();
   const { document, pattern } = store.getState();
   const others = byWidth(document.breakpoints).filter((other) => other.id !== id);
@@ -42,6 +48,7 @@ export function BreakpointMenu({ id, name, onSay }: Props) {
       <Dropdown.Toggle
         as="button"
         bsPrefix="quiet"
+        tabIndex={isSelected ? 0 : -1}
         aria-label={`More for ${name}`}
         title="Copy to another breakpoint, remove"
       >

@@ -5,7 +5,6 @@ import type { QuantityId } from '../../../core/quantities/registry';
 import { explain, type Explanation, explanationLine } from '../../../core/columns/explain';
 import { type ColumnQuantity, FOLLOWING_QUANTITIES } from '../../../core/columns/let-follow';
 import { numeral } from '../../../core/length/present';
-import { placeKey } from '../../../core/sheet/place';
 import { QUANTITIES, rowOf } from '../../../core/quantities/registry';
 import { useDraft, useTogether, useView } from '../../draft/draft-context';
 import { waitingAt } from '../../draft/together/together-store';
@@ -13,14 +12,12 @@ import { WaitingLine } from '../../draft/together/waiting-line';
 import { Fractions } from '../../drawing/numeral';
 import styles from '../../frame/grid/grid.module.scss';
 
-/** The line under the sheet: what the selected cell takes, or what was wrong with what it was given. */
+/** The line under the sheet: what the selected cell takes; what is wrong with what it was given stands at the cell. */
 export function SheetLine({ message }: { message: string | null }) {
   const selected = useView((view) => view.selected);
   const document = useDraft((draft) => draft.document);
-  const refused = useView((view) => view.refused);
   const quantity = QUANTITIES[rowOf(selected.quantity)]!;
   const breakpoint = document.breakpoints.find(({ id }) => id === selected.breakpoint);
-  const problem = refused[placeKey(selected)]?.problem;
   const waiting = useTogether((together) => together.waiting);
   const waits = breakpoint ? waitingAt(waiting, quantity.address(breakpoint)) : null;
   const explained =
@@ -28,13 +25,8 @@ export function SheetLine({ message }: { message: string | null }) {
       ? explain(document, breakpoint, quantity.id, breakpoint.reference.width, numeral)
       : null;
   return (
-    <p
-      id="sheet-says"
-      className={styles.line}
-      data-problem={problem !== undefined || waits !== null || undefined}
-      role="status"
-    >
-      {problem ?? message ?? (waits && <WaitingLine waiting={waits} />) ?? (
+    <p id="sheet-says" className={styles.line} data-problem={waits !== null || undefined} role="status">
+      {message ?? (waits && <WaitingLine waiting={waits} />) ?? (
         <>
           <strong>{quantity.label}</strong> {explained ? <Explained line={explained} /> : quantity.hint}
         </>

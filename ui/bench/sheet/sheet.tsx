@@ -47,7 +47,16 @@ export function Sheet() {
         cell={cells[row]!}
         note={isHead ? rangeText(document, breakpoint) : null}
         isInRange={row >= range.top && row <= range.bottom && column >= range.left && column <= range.right}
-        menu={isHead ? <BreakpointMenu id={breakpoint.id} name={breakpoint.name} onSay={say} /> : null}
+        menu={
+          isHead ? (
+            <BreakpointMenu
+              id={breakpoint.id}
+              name={breakpoint.name}
+              isSelected={selected.breakpoint === breakpoint.id && selected.quantity === 'name'}
+              onSay={say}
+            />
+          ) : null
+        }
       />
     );
   };

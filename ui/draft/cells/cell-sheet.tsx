@@ -41,12 +41,11 @@ export function CellSheet<Id extends string>(props: Props<Id>) {
   const table = useRef<HTMLTableElement>(null);
   const says = useId();
   const sheet = useCellSheet<Id>(rows, shown);
-  const { selected, anchor, editing, refused, message, keys } = sheet;
+  const { selected, anchor, editing, message, keys } = sheet;
   useGridFocus(table, editing !== null);
 
   const flags = flagsOf(document);
   const inRange = new Set(placesIn(document, rangeBetween(document, anchor, selected, rows), rows).map(placeKey));
-  const problem = refused[placeKey(selected)]?.problem;
   const about = rows.find(({ id }) => id === selected.quantity)!;
   const at = breakpoints.find(({ id }) => id === selected.breakpoint);
   const waits = at ? waitingAt(waiting, about.address(at)) : null;
@@ -95,13 +94,8 @@ export function CellSheet<Id extends string>(props: Props<Id>) {
           ))}
         </tbody>
       </table>
-      <p
-        id={says}
-        className={gridStyles.line}
-        role="status"
-        data-problem={problem !== undefined || waits !== null || undefined}
-      >
-        {problem ?? message ?? (waits && <WaitingLine waiting={waits} />) ?? (
+      <p id={says} className={gridStyles.line} role="status" data-problem={waits !== null || undefined}>
+        {message ?? (waits && <WaitingLine waiting={waits} />) ?? (
           <>
             <strong>{about.label}</strong> {about.hint} {about.followed && `Delete takes it from ${about.followed}.`}
           </>

@@ -1,7 +1,7 @@
 'use client';
 
 import { Equal } from 'lucide-react';
-import { memo, type MouseEvent, type ReactNode } from 'react';
+import { memo, type MouseEvent, type ReactNode, useState } from 'react';
 import type { Weight } from '../../../core/checks/rule';
 import { decimal } from '../../../core/length/present';
 import { isWhole } from '../../../core/length/px';
@@ -10,6 +10,7 @@ import { fieldText, type Reading } from '../../../core/quantities/reading';
 import { Numeral } from '../../drawing/numeral';
 import type { Leave } from '../../frame/grid/cell-field';
 import styles from '../../frame/grid/grid.module.scss';
+import { Beside } from '../../parts/beside';
 import { Guests } from '../together/guests';
 import { CellEditor } from './cell-editor';
 
@@ -44,9 +45,11 @@ export type CellProps = {
 export const Cell = memo(
   function Cell(props: CellProps) {
     const { place, label, quantity, cell, note, isSelected, isInRange, flag, refusal, waitsFor, editing } = props;
+    const [box, setBox] = useState<HTMLTableCellElement | null>(null);
     const isButton = (event: MouseEvent): boolean => (event.target as HTMLElement).closest('button') !== null;
     return (
       <td
+        ref={setBox}
         role="gridcell"
         data-place={place}
         data-follows={cell.follows || undefined}
@@ -71,13 +74,20 @@ export const Cell = memo(
             text={editing.text ?? refusal?.text ?? fieldText(cell)}
             replace={editing.text !== null}
             problem={refusal?.problem ?? null}
-            saysId={props.saysId}
+            saysId={`${props.saysId}-refusal`}
             onCommit={props.onCommit}
             onBlur={(text) => props.onCommit(text, null)}
             onCancel={props.onCancel}
           />
         ) : (
           <CellText cell={cell} refused={refusal?.text ?? null} note={note} />
+        )}
+        {refusal && isSelected && (
+          <Beside target={box}>
+            <p id={`${props.saysId}-refusal`} className={styles.refusal} role="alert">
+              {refusal.problem}
+            </p>
+          </Beside>
         )}
         <Guests place={place} />
         {!editing && props.menu}

@@ -2,6 +2,7 @@
 
 import { useCombobox } from 'downshift';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { Beside } from '../../parts/beside';
 import { leaveBy } from '../../frame/grid/cell-field';
 import gridStyles from '../../frame/grid/grid.module.scss';
 import type { CellFieldProps } from '../../frame/grid/cell-field';
@@ -27,7 +28,11 @@ export function ChoiceEditor({ label, text: first, replace, problem, choices, on
   });
   const marked = items[highlightedIndex] ?? items[0];
 
-  useEffect(() => field.current?.focus(), []);
+  const [cell, setCell] = useState<HTMLElement | null>(null);
+  useEffect(() => {
+    field.current?.focus();
+    setCell(field.current?.parentElement ?? null);
+  }, []);
 
   const leave = (choice: string, where: Parameters<typeof onCommit>[1]): void => {
     closing.current = true;
@@ -65,20 +70,22 @@ export function ChoiceEditor({ label, text: first, replace, problem, choices, on
         onCopy={(event) => event.stopPropagation()}
         onPaste={(event) => event.stopPropagation()}
       />
-      <ul {...getMenuProps({ 'aria-label': label, 'aria-labelledby': undefined })} className={gridStyles.choices}>
-        {items.map((choice, index) => (
-          <li
-            key={choice}
-            {...getItemProps({ item: choice, index })}
-            data-marked={choice === marked || undefined}
-            // the field keeps the focus, so that choosing is not leaving
-            onMouseDown={(event) => event.preventDefault()}
-          >
-            {choice}
-          </li>
-        ))}
-        {items.length === 0 && <li className="soft">no choice begins so</li>}
-      </ul>
+      <Beside target={cell}>
+        <ul {...getMenuProps({ 'aria-label': label, 'aria-labelledby': undefined })} className={gridStyles.choices}>
+          {items.map((choice, index) => (
+            <li
+              key={choice}
+              {...getItemProps({ item: choice, index })}
+              data-marked={choice === marked || undefined}
+              // the field keeps the focus, so that choosing is not leaving
+              onMouseDown={(event) => event.preventDefault()}
+            >
+              {choice}
+            </li>
+          ))}
+          {items.length === 0 && <li className="soft">no choice begins so</li>}
+        </ul>
+      </Beside>
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { counted } from '../../../length/present';
-import { exactText } from '../../../length/px';
+import { exactText, px } from '../../../length/px';
 import { blockAddress } from '../../../layouts/edit-layout';
 import type { Rule } from '../../rule';
 import { figure } from '../../say';
@@ -27,7 +27,7 @@ export const picturesOnRows: Rule = {
     return {
       part: 'height',
       values: { height: exactText(block.height), rows: String(rows) },
-      facts: { into: exactText(into) },
+      facts: { into: exactText(into), below: exactText(block.height.sub(block.frame.stack(Math.max(0, rows - 1)))) },
       mends: [
         {
           facts: { rows },
@@ -39,7 +39,12 @@ export const picturesOnRows: Rule = {
       ],
     };
   }),
-  says: ({ name, height, into, rows }) =>
-    `${name} is ${figure(height)} px high: it ends ${figure(into)} px into its row ${rows}.`,
+  says: ({ name, height, into, below, rows }) => {
+    const ends =
+      px(into!).compare(0) > 0
+        ? `${figure(into)} px into its row ${rows}`
+        : `${figure(below)} px below its row ${Number(rows) - 1}, in the gap`;
+    return `${name} is ${figure(height)} px high: it ends ${ends}.`;
+  },
   offers: ({ rows }) => `Crop it to ${counted(Number(rows), 'row')}`,
 };

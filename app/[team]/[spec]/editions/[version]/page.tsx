@@ -54,7 +54,7 @@ export default async function Page({ params }: Props) {
   return (
     <>
       <div className="no-print">
-        <SpecBar person={person.name} spec={spec} />
+        <SpecBar person={person.name} spec={spec} mayPublish={mayDo(access.role, 'publish')} />
       </div>
       <ReadingPage
         edition={{

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { mayDo } from '../../../../../../server/access/permissions';
 import { database } from '../../../../../../server/database';
 import { editionAt } from '../../../../../../server/editions';
 import { UnreadableDocument } from '../../../../../../server/stored-spec';
@@ -24,7 +25,7 @@ export default async function Page({ params }: Props) {
   if (!edition) notFound();
   return (
     <>
-      <SpecBar person={person.name} spec={spec} />
+      <SpecBar person={person.name} spec={spec} mayPublish={mayDo(access.role, 'publish')} />
       <CompareSite
         document={edition.document}
         version={edition.version}
