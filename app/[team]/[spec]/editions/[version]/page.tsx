@@ -1,3 +1,4 @@
+import { mayDo } from '../../../../../server/access/permissions';
 import type { Metadata } from 'next';
 import { format } from 'date-fns/format';
 import { headers } from 'next/headers';
