@@ -8,9 +8,8 @@ const desktop = breakpointOf({ count: 12, gutter: '24px', container: '1296px', m
 
 test('a name says the grid', () => {
   const spec = specOf(desktop);
-  expect(patternName('{count} columns, {margin} margin, {container} in {width}', spec, desktop)).toBe(
-    '12 columns, 108 margin, 1296 in 1512',
-  );
+  expect(patternName('{name}: {count} × {column} + {gutter}', spec, desktop)).toBe('Desktop: 12 × 86 + 24');
+  expect(patternName('{margin} margin, {container} in {width}', spec, desktop)).toBe('108 margin, 1296 in 1512');
   expect(patternName('{name} {from}+ × {height}, {column}/{gutter}, {base}', spec, desktop)).toBe(
     'Desktop 0+ × 900, 86/24, 8',
   );

@@ -41,7 +41,7 @@ export function readPattern(text: string): Parsed<string> {
 /**
  * The name of a breakpoint’s grid by a team’s pattern.
  *
- *     patternName('{count} columns, {margin} margin, {container} in {width}', spec, desktop)   // "12 columns, 108 margin, 1296 in 1512"
+ *     patternName('{name}: {count} × {column} + {gutter}', spec, desktop)   // "Desktop: 12 × 86 + 24"
  */
 export function patternName(pattern: string, spec: Spec, breakpoint: Breakpoint): string {
   return pattern.replace(/\{([a-z]+)\}/g, (whole, part: string) =>

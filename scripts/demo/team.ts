@@ -34,7 +34,7 @@ export async function toldFirst(sql: Sql, idOf: IdOf): Promise<void> {
   );
   const pell = { email: 'pell@tidewick.example', role: 'reader' as const, says: 'Kiosk software' };
   done('invitation', await invite(sql, ansa, pell, 'http://localhost:4410'));
-  done('naming pattern', await nameBy(sql, ansa, '{count} columns, {margin} margin, {container} in {width}'));
+  done('naming pattern', await nameBy(sql, ansa, '{name}: {count} × {column} + {gutter}'));
 }
 
 /** Followers, a withdrawn edition, a starting set, and a review under way with remarks. */

@@ -129,7 +129,7 @@ function NamingPattern({ team, pattern, mayName }: Pick<Props, 'team' | 'pattern
         autoComplete="off"
         readOnly={!mayName}
         value={text}
-        placeholder="{count} columns, {margin} margin, {container} in {width}"
+        placeholder="{name}: {count} × {column} + {gutter}"
         error={read.problem}
         onChange={({ target }) => {
           setText(target.value);

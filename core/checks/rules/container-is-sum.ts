@@ -11,7 +11,7 @@ export const containerIsSum: Rule = {
   version: 1,
   title: 'The container is the sum of its parts',
   asks: 'Where container, columns and gutters are all given, do columns and gutters add up to the container?',
-  why: 'A container that is reported as 360 while its columns come to 361 is built differently by everyone who reads it.',
+  why: 'A container that is reported as 1,300 while its columns come to 1,296 is built differently by everyone who reads it.',
   source: 'Arithmetic: container = count · column + (count − 1) · gutter',
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { at }) => {

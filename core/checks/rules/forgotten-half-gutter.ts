@@ -9,7 +9,7 @@ export const forgottenHalfGutter: Rule = {
   version: 1,
   title: 'No outer half-gutter is forgotten',
   asks: 'Are the margins not exactly half a gutter too small for the sum, and do columns keep off the screen’s edge?',
-  why: 'A gutter meant as 15 on each side of a column is drawn as 30 between columns and nothing at the outer edges.',
+  why: 'A gutter meant as 11 on each side of a column is drawn as 22 between columns and nothing at the outer edges.',
   source: 'Arithmetic: with outer half-gutters, container = count · (column + gutter)',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { at }) => {

@@ -15,7 +15,7 @@ export const partsWhole: Rule = {
   version: 1,
   title: 'Halves, thirds and quarters are whole',
   asks: 'Are the spans of a half, a third and a quarter of the columns whole px at the reference width?',
-  why: 'Cards and pictures stand on these spans; thirds of 403 are a nuisance, 400 is not.',
+  why: 'Cards and pictures stand on these spans; a third of 417⅓ is a nuisance to build, 416 is not.',
   source: 'Common practice',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { at }) => {
