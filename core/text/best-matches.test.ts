@@ -8,6 +8,7 @@ const ALL: Findable[] = [
   { where: 'Span widths', names: ['5 columns', 'Desktop'], value: '466' },
   { where: 'Span widths', names: ['15 columns', 'Wide'], value: '1,506⅔' },
   { where: 'Text styles', names: ['body, size', 'Tablet'], value: '16 24' },
+  { where: 'For developers', names: [], value: 'column-gap: var(--grid-gutter);' },
   { where: 'grid.css', names: [], value: '--grid-gutter: 24px;' },
   { where: 'grid.css', names: [], value: '.span-5 { grid-column: span 5; }' },
 ];

@@ -29,8 +29,10 @@ function scoreOf({ where, names, value }: Findable, words: readonly string[], ph
     score += best;
   }
   const isPhrase = names.some((name) => wordsOf(name).join(' ') === phrase) || inValue.join(' ') === phrase;
+  // what begins with a name is where it is said what it is
+  const isFirst = inNames[0] === words[0] || inValue[0] === words[0];
   // of two that have all words, the one that says less beside them
-  return score + (isPhrase ? 20 : 0) + 1 / (1 + inNames.length + inValue.length);
+  return score + (isPhrase ? 20 : 0) + (isFirst ? 2 : 0) + 1 / (1 + inNames.length + inValue.length);
 }
 
 /** 3 for a word as it stands, 2 for its beginning, 1 for a part of it. */

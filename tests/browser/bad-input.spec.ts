@@ -6,7 +6,8 @@ const spec = practiceSpec('Slips of the finger');
 
 test('each wrong text gets its sentence, stays in its cell, and changes nothing', async ({ signedIn: page }) => {
   await openBench(page, spec);
-  const says = page.getByRole('status').filter({ hasText: /is not|below zero|too many|at least|not possible/ });
+  // right at the cell
+  const says = page.getByRole('alert').filter({ hasText: /is not|below zero|too many|at least|not possible/ });
   for (const [quantity, text, sentence] of [
     [
       'Gutter',
@@ -21,7 +22,9 @@ test('each wrong text gets its sentence, stays in its cell, and changes nothing'
     await cell(page, quantity, 'Phone').click();
     await page.keyboard.type(text);
     await page.keyboard.press('Enter');
-    await expect(says.first()).toHaveText(sentence);
+    await expect(says).toHaveText(sentence);
+    const [at, box] = [(await says.boundingBox())!, (await cell(page, quantity, 'Phone').boundingBox())!];
+    expect(Math.min(Math.abs(at.y - box.y - box.height), Math.abs(box.y - at.y - at.height))).toBeLessThan(12);
     // looking elsewhere keeps the text where it was typed; Esc puts back what was there
     await cell(page, 'From', 'Tablet').click();
     await expect(cell(page, quantity, 'Phone')).toHaveText(text);
@@ -34,13 +37,19 @@ test('each wrong text gets its sentence, stays in its cell, and changes nothing'
   await expect(saved(page)).toHaveText(/^Draft 1/);
 });
 
-test('two breakpoints at one width are kept and reported', async ({ signedIn: page }) => {
+test('two breakpoints at one width are refused at the cell; those of a document are reported', async ({
+  signedIn: page,
+}) => {
   await openBench(page, spec);
   await type(page, 'From', 'Tablet', '1200');
+  await expect(page.getByRole('alert').filter({ hasText: 'Desktop already starts at 1200 px.' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(cell(page, 'From', 'Tablet')).toHaveText('600');
+  const twice = spec.breakpoints.map((each) => (each.id === 'tablet' ? { ...each, from: 1200 } : each));
+  await openBench(page, { ...spec, name: 'Twice', breakpoints: twice });
   await expect(page.getByRole('region', { name: 'Findings' })).toContainText(
     'both start at 1200 px; only one of them can apply. Give one another width.',
   );
-  await expect(saved(page)).toHaveText(/^Draft 2/);
 });
 
 test('a paste of 2 MB, or of one wrong cell, changes nothing and says so', async ({ signedIn: page }) => {
@@ -66,7 +75,7 @@ test('documents that cannot be read are refused with their place', async ({ sign
   };
   expect(await send({ ...spec, ypsiline: 99 })).toEqual({
     status: 422,
-    problem: 'This document is of version 99; this Ypsiline reads versions up to 2. Open it with a newer one.',
+    problem: 'This document is of version 99; this Ypsiline reads versions up to 3. Open it with a newer one.',
   });
   expect((await send({ ...spec, colour: 'red' })).problem).toBe('“colour” is a key that does not belong here.');
   expect((await send({ ...spec, name: 'x'.repeat(2_000_000) })).status).toBe(413);

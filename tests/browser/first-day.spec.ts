@@ -92,12 +92,13 @@ test('a mend that would make another finding of its weight is not offered', asyn
   await expect(row).toBeVisible();
   await expect(row.getByRole('button', { name: 'Waive…' })).toBeVisible();
   await expect(row.getByRole('button', { name: /^Leave/ })).toHaveCount(0);
-  // in 904 px four are left over, which is half a base unit
-  await type(page, 'Drawn at', 'Desktop', '1440 × 904');
+  // twelve rows in 812 px leave four over, which is half a base unit
+  await type(page, 'How many', 'Desktop', '12');
+  await type(page, 'Drawn at', 'Desktop', '1440 × 812');
   await expect(
     page
       .getByRole('listitem')
-      .filter({ hasText: '6 rows with gaps of 8' })
+      .filter({ hasText: '12 rows with gaps of 8' })
       .getByRole('button', { name: 'Leave 4 below' }),
   ).toBeVisible();
 });

@@ -15,7 +15,7 @@ test('a sheet of blocks: parts are typed, refused in a sentence, copied, and fol
   await cell.click();
   await page.keyboard.type('5 of 11');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('status').filter({ hasText: '“5 of 11” of 12 columns' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: '“5 of 11” of 12 columns' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(cell).toContainText('1–8');
   await cell.click();

@@ -172,7 +172,7 @@ test('text sizes are a sheet: one text for several breakpoints, keys, clipboard,
   await expect(at('Size, Desktop')).toHaveText('16');
   await page.keyboard.type('huge');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('status').filter({ hasText: '“huge” is not a length' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: '“huge” is not a length' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(at('Size, Desktop')).toHaveText('16');
 });

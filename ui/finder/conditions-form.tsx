@@ -78,7 +78,7 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
           <input
             id="finder-widths"
             className="form-control number"
-            placeholder="1152, or 1100 to 1200"
+            placeholder="1296, or 1200 to 1300"
             autoComplete="off"
             aria-invalid={Boolean(errors.widths)}
             {...register('widths')}

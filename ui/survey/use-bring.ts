@@ -157,5 +157,5 @@ function megabytes(bytes: number): string {
 export function usualWidths(spec: ReturnType<typeof useSurveySpec>): number[] {
   return spec
     ? byWidth(spec.breakpoints).map((breakpoint) => Math.round(shownWidth(spec, breakpoint)))
-    : [412, 820, 1440];
+    : [412, 820, 1512];
 }
