@@ -93,10 +93,7 @@ export async function specPage(
 export type SpecName = { id: string; slug: string; name: string; isPublished: boolean };
 
 /** The names of a team’s specifications that are not archived, by name. */
-export async function specNames(
-  sql: Query,
-  { teamId }: TeamAccess<'read-drafts'>,
-): Promise<SpecName[]> {
+export async function specNames(sql: Query, { teamId }: TeamAccess<'read-drafts'>): Promise<SpecName[]> {
   return sql<SpecName[]>`
     select specs.id, specs.slug, coalesce(document->>'name', specs.slug) as name,
            exists (select from editions where editions.spec_id = specs.id) as is_published

@@ -81,7 +81,11 @@ test.each<[string, Parameters<typeof inWords>[1], string]>([
     'Block Card removed',
   ],
   ['a layout that went', [{ at: ['layouts', 'front'], before: { name: 'Front page' } }], 'Layout Front page removed'],
-  ['a breakpoint without a name of its own', [{ at: ['breakpoints', 'breakpoint-6'], after: {} }], 'Breakpoint 6 added'],
+  [
+    'a breakpoint without a name of its own',
+    [{ at: ['breakpoints', 'breakpoint-6'], after: {} }],
+    'Breakpoint 6 added',
+  ],
   ['a step', [{ at: ['spacing', 'steps', 'space-1', 'times'], after: '2' }], 'Spacing step space-1'],
   ['the name', [{ at: ['name'], after: 'x' }], 'Name'],
   ['a waiver', [{ at: ['waivers', 'column-whole phone 1x'], after: {} }], 'Waiver column-whole'],
