@@ -3,18 +3,9 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './app';
 import { drawn } from '../survey/generator';
 import { pageHtml } from '../survey/drawn-page';
+import { CARDS, pasteList } from './survey-page';
 
 const SURVEY = '/tidewick/passenger-site/survey';
-/** Four columns of 81 between margins of 20, gutters of 16: the phone of the demo; the third card of each row starts 3 px late. */
-const CARDS = Array.from({ length: 6 }, (_, row) =>
-  [0, 1, 2, 3].map((index) => {
-    const late = index === 2 ? 3 : 0;
-    return `${20 + index * 97 + late}\t${40 + row * 160}\t${81 - late}\t120\tCard ${row + 1}.${index + 1}`;
-  }),
-)
-  .flat()
-  .join('\n');
-
 /** A page rendered to a PNG, with the truth of its grid. */
 async function pngOf(page: Page, seed: number): Promise<{ file: Buffer; truth: ReturnType<typeof drawn>['truth'] }> {
   const { screen, truth } = drawn(seed, 'plain');
@@ -35,18 +26,6 @@ const best = (page: Page) =>
     .getByRole('listitem')
     .filter({ hasNotText: 'The spec’s own' })
     .first();
-
-async function pasteList(page: Page, list: string, width = '412'): Promise<void> {
-  await page
-    .getByRole('complementary', { name: 'Screens under survey' })
-    .getByRole('button', { name: 'List of boxes…' })
-    .click();
-  const dialog = page.getByRole('dialog');
-  await expect(dialog.getByLabel(/^A box on each line/)).toBeFocused();
-  await dialog.getByLabel(/^A box on each line/).fill(list);
-  await dialog.getByLabel('Width of the screen, px').fill(width);
-  await dialog.getByRole('button', { name: 'Survey them' }).click();
-}
 
 test('a picture is read, corrected, and its grid taken into the sheet and back', async ({ signedIn: page }) => {
   await page.goto(SURVEY);
@@ -197,22 +176,6 @@ test('a survey is kept with the spec, opened again, and compared with the spec a
   await expect(kept.getByRole('button', { name: 'Cards in March', exact: true })).toHaveCount(0);
 });
 
-test('a new specification from screens of two widths', async ({ signedIn: page }) => {
-  await page.goto('/tidewick');
-  await page.getByRole('link', { name: 'From screens…' }).click();
-  await pasteList(page, CARDS);
-  const wide = Array.from({ length: 6 }, (_, row) =>
-    [0, 3, 6, 9].map((first) => `${108 + first * 110},${row * 200},${3 * 86 + 2 * 24},160`),
-  ).flat();
-  await pasteList(page, [...wide, '108,1300,86,80', '218,1300,86,80', '328,1300,196,80'].join('\n'), '1512');
-  await page.getByRole('button', { name: 'Begin it…' }).click();
-  await page.getByRole('dialog').getByLabel('Name').fill('From two screens');
-  await page.getByRole('dialog').getByRole('button', { name: 'Begin it' }).click();
-  await expect(page).toHaveURL(/\/tidewick\/from-two-screens$/);
-  await expect(page.getByRole('gridcell', { name: /^Gutter, Phone: / })).toContainText('16');
-  await expect(page.getByRole('gridcell', { name: /^Container, Desktop: / })).toContainText('1296');
-});
-
 test('what cannot be read is said in a sentence each', async ({ signedIn: page }) => {
   test.setTimeout(400_000);
   await page.goto(SURVEY);
@@ -268,26 +231,3 @@ function pngHeader(width: number, height: number): Buffer {
     Buffer.alloc(64),
   ]);
 }
-
-test('a new specification takes the grid that was chosen, not the one that was proposed', async ({
-  signedIn: page,
-}) => {
-  await page.goto('/survey/tidewick');
-  const blocks = Array.from({ length: 6 }, (_, row) =>
-    [0, 4, 8].map((first) => `${108 + first * 110},${row * 200},${4 * 86 + 3 * 24},160`),
-  ).flat();
-  await pasteList(page, blocks.join('\n'), '1512');
-  const grids = page.getByRole('list', { name: 'Grids that fit' });
-  await expect(grids.getByRole('radio').nth(1)).toBeVisible();
-  for (const turn of [1, 2]) {
-    const chosen = grids.getByRole('listitem').nth(turn);
-    await chosen.getByRole('radio').check();
-    const count = /(\d+) columns?/.exec(await chosen.innerText())![1]!;
-    await page.getByRole('button', { name: 'Begin it…' }).click();
-    await page.getByRole('dialog').getByLabel('Name').fill(`Chosen ${turn}`);
-    await page.getByRole('dialog').getByRole('button', { name: 'Begin it' }).click();
-    await expect(page.getByRole('gridcell', { name: new RegExp(`^Count, .*: ${count}$`) })).toBeVisible();
-    await page.goto('/survey/tidewick');
-    await expect(grids.getByRole('radio').nth(1)).toBeVisible();
-  }
-});

@@ -1,6 +1,8 @@
 'use client';
 
-import { Group, Panel, Separator } from 'react-resizable-panels';
+import { useEffect } from 'react';
+import { Group, Panel, Separator, useGroupRef } from 'react-resizable-panels';
+import { useDraft } from '../draft/draft-context';
 import { useIsSmall } from '../frame/use-is-small';
 import { ViewFrame } from '../frame/view-frame';
 import styles from './bench.module.scss';
@@ -20,17 +22,31 @@ export function Bench({ person }: { person: string }) {
   );
 }
 
+/** How wide the sheet is with its names and so many breakpoints, in px, as its stylesheet has it. */
+const widthOfSheet = (breakpoints: number): number => 112 + breakpoints * 88 + 4;
+/** So much of the window is left to the preview. */
+const LEAST_PREVIEW = 38;
+
 function Panels({ person }: { person: string }) {
+  const panels = useGroupRef();
+  const across = useDraft(({ document }) => document.breakpoints.length);
+  // where half of the window cuts a breakpoint, the sheet begins wider; from then on it is as one drags it
+  useEffect(() => {
+    const needed = (widthOfSheet(across) / window.innerWidth) * 100;
+    if (needed <= 50) return;
+    const sheet = Math.min(100 - LEAST_PREVIEW, needed);
+    panels.current?.setLayout({ sheet, preview: 100 - sheet });
+  }, []);
   return (
     <div className={styles.panels}>
       <Group orientation="vertical">
         <Panel minSize="40%">
-          <Group orientation="horizontal">
-            <Panel defaultSize="50%" minSize="30%">
+          <Group orientation="horizontal" groupRef={panels}>
+            <Panel id="sheet" defaultSize="50%" minSize="30%">
               <Sheet />
             </Panel>
             <Separator className={styles.divider} aria-label="Width of the sheet" />
-            <Panel minSize="25%">
+            <Panel id="preview" minSize="25%">
               <Preview />
             </Panel>
           </Group>

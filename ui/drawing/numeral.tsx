@@ -3,12 +3,16 @@ import styles from './numeral.module.scss';
 const FRACTION = /([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|[⁰¹²³⁴⁵⁶⁷⁸⁹]+⁄[₀₁₂₃₄₅₆₇₈₉]+)/;
 const NUMERAL = /^[−≈\d.]*\d$/;
 
+/** Is it one number, of which the whole parts line up? */
+export function isNumeral(text: string): boolean {
+  const [whole = text, , rest = ''] = text.split(FRACTION);
+  return rest === '' && (whole === '' || NUMERAL.test(whole));
+}
+
 /** A number in a column, with room kept for its fraction, so that whole parts line up whatever the fraction. */
 export function Numeral({ text }: { text: string }) {
-  const [whole = text, fraction = '', rest = ''] = text.split(FRACTION);
-  // two numbers line up with nothing, and need the room
-  if (text.includes(' × ')) return <Fractions text={text} />;
-  if (rest !== '' || (whole !== '' && !NUMERAL.test(whole))) {
+  const [whole = text, fraction = ''] = text.split(FRACTION);
+  if (!isNumeral(text)) {
     return (
       <>
         <Fractions text={text} />

@@ -7,7 +7,7 @@ import { decimal } from '../../../core/length/present';
 import { isWhole } from '../../../core/length/px';
 import type { CellQuantity } from '../../../core/quantities/quantity';
 import { fieldText, type Reading } from '../../../core/quantities/reading';
-import { Numeral } from '../../drawing/numeral';
+import { Fractions, isNumeral, Numeral } from '../../drawing/numeral';
 import type { Leave } from '../../frame/grid/cell-field';
 import styles from '../../frame/grid/grid.module.scss';
 import { Beside } from '../../parts/beside';
@@ -132,12 +132,24 @@ type TextProps = { cell: Reading; refused: string | null; note: string | null };
 
 function CellText({ cell: { shown, follows, px, overruled, text }, refused, note }: TextProps) {
   if (refused !== null) return <span className={styles.text}>{refused}</span>;
+  const sign = follows && text === '=' && <span className={styles.sign}>=</span>;
   return (
     <>
-      <span className={styles.text}>
-        {follows && text === '=' && <span className={styles.sign}>=</span>}
-        <Numeral text={shown} />
-      </span>
+      {isNumeral(shown) ? (
+        <span className={styles.text}>
+          {sign}
+          <Numeral text={shown} />
+        </span>
+      ) : (
+        // words keep the room for fractions only where there is enough
+        <span className={styles.words}>
+          <span className={styles.text}>
+            {sign}
+            <Fractions text={shown} />
+          </span>
+          <span className={styles.room} />
+        </span>
+      )}
       {(note ?? px) && <small>{note ?? (overruled ? `drawn ${px}` : px)}</small>}
     </>
   );
