@@ -196,7 +196,6 @@ const ACTS: Record<string, Act> = {
   },
   async add(page, model) {
     if (model.columns.length >= 8) return 'enough';
-    const names = new Set(model.columns.map(({ Name }) => Name));
     await page.getByRole('button', { name: 'Add a breakpoint' }).click();
     const dialog = page.getByRole('dialog', { name: 'Add breakpoint' });
     await expect(dialog.getByLabel('From width, px')).toBeFocused();
@@ -208,15 +207,15 @@ const ACTS: Record<string, Act> = {
       return 'no room';
     }
     await expect(dialog).toBeHidden();
-    const added = (await shown(page)).find(({ Name }) => !names.has(Name))!;
+    const added = (await shown(page)).find(({ Name }) => model.columns.every((each) => each.Name !== Name))!;
     const cut = model.at(from);
     const [width, height] = cut['Drawn at'].split(' × ').map(Number);
-    const isDrawnThere = width! >= from && width! < model.endOf(cut);
+    const isThere = width! >= from && width! < model.endOf(cut);
     model.add({
       ...cut,
       Name: added.Name,
       From: String(from),
-      'Drawn at': `${isDrawnThere ? width : from} × ${height}`,
+      'Drawn at': `${isThere ? width : from} × ${height}`,
       Notes: '',
     });
     return `add ${added.Name} at ${from}`;
