@@ -1,7 +1,11 @@
 import { expect, test } from 'vitest';
 import { breakpointOf, specOf } from '../spec/testing';
 import { canonicalJson } from './canonical';
+import type { Block, Layout } from '../spec/schema';
+import { addStyle } from '../type/write-style';
+import { layoutTable } from './layout-table';
 import { tableAsText } from './read-table';
+import { textTable } from './text-table';
 import { spanTable, valueTable } from './value-table';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 393, { id: 'phone' });
@@ -64,4 +68,39 @@ test('the canonical text does not depend on the order of keys', () => {
   expect(canonicalJson(spec)).toMatch(
     /^\{"breakpoints":\[\{"baseline":\{"offset":"0px","step":"4px"\},"columns":\{"align"/,
   );
+});
+
+test('the table of a layout says a card’s padding and grid, and why an edge leaves', () => {
+  const inner = { id: 'in', name: 'Inside', holds: { area: 'plain' as const }, at: {} };
+  const card: Block = {
+    id: 'card',
+    name: 'Card',
+    holds: { card: { padding: '1rem', columns: { count: 3, gutter: '8px' }, space: {}, blocks: [inner] } },
+    at: { phone: { leaves: [{ side: 'end', to: 'screen', reason: 'The quay runs out.' }] }, board: { leaves: [] } },
+  };
+  const layout: Layout = {
+    id: 'front',
+    name: 'Front',
+    notes: '',
+    sections: [{ id: 'one', name: 'One', tall: 'content', space: {}, blocks: [card] }],
+  };
+  const { rows } = layoutTable({ ...spec, layouts: [layout] }, layout);
+  const row = (label: string) =>
+    rows.find((each) => each.label === `Card: ${label}`)?.values.map((value) => value && [value.shown, value.note]);
+  expect(row('padding')).toEqual([
+    ['16', undefined],
+    ['16', undefined],
+  ]);
+  expect(row('grid inside')).toEqual([
+    ['3 columns, gutter 8', undefined],
+    ['3 columns, gutter 8', undefined],
+  ]);
+  expect(row('end leaves the grid')).toEqual([['to the screen’s edge', 'The quay runs out.'], null]);
+  expect(row('start leaves the grid')).toBeUndefined();
+  expect(row('lies over another')).toBeUndefined();
+});
+
+test('a size with its leading is copied as CSS writes it, which no spreadsheet takes for a date', () => {
+  const { rows } = textTable(addStyle(spec, 'body').value!.spec);
+  expect(rows[0]!.values[0]).toMatchObject({ shown: '16 / 24', copy: '16px/24px' });
 });

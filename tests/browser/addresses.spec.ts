@@ -81,8 +81,16 @@ test('a key reads editions by their addresses, exact and moving, until it is rev
   expect((await get(`${EDITION}/1.0.0/grid.css`, { Authorization: 'Bearer ypsk_wrong' })).status()).toBe(401);
   expect((await get(`${EDITION}/1.0.0/grid.css?key=${key}`, {})).status()).toBe(401);
   expect((await get('/e/tidewick/ticket-kiosk/1.0.0/grid.css')).status()).toBe(401);
-  expect((await get(`${EDITION}/9/grid.css`)).status()).toBe(404);
-  expect((await get(`${EDITION}/1.0.0/other.css`)).status()).toBe(404);
+  const problemOf = async (path: string, headers?: Record<string, string>): Promise<string> =>
+    ((await (await get(path, headers)).json()) as { problem: string }).problem;
+  expect(await problemOf(`${EDITION}/9/grid.css`)).toBe('passenger-site has no edition 9. It has 1.0.0.');
+  expect(await problemOf(`${EDITION}/1.0.0/other.css`)).toMatch(/^1\.0\.0 has no file other\.css\. It has .*grid\.css/);
+  expect(await problemOf('/e/tidewick/ticket-kiosk/1.0.0/grid.css')).toBe(
+    'This key doesn’t open ticket-kiosk. It opens passenger-site.',
+  );
+  expect(await problemOf(`${EDITION}/1.0.0/grid.css`, { Authorization: 'Bearer ypsk_wrong' })).toMatch(
+    /^No key has this secret\./,
+  );
   const asked = await request.fetch(app.url + EDITION, { method: 'OPTIONS' });
   expect([asked.status(), asked.headers()['access-control-allow-headers']]).toEqual([
     204,
@@ -147,9 +155,19 @@ test('a public link opens the editions of one spec to whoever has it, until it i
   await stranger.goto(`http://127.0.0.1:${(elsewhere.address() as AddressInfo).port}/`);
   await expect(stranger.locator('p')).toHaveCSS('display', 'grid');
   elsewhere.close();
+  // people read a page where builds read JSON
+  await stranger.goto(app.url + link);
+  await expect(stranger.getByRole('heading', { level: 1, name: 'Ticket kiosk' })).toBeVisible();
+  await stranger.getByRole('link', { name: 'Read it' }).first().click();
+  await expect(stranger.getByRole('heading', { name: /^Ticket kiosk \d/ })).toBeVisible();
+  await stranger.goto(`${app.url}${link}/latest`);
+  await expect(stranger.getByRole('heading', { level: 2 })).toHaveCount(1);
+  const latest = (await (await get(`${link}/latest`, { Accept: 'application/json' })).json()) as typeof list;
+  expect(latest.editions).toHaveLength(1);
   const secret = link.split('/').at(-1)!;
   const asKey = await get('/e/tidewick/ticket-kiosk/1.0.0/grid.css', { Authorization: `Bearer ${secret}` });
   expect(asKey.status()).toBe(401);
+  expect(((await asKey.json()) as { problem: string }).problem).toContain('This is a public link, not a key.');
   const key = await makeKey(page, 'No link');
   expect((await get(`/l/${key}/latest/grid.css`)).status()).toBe(404);
   expect((await get(`${link}/9.9.9/grid.css`)).status()).toBe(404);
@@ -158,7 +176,14 @@ test('a public link opens the editions of one spec to whoever has it, until it i
   await page.getByRole('button', { name: 'Revoke The agency' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Revoke it' }).click();
   await expect(page.getByRole('row', { name: /^The agency/ })).toContainText('revoked');
-  expect((await get(`${link}/latest/grid.css`)).status()).toBe(404);
+  const closed = await get(`${link}/latest/grid.css`);
+  expect(closed.status()).toBe(404);
+  expect(((await closed.json()) as { problem: string }).problem).toMatch(
+    /^This link was revoked on .+ Ask who sent it/,
+  );
+  await stranger.goto(app.url + link);
+  await expect(stranger.getByRole('heading', { name: 'This link doesn’t open' })).toBeVisible();
+  await expect(stranger.getByText(/^This link was revoked on /)).toBeVisible();
   const published = await stranger.request.get(`${app.url}/openapi.json`);
   expect((await published.json()) as object).toMatchObject({ openapi: '3.1.0' });
 });

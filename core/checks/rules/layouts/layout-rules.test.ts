@@ -124,6 +124,9 @@ test('a picture that ends within a row: 1152 · 9/16 = 648 is 40 rows of 8 with 
     { says: 'a is 262⅛ px high: it ends 6⅛ px into its row 17.', mends: ['Crop it to 17 rows → 0'] },
   ]);
   expect(found(picturesOnRows, at([1, 12]))).toEqual([]);
+  // 256 high: it ends where the 17th row begins, and goes into none
+  const inGap = page(section('one', [block('a', { columns: [1, 5] }, { picture: '233/128' })]));
+  expect(found(picturesOnRows, inGap)[0]!.says).toBe('a is 256 px high: it ends 8 px below its row 16, in the gap.');
 });
 
 test('a block that is not whole px wide, with the part that it is', () => {
