@@ -14,6 +14,16 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
     },
   },
+  {
+    files: ['ui/**', 'app/**'],
+    ignores: ['ui/parts/link.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { paths: [{ name: 'next/link', message: 'Use ui/parts/link: it asks for a page when somebody points at it.' }] },
+      ],
+    },
+  },
   { files: ['**/*.test.ts'], rules: { 'max-lines': 'off' } },
   { files: ['scripts/**', 'cli/**', 'tests/**', 'server/http/serve.mjs'], rules: { 'no-console': 'off' } },
 );

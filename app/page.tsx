@@ -4,7 +4,7 @@ import { teamsOf } from '../server/people';
 import { signedInPerson } from './asker';
 import { TopBar } from '../ui/frame/top-bar';
 import { NewTeam } from '../ui/people/new-team';
-import Link from 'next/link';
+import { Link } from '../ui/parts/link';
 
 /** A person's teams; with one team, straight to it. */
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, unknown>> }) {

@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
 import { leastCommonMultiple } from '../length/common-multiple';
-import { changesWithScreen } from '../length/length';
+import { changesWithScreen } from '../length/units';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { toPx } from '../length/resolve';
 import { screenOf } from '../spec/ranges';

@@ -1,7 +1,7 @@
 import { baselineAt } from '../baseline/baseline-at';
 import { roundedGrain } from '../columns/rounded-grain';
 import { isGrowing } from '../length/growing';
-import { changesWithScreen } from '../length/length';
+import { changesWithScreen } from '../length/units';
 import { lengthOf } from '../length/length-value';
 import { px } from '../length/px';
 import { rowsAt } from '../rows/rows-at';

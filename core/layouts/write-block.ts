@@ -1,5 +1,5 @@
 import { lengthOf, parseLengthValue } from '../length/length-value';
-import { changesWithScreen } from '../length/length';
+import { changesWithScreen } from '../length/units';
 import { mapped, type Parsed } from '../length/parsed';
 import { LIMITS } from '../spec/limits';
 import { byWidth } from '../spec/ranges';

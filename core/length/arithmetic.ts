@@ -1,12 +1,14 @@
+import { unitPattern } from './units';
 import Fraction from 'fraction.js';
-import { decimalOrFraction, LARGEST, type Length, parseLength, shown, type Unit } from './length';
+import { decimalOrFraction, LARGEST, type Length, parseLength, shown } from './length';
+import { type Unit } from './units';
 import type { Parsed } from './parsed';
 
 /** A value inside a sum: with a unit it is a length, without one a plain number. */
 type Term = { amount: Fraction; unit: Unit | null };
 
 const LONGEST = 200;
-const TOKEN = /\s*(?:(\d+(?:\.\d+)?|\.\d+)(?:\s*(px|rem|%|vw|pt|mm|in))?|([-+*/()−×÷·]))/iy;
+const TOKEN = new RegExp(String.raw`\s*(?:(\d+(?:\.\d+)?|\.\d+)(?:\s*(${unitPattern()}))?|([-+*/()−×÷·]))`, 'iy');
 
 /**
  * Works out typed arithmetic exactly: + − × ÷ and brackets over lengths of one unit and plain numbers. A result

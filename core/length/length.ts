@@ -1,22 +1,16 @@
 import Fraction from 'fraction.js';
 import { LIMITS } from '../spec/limits';
 import type { Parsed } from './parsed';
-
-export const UNITS = ['px', 'rem', '%', 'vw', 'pt', 'mm', 'in'] as const;
-export type Unit = (typeof UNITS)[number];
+import { inSeries } from './present';
+import { type Unit, unitPattern, UNITS } from './units';
 
 /** A number with a unit, held exactly. */
 export type Length = { amount: Fraction; unit: Unit };
 
-/** Does a length of this unit change with the screen by itself? */
-export function changesWithScreen(unit: Unit): boolean {
-  return unit === '%' || unit === 'vw';
-}
-
 /** No screen is wider than this; a larger number is a slip of the finger. */
 export const LARGEST = LIMITS.length;
 
-const LENGTH = /^(\d+(?:\.\d+)?|\.\d+)(?:\/(\d+))?\s*(px|rem|%|vw|pt|mm|in)?$/i;
+const LENGTH = new RegExp(String.raw`^(\d+(?:\.\d+)?|\.\d+)(?:\/(\d+))?\s*(${unitPattern()})?$`, 'i');
 
 /**
  * Reads one length: a decimal number (or a fraction in lowest terms, as files carry it) with a unit; a bare number is px.
@@ -97,7 +91,7 @@ function notALength(text: string): string {
   if (/^[-−]/.test(text)) return `“${shown(text)}” is below zero; a length here is 0 or more.`;
   if (/^\d+(\.\d+)?e[-+]?\d+$/i.test(text))
     return `“${shown(text)}” is not a length; write the digits out, such as 1512.`;
-  return `“${shown(text)}” is not a length; type a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.`;
+  return `“${shown(text)}” is not a length; type a number with ${inSeries(UNITS, 'or')}, such as 24 or 1.5rem.`;
 }
 
 /** Text as a message quotes it: long pastes are cut. */

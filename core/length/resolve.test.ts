@@ -2,7 +2,8 @@ import Fraction from 'fraction.js';
 import { describe, expect, test } from 'vitest';
 import { parseLength } from './length';
 import { exactText, px } from './px';
-import { type Screen, toPx } from './resolve';
+import { toPx } from './resolve';
+import type { Screen } from './units';
 
 const screen: Screen = { width: px(1440), height: px(1024), rootFontSize: new Fraction(16), pixelsPerInch: 96 };
 const inPx = (text: string, on = screen, of: 'width' | 'height' = 'width') =>

@@ -1,9 +1,11 @@
 import { type GrowingLength, grownLength, isGrowing } from './growing';
-import { changesWithScreen, lengthText, parseLength } from './length';
+import { lengthText, parseLength } from './length';
+import { changesWithScreen } from './units';
 import { lengthOf, type LengthValue, parseLengthValue, typedText } from './length-value';
 import type { Parsed } from './parsed';
 import type { Px } from './px';
-import { type Screen, toPx } from './resolve';
+import { toPx } from './resolve';
+import type { Screen } from './units';
 
 /** A length, or one that grows with the viewport. */
 export type Size = LengthValue | GrowingLength;

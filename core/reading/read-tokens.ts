@@ -3,6 +3,7 @@ import type { Parsed } from '../length/parsed';
 import { type Px, px, ZERO } from '../length/px';
 import { parseLength } from '../length/length';
 import { toPx } from '../length/resolve';
+import { changesWithScreen } from '../length/units';
 import { LIMITS } from '../spec/limits';
 import { usualHeight } from '../breakpoints/usual-screens';
 import type { Spec } from '../spec/schema';
@@ -174,7 +175,7 @@ function pxOf({ value }: Token): Px | null {
       ? `${String(value.value)}${String(value.unit)}`
       : String(value);
   const { value: length } = parseLength(text);
-  if (!length || !['px', 'rem', 'pt', 'mm', 'in'].includes(length.unit)) return null;
+  if (!length || changesWithScreen(length.unit)) return null;
   return toPx(length, { width: ZERO, height: ZERO, rootFontSize: new Fraction(16), pixelsPerInch: 96 });
 }
 

@@ -1,7 +1,8 @@
 import Fraction from 'fraction.js';
 import { columnsAt } from '../columns/columns-at';
 import { fluidColumns, newBreakpoint, newSpec } from '../document/defaults';
-import { lengthText, type Unit } from '../length/length';
+import { lengthText } from '../length/length';
+import { type Unit } from '../length/units';
 import { HALF, type Px, px, ZERO } from '../length/px';
 import type { LengthValue } from '../length/length-value';
 import type { GrowingLength } from '../length/growing';

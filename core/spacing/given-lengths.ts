@@ -1,7 +1,7 @@
 import { isOfColumn, isPair, isShare, isUpTo } from '../columns/column-rule';
 import type { Address, Edit } from '../edits/edit';
 import { isGrowing } from '../length/growing';
-import { changesWithScreen } from '../length/length';
+import { changesWithScreen } from '../length/units';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import type { Px } from '../length/px';
 import { toPx } from '../length/resolve';

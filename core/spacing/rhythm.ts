@@ -1,4 +1,5 @@
-import { changesWithScreen, shown } from '../length/length';
+import { shown } from '../length/length';
+import { changesWithScreen } from '../length/units';
 import { lengthOf, parseLengthValue } from '../length/length-value';
 import type { Parsed } from '../length/parsed';
 import { withoutPx } from '../length/whole-px';

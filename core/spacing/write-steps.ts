@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js';
 import { shown } from '../length/length';
+import { changesWithScreen, unitPattern, UNITS } from '../length/units';
 import { lengthOf, parseLengthValue } from '../length/length-value';
 import { mapped, type Parsed } from '../length/parsed';
 import { ZERO } from '../length/px';
@@ -10,6 +11,12 @@ import { LIMITS } from '../spec/limits';
 import type { Spec } from '../spec/schema';
 import { cssNameOf } from './css-name';
 import { baseUnit, stepName } from './scale';
+
+/** A length that does not change with the screen. */
+const FIXED = new RegExp(
+  String.raw`^[\d.]+\s*(${unitPattern(UNITS.filter((unit) => !changesWithScreen(unit)))})$`,
+  'i',
+);
 
 const MOST_STEPS = LIMITS.steps;
 
@@ -76,7 +83,7 @@ function readTimes(spec: Spec, typed: string): Parsed<string> {
   const text = typed.trim().replace(/^[×x]\s*/, '');
   const plain = PLAIN.exec(text);
   if (plain) return checked(new Fraction(plain[1]!).div(plain[2] ?? 1), text);
-  const length = /^[\d.]+\s*(px|rem|pt|mm|in)$/i.test(text) ? parseLengthValue(text) : null;
+  const length = FIXED.test(text) ? parseLengthValue(text) : null;
   if (!length?.value)
     return {
       problem: `“${shown(typed)}” is not a step; type a multiple of the base unit such as 3/2, or a length such as 12px.`,

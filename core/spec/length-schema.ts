@@ -2,6 +2,7 @@ import { px } from '../length/px';
 import * as z from 'zod';
 import { evaluateArithmetic } from '../length/arithmetic';
 import { lengthText, parseLength } from '../length/length';
+import { changesWithScreen } from '../length/units';
 import { ratioOf } from '../length/ratio';
 import { LIMITS } from './limits';
 
@@ -46,7 +47,7 @@ export const length = z.union([
 ]);
 
 /** What a growing length begins and ends with does not itself change with the screen. */
-const fixedLength = lengthString.refine((text) => !/(%|vw)\s*$/i.test(text), {
+const fixedLength = lengthString.refine((text) => !changesWithScreen(parseLength(text).value?.unit ?? 'px'), {
   message: 'A growing length begins and ends with a fixed length, such as 16px and 48px.',
 });
 

@@ -1,5 +1,5 @@
 import { type Px, px } from '../length/px';
-import type { Screen } from '../length/resolve';
+import type { Screen } from '../length/units';
 import type { Breakpoint, Spec } from './schema';
 
 /** Breakpoints from the narrowest up. */

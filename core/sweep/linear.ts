@@ -1,10 +1,11 @@
 import Fraction from 'fraction.js';
 import type { LengthReader } from '../columns/column-rule';
 import type { Numbers } from '../columns/numbers';
-import { changesWithScreen } from '../length/length';
+import { changesWithScreen } from '../length/units';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { type Px, ZERO } from '../length/px';
-import { type Screen, toPx } from '../length/resolve';
+import { toPx } from '../length/resolve';
+import type { Screen } from '../length/units';
 
 /** A length that changes evenly with the viewport: slope · width + base, exact. */
 export type Linear = { slope: Fraction; base: Px };

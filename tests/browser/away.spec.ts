@@ -14,6 +14,8 @@ import { serve, signIn, windowOf } from './app';
 
 /** How long the database is away; `YPSILINE_LONG=1` takes the long form. */
 const AWAY_MS = process.env.YPSILINE_LONG ? { stopped: 60_000, frozen: 25_000 } : { stopped: 3_000, frozen: 4_000 };
+/** How often every connection is cut. */
+const CUTS = process.env.YPSILINE_LONG ? 50 : 15;
 /** How many read all the time, and how long each waits before the next page. */
 const [READERS, READER_PAUSE_MS] = process.env.YPSILINE_LONG ? [8, 20] : [4, 200];
 
@@ -64,7 +66,7 @@ test('whatever becomes of the database, one is told so, and after its return all
   };
 
   try {
-    for (let cut = 0; cut < 50; cut++) {
+    for (let cut = 0; cut < CUTS; cut++) {
       await admin`select pg_terminate_backend(pid) from pg_stat_activity where pid <> pg_backend_pid() and backend_type = 'client backend'`;
       await pause(50);
     }

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { EmailForm, NameForm } from './identity-forms';
 import { PasswordForm } from './password-form';
 import { type ListedSession, Sessions } from './sessions';

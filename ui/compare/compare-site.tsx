@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { type FormEvent, useEffect, useState } from 'react';
 import type { SiteComparison } from '../../core/comparison/compare-site';
 import { junitXml } from '../../core/comparison/junit';

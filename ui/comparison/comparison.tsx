@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { counted } from '../../core/length/present';
 import { changesOf, type Difference } from '../../core/diff/difference';
 import { gridFirst } from '../../core/diff/grid-first';
@@ -103,9 +103,7 @@ function Differences({ title, address, of, before, after }: DifferencesProps) {
       <>
         <td>{ASKS[bump]}</td>
         <td>
-          <Link href={remarkOn(address, at, name)} prefetch={false}>
-            Remark
-          </Link>
+          <Link href={remarkOn(address, at, name)}>Remark</Link>
         </td>
       </>
     );

@@ -1,7 +1,7 @@
 'use client';
 
 import { FileInput, Keyboard, type LucideIcon, MessageCircle, Redo2, Undo2 } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { holdingBack } from '../../core/checks/run';

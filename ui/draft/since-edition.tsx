@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { useMemo } from 'react';
 import { changesOf } from '../../core/diff/difference';
 import { differences } from '../../core/diff/differences';

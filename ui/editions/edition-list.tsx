@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { counted } from '../../core/length/present';
 import { Moment } from '../frame/moment';
 import { Empty } from '../parts/empty';

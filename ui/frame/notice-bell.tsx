@@ -1,7 +1,7 @@
 'use client';
 
 import { Bell } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { useEffect, useState } from 'react';
 import { send } from './send';
 import styles from './top-bar.module.scss';
@@ -24,7 +24,7 @@ export function NoticeBell() {
   }, []);
   const words = unread === 0 ? 'Notices' : `Notices, ${unread} not read`;
   return (
-    <Link className={styles.account} href="/notices" prefetch={false} aria-label={words} title={words}>
+    <Link className={styles.account} href="/notices" aria-label={words} title={words}>
       <Bell size={17} aria-hidden />
       {unread > 0 && <span className={styles.unread}>{unread > 99 ? '99+' : unread}</span>}
     </Link>

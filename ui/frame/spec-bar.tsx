@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { KeysButton } from './keys-button';
 import { TopBar } from './top-bar';
 import styles from './top-bar.module.scss';
@@ -24,7 +24,6 @@ export function SpecBar({ person, spec: { slug, teamSlug, teamName, document }, 
           data-key="P"
           title="Publish an edition (Alt+Shift+P)"
           href={`/${teamSlug}/${slug}/publish`}
-          prefetch={false}
         >
           Publish…
         </Link>

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import styles from './spec-tabs.module.scss';
 
 /** What a team does with a spec beside working on its draft. */
@@ -26,7 +26,7 @@ export function SpecTabs({
   return (
     <nav className={`${styles.tabs} no-print`} aria-label="Pages of this specification">
       {SPEC_PAGES.map(({ id, title, path }) => (
-        <Link key={id} href={`${address}${path}`} prefetch={false} aria-current={id === page ? 'page' : undefined}>
+        <Link key={id} href={`${address}${path}`} aria-current={id === page ? 'page' : undefined}>
           {title}
           {counts[id] ? <span className={styles.count}>{counts[id]}</span> : null}
         </Link>

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import type { ReactNode } from 'react';
 import { AccountMenu } from './account-menu';
 import { BarKeys } from './bar-keys';
@@ -58,7 +58,7 @@ function Tabs({ tabs }: { tabs: readonly Tab[] }) {
   return (
     <nav className={styles.views} aria-label="Pages of this team">
       {tabs.map(({ title, href, isHere }) => (
-        <Link key={href} href={href} prefetch={false} aria-current={isHere ? 'page' : undefined}>
+        <Link key={href} href={href} aria-current={isHere ? 'page' : undefined}>
           {title}
         </Link>
       ))}

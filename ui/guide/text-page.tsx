@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import styles from './text-page.module.scss';
 
 type Props = { html: string; pages: Record<string, string>; page: string };

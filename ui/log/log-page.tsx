@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { Empty } from '../parts/empty';
 import { NumberTable } from '../parts/number-table';
 import styles from './log.module.scss';

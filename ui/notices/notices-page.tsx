@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Moment } from '../frame/moment';
@@ -52,7 +52,7 @@ export function NoticesPage({ notices, kinds }: Props) {
           <ul className={styles.list}>
             {notices.map(({ id, text, path, team, madeBy, madeAt, isRead }) => (
               <li key={id} data-unread={!isRead || undefined}>
-                <Link href={path} prefetch={false} onClick={() => !isRead && void change({ read: id })}>
+                <Link href={path} onClick={() => !isRead && void change({ read: id })}>
                   {text}
                 </Link>
                 <p className="soft">

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 
 /** For whoever may not publish: who may, and what can be done instead. */
 export function MayNotPublish({ address, says }: { address: string; says: string }) {

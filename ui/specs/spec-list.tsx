@@ -1,7 +1,7 @@
 'use client';
 
 import { Plus } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { type ReactNode, useState } from 'react';
 import { Moment } from '../frame/moment';
 import { type Asked, listAddress } from './list-address';
@@ -45,7 +45,7 @@ export function SpecList({ team, list, asked, members, sets, may }: Props) {
       <div className={styles.head}>
         <h1>{asked.archived ? 'Archived specifications' : 'Specifications'}</h1>
         <ListQuestion key={String(asked.archived)} asked={asked} address={address} />
-        <Link prefetch={false} className="btn btn-line" href={`/survey/${team.slug}`}>
+        <Link className="btn btn-line" href={`/survey/${team.slug}`}>
           {may.edit ? 'From screens…' : 'Survey screens…'}
         </Link>
         {may.edit && (
@@ -67,9 +67,7 @@ export function SpecList({ team, list, asked, members, sets, may }: Props) {
             <li key={spec.id} className={styles.row}>
               <span className={styles.drawing}>{spec.drawing}</span>
               <div className={styles.name}>
-                <Link prefetch={false} href={`/${team.slug}/${spec.slug}`}>
-                  {spec.name}
-                </Link>
+                <Link href={`/${team.slug}/${spec.slug}`}>{spec.name}</Link>
                 <span className="number soft">{spec.counts}</span>
               </div>
               <Edition team={team.slug} spec={spec} />
@@ -129,9 +127,7 @@ function Edition({ team, spec }: { team: string; spec: ListedSpec }) {
   const review = spec.inReview && (
     <>
       <br />
-      <Link prefetch={false} href={`/${team}/${spec.slug}/review`}>
-        under review
-      </Link>
+      <Link href={`/${team}/${spec.slug}/review`}>under review</Link>
     </>
   );
   if (spec.lastEdition === null)

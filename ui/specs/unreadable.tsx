@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '../parts/link';
 
 type Props = { what: string; team: string; problem: string; document: unknown };
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import Link from 'next/link';
+import { Link } from '../parts/link';
 import { useMemo, useState } from 'react';
 import { surveyed } from '../../core/survey/correct';
 import type { FoundGrid } from '../../core/survey/find-grids';

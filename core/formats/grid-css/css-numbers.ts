@@ -4,7 +4,9 @@ import { exactNumbers, type Numbers } from '../../columns/numbers';
 import { leastCommonMultiple } from '../../length/common-multiple';
 import { lengthOf } from '../../length/length-value';
 import { greatest, least, type Px, ZERO } from '../../length/px';
-import { type Screen, toPx } from '../../length/resolve';
+import { toPx } from '../../length/resolve';
+import type { Screen } from '../../length/units';
+import { unitLaw } from '../../length/units';
 
 /**
  * A sum that the browser works out: px, a share of the viewport, and multiples of other terms such as `1rem` or `min(…)`.
@@ -127,14 +129,13 @@ export function cssReader(screen: Screen, unit: ViewportUnit): LengthReader<CssS
   const viewport = (share: Fraction): CssSum => term(unit, share.mul(100), hundredth);
   const length: LengthReader<CssSum>['length'] = (value) => {
     const parsed = lengthOf(value);
-    switch (parsed.unit) {
-      case 'rem':
-        return term('rem', parsed.amount, screen.rootFontSize);
-      case 'vw':
-        return term('vw', parsed.amount, hundredth);
-      case '%':
-        return viewport(parsed.amount.div(100));
-      default:
+    // what changes with the screen, or with the root font, stays in its own unit
+    switch (unitLaw(parsed.unit).of) {
+      case 'root':
+        return term(parsed.unit, parsed.amount, screen.rootFontSize);
+      case 'screen':
+        return parsed.unit === '%' ? viewport(parsed.amount.div(100)) : term(parsed.unit, parsed.amount, hundredth);
+      case 'nothing':
         return term(PX, toPx(parsed, screen));
     }
   };
