@@ -20,7 +20,9 @@ export default tseslint.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { paths: [{ name: 'next/link', message: 'Use ui/parts/link: it asks for a page when somebody points at it.' }] },
+        {
+          paths: [{ name: 'next/link', message: 'Use ui/parts/link: it asks for a page when somebody points at it.' }],
+        },
       ],
     },
   },
