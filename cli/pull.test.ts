@@ -63,7 +63,8 @@ describe('pull', () => {
       'src/tokens/tokens.json': '{}',
     });
     expect(await written(`${usual} --frozen --files grid.css`, kept)).toEqual({ 'styles/grid.css': 'b' });
-    expect(await written(`${usual} --frozen --to src/tokens`, kept)).toEqual({ 'src/tokens/tokens.json': '{}' });
+    for (const folder of ['src/tokens', './src/tokens/', 'src//tokens'])
+      expect(await written(`${usual} --frozen --to ${folder}`, kept)).toEqual({ 'src/tokens/tokens.json': '{}' });
     expect((await pull(`${usual} --frozen`, kept)).text).toBe('1.3.0: tokens.json\n1.2.0: grid.css');
     expect((await pull(`${usual} --frozen --files spec.json`, kept)).problem).toContain(
       'has no spec.json; pull it once',

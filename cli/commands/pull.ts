@@ -109,7 +109,7 @@ function lockedFiles(
   const missing = names?.find((name) => !all.some((file) => file.name === name));
   if (missing !== undefined)
     throw new Unusable(`${path} has no ${missing}; pull it once without --frozen, and keep the file`);
-  const under = folder === null || folder === '.' ? '' : `${join(folder)}/`;
+  const under = folder === null ? '' : inside(folder);
   const wanted = all.filter((file) => (!names || names.includes(file.name)) && file.path.startsWith(under));
   if (wanted.length === 0)
     throw new Unusable(`${path} has nothing in ${folder}; leave --to out to fetch its files to their own folders`);
@@ -145,6 +145,12 @@ function namesOf(files: string | boolean | undefined): string[] {
   return [...new Set(names)];
 }
 
+/** What the paths of files in a folder begin with: nothing for this one. */
+function inside(folder: string): string {
+  const plain = join(folder).replace(/\/+$/, '');
+  return plain === '.' || plain === '' ? '' : `${plain}/`;
+}
+
 function lockAt(path: string, read: (file: string) => string, folder: string): Lock | null {
   let text: string;
   try {
@@ -152,7 +158,7 @@ function lockAt(path: string, read: (file: string) => string, folder: string): L
   } catch {
     return null;
   }
-  const { value, problem } = readLock(text, folder === '.' ? '' : `${join(folder)}/`);
+  const { value, problem } = readLock(text, inside(folder));
   if (!value) throw new Unusable(`${path}: ${problem}`);
   return value;
 }

@@ -1,3 +1,5 @@
+import { columnsAt } from '../columns/columns-at';
+import { sameJson } from '../edits/same-json';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../spec/schema';
 import { isSame } from './keep-places';
@@ -13,11 +15,21 @@ export type MovedBlock = { layout: Layout; breakpoint: Breakpoint; was: Place; i
  *     movedElsewhere(before, after)   // after 1–2 of the tablet was made 1–4: the button, at the desktop and at the wide screen
  */
 export function movedElsewhere(before: Spec, after: Spec): MovedBlock[] {
+  const isSameGrid = hasSameCounts(before, after);
   return after.layouts.flatMap((layout) => {
     const was = before.layouts.find(({ id }) => id === layout.id);
-    if (!was || (was === layout && before.breakpoints === after.breakpoints)) return [];
+    if (!was || (isSameGrid && (was === layout || sameJson(was, layout)))) return [];
     return byWidth(after.breakpoints).flatMap((breakpoint) => movedAt([before, was], [after, layout], breakpoint));
   });
+}
+
+/** Do blocks follow by the same breakpoints, in the same order, with as many columns each? */
+function hasSameCounts(before: Spec, after: Spec): boolean {
+  const counts = (spec: Spec): string =>
+    byWidth(spec.breakpoints)
+      .map((each) => `${each.id} ${columnsAt(spec, each).count}`)
+      .join();
+  return before.breakpoints === after.breakpoints || counts(before) === counts(after);
 }
 
 /** The blocks of a layout that moved at a breakpoint without being placed there. */

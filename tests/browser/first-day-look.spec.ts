@@ -45,7 +45,7 @@ test('the menu of a choice and what is wrong with a value stand at their cell, o
   await place.click();
   await page.keyboard.type('nowhere');
   await page.keyboard.press('Enter');
-  const says = page.getByRole('alert').filter({ hasText: 'nowhere' });
+  const says = page.getByRole('alert').filter({ hasText: 'Type columns such as 2–6' });
   await expect(says).toBeInViewport({ ratio: 1 });
   const [at, box] = [(await says.boundingBox())!, (await place.boundingBox())!];
   expect(Math.min(Math.abs(at.y - box.y - box.height), Math.abs(box.y - at.y - at.height))).toBeLessThan(12);

@@ -126,10 +126,10 @@ test('what is found on the reading page: every word, in any order, the best firs
   const field = page.getByRole('searchbox', { name: 'Find on this page' });
   const results = page.getByRole('search').getByRole('listitem');
   for (const [sought, best] of [
-    ['gutter desktop', /Exact values ?Gutter, Desktop ?24/],
-    ['desktop gutter', /Exact values ?Gutter, Desktop ?24/],
-    ['5 columns', /Span widths ?5 columns/],
-    ['--grid-gutter', /grid\.css ?--grid-gutter: /],
+    ['gutter desktop', /Exact values\s*Gutter, Desktop\s*24/],
+    ['desktop gutter', /Exact values\s*Gutter, Desktop\s*24/],
+    ['5 columns', /Span widths\s*5 columns/],
+    ['--grid-gutter', /grid\.css\s*--grid-gutter: /],
     ['body tablet', /body.*Tablet/i],
   ] as const) {
     await field.fill(sought);

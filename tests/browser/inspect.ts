@@ -1,14 +1,13 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
-/** In light and, unless it is only another part of a view whose dark is inspected, in dark. */
-export async function inspect(page: Page, { isPart = false } = {}): Promise<void> {
+/** In light and in dark. */
+export async function inspect(page: Page): Promise<void> {
   await page.emulateMedia({ colorScheme: 'light' });
   await inspectOnce(page, {
     type: 'tag',
     values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
   });
-  if (isPart && !process.env.YPSILINE_LONG) return;
   // the dark has other colours, and nothing else that is other
   await page.emulateMedia({ colorScheme: 'dark' });
   await inspectOnce(page, { type: 'rule', values: ['color-contrast', 'link-in-text-block'] });

@@ -6,7 +6,7 @@ import { type Random, randomOf } from './model/random';
 import { type Column, type Row, ROWS, SheetModel } from './model/sheet-model';
 
 /** `YPSILINE_LONG=1` takes thirty seeds, of two hundred acts each. */
-const SEEDS = process.env.YPSILINE_LONG ? 30 : 2;
+const SEEDS = process.env.YPSILINE_LONG ? 30 : 1;
 const LENGTH = process.env.YPSILINE_LONG ? 200 : 70;
 
 for (let seed = 1; seed <= SEEDS; seed++) {

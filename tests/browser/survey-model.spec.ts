@@ -8,7 +8,7 @@ import { randomOf } from './model/random';
 
 /** Random use of a survey against a small model of it: what is shown is what is stored is what was meant, after reloads too. */
 const LONG = process.env.YPSILINE_LONG === '1';
-const SEEDS = LONG ? Array.from({ length: 12 }, (_, index) => 40 + index) : [40, 41];
+const SEEDS = LONG ? Array.from({ length: 12 }, (_, index) => 40 + index) : [40];
 const ACTS = LONG ? 120 : 30;
 
 type Model = { boxes: Box[]; leftOut: Box[]; chosen: number | null; width: number; height: number };

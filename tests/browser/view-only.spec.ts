@@ -6,10 +6,8 @@ import { expect, makeSpec, signIn, test, windowOf } from './app';
 /** `YPSILINE_LONG=1` takes those with few tools as well. */
 const VIEWS = [
   '',
-  '/type',
   '/layouts',
-  '/rules',
-  ...(process.env.YPSILINE_LONG ? ['/finder', '/sweep', '/survey'] : []),
+  ...(process.env.YPSILINE_LONG ? ['/type', '/rules', '/finder', '/sweep', '/survey'] : []),
 ];
 const REFUSED = 'You can view this draft. Owners and authors can edit it.';
 /** What closes the page, or leaves it. */
