@@ -236,9 +236,9 @@ export async function publishEdition(
 }
 
 /** Makes the pictures and the PDF of a draft that is looked at for publishing, so that they are there when it is published. */
-export async function prepareFiles(document: Spec, version: string): Promise<void> {
+export async function prepareFiles(document: Spec, version: string, note: string): Promise<void> {
   if (holdingBack(judge(document)).length > 0) return;
-  await makeFiles(document, originOf(version, new Date(), sha256(canonicalJson(document)), ''));
+  await makeFiles(document, originOf(version, new Date(), sha256(canonicalJson(document)), note.trim()));
 }
 
 /** The files of a draft that is likely to be published, made before its spec is held; what then turns out otherwise is made anew. */

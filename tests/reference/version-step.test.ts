@@ -1,3 +1,4 @@
+import { changesOf } from '../../core/diff/difference';
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { addBreakpoint, removeBreakpoint } from '../../core/breakpoints/breakpoints';
@@ -304,9 +305,12 @@ test('the base unit halved and its steps doubled is the same spacing: patch', ()
 
 test('what stands in another order is told in words', () => {
   const change = CHANGES.find(([name]) => name === 'blocks in another order')![2];
-  expect(differences(demo, change(demo)).map(({ what, before, after }) => [what, before, after])).toEqual([
+  const found = differences(demo, change(demo));
+  expect(changesOf(found).map(({ what, before, after }) => [what, before, after])).toEqual([
     ['Order of blocks, Opening, Front page', 'Headline, Harbour', 'Harbour, Headline'],
   ]);
+  // lanes that nothing gives go by the order: that blocks moved with it is told too
+  expect(found.filter(({ follows }) => follows).every(({ what }) => what.endsWith(', moved'))).toBe(true);
 });
 
 test('compared with itself nothing differs, and its edits make of the old the new, whatever the documents', () => {

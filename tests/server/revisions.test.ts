@@ -1,3 +1,4 @@
+import { NEWEST_VERSION } from '../../core/document/read';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { writeCell } from '../../core/quantities/write-cell';
 import type { Edit } from '../../core/edits/edit';
@@ -75,7 +76,7 @@ describe('revisions', () => {
     await sql()`update drafts set document = ${sql().json(old)} where spec_id = ${id}`;
     await saveDraft(sql(), access, { basedOn: 1, edits: [{ at: gutter, before: '16px', after: '24px' }] });
     const document = (await documentAt(sql(), id, 2)) as Spec;
-    expect(document.ypsiline).toBe(2);
+    expect(document.ypsiline).toBe(NEWEST_VERSION);
     expect(document.layouts[0]!.notes).toBe('[{"then":1}]');
     expect((await draftOf(sql(), access, 2)).document.breakpoints[1]!.columns.gutter).toBe('24px');
   });

@@ -7,8 +7,9 @@ export const NO_ANSWER = 0;
 /** Browsers finish a request after its page is left only up to 64 kB. */
 const MOST_KEPT_ALIVE = 60_000;
 
-/** How long an answer may take, in ms; a file takes longer to send. */
-const [PATIENCE, PATIENCE_FOR_FILES] = [15_000, 60_000];
+/** How long an answer may take, in ms; a file takes longer to send, and pictures and pages take longer to make. */
+const PATIENCE = 15_000;
+export const LONG_PATIENCE = 60_000;
 
 /**
  * Sends JSON or a file, and reads JSON: the one way in which the interface asks its own server. A server that does not
@@ -18,10 +19,11 @@ export async function send<T>(
   method: 'POST' | 'PUT' | 'PATCH' | 'GET' | 'DELETE',
   path: string,
   body?: unknown,
+  patience = body instanceof Blob ? LONG_PATIENCE : PATIENCE,
 ): Promise<Answer<T>> {
   const isFile = body instanceof Blob;
   try {
-    const init: RequestInit = { method, signal: AbortSignal.timeout(isFile ? PATIENCE_FOR_FILES : PATIENCE) };
+    const init: RequestInit = { method, signal: AbortSignal.timeout(patience) };
     if (isFile) {
       init.body = body;
       init.headers = { 'Content-Type': 'application/octet-stream' };

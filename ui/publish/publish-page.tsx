@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { Spec } from '../../core/spec/schema';
-import { send } from '../frame/send';
+import { LONG_PATIENCE, send } from '../frame/send';
 import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import { type ForWhom, WhatItAsks } from './for-whom';
@@ -44,10 +44,12 @@ export function PublishPage(props: Props) {
   const [asksReason, setAsksReason] = useState(false);
 
   const publish = async (fields: Fields): Promise<void> => {
-    const answer = await send<{ version: string }>('POST', `/api/specs/${spec.id}/editions`, {
-      ...fields,
-      revision: spec.revision,
-    });
+    const answer = await send<{ version: string }>(
+      'POST',
+      `/api/specs/${spec.id}/editions`,
+      { ...fields, revision: spec.revision },
+      LONG_PATIENCE,
+    );
     if (answer.ok) return router.push(`${address}/editions/${answer.body.version}`);
     if (answer.body.field === 'draft') router.refresh();
     if (answer.body.field === 'stepReason') setAsksReason(true);

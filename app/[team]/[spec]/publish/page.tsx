@@ -43,7 +43,8 @@ export default async function Page({ params }: Props) {
   ]);
   const step = proposedStep(last ?? null, document);
   // what takes long is made while the page is looked at; whoever publishes is told of what fails
-  after(() => prepareFiles(document, step.version).catch(() => {}));
+  const note = noteOf(last?.version ?? null, step.differences);
+  after(() => prepareFiles(document, step.version, note).catch(() => {}));
   const judged = judge(document).filter(({ waiver }) => !waiver);
   return (
     <>
@@ -56,7 +57,7 @@ export default async function Page({ params }: Props) {
         proposed={step.version}
         because={step.because}
         isNew={last === undefined || last.document === null || step.differences.length > 0}
-        note={noteOf(last?.version ?? null, step.differences)}
+        note={note}
         open={holdingBack(judge(document)).map((finding) => ({ finding, says: sentenceOf(finding) }))}
         toWeigh={judged.filter(({ weight }) => weight === 'weigh').map(sentenceOf)}
         approvals={{
