@@ -28,8 +28,7 @@ export async function listEditions(
   const all = await versionsOf(sql, access);
   const versions = asked === undefined ? all : all.filter((edition) => edition.version === version);
   const isPage = !isForBuilds && wantsPage(request);
-  if (asked !== undefined && versions.length === 0)
-    return closed(request, noEdition(asked, access, all), isPage ? {} : headers);
+  if (asked !== undefined && versions.length === 0) return closed(request, noEdition(asked, access, all), headers);
   const editions = versions.map(({ files, publishedAt, ...edition }) => ({
     ...edition,
     publishedAt: publishedAt.toISOString(),

@@ -1,3 +1,4 @@
+import { longDay } from '../core/text/long-day';
 import { escaped } from '../core/text/markup';
 import type { EditionList } from './openapi/schemas';
 
@@ -25,7 +26,7 @@ export function closedPage(problem: string): string {
 }
 
 function editionHtml({ version, publishedAt, note, withdrawn, files }: Edition): string {
-  const day = new Date(publishedAt).toLocaleDateString('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+  const day = longDay(new Date(publishedAt));
   const pages = ['page.html', 'page.pdf'].flatMap((file) => files.filter(({ name }) => name === file));
   const others = files.filter((file) => !pages.includes(file));
   return `<section>

@@ -1,5 +1,8 @@
 import type { Parsed } from '../core/length/parsed';
 
+/** Where a lock stands, unless another file is named. */
+export const LOCK_FILE = 'ypsiline-lock.json';
+
 /** A file that was pulled: its name in the edition, the edition's version, and what its bytes come to. */
 export type Locked = { name: string; version: string; sha256: string };
 

@@ -1,9 +1,8 @@
 import { type Answer, readArguments, readText, Unusable, type World } from '../command';
-import { readLock } from '../lock-file';
+import { LOCK_FILE, readLock } from '../lock-file';
 import { sha256 } from '../sha256';
 
 const USAGE = 'check --lock [FILE]';
-const LOCK = 'ypsiline-lock.json';
 
 /**
  * Holds the files of a lock against what is on the disk, without any network: a file that is gone or was changed is named, and the
@@ -13,7 +12,7 @@ const LOCK = 'ypsiline-lock.json';
  */
 export function checkLock(args: string[], read: (file: string) => string, { bytes }: World): Answer {
   const others = args.filter((arg) => arg !== '--lock');
-  const { file } = readArguments(others.length > 0 ? others : [LOCK], USAGE, {}, 1);
+  const { file } = readArguments(others.length > 0 ? others : [LOCK_FILE], USAGE, {}, 1);
   const { value: lock, problem } = readLock(readText(file, read));
   if (!lock) throw new Unusable(`${file}: ${problem}`);
   const off = Object.entries(lock.files).flatMap(([path, { version, sha256: sum }]) => {

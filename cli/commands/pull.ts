@@ -1,14 +1,13 @@
 import { isAbsolute, posix } from 'node:path';
 import { versionMeant } from '../../core/edition/version-meant';
 import { type Answer, type Command, readArguments, Unusable } from '../command';
-import { type Lock, lockText, merged, readLock } from '../lock-file';
+import { type Lock, LOCK_FILE, lockText, merged, readLock } from '../lock-file';
 import { sha256 } from '../sha256';
 
 const USAGE =
   'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen] [--fail-on-withdrawn] [--follow NAME]';
 // a lock file is read on every system
 const { join } = posix;
-const LOCK = 'ypsiline-lock.json';
 const USUAL = 'grid.css';
 const PATIENCE_MS = 30_000;
 const LARGEST = 50_000_000;
@@ -39,7 +38,7 @@ export const pullCommand: Command = {
     const { values } = readArguments(args, USAGE, options, 0);
     const { address, asked } = addressOf(values['from']);
     const key = keyOf(values['key-from-env'], world.env);
-    const lockPath = String(values['lock'] ?? LOCK);
+    const lockPath = String(values['lock'] ?? LOCK_FILE);
     const folder = String(values['to'] ?? '.');
     const lock = lockAt(lockPath, read, folder);
     if (values['frozen'] && !lock)
@@ -61,7 +60,8 @@ export const pullCommand: Command = {
     const fetched = await Promise.all(
       wanted.map(async ({ sha256: sum, ...file }) => {
         const bytes = await bytesOf(world.fetch, `${address}/${file.version}/${file.name}`, key);
-        return { ...file, bytes, sha256: sha256(bytes), isOther: sum !== undefined && sum !== sha256(bytes) };
+        const own = sha256(bytes);
+        return { ...file, bytes, sha256: own, isOther: sum !== undefined && sum !== own };
       }),
     );
     const other = fetched.filter(({ isOther }) => isOther);

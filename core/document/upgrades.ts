@@ -30,6 +30,8 @@ function carriedLayouts(layouts: unknown): unknown {
 
 /** The layouts, every block where version 2 drew it. A document that is none is left to the schema to refuse. */
 function layoutsAsDrawn(document: Document): unknown {
+  // most have none, and editions are read again and again as they were written
+  if (!Array.isArray(document.layouts) || document.layouts.length === 0) return document.layouts;
   const read = specSchema.safeParse({ ...document, ypsiline: 3 });
   if (!read.success || brokenInvariant(read.data) !== null) return document.layouts;
   return read.data.layouts.map((layout) =>

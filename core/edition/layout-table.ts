@@ -12,6 +12,10 @@ import { byWidth, screenOf } from '../spec/ranges';
 import type { Breakpoint, Layout, Leaving, Spec } from '../spec/schema';
 import type { ReadTable } from './read-table';
 
+/** What the numbers of the two tables are. */
+export const LAYOUT_SAYS = 'columns, rows, and px from the page’s start and top';
+export const WHITE_SPACE_SAYS = 'rows between things, by kind of gap; px under them';
+
 /** Each block of a layout at each breakpoint: columns and how many, rows, and where it stands, in px. */
 export function layoutTable(spec: Spec, layout: Layout): ReadTable {
   const breakpoints = byWidth(spec.breakpoints);

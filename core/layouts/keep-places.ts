@@ -1,5 +1,6 @@
 import { byWidth } from '../spec/ranges';
-import type { Block, Breakpoint, Layout, Placement, Spec } from '../spec/schema';
+import type { Breakpoint, Layout, Placement, Spec } from '../spec/schema';
+import { placed, withBlocks } from './edit-layout';
 import { type Place, placesOf } from './places';
 
 /**
@@ -49,15 +50,5 @@ export function isSame(one: readonly [number, number], other: readonly [number, 
 
 function given(layout: Layout, breakpoint: string, parts: ReadonlyMap<string, Given>): Layout {
   if (parts.size === 0) return layout;
-  const inside = (blocks: Block[]): Block[] =>
-    blocks.map((block) => {
-      const { holds } = block;
-      const own = parts.get(block.id);
-      return {
-        ...block,
-        holds: 'card' in holds ? { card: { ...holds.card, blocks: inside(holds.card.blocks) } } : holds,
-        at: own ? { ...block.at, [breakpoint]: { ...block.at[breakpoint], ...own } } : block.at,
-      };
-    });
-  return { ...layout, sections: layout.sections.map((each) => ({ ...each, blocks: inside(each.blocks) })) };
+  return withBlocks(layout, [...parts.keys()], (block) => placed(block, breakpoint, parts.get(block.id)!));
 }

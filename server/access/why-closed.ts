@@ -1,4 +1,5 @@
 import { inSeries } from '../../core/length/present';
+import { longDay } from '../../core/text/long-day';
 import type { Query } from '../database';
 import { hashToken } from '../sign-in/tokens';
 
@@ -37,7 +38,6 @@ async function stateOf(sql: Query, secret: string): Promise<KeyState | null> {
 }
 
 function endOf({ revokedAt, lapsesAt }: KeyState, what: 'key' | 'link'): string | null {
-  const day = (date: Date): string => date.toLocaleDateString('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
-  if (revokedAt) return `This ${what} was revoked on ${day(revokedAt)}.`;
-  return lapsesAt.getTime() <= Date.now() ? `This ${what} expired on ${day(lapsesAt)}.` : null;
+  if (revokedAt) return `This ${what} was revoked on ${longDay(revokedAt)}.`;
+  return lapsesAt.getTime() <= Date.now() ? `This ${what} expired on ${longDay(lapsesAt)}.` : null;
 }

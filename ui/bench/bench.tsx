@@ -10,6 +10,7 @@ import { Findings } from './findings/findings';
 import { Preview } from './preview/preview';
 import { Rail } from './rail/rail';
 import { Sheet } from './sheet/sheet';
+import { widthOfSheet } from './sheet/width-of-sheet';
 
 /** The bench, where a spec is written: rail, sheet, preview with its sum line, findings. */
 export function Bench({ person }: { person: string }) {
@@ -22,17 +23,15 @@ export function Bench({ person }: { person: string }) {
   );
 }
 
-/** How wide the sheet is with its names and so many breakpoints, in px, as its stylesheet has it. */
-const widthOfSheet = (breakpoints: number): number => 112 + breakpoints * 88 + 4;
-/** So much of the window is left to the preview. */
-const LEAST_PREVIEW = 38;
+/** So much of the window is left to the preview, in per cent; so wide is what stands between, in px. */
+const [LEAST_PREVIEW, BORDER] = [38, 4];
 
 function Panels({ person }: { person: string }) {
   const panels = useGroupRef();
   const across = useDraft(({ document }) => document.breakpoints.length);
   // where half of the window cuts a breakpoint, the sheet begins wider; from then on it is as one drags it
   useEffect(() => {
-    const needed = (widthOfSheet(across) / window.innerWidth) * 100;
+    const needed = ((widthOfSheet(across) + BORDER) / window.innerWidth) * 100;
     if (needed <= 50) return;
     const sheet = Math.min(100 - LEAST_PREVIEW, needed);
     panels.current?.setLayout({ sheet, preview: 100 - sheet });

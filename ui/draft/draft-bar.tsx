@@ -1,10 +1,11 @@
 'use client';
 
-import { FileInput, Keyboard, type LucideIcon, MessageCircle, Redo2, Undo2 } from 'lucide-react';
-import { Link } from '../parts/link';
+import { FileInput, type LucideIcon, MessageCircle, Redo2, Undo2 } from 'lucide-react';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { holdingBack } from '../../core/checks/run';
+import { KeysButton } from '../frame/keys-button';
+import { PublishLink } from '../frame/publish-link';
 import { TopBar } from '../frame/top-bar';
 import barStyles from '../frame/top-bar.module.scss';
 import { viewAt } from '../frame/views';
@@ -22,7 +23,6 @@ type Props = {
   team: { slug: string; name: string };
   slug: string;
   may: DraftPermissions;
-  onHelp: () => void;
   onReadIn: () => void;
   onRemark: () => void;
   flush: () => Promise<boolean>;
@@ -30,7 +30,7 @@ type Props = {
 };
 
 /** The bar over every view of a draft: what can be undone, how it is saved, what holds an edition back. */
-export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, flush, children }: Props) {
+export function DraftBar({ person, team, slug, may, onReadIn, onRemark, flush, children }: Props) {
   const router = useRouter();
   const name = useDraft(({ document }) => document.name);
   const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
@@ -56,9 +56,7 @@ export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, 
         Icon={MessageCircle}
         onClick={onRemark}
       />
-      <button type="button" className={barStyles.account} onClick={onHelp} aria-label="Keys" title="Keys (?)">
-        <Keyboard size={17} aria-hidden />
-      </button>
+      <KeysButton />
       {may.edit ? (
         children
       ) : (
@@ -68,20 +66,14 @@ export function DraftBar({ person, team, slug, may, onHelp, onReadIn, onRemark, 
       )}
       {mustFix > 0 && <span className={styles.mustFix}>{mustFix} to fix</span>}
       {may.publish && (
-        <Link
-          className={barStyles.publish}
-          aria-keyshortcuts="Alt+Shift+P"
-          data-key="P"
-          title="Publish an edition (Alt+Shift+P)"
+        <PublishLink
           href={publish}
           onClick={async (event) => {
             // what was typed a moment ago is published too
             event.preventDefault();
             if (await flush()) router.push(publish);
           }}
-        >
-          Publish…
-        </Link>
+        />
       )}
     </TopBar>
   );

@@ -15,7 +15,6 @@ import { MovedLine } from './moved-line';
 import { AfterEdition } from './after-edition';
 import { NotTaken, SaveNotice } from './saving/save-notice';
 import { SaveStatus } from './saving/save-status';
-import { ShortcutsDialog } from './shortcuts-dialog';
 import { createTogetherStore } from './together/together-store';
 import { useTogether } from './together/use-together';
 import { WaitingList } from './together/waiting-list';
@@ -59,11 +58,10 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
   const saveState = useStore(together, ({ save }) => save);
   useTogether(spec.id, sync, together, view);
   useSteps(store, spec.id);
-  const [help, setHelp] = useState(false);
   const [isReadingIn, setReadingIn] = useState(false);
   const [isRemarking, setRemarking] = useState(false);
   const [left, setLeft] = useState<Unsaved | null>(null);
-  useDraftKeys(store, view, () => setHelp(true));
+  useDraftKeys(store, view);
   useEffect(() => {
     holdWindow();
     if (may.edit) void leftBehind(spec.id).then(([newest]) => setLeft(newest ?? null));
@@ -85,7 +83,6 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
           team={team}
           slug={spec.slug}
           may={may}
-          onHelp={() => setHelp(true)}
           onReadIn={() => setReadingIn(true)}
           onRemark={() => setRemarking(true)}
         >
@@ -107,7 +104,6 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
           onClose={() => setRemarking(false)}
         />
       )}
-      {help && <ShortcutsDialog onClose={() => setHelp(false)} />}
       {left && (
         <CollisionDialog
           title={`Changes made here at ${timeOf(left.at)} were never saved`}

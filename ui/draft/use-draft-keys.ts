@@ -26,7 +26,7 @@ function pressInPreview(store: ViewStore, key: string): void {
 }
 
 /** Keys that work everywhere on the bench. Single letters are left to the sheet and to fields. */
-export function useDraftKeys(draft: DraftStore, view: ViewStore, onHelp: () => void): void {
+export function useDraftKeys(draft: DraftStore, view: ViewStore): void {
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent): void => {
       const target = event.target as HTMLElement;
@@ -38,11 +38,10 @@ export function useDraftKeys(draft: DraftStore, view: ViewStore, onHelp: () => v
         return key === 'y' || event.shiftKey ? redo() : undo();
       }
       if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.key === '?') return onHelp();
       if (target.closest('[role=grid]')) return;
       pressInPreview(view, key);
     };
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);
-  }, [draft, view, onHelp]);
+  }, [draft, view]);
 }

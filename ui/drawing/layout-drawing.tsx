@@ -1,4 +1,5 @@
 import { columnsAt } from '../../core/columns/columns-at';
+import { drawnName } from '../../core/layouts/drawn-name';
 import { solvedAt } from '../../core/layouts/solved-at';
 import { inksOf } from '../../core/overlay/inks';
 import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
@@ -39,9 +40,9 @@ export function LayoutDrawing({ spec, layout, breakpoint, scale }: Props) {
             height={high.valueOf()}
             strokeWidth={1 / scale}
           />
-          {!('card' in placed.block.holds) && high.valueOf() * scale >= 9 && (
+          {!('card' in placed.block.holds) && (
             <text x={x.valueOf() + 3 / scale} y={y.valueOf() + 8 / scale} fontSize={8 / scale} textLength={undefined}>
-              {placed.block.name.slice(0, Math.max(0, Math.floor((wide.valueOf() * scale - 6) / 4.6)))}
+              {drawnName(placed.block.name, wide.valueOf() * scale, high.valueOf() * scale)}
             </text>
           )}
         </g>

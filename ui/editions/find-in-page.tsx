@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { bestMatches, type Findable } from '../../core/text/best-matches';
 import styles from './reading.module.scss';
 
@@ -11,12 +11,9 @@ const MOST = 12;
 /** Finds values, names, blocks, files and CSS on the page, and goes there. */
 export function FindInPage() {
   const [sought, setSought] = useState('');
-  const [found, setFound] = useState<Found[]>([]);
+  // what Enter goes to is what was typed last, however fast
+  const found = useMemo(() => (sought.trim() === '' ? [] : bestMatches(findables(), sought, MOST + 1)), [sought]);
   const marked = useRef<HTMLElement | null>(null);
-  useEffect(() => {
-    setFound(sought.trim() === '' ? [] : bestMatches(findables(), sought, MOST + 1));
-  }, [sought]);
-
   const go = ({ element, line }: Found): void => {
     marked.current?.removeAttribute('data-found');
     marked.current = element;

@@ -1,4 +1,4 @@
-import { layoutTable, whiteSpaceTable } from '../../core/edition/layout-table';
+import { LAYOUT_SAYS, layoutTable, WHITE_SPACE_SAYS, whiteSpaceTable } from '../../core/edition/layout-table';
 import { byWidth, shownWidth } from '../../core/spec/ranges';
 import type { Layout, Spec } from '../../core/spec/schema';
 import { LayoutDrawing } from '../drawing/layout-drawing';
@@ -35,7 +35,7 @@ export function LayoutSection({ spec, layout }: { spec: Spec; layout: Layout }) 
       <ReadTableView
         id={`layout-${layout.id}-blocks`}
         title={`Blocks of ${layout.name}`}
-        says="columns, rows, and px from the page’s start and top"
+        says={LAYOUT_SAYS}
         table={layoutTable(spec, layout)}
       />
     </>
@@ -44,12 +44,5 @@ export function LayoutSection({ spec, layout }: { spec: Spec; layout: Layout }) 
 
 /** White space over all layouts, by kind of gap. */
 export function WhiteSpaceSection({ spec }: { spec: Spec }) {
-  return (
-    <ReadTableView
-      id="white-space"
-      title="White space"
-      says="rows between things, by kind of gap; px under them"
-      table={whiteSpaceTable(spec)}
-    />
-  );
+  return <ReadTableView id="white-space" title="White space" says={WHITE_SPACE_SAYS} table={whiteSpaceTable(spec)} />;
 }

@@ -1,7 +1,6 @@
-import { Link } from '../parts/link';
 import { KeysButton } from './keys-button';
+import { PublishLink } from './publish-link';
 import { TopBar } from './top-bar';
-import styles from './top-bar.module.scss';
 
 type Props = {
   person: string;
@@ -17,17 +16,7 @@ export function SpecBar({ person, spec: { slug, teamSlug, teamName, document }, 
       place={{ team: { slug: teamSlug, name: teamName }, spec: { slug, name: document.name }, view: 'editions' }}
     >
       <KeysButton />
-      {mayPublish && (
-        <Link
-          className={styles.publish}
-          aria-keyshortcuts="Alt+Shift+P"
-          data-key="P"
-          title="Publish an edition (Alt+Shift+P)"
-          href={`/${teamSlug}/${slug}/publish`}
-        >
-          Publish…
-        </Link>
-      )}
+      {mayPublish && <PublishLink href={`/${teamSlug}/${slug}/publish`} />}
     </TopBar>
   );
 }

@@ -2,7 +2,7 @@ import { RULES } from '../../checks/registry';
 import { behaviourText } from '../../columns/behaviour';
 import { columnEdges, columnsAt, sumLine } from '../../columns/columns-at';
 import { allTables } from '../../edition/all-tables';
-import { layoutTable, whiteSpaceTable } from '../../edition/layout-table';
+import { LAYOUT_SAYS, layoutTable, WHITE_SPACE_SAYS, whiteSpaceTable } from '../../edition/layout-table';
 import type { ReadTable } from '../../edition/read-table';
 import { numeral } from '../../length/present';
 import { heightBehaviour } from '../../rows/row-rule';
@@ -75,9 +75,7 @@ export function pageContent(spec: Spec, { version, published, sha256, note = '' 
       .filter(hasRows),
     layouts: spec.layouts.map((layout) => layoutContent(spec, layout)),
     last: [
-      ...(spec.layouts.length > 0
-        ? [tableContent('White space', 'rows between things, by kind of gap; px under them', whiteSpaceTable(spec))]
-        : []),
+      ...(spec.layouts.length > 0 ? [tableContent('White space', WHITE_SPACE_SAYS, whiteSpaceTable(spec))] : []),
       waiverTable(spec),
     ].filter(hasRows),
   };
@@ -106,8 +104,7 @@ function layoutContent(spec: Spec, layout: Layout): LayoutContent {
       })),
     };
   });
-  const says = 'columns, rows, and px from the page’s start and top';
-  return { name, notes, drawings, table: tableContent(`Blocks of ${name}`, says, layoutTable(spec, layout)) };
+  return { name, notes, drawings, table: tableContent(`Blocks of ${name}`, LAYOUT_SAYS, layoutTable(spec, layout)) };
 }
 
 function stretchOf([from, to]: readonly [{ valueOf(): number }, { valueOf(): number }]): Stretch {

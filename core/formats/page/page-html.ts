@@ -1,3 +1,4 @@
+import { drawnName } from '../../layouts/drawn-name';
 import type { Spec } from '../../spec/schema';
 import { escaped } from '../../text/markup';
 import type { Origin } from '../grid-css/grid-css';
@@ -89,14 +90,12 @@ function layoutHtml({ name, notes, drawings, table }: LayoutContent): string {
     const down = columns.map(
       ([from, length]) => `<rect x="${short(from)}" width="${short(length)}" height="${short(height)}"/>`,
     );
-    const boxes = blocks.map(
-      ({ name: block, x, y, width: wide, height: high, isCard }) =>
-        `<g><title>${escaped(block)}</title><rect x="${short(x)}" y="${short(y)}" width="${short(wide)}" height="${short(high)}" stroke-width="${short(own)}"/>${
-          isCard || high * scale < 9
-            ? ''
-            : `<text x="${short(x + 3 * own)}" y="${short(y + 9 * own)}" font-size="${short(8 * own)}">${escaped(fitting(block, wide * scale))}</text>`
-        }</g>`,
-    );
+    const boxes = blocks.map(({ name: block, x, y, width: wide, height: high, isCard }) => {
+      const rect = `<rect x="${short(x)}" y="${short(y)}" width="${short(wide)}" height="${short(high)}" stroke-width="${short(own)}"/>`;
+      const drawn = isCard ? '' : drawnName(block, wide * scale, high * scale);
+      const text = `<text x="${short(x + 3 * own)}" y="${short(y + 9 * own)}" font-size="${short(8 * own)}">${escaped(drawn)}</text>`;
+      return `<g><title>${escaped(block)}</title>${rect}${drawn === '' ? '' : text}</g>`;
+    });
     return `<figure><svg class="drawing" width="${short(width * scale)}" height="${short(height * scale)}" viewBox="0 0 ${short(width)} ${short(height)}" role="img" aria-label="${escaped(`${name}, ${at}`)}"><g class="columns">${down.join('')}</g><g class="blocks">${boxes.join('')}</g></svg><figcaption class="soft">${escaped(at)}</figcaption></figure>`;
   });
   return `<section>
@@ -107,11 +106,6 @@ ${figures.join('\n')}
 </div>
 </section>
 ${tableHtml(table)}`;
-}
-
-/** As much of a name as a block so many px wide has room for. */
-export function fitting(name: string, wide: number): string {
-  return name.slice(0, Math.max(0, Math.floor((wide - 6) / 4.6)));
 }
 
 function tableHtml({ title, says, head, rows }: TableContent): string {

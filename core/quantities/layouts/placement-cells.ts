@@ -1,7 +1,7 @@
 import { blockAddress, blockOf, placed, withBlocks, withLayout } from '../../layouts/edit-layout';
 import type { PlacedBlock } from '../../layouts/place-blocks';
 import { columnsOf, heightOfText, heightText, lanesOf, rangeText } from '../../layouts/placement-text';
-import type { Placed } from '../../layouts/placements';
+import { columnsUnder, type Placed } from '../../layouts/placements';
 import { solvedAt } from '../../layouts/solved-at';
 import type { Parsed } from '../../length/parsed';
 import { mapped } from '../../length/parsed';
@@ -116,6 +116,5 @@ function countOf(spec: Spec, layout: string, id: string, breakpoint: Breakpoint)
   if (!card || !('card' in card.holds)) return columnsAt(spec, breakpoint).count;
   const { columns } = card.holds.card;
   if (columns !== 'page') return columns.count;
-  const [first, last] = solvedBlock(spec, layout, card.id, breakpoint)!.placed.columns;
-  return Math.max(1, Math.floor(last) - Math.ceil(first) + 1);
+  return columnsUnder(solvedBlock(spec, layout, card.id, breakpoint)!.placed.columns);
 }

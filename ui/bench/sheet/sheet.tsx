@@ -18,6 +18,7 @@ import styles from './sheet.module.scss';
 import { UnitsDialog } from './units-dialog';
 import { useColumns } from './use-columns';
 import { useSheet } from './use-sheet';
+import { NAMES, widthOfSheet } from './width-of-sheet';
 
 /** The sheet: quantities down, breakpoints across. */
 export function Sheet() {
@@ -69,7 +70,7 @@ export function Sheet() {
           role="grid"
           aria-label="Quantities by breakpoint"
           className={styles.sheet}
-          style={{ '--breakpoints': columns.length } as CSSProperties}
+          style={{ '--least': `${widthOfSheet(columns.length)}px`, '--names': `${NAMES}px` } as CSSProperties}
           {...keys}
           onFocus={(event) => event.target === table.current && focusSelected(table.current)}
         >

@@ -1,7 +1,7 @@
 'use client';
 
 import { Equal } from 'lucide-react';
-import { memo, type MouseEvent, type ReactNode, useState } from 'react';
+import { memo, type MouseEvent, type ReactNode, useRef } from 'react';
 import type { Weight } from '../../../core/checks/rule';
 import { decimal } from '../../../core/length/present';
 import { isWhole } from '../../../core/length/px';
@@ -45,11 +45,11 @@ export type CellProps = {
 export const Cell = memo(
   function Cell(props: CellProps) {
     const { place, label, quantity, cell, note, isSelected, isInRange, flag, refusal, waitsFor, editing } = props;
-    const [box, setBox] = useState<HTMLTableCellElement | null>(null);
+    const box = useRef<HTMLTableCellElement>(null);
     const isButton = (event: MouseEvent): boolean => (event.target as HTMLElement).closest('button') !== null;
     return (
       <td
-        ref={setBox}
+        ref={box}
         role="gridcell"
         data-place={place}
         data-follows={cell.follows || undefined}

@@ -28,11 +28,7 @@ export function ChoiceEditor({ label, text: first, replace, problem, choices, on
   });
   const marked = items[highlightedIndex] ?? items[0];
 
-  const [cell, setCell] = useState<HTMLElement | null>(null);
-  useEffect(() => {
-    field.current?.focus();
-    setCell(field.current?.parentElement ?? null);
-  }, []);
+  useEffect(() => field.current?.focus(), []);
 
   const leave = (choice: string, where: Parameters<typeof onCommit>[1]): void => {
     closing.current = true;
@@ -70,7 +66,7 @@ export function ChoiceEditor({ label, text: first, replace, problem, choices, on
         onCopy={(event) => event.stopPropagation()}
         onPaste={(event) => event.stopPropagation()}
       />
-      <Beside target={cell}>
+      <Beside target={field}>
         <ul {...getMenuProps({ 'aria-label': label, 'aria-labelledby': undefined })} className={gridStyles.choices}>
           {items.map((choice, index) => (
             <li

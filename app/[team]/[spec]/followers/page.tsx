@@ -1,5 +1,5 @@
-import { changesOf } from '../../../../core/diff/difference';
 import type { Metadata } from 'next';
+import { changesOf } from '../../../../core/diff/difference';
 import { leastBump } from '../../../../core/diff/differences';
 import { publishedDifferences } from '../../../../core/diff/published-differences';
 import { mayDo } from '../../../../server/access/permissions';

@@ -1,8 +1,8 @@
-import { mayDo } from '../../../../../server/access/permissions';
 import type { Metadata } from 'next';
 import { format } from 'date-fns/format';
 import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
+import { mayDo } from '../../../../../server/access/permissions';
 import { differences } from '../../../../../core/diff/differences';
 import { database, reading } from '../../../../../server/database';
 import { editionFile, filesOfEdition, missingFiles } from '../../../../../server/edition-files';
