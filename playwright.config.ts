@@ -4,6 +4,7 @@ import { CHROMIUM_FLAGS } from './scripts/setup/chromium.mjs';
 /** Browser tests: the real interface in Debian's Chromium. Each worker serves the built application on a database of its own. */
 export default defineConfig({
   testDir: 'tests/browser',
+  globalSetup: './tests/browser/demo-template.ts',
   outputDir: 'test-results/browser',
   // they wait for what is drawn more than they compute
   workers: 3,

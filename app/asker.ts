@@ -9,12 +9,12 @@ import { type Person, personOfToken, SESSION_DAYS } from '../server/sign-in/sess
 import { type SpecRecord, specOf } from '../server/specs';
 import { KNOWN_DAYS } from '../server/sign-in/known-browsers';
 import { UnreadableDocument } from '../server/stored-spec';
+import { SESSION_COOKIE } from '../server/sign-in/tokens';
 
-const COOKIE = 'ypsiline_session';
 const BROWSER_COOKIE = 'ypsiline_browser';
 
 export async function sessionToken(): Promise<string | null> {
-  return (await cookies()).get(COOKIE)?.value ?? null;
+  return (await cookies()).get(SESSION_COOKIE)?.value ?? null;
 }
 
 /** Who asks, or null. Asked once for each request. */
@@ -57,7 +57,7 @@ export const openThreadsOfPage = cache((access: SpecAccess<'read-drafts'>) => op
 
 /** HttpOnly and SameSite=Lax always, Secure behind https. */
 export async function setSessionCookie(token: string): Promise<void> {
-  (await cookies()).set(COOKIE, token, { ...(await cookieOptions()), maxAge: SESSION_DAYS * 86_400 });
+  (await cookies()).set(SESSION_COOKIE, token, { ...(await cookieOptions()), maxAge: SESSION_DAYS * 86_400 });
 }
 
 /** The token by which this browser is known; it outlives sessions. */
@@ -94,7 +94,7 @@ export async function userAgent(): Promise<string> {
 }
 
 export async function clearSessionCookie(): Promise<void> {
-  (await cookies()).set(COOKIE, '', { ...(await cookieOptions()), maxAge: 0 });
+  (await cookies()).set(SESSION_COOKIE, '', { ...(await cookieOptions()), maxAge: 0 });
 }
 
 async function cookieOptions() {

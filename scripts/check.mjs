@@ -3,12 +3,13 @@
 import { spawn } from 'node:child_process';
 
 const LANES = [
-  ['next typegen > /dev/null', 'tsc --noEmit', 'tsc -p core/tsconfig.json'],
   [
-    'eslint .',
+    'next typegen > /dev/null',
+    'tsc --noEmit',
+    'tsc -p core/tsconfig.json',
     'depcruise --config .dependency-cruiser.cjs app cli core scripts server tests ui',
-    'prettier --check . --log-level warn',
   ],
+  ['prettier --check . --log-level warn', 'eslint .'],
 ];
 
 /** @param {string} command @returns {Promise<boolean>} did it find nothing? */

@@ -5,7 +5,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuild } from './setup/build.mjs';
-import { findChromium } from './setup/chromium.mjs';
+import { CHROMIUM_PACKAGE, findChromium } from './setup/chromium.mjs';
 import { ensureDebianPackage, ensurePackages } from './setup/packages.mjs';
 import { startCluster } from './setup/postgres.mjs';
 import { execute, isRoot, mustExecute } from './setup/process.mjs';
@@ -18,7 +18,7 @@ await run(async () => {
   const wanted = process.argv[2];
   const runs = (/** @type {string} */ part) => !wanted || wanted === part;
   await ensurePackages();
-  const browser = runs('browser') ? await ensureDebianPackage('chromium', findChromium) : '';
+  const browser = runs('browser') ? await ensureDebianPackage(CHROMIUM_PACKAGE, findChromium) : '';
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-test-'));
   if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
   const counts = { passed: 0, failed: 0 };

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { findChromium, CHROMIUM_FLAGS } from './chromium.mjs';
+import { CHROMIUM_FLAGS, CHROMIUM_PACKAGE, findChromium } from './chromium.mjs';
 import { ensureDebianPackage } from './packages.mjs';
 import { freePort } from './ports.mjs';
 
@@ -10,7 +10,7 @@ import { freePort } from './ports.mjs';
  * @param {string} folder @param {(application: Application) => Promise<void>} measure
  */
 export async function withApplication(folder, measure) {
-  const executablePath = await ensureDebianPackage('chromium', findChromium);
+  const executablePath = await ensureDebianPackage(CHROMIUM_PACKAGE, findChromium);
   const port = await freePort(4700);
   const { url, stop } = await startApplication('.', folder, port);
   const { chromium } = await import('@playwright/test');

@@ -9,3 +9,6 @@ export function freshToken(): string {
 export function hashToken(token: string): Buffer {
   return createHash('sha256').update(token).digest();
 }
+
+/** The cookie that holds a session's token. */
+export const SESSION_COOKIE = 'ypsiline_session';

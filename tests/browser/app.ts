@@ -1,6 +1,9 @@
 import { type ChildProcess, spawn, type StdioOptions } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import {
   type APIRequestContext,
   type Browser,
@@ -11,11 +14,11 @@ import {
 } from '@playwright/test';
 import type { Spec } from '../../core/spec/schema';
 import { freePort } from '../../scripts/setup/ports.mjs';
-import { seedDemo } from '../../scripts/demo/seed';
-import { letApplicationIn } from '../../server/application-role';
 import { connect, type Sql } from '../../server/database';
 import { DEMO_PEOPLE } from '../../server/demo-people';
-import { migrate } from '../../server/migrate';
+import { openSession } from '../../server/sign-in/sessions';
+import { SESSION_COOKIE } from '../../server/sign-in/tokens';
+import { clusterUrl, databaseOf, DEMO_TEMPLATE } from './demo-template';
 
 /** The application, served from its build, on a demo database of its own. */
 export type App = { url: string; sql: Sql; databaseUrl: string; start: () => Promise<void>; stop: () => Promise<void> };
@@ -23,17 +26,12 @@ export type App = { url: string; sql: Sql; databaseUrl: string; start: () => Pro
 export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: BrowserContext }>({
   app: [
     async ({}, use, { workerIndex }) => {
-      const cluster = process.env.YPSILINE_TEST_CLUSTER;
-      if (!cluster)
-        throw new Error('Browser tests need a PostgreSQL: run them with `npm test -- browser`, which starts one.');
+      const cluster = clusterUrl();
       const name = `browser_${randomBytes(6).toString('hex')}`;
       const admin = connect(cluster, 1);
-      await admin.unsafe(`create database ${name}`);
-      const databaseUrl = cluster.replace(/\/[^/]*$/, `/${name}`);
+      await admin.unsafe(`create database ${name} template ${DEMO_TEMPLATE}`);
+      const databaseUrl = databaseOf(cluster, name);
       const sql = connect(databaseUrl, 2);
-      await migrate(sql);
-      await letApplicationIn(sql, databaseUrl);
-      await seedDemo(sql);
       const app = serve(await freePort(4500 + workerIndex * 20), databaseUrl);
       await app.start();
       await use({ ...app, sql, databaseUrl });
@@ -45,38 +43,49 @@ export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: B
     { scope: 'worker' },
   ],
   baseURL: async ({ app }, use) => use(app.url),
-  /** One browser for the tests of a worker: it reads and compiles the application's scripts once. */
+  /** One browser with a profile for the tests of a worker: it keeps the application's scripts, and keeps them compiled. */
   sharedContext: [
-    async ({ browser, app }, use) => {
-      const context = await browser.newContext({
+    async ({ playwright, launchOptions, app }, use) => {
+      const profile = mkdtempSync(join(tmpdir(), 'ypsiline-profile-'));
+      const context = await playwright.chromium.launchPersistentContext(profile, {
+        ...launchOptions,
         baseURL: app.url,
         viewport: { width: 1280, height: 800 },
         permissions: ['clipboard-read', 'clipboard-write'],
       });
       await use(context);
       await context.close();
+      rmSync(profile, { recursive: true, force: true });
     },
     { scope: 'worker' },
   ],
+  /** The same browser, for windows of other people. */
+  browser: [async ({ sharedContext }, use) => use(sharedContext.browser()!), { scope: 'worker' }],
   /** Each test begins with nothing kept: no page, no cookie, no storage. */
   context: async ({ sharedContext, app }, use) => {
     await use(sharedContext);
-    await Promise.all(sharedContext.pages().map((page) => page.close()));
+    // a browser without a page would end
+    const page = await sharedContext.newPage();
+    await Promise.all(sharedContext.pages().map((old) => old !== page && old.close()));
     await sharedContext.unrouteAll();
     await sharedContext.setOffline(false);
-    const page = await sharedContext.newPage();
     const session = await sharedContext.newCDPSession(page);
     const storageTypes = 'cookies,local_storage,indexeddb,cache_storage,service_workers';
     await session.send('Storage.clearDataForOrigin', { origin: app.url, storageTypes });
-    await page.close();
     await sharedContext.clearCookies();
   },
   /** A page on which Ansa, the grid author, is signed in. */
-  signedIn: async ({ page }, use) => {
-    await signIn(page.request, 'Ansa Brisk');
+  signedIn: async ({ page, app }, use) => {
+    await page.context().addCookies([await openedSession(app)]);
     const goto = page.goto.bind(page);
     page.goto = async (...where) => {
       const answer = await goto(...where);
+      await answering(page);
+      return answer;
+    };
+    const reload = page.reload.bind(page);
+    page.reload = async (...how) => {
+      const answer = await reload(...how);
       await answering(page);
       return answer;
     };
@@ -86,10 +95,18 @@ export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: B
 
 export { expect };
 
+/** A session of Ansa's: a password takes a quarter of a second to check, and is no test's matter but that of signing in. */
+async function openedSession({ url, sql }: App): Promise<{ name: string; value: string; url: string }> {
+  const { email } = DEMO_PEOPLE.find(({ name }) => name === 'Ansa Brisk')!;
+  const [ansa] = await sql<{ id: string }[]>`select id from people where email = ${email}`;
+  const value = await openSession(sql, { personId: ansa!.id, address: '127.0.0.1', agent: 'Chromium' });
+  return { name: SESSION_COOKIE, value, url };
+}
+
 /** Waits until what is drawn also answers: a click before the scripts have come is lost, on a slow machine too. */
 async function answering(page: Page): Promise<void> {
   await page.waitForFunction(() =>
-    [...document.querySelectorAll('header button')].every((button) =>
+    [...document.querySelectorAll('button')].every((button) =>
       Object.keys(button).some((key) => key.startsWith('__reactProps')),
     ),
   );

@@ -15,9 +15,9 @@ import { serve, signIn, windowOf } from './app';
 /** How long the database is away; `YPSILINE_LONG=1` takes the long form. */
 const AWAY_MS = process.env.YPSILINE_LONG ? { stopped: 60_000, frozen: 25_000 } : { stopped: 3_000, frozen: 4_000 };
 /** How often every connection is cut. */
-const CUTS = process.env.YPSILINE_LONG ? 50 : 15;
+const CUTS = process.env.YPSILINE_LONG ? 50 : 6;
 /** How many read all the time, and how long each waits before the next page. */
-const [READERS, READER_PAUSE_MS] = process.env.YPSILINE_LONG ? [8, 20] : [4, 200];
+const [READERS, READER_PAUSE_MS] = process.env.YPSILINE_LONG ? [8, 20] : [2, 300];
 
 const PATHS = [
   '/tidewick',
@@ -62,7 +62,7 @@ test('whatever becomes of the database, one is told so, and after its return all
     await expect
       .poll(async () => (await Promise.all(PATHS.map(ask))).every((status) => status === 200), { timeout: 90_000 })
       .toBe(true);
-    for (let round = 0; round < 3; round++) expect(await Promise.all(PATHS.map(ask))).toEqual([200, 200, 200, 200]);
+    expect(await Promise.all(PATHS.map(ask))).toEqual([200, 200, 200, 200]);
   };
 
   try {

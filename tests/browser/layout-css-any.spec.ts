@@ -10,7 +10,7 @@ import { ZERO } from '../../core/length/px';
 import { breakpointAt } from '../../core/spec/ranges';
 
 /** Layouts and widths that are held against each other; `YPSILINE_LONG=1` takes the long form. */
-const LAYOUTS = process.env.YPSILINE_LONG ? 600 : 24;
+const LAYOUTS = process.env.YPSILINE_LONG ? 600 : 12;
 const WIDTHS = 12;
 const HEIGHT = 900;
 

@@ -57,7 +57,7 @@ test('a newcomer’s path: an empty specification to a front page at three break
 });
 
 /** `YPSILINE_LONG=1` takes the long form. */
-const [SEEDS, LENGTH] = process.env.YPSILINE_LONG ? [20, 150] : [1, 40];
+const [SEEDS, LENGTH] = process.env.YPSILINE_LONG ? [20, 150] : [1, 25];
 const KEYS = [
   'ArrowLeft',
   'ArrowRight',

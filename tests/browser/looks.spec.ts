@@ -187,7 +187,7 @@ const isPart = (name: string): boolean => /^(bench|layouts|sweep|survey|type rhy
 
 for (const { name, path, open } of VIEWS.filter((view) => process.env.YPSILINE_LONG || !isPart(view.name))) {
   test(name, async ({ signedIn: page }) => {
-    await page.goto(path, { waitUntil: 'networkidle' });
+    await page.goto(path);
     await open?.(page);
     await inspect(page);
   });

@@ -3,9 +3,8 @@ import { findGrids } from '../../core/survey/find-grids';
 import { drawn, isRight } from '../survey/generator';
 import { PICTURE_KINDS, pictureReader } from '../survey/pictured';
 
-/** Forty pictures; `npm run bench pictures` takes two hundred of each kind. The goal is 180 of 200. */
-/** `YPSILINE_LONG=1` takes more pages. */
-const SEEDS = process.env.YPSILINE_LONG ? [1, 2, 3, 4, 5, 6, 7, 8] : [1, 2];
+/** `npm run bench pictures` takes two hundred of each kind, of which 180 are to be right; `YPSILINE_LONG=1` takes more pages here as well. */
+const SEEDS = process.env.YPSILINE_LONG ? [1, 2, 3, 4, 5, 6, 7, 8] : [1];
 
 test('the true grid of pages that Chromium rendered, as PNG and JPEG, at 1× and 2×', async ({ browser }) => {
   test.setTimeout(400_000);
@@ -21,5 +20,5 @@ test('the true grid of pages that Chromium rendered, as PNG and JPEG, at 1× and
       }
     }
   }
-  expect(missed.length, missed.join(', ')).toBeLessThanOrEqual(4);
+  expect(missed.length, missed.join(', ')).toBeLessThanOrEqual((PICTURE_KINDS.length * 2 * SEEDS.length) / 10);
 });

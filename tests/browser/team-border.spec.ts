@@ -102,6 +102,8 @@ async function signedInAs(request: APIRequestContext, email: string, password: s
 const specOf = async (sql: Sql): Promise<string> =>
   (await sql<{ id: string }[]>`select id from specs where slug = 'passenger-site'`)[0]!.id;
 
+const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'];
+
 test('somebody of another team gets nothing from any route', async ({ page, app }) => {
   const email = 'guest@elsewhere.example';
   const other = await addTeam(app.sql, { slug: 'elsewhere', name: 'Elsewhere', demo: true });
@@ -111,7 +113,8 @@ test('somebody of another team gets nothing from any route', async ({ page, app 
   const closed = addresses().filter(({ address }) => !OPEN.includes(address));
   expect(closed.length).toBeGreaterThanOrEqual(40);
   for (const address of closed.map(({ address: each }) => filled(each, specId))) {
-    for (const method of ['GET', 'POST', 'PUT', 'PATCH', 'DELETE']) {
+    // a page answers other methods with 405 before anything is looked at
+    for (const method of address.startsWith('/api/') || process.env.YPSILINE_LONG ? METHODS : ['GET', 'POST']) {
       const body = {
         name: 'Taken',
         start: 'blank',
@@ -163,6 +166,8 @@ test('every role is let through where the table of permissions says so, and told
     for (const { address, method, name } of routes) {
       if (name === 'POST /api/teams/[team]/leave') continue;
       const needs = NEEDS[name] ?? 'read';
+      // pages that everybody of the team reads are asked for as the least of them; `YPSILINE_LONG=1` asks as each
+      if (method === 'GET' && needs === 'read' && role !== 'reader' && !process.env.YPSILINE_LONG) continue;
       const answer = await request.fetch(filled(address, specId), {
         method,
         maxRedirects: 0,

@@ -14,7 +14,7 @@ import { type Membership, teamWithMember, testDatabase } from './test-database';
 const { sql, url } = testDatabase();
 
 /** How long twenty clients are at it, and how often they are killed; `YPSILINE_LONG=1` takes the long form. */
-const [SECONDS, KILLS] = process.env.YPSILINE_LONG ? [60, 30] : [6, 5];
+const [SECONDS, KILLS] = process.env.YPSILINE_LONG ? [60, 30] : [4, 3];
 
 let owner: Membership;
 const people: string[] = [];
