@@ -1,4 +1,5 @@
 import tseslint from 'typescript-eslint';
+import { oneName } from './scripts/lint/one-name.js';
 
 export default tseslint.config(
   { ignores: ['.next/', 'public/', 'node_modules/', 'next-env.d.ts', 'test-results/'] },
@@ -25,6 +26,13 @@ export default tseslint.config(
         },
       ],
     },
+  },
+  {
+    // what a route of app/ exports has the names that the framework asks for
+    files: ['{cli,core,scripts,server,ui}/**', 'app/*.ts'],
+    ignores: ['**/*.test.*'],
+    plugins: { ours: { rules: { 'one-name': oneName } } },
+    rules: { 'ours/one-name': 'error' },
   },
   { files: ['**/*.test.ts'], rules: { 'max-lines': 'off' } },
   { files: ['scripts/**', 'cli/**', 'tests/**', 'server/http/serve.mjs'], rules: { 'no-console': 'off' } },

@@ -29,7 +29,7 @@ export const nothingHere = (): Response =>
 function isForeign(request: Request): boolean {
   const origin = request.headers.get('origin');
   if (origin === null) return ['cross-site', 'same-site'].includes(request.headers.get('sec-fetch-site') ?? '');
-  return origin !== originOf(request);
+  return origin !== originOfRequest(request);
 }
 
 /** A body of JSON has at most so many bytes: a document, in the fullest of characters, and what stands around it. */
@@ -202,7 +202,7 @@ export function forTeam<A extends Action, P extends { team: string } = { team: s
 }
 
 /** Where the application is reached, as whoever asks reaches it. */
-export function originOf(request: Request): string {
+export function originOfRequest(request: Request): string {
   return `${request.headers.get('x-forwarded-proto') ?? 'http'}://${request.headers.get('host') ?? ''}`;
 }
 

@@ -1,7 +1,7 @@
 import { type Difference, differences } from '../core/diff/differences';
 import { effects } from '../core/diff/effects';
 import { publishedDifferences } from '../core/diff/published-differences';
-import { stepOf } from '../server/editions';
+import { versionStep } from '../server/editions';
 import type { State } from '../server/states';
 import type { ComparedStates } from '../ui/comparison/compared-states';
 
@@ -21,7 +21,7 @@ export function comparedStates(before: State, after: State, known?: Difference[]
     after: { name: after.name, document: after.document },
     differences: found,
     effects: effects(before.document, after.document),
-    step: isStep ? stepOf(before.token, found) : null,
+    step: isStep ? versionStep(before.token, found) : null,
   };
 }
 

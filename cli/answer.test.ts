@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../core/spec/testing';
+import { breakpointOf, specWith } from '../core/spec/testing';
 import { answer } from './answer';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone', height: 844 });
@@ -8,18 +8,18 @@ const laptop = breakpointOf({ margin: 'auto', container: '1140px', gutter: '24px
   from: 1024,
 });
 const files: Record<string, string> = {
-  'phone.json': JSON.stringify(specOf(phone)),
-  'site.json': JSON.stringify(specOf(phone, laptop)),
-  '-': JSON.stringify(specOf(phone)),
+  'phone.json': JSON.stringify(specWith(phone)),
+  'site.json': JSON.stringify(specWith(phone, laptop)),
+  '-': JSON.stringify(specWith(phone)),
   'fluid-rows.json': JSON.stringify(
-    specOf({
+    specWith({
       ...phone,
       rows: { rule: 'repeat', height: '1vw', gap: '0.5vw', offset: '0px' },
       baseline: { step: '0.5vw', offset: '0px' },
     }),
   ),
   'page.json': JSON.stringify({
-    ...specOf(laptop),
+    ...specWith(laptop),
     layouts: [
       {
         id: 'front',

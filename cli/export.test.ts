@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../core/spec/testing';
+import { breakpointOf, specWith } from '../core/spec/testing';
 import { answer } from './answer';
 
-const spec = specOf(breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone', height: 844 }));
+const spec = specWith(breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone', height: 844 }));
 const call = (line: string) => answer(['export', ...line.split(' ')], () => JSON.stringify(spec));
 
 test('a format, by its id or by the name of its file', async () => {

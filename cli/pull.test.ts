@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { answer } from './answer';
-import { sha256 } from './sha256';
+import { digestOf } from './sha256';
 
 const ADDRESS = 'https://grids.example.org/e/tidewick/passenger-site';
 const EDITIONS: Record<string, Record<string, string>> = {
@@ -47,8 +47,8 @@ describe('pull', () => {
     expect(JSON.parse(files['ypsiline-lock.json']!)).toEqual({
       from: ADDRESS,
       files: {
-        'styles/grid.css': { name: 'grid.css', version: '1.3.0', sha256: sha256('c') },
-        'styles/tokens.json': { name: 'tokens.json', version: '1.3.0', sha256: sha256('{}') },
+        'styles/grid.css': { name: 'grid.css', version: '1.3.0', sha256: digestOf('c') },
+        'styles/tokens.json': { name: 'tokens.json', version: '1.3.0', sha256: digestOf('{}') },
       },
     });
   });
@@ -113,7 +113,7 @@ describe('pull', () => {
     });
     // also where the lock names it, which nobody has asked again since
     const lock = {
-      'ypsiline-lock.json': JSON.stringify({ from: ADDRESS, version: '1.3.0', files: { 'grid.css': sha256('c') } }),
+      'ypsiline-lock.json': JSON.stringify({ from: ADDRESS, version: '1.3.0', files: { 'grid.css': digestOf('c') } }),
     };
     expect(await pull(`${usual} --frozen`, lock, fetching)).toMatchObject({
       problem: 'ypsiline: 1.3.0 is withdrawn: The gutter is wrong.',
@@ -139,12 +139,12 @@ describe('pull', () => {
   });
 
   test('frozen, the version of the lock file, whatever was published since', async () => {
-    const lock = JSON.stringify({ from: ADDRESS, version: '1.2.0', files: { 'grid.css': sha256('b') } });
+    const lock = JSON.stringify({ from: ADDRESS, version: '1.2.0', files: { 'grid.css': digestOf('b') } });
     expect(await written(`${usual} --frozen`, { 'ypsiline-lock.json': lock })).toEqual({ 'grid.css': 'b' });
   });
 
   test('frozen, status 1 and nothing written where bytes differ', async () => {
-    const lock = JSON.stringify({ from: ADDRESS, version: '1.2.0', files: { 'grid.css': sha256('other') } });
+    const lock = JSON.stringify({ from: ADDRESS, version: '1.2.0', files: { 'grid.css': digestOf('other') } });
     expect(await pull(`${usual} --frozen`, { 'ypsiline-lock.json': lock })).toEqual({
       problem: 'ypsiline: grid.css of 1.2.0 differs from ypsiline-lock.json; nothing was written',
       status: 1,

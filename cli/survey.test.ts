@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { canonicalJson } from '../core/edition/canonical';
-import { breakpointOf, specOf } from '../core/spec/testing';
+import { breakpointOf, specWith } from '../core/spec/testing';
 import { answer } from './answer';
 
 type Row = [x: number, y: number, width: number, height: number, name: string];
@@ -26,7 +26,7 @@ const files: Record<string, string> = {
     ]),
   ),
   'negative.json': screens([[0, 0, -4, 10, 'odd']]),
-  'spec.json': canonicalJson(specOf(breakpointOf({ margin: '20px', count: 4, gutter: '16px' }, 412))),
+  'spec.json': canonicalJson(specWith(breakpointOf({ margin: '20px', count: 4, gutter: '16px' }, 412))),
 };
 const call = (line: string) =>
   answer(line.split(' '), (file) => {

@@ -129,14 +129,14 @@ export function proposedStep(last: { version: string; document: unknown } | null
       differences: [],
     };
   const { value: before } = readSpec(last.document);
-  if (before) return stepOf(last.version, publishedDifferences(before, document));
+  if (before) return versionStep(last.version, publishedDifferences(before, document));
   // what cannot be compared may have lost anything
   const because = `The document of ${last.version} cannot be read any more, so that nothing can be compared.`;
   return { version: proposedVersion(last.version, 'major'), bump: 'major', because, differences: [] };
 }
 
 /** The same where it is known already what differs for whoever builds on the last edition. */
-export function stepOf(last: string, differences: Difference[]): Step {
+export function versionStep(last: string, differences: Difference[]): Step {
   const bump = leastBump(differences);
   return { version: proposedVersion(last, bump), bump, because: reasonOfStep(differences), differences };
 }

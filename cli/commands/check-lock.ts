@@ -1,6 +1,6 @@
 import { type Answer, readArguments, readText, Unusable, type World } from '../command';
 import { LOCK_FILE, readLock } from '../lock-file';
-import { sha256 } from '../sha256';
+import { digestOf } from '../sha256';
 
 const USAGE = 'check --lock [FILE]';
 
@@ -18,7 +18,7 @@ export function checkLock(args: string[], read: (file: string) => string, { byte
   const off = Object.entries(lock.files).flatMap(([path, { version, sha256: sum }]) => {
     const is = bytes(path);
     if (is === null) return [`${path}: not there; pull it again (${version})`];
-    return sha256(is) === sum ? [] : [`${path}: changed since it was pulled (${version})`];
+    return digestOf(is) === sum ? [] : [`${path}: changed since it was pulled (${version})`];
   });
   const count = Object.keys(lock.files).length;
   return off.length > 0

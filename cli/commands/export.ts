@@ -6,7 +6,7 @@ import { gridCssWith, MEDIA_SYNTAXES } from '../../core/formats/grid-css/grid-cs
 import { overlaySvg } from '../../core/formats/overlay/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, readArguments, readDocument, Unusable, wholeNumber } from '../command';
-import { sha256 } from '../sha256';
+import { digestOf } from '../sha256';
 
 const USAGE =
   'export FILE --format NAME [--breakpoint ID] [--height PX] [--prefix NAME] [--layer NAME] [--gutters FORM] [--media SYNTAX] [--to PATH]';
@@ -64,7 +64,7 @@ function textOf(spec: Spec, format: Format, values: Values, height: number | und
 }
 
 function originOf(spec: Spec): Origin {
-  return { version: 'draft', published: 'not yet', sha256: sha256(canonicalJson(spec)) };
+  return { version: 'draft', published: 'not yet', sha256: digestOf(canonicalJson(spec)) };
 }
 
 /** `grid.css` written otherwise; null where no option asks for it. */

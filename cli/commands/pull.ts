@@ -2,7 +2,7 @@ import { isAbsolute, posix } from 'node:path';
 import { versionMeant } from '../../core/edition/version-meant';
 import { type Answer, type Command, readArguments, Unusable } from '../command';
 import { type Lock, LOCK_FILE, lockText, merged, readLock } from '../lock-file';
-import { sha256 } from '../sha256';
+import { digestOf } from '../sha256';
 
 const USAGE =
   'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen] [--fail-on-withdrawn] [--follow NAME]';
@@ -60,7 +60,7 @@ export const pullCommand: Command = {
     const fetched = await Promise.all(
       wanted.map(async ({ sha256: sum, ...file }) => {
         const bytes = await bytesOf(world.fetch, `${address}/${file.version}/${file.name}`, key);
-        const own = sha256(bytes);
+        const own = digestOf(bytes);
         return { ...file, bytes, sha256: own, isOther: sum !== undefined && sum !== own };
       }),
     );

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { parseLength } from '../length/length';
 import { exactText, type Px, px } from '../length/px';
 import { toPx } from '../length/resolve';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { disagreements } from '../rows/agreement';
 import { latticeCell, leadingsThatFit, nearestLines } from './leading-that-fits';
 import { writeFittingLeading } from '../breakpoints/write-leading';
@@ -55,7 +55,7 @@ describe('a leading that divides the height', () => {
   test('it is written as the division it comes from', () => {
     const breakpoint = breakpointOf({}, 1440, { height: 1024 });
     const written = (lines: number) =>
-      writeFittingLeading(specOf(breakpoint), breakpoint, 1024, lines).breakpoints[0]!.baseline!.step;
+      writeFittingLeading(specWith(breakpoint), breakpoint, 1024, lines).breakpoints[0]!.baseline!.step;
     expect(written(43)).toEqual({ typed: '1024/43', is: '1024/43px' });
     expect(written(64)).toBe('16px');
   });

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { Spec } from '../spec/schema';
 import { shippedFont } from '../type/shipped-fonts';
 import { slug } from '../spec/slug';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import {
   addBreakpoint,
   moveBoundary,
@@ -17,7 +17,7 @@ import { writeCell } from '../quantities/write-cell';
 const phone = breakpointOf({ count: 4 }, 390, { id: 'phone' });
 const tablet = breakpointOf({ count: 8 }, 744, { id: 'tablet', from: 600 });
 const desktop = breakpointOf({ count: 12 }, 1440, { id: 'desktop', from: 1200 });
-const spec = specOf(phone, tablet, desktop);
+const spec = specWith(phone, tablet, desktop);
 const froms = ({ breakpoints }: typeof spec) => breakpoints.map(({ id, from }) => `${id} ${from}`);
 
 describe('adding', () => {
@@ -33,7 +33,7 @@ describe('adding', () => {
     expect(addBreakpoint(spec, 600).problem).toBe('Tablet already starts at 600 px. Enter another width.');
   });
   test('25 are too many', () => {
-    const full = specOf(
+    const full = specWith(
       ...Array.from({ length: 24 }, (_, index) => breakpointOf({}, 100, { id: `b${index}`, from: index * 100 })),
     );
     expect(addBreakpoint(full, 50).problem).toBe('A spec has at most 24 breakpoints; remove one first.');
@@ -59,7 +59,7 @@ describe('removing', () => {
   test('without the first, the next starts at 0', () =>
     expect(froms(removeBreakpoint(spec, 'phone').value!)).toEqual(['tablet 0', 'desktop 1200']));
   test('the last one stays', () =>
-    expect(removeBreakpoint(specOf(phone), 'phone').problem).toContain('at least one breakpoint'));
+    expect(removeBreakpoint(specWith(phone), 'phone').problem).toContain('at least one breakpoint'));
 });
 
 describe('moving', () => {

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { patternName, readPattern } from './naming-pattern';
 
 const desktop = breakpointOf({ count: 12, gutter: '24px', container: '1296px', margin: 'auto' }, 1512, {
@@ -7,7 +7,7 @@ const desktop = breakpointOf({ count: 12, gutter: '24px', container: '1296px', m
 });
 
 test('a name says the grid', () => {
-  const spec = specOf(desktop);
+  const spec = specWith(desktop);
   expect(patternName('{name}: {count} × {column} + {gutter}', spec, desktop)).toBe('Desktop: 12 × 86 + 24');
   expect(patternName('{margin} margin, {container} in {width}', spec, desktop)).toBe('108 margin, 1296 in 1512');
   expect(patternName('{name} {from}+ × {height}, {column}/{gutter}, {base}', spec, desktop)).toBe(

@@ -3,7 +3,7 @@ import { addressText, type Edit } from '../edits/edit';
 import { byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
 import type { Finding, Mend } from './rule';
-import { findingsOf, ORDER } from './run';
+import { findingsOf, WEIGHT_ORDER } from './run';
 
 /**
  * The mends of a finding after which it is gone, and no other of the same weight, or a heavier one, is there instead. They are
@@ -20,7 +20,7 @@ export function lastingMends(spec: Spec, finding: Finding): Mend[] {
     const found = findingsOf(mended);
     const isGone = !found.some((each) => sameness(each) === sameness(finding));
     const isOther = (each: Finding): boolean =>
-      ORDER[each.weight] <= ORDER[finding.weight] && !before.has(sameness(each));
+      WEIGHT_ORDER[each.weight] <= WEIGHT_ORDER[finding.weight] && !before.has(sameness(each));
     return isGone && !found.some(isOther);
   });
 }

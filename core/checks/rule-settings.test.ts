@@ -1,13 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { readSpec } from '../document/read';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { lineLength } from './rules/line-length';
 import { RULES } from './registry';
 import { settingOf, withRuleSetting } from './rule-settings';
 import { judge } from './run';
 import { lapsedFor, lapsedWaivers } from './waivers';
 
-const spec = specOf(breakpointOf({ count: 4, margin: '16px', gutter: '16px' }, 390, { id: 'phone' }));
+const spec = specWith(breakpointOf({ count: 4, margin: '16px', gutter: '16px' }, 390, { id: 'phone' }));
 
 test('ids are unique, and every threshold has a usual value that the schema takes', () => {
   expect(new Set(RULES.map(({ id }) => id)).size).toBe(RULES.length);

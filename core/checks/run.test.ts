@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Spec } from '../spec/schema';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { findingsOf, holdingBack, judge } from './run';
 import { RULES } from './registry';
 
@@ -9,7 +9,7 @@ const laptop = breakpointOf({ margin: 'auto', container: '1140px', gutter: '24px
   from: 1024,
 });
 const phone = breakpointOf({ margin: '12px', count: 4, gutter: '16px' }, 390, { id: 'phone' });
-const spec = specOf(phone, laptop);
+const spec = specWith(phone, laptop);
 
 test('the weightiest first, then from the narrowest up', () => {
   expect(findingsOf(spec).map(({ weight, breakpoint }) => [weight, breakpoint])).toEqual([

@@ -9,7 +9,7 @@ import { thresholdsOf } from './rule-settings';
 import type { CheckedSpec, Finding, Weight } from './rule';
 
 /** The place of each weight among findings, the heaviest first. */
-export const ORDER: Record<Weight, number> = { 'must-fix': 0, weigh: 1, note: 2 };
+export const WEIGHT_ORDER: Record<Weight, number> = { 'must-fix': 0, weigh: 1, note: 2 };
 
 /** Findings of every rule, the weightiest first, then by breakpoint from the narrowest up. */
 export function findingsOf(spec: Spec): Finding[] {
@@ -27,7 +27,7 @@ export function findingsOf(spec: Spec): Finding[] {
       version: rule.version,
       weight: setting?.weight ?? found.weight ?? rule.weight,
     }));
-  }).sort((a, b) => ORDER[a.weight] - ORDER[b.weight] || placeOf(a) - placeOf(b));
+  }).sort((a, b) => WEIGHT_ORDER[a.weight] - WEIGHT_ORDER[b.weight] || placeOf(a) - placeOf(b));
 }
 
 function checkedSpec(spec: Spec): CheckedSpec {

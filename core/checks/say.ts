@@ -10,6 +10,6 @@ export function figure(length: string | number | undefined): string {
 }
 
 /** A length within a sentence: `1,328`. */
-export function inWords(length: string | number | undefined): string {
+export function lengthInWords(length: string | number | undefined): string {
   return spoken(px(length!));
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { exactText, px } from '../length/px';
 import { numeral } from '../length/present';
-import { breakpointOf, solvedAt, specOf, texts } from '../spec/testing';
+import { breakpointOf, solvedColumns, specWith, texts } from '../spec/testing';
 import type { Columns } from '../spec/schema';
 import { columnEdges, columnsAt, offsetWidth, spanWidth, sumLine, widthSegments } from './columns-at';
 
@@ -31,7 +31,7 @@ describe('common practice, no source', () => {
     [1440, { ...centred, container: '1140px' }, { marginStart: '150' }],
     [1200, { ...centred, container: '960px' }, { marginStart: '120' }],
   ])('in %i: %j', (width, held, follows) => {
-    expect(texts(solvedAt(width, held))).toMatchObject(follows);
+    expect(texts(solvedColumns(width, held))).toMatchObject(follows);
   });
 
   test.each([
@@ -43,11 +43,11 @@ describe('common practice, no source', () => {
     [75, 50],
     [66, 60],
   ])('1200 in 10 whole columns: %i with a gutter of %i', (column, gutter) => {
-    expect(texts(solvedAt(1200, { count: 10, gutter: `${gutter}px` })).column).toBe(String(column));
+    expect(texts(solvedColumns(1200, { count: 10, gutter: `${gutter}px` })).column).toBe(String(column));
   });
 
   test('columns of 102 with gutters of 20: spans of 1 to 10', () => {
-    const columns = solvedAt(1200, { count: 10, gutter: '20px' });
+    const columns = solvedColumns(1200, { count: 10, gutter: '20px' });
     const spans = Array.from({ length: 10 }, (_, index) => spanWidth(columns, index + 1).valueOf());
     expect(spans).toEqual([102, 224, 346, 468, 590, 712, 834, 956, 1078, 1200]);
     expect(offsetWidth(columns, 3).valueOf()).toBe(366);
@@ -180,27 +180,27 @@ describe('every way to hold and to follow', () => {
       { column: '77', container: '1144' },
     ],
   ])('%s', (_, width, held, follows) => {
-    const solved = solvedAt(width, held);
+    const solved = solvedColumns(width, held);
     expect(texts(solved)).toMatchObject(follows);
     expect(exactText(solved.excess)).toBe('0');
   });
 
   test('one too many: the sum says by how much', () => {
-    const solved = solvedAt(1442, { margin: '144px', container: '1152px', gutter: '24px' });
+    const solved = solvedColumns(1442, { margin: '144px', container: '1152px', gutter: '24px' });
     expect(exactText(solved.excess)).toBe('-2');
     expect(sumLine(solved, numeral)).toBe('144 + 12 × 74 + 11 × 24 + 144 = 1440, not 1442');
   });
 
   test('too little: what is missing is named', () => {
-    expect(solvedAt(1440, { gutter: 'auto' }).undetermined).toBe('column and gutter (gutter taken as 0)');
-    expect(solvedAt(1440, { count: 'auto' }).undetermined).toBe('count (taken as 1)');
-    expect(solvedAt(1440, { margin: 'auto' }).undetermined).toBe('margin and container (margin taken as 0)');
+    expect(solvedColumns(1440, { gutter: 'auto' }).undetermined).toBe('column and gutter (gutter taken as 0)');
+    expect(solvedColumns(1440, { count: 'auto' }).undetermined).toBe('count (taken as 1)');
+    expect(solvedColumns(1440, { margin: 'auto' }).undetermined).toBe('margin and container (margin taken as 0)');
   });
 });
 
 describe('sum line and segments', () => {
   test('with half gutters outside', () => {
-    const solved = solvedAt(1300, { ...centred, container: '960px', gutter: '20px', outer: 'half' });
+    const solved = solvedColumns(1300, { ...centred, container: '960px', gutter: '20px', outer: 'half' });
     expect(sumLine(solved, numeral)).toBe('170 + 10 + 12 × 60 + 11 × 20 + 10 + 170 = 1300');
     expect(
       widthSegments(solved)
@@ -210,7 +210,7 @@ describe('sum line and segments', () => {
   });
 
   test('one column has no gutter', () => {
-    expect(sumLine(solvedAt(390, { count: 1, margin: '16px' }), numeral)).toBe('16 + 1 × 358 + 16 = 390');
+    expect(sumLine(solvedColumns(390, { count: 1, margin: '16px' }), numeral)).toBe('16 + 1 × 358 + 16 = 390');
   });
 });
 
@@ -240,7 +240,7 @@ describe('laws', () => {
   test('the parts add up to the viewport, at every width and every policy', () => {
     fc.assert(
       fc.property(anyColumns, fc.integer({ min: 1, max: 4000 }), (columns, width) => {
-        const segments = widthSegments(solvedAt(width, columns));
+        const segments = widthSegments(solvedColumns(width, columns));
         expect(exactText(segments.at(-1)!.end)).toBe(String(width));
       }),
       { numRuns: 1000 },
@@ -250,7 +250,7 @@ describe('laws', () => {
   test('the edges of the columns are those of the segments', () => {
     fc.assert(
       fc.property(anyColumns, fc.integer({ min: 1, max: 4000 }), (columns, width) => {
-        const solved = solvedAt(width, columns);
+        const solved = solvedColumns(width, columns);
         const drawn = widthSegments(solved).filter(({ part }) => part === 'column');
         expect(columnEdges(solved).map((edge) => edge.map(exactText))).toEqual(
           drawn.map(({ start, end }) => [exactText(start), exactText(end)]),
@@ -264,7 +264,7 @@ describe('laws', () => {
     fc.assert(
       fc.property(anyColumns, fc.integer({ min: 1, max: 4000 }), (columns, width) => {
         fc.pre(columns.whole !== 'no');
-        expect(solvedAt(width, columns).column.d).toBe(1n);
+        expect(solvedColumns(width, columns).column.d).toBe(1n);
       }),
     );
   });
@@ -272,10 +272,10 @@ describe('laws', () => {
   test('what followed, given back, gives the same grid', () => {
     fc.assert(
       fc.property(anyColumns, fc.integer({ min: 400, max: 4000 }), (columns, width) => {
-        const solved = solvedAt(width, { ...columns, whole: 'no' });
+        const solved = solvedColumns(width, { ...columns, whole: 'no' });
         fc.pre(solved.column.compare(0) >= 0 && solved.marginStart.compare(0) >= 0 && solved.marginEnd.compare(0) >= 0);
         const held = (value: typeof solved.column) => `${exactText(value)}px`;
-        const back = solvedAt(width, {
+        const back = solvedColumns(width, {
           ...columns,
           whole: 'no',
           margin: { start: held(solved.marginStart), end: held(solved.marginEnd) },
@@ -290,7 +290,7 @@ describe('laws', () => {
 
   test('lengths in a spec at 72 px per inch count as 1pt = 1px', () => {
     const breakpoint = breakpointOf({ margin: '36pt', gutter: '12pt' }, 1440);
-    const spec = { ...specOf(breakpoint), pixelsPerInch: 72 as const };
+    const spec = { ...specWith(breakpoint), pixelsPerInch: 72 as const };
     expect(exactText(columnsAt(spec, breakpoint, px(1440)).column)).toBe('103');
   });
 });
@@ -309,7 +309,7 @@ describe('columns rounded down to whole px', () => {
     ['centre', '196', '196'],
     ['end', '340', '52'],
   ] as const)('what a cap leaves stands where the container does not: at the %s', (align, marginStart, marginEnd) => {
-    expect(texts(solvedAt(1920, { ...capped, align }))).toMatchObject({ column: '98', marginStart, marginEnd });
+    expect(texts(solvedColumns(1920, { ...capped, align }))).toMatchObject({ column: '98', marginStart, marginEnd });
   });
 
   // of 1283, 12 columns and 11 gutters of 24 are 12 × 84 + 264 = 1272, which leaves 105 of 1377: 52 before and 53 after
@@ -319,13 +319,13 @@ describe('columns rounded down to whole px', () => {
     ['on auto', { margin: 'auto' }],
   ])('the odd px of what is left stands at the end, with margins %s', (_, some) => {
     const grid = { count: 12, gutter: '24px', container: { upTo: '1283px' }, whole: 'margins' as const, ...some };
-    expect(texts(solvedAt(1377, grid))).toMatchObject({
+    expect(texts(solvedColumns(1377, grid))).toMatchObject({
       column: '84',
       container: '1272',
       marginStart: '52',
       marginEnd: '53',
     });
-    expect(texts(solvedAt(1378, grid))).toMatchObject({ column: '84', marginStart: '53', marginEnd: '53' });
+    expect(texts(solvedColumns(1378, grid))).toMatchObject({ column: '84', marginStart: '53', marginEnd: '53' });
   });
 
   test.each<[string, Partial<Columns>, string]>([
@@ -334,7 +334,7 @@ describe('columns rounded down to whole px', () => {
     ['rounded', { whole: 'container' }, '-856'],
     ['counted', { count: 'auto', column: '80px' }, '-856'],
   ])('one quantity too many is told: %s', (_, some, excess) => {
-    const solved = solvedAt(2256, { count: 12, gutter: '24px', margin: '50px', container: '1300px', ...some });
+    const solved = solvedColumns(2256, { count: 12, gutter: '24px', margin: '50px', container: '1300px', ...some });
     expect(solved.overheld).toBe(true);
     expect(solved.excess.toFraction()).toBe(excess);
   });

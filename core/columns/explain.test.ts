@@ -2,13 +2,13 @@ import { describe, expect, test } from 'vitest';
 import { evaluateArithmetic } from '../length/arithmetic';
 import { numeral } from '../length/present';
 import type { Columns } from '../spec/schema';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { explain, explanationLine } from './explain';
 import { FOLLOWING_QUANTITIES, type ColumnQuantity } from './let-follow';
 
 const line = (columns: Partial<Columns>, quantity: ColumnQuantity, width = 1440): string | null => {
   const breakpoint = breakpointOf(columns, width);
-  const explanation = explain(specOf(breakpoint), breakpoint, quantity, width, numeral);
+  const explanation = explain(specWith(breakpoint), breakpoint, quantity, width, numeral);
   return explanation && explanationLine(explanation);
 };
 
@@ -100,7 +100,7 @@ test('the numbers put in come to the result', () => {
   for (const columns of grids) {
     const breakpoint = breakpointOf(columns, 1366);
     for (const quantity of FOLLOWING_QUANTITIES) {
-      const explanation = explain(specOf(breakpoint), breakpoint, quantity);
+      const explanation = explain(specWith(breakpoint), breakpoint, quantity);
       if (!explanation) continue;
       expect(evaluateArithmetic(explanation.numbers).value!.amount.toFraction(), explanationLine(explanation)).toBe(
         explanation.result,

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Columns } from '../spec/schema';
-import { columnsOf, solvedAt, texts } from '../spec/testing';
+import { practiceColumns, solvedColumns, texts } from '../spec/testing';
 import { follows, FOLLOWING_QUANTITIES, letFollow } from './let-follow';
 
 const desktop: Partial<Columns> = { container: '1152px', margin: 'auto', gutter: '24px' };
 
 function followed(held: Partial<Columns>, quantity: (typeof FOLLOWING_QUANTITIES)[number]): Columns {
-  return letFollow(columnsOf(held), solvedAt(1440, held), quantity);
+  return letFollow(practiceColumns(held), solvedColumns(1440, held), quantity);
 }
 
 describe('letting a quantity follow holds what followed before', () => {
@@ -49,13 +49,13 @@ test('the grid stays as it is at this viewport, whichever quantity is let follow
       fc.integer({ min: 0, max: 200 }),
       fc.array(quantity, { minLength: 1, maxLength: 6 }),
       (inside, margin, choices) => {
-        const first: Columns = columnsOf({ ...inside, margin: `${margin}px` });
-        const before = texts(solvedAt(1440, first));
+        const first: Columns = practiceColumns({ ...inside, margin: `${margin}px` });
+        const before = texts(solvedColumns(1440, first));
         let columns = first;
         for (const choice of choices) {
-          columns = letFollow(columns, solvedAt(1440, columns), choice);
+          columns = letFollow(columns, solvedColumns(1440, columns), choice);
           expect(follows(columns, choice)).toBe(true);
-          expect(texts(solvedAt(1440, columns))).toEqual(before);
+          expect(texts(solvedColumns(1440, columns))).toEqual(before);
         }
       },
     ),

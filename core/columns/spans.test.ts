@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { solvedAt } from '../spec/testing';
+import { solvedColumns } from '../spec/testing';
 import { compareCounts } from './compare-counts';
 import { percent, spansOf } from './spans';
 
 test('spans as px, and as shares of container and viewport', () => {
-  const spans = spansOf(solvedAt(1440, { margin: 'auto', container: '1152px', gutter: '24px' }));
+  const spans = spansOf(solvedColumns(1440, { margin: 'auto', container: '1152px', gutter: '24px' }));
   expect(spans).toHaveLength(12);
   expect([spans[3]!.width.valueOf(), percent(spans[3]!.ofContainer), percent(spans[3]!.ofViewport)]).toEqual([
     368,

@@ -4,7 +4,7 @@ import { type Px, px } from '../length/px';
 import { columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { byWidth, rangeEnd, shownWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
-import { isSame } from '../site/fit-columns';
+import { isSamePx } from '../site/fit-columns';
 import { noGridIn, readSite, type SiteReading, widthsTried } from '../site/read-site';
 import type { Unread } from '../site/rules';
 import { systemText } from '../site/system-text';
@@ -140,7 +140,7 @@ function quantityChecks(spec: Spec, breakpoint: Breakpoint, read: readonly At[])
           width: each.width,
           specification: decimal(specification),
           page: decimal(page),
-          isSame: isSame(specification, page),
+          isSame: isSamePx(specification, page),
         };
       }),
     );
@@ -173,7 +173,7 @@ function rangeCheck(
 ): { check: Check; elsewhere: ReadonlySet<number> } {
   const gives = (of: Breakpoint, { width, grid }: At): boolean => {
     const { count, gutter, marginStart, inset } = columnsAt(spec, of, width);
-    return count === grid.count && isSame(gutter, grid.gutter) && isSame(marginStart.add(inset), grid.start);
+    return count === grid.count && isSamePx(gutter, grid.gutter) && isSamePx(marginStart.add(inset), grid.start);
   };
   const others = spec.breakpoints.filter(({ id }) => id !== breakpoint.id);
   const held = read.map((at) => {

@@ -3,7 +3,7 @@ import { type Px, px } from '../length/px';
 import { rowsAt } from '../rows/rows-at';
 import { byWidth, shownWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
-import { isSame } from '../site/fit-columns';
+import { isSamePx } from '../site/fit-columns';
 import type { SiteReading } from '../site/read-site';
 import type { GridSystem } from '../site/systems';
 import { type Check, checkOf, countCalled, lengthCalled } from './check';
@@ -24,7 +24,7 @@ export function rowChecks(spec: Spec, { grids }: SiteReading, system: GridSystem
                 width,
                 specification: decimal(specification),
                 page: decimal(found),
-                isSame: isSame(specification, found),
+                isSame: isSamePx(specification, found),
               },
             ]),
           ];

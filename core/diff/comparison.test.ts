@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { writeCell } from '../quantities/write-cell';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { comparisonText } from './comparison-text';
 import { differences } from './differences';
 import { effects } from './effects';
@@ -13,7 +13,7 @@ const desktop = breakpointOf({ count: 12, gutter: '24px', container: '1296px', m
   id: 'desktop',
   from: 1416,
 });
-const spec = specOf(phone, desktop);
+const spec = specWith(phone, desktop);
 const wider = writeCell(spec, 'desktop', 'gutter', '36').value!;
 
 describe('what a change comes to', () => {

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { QuantityId } from '../quantities/registry';
 import { addBreakpoint, removeBreakpoint } from '../breakpoints/breakpoints';
 import { writeCell } from '../quantities/write-cell';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { differences, leastBump } from './differences';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone' });
@@ -10,7 +10,7 @@ const desktop = breakpointOf({ margin: 'auto', container: '1152px', gutter: '24p
   id: 'desktop',
   from: 1200,
 });
-const spec = specOf(phone, desktop);
+const spec = specWith(phone, desktop);
 
 test('a changed gutter, and the column that follows it', () => {
   expect(differences(spec, writeCell(spec, 'desktop', 'gutter', '36').value!)).toEqual([
@@ -88,7 +88,7 @@ describe('the least step of the version that fits', () => {
 
   test('rows that are gone', () => {
     const rows = { ...desktop, rows: null };
-    expect(differences(spec, specOf(phone, rows))).toEqual([
+    expect(differences(spec, specWith(phone, rows))).toEqual([
       {
         at: ['breakpoints', 'desktop', 'rows'],
         breakpoint: 'Desktop',

@@ -1,7 +1,7 @@
 import { blockAddress } from '../layouts/edit-layout';
 import { movedElsewhere } from '../layouts/moved-elsewhere';
 import type { Place } from '../layouts/places';
-import { rangeText } from '../layouts/placement-text';
+import { columnsText } from '../layouts/placement-text';
 import type { Spec } from '../spec/schema';
 import type { Difference } from './difference';
 
@@ -20,5 +20,5 @@ export function movedDifferences(before: Spec, after: Spec): Difference[] {
 
 /** `columns 1–2 of 8, lanes 3` */
 function standsAt({ columns, count, lanes }: Place): string {
-  return `columns ${rangeText(columns)} of ${count}, lanes ${rangeText(lanes)}`;
+  return `columns ${columnsText(columns)} of ${count}, lanes ${columnsText(lanes)}`;
 }

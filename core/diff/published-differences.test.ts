@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Breakpoint, Columns, Spec } from '../spec/schema';
-import { breakpointOf, dividedRows, specOf } from '../spec/testing';
+import { breakpointOf, dividedRows, specWith } from '../spec/testing';
 import { shippedFont } from '../type/shipped-fonts';
 import { leastBump } from './differences';
 import { publishedDifferences } from './published-differences';
@@ -17,7 +17,7 @@ const body: Spec['type'][number] = {
   stands: 'line-box',
   at: { phone: { size: '16px', leading: '24px', span: 4 } },
 };
-const spec: Spec = { ...specOf(phone, wide), type: [body] };
+const spec: Spec = { ...specWith(phone, wide), type: [body] };
 const withWide = (some: Partial<Breakpoint>): Spec => ({ ...spec, breakpoints: [phone, { ...wide, ...some }] });
 const withColumns = (some: Partial<Columns>): Spec => withWide({ columns: { ...wide.columns, ...some } });
 const withSteps = (...names: string[]): Spec => ({

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { STARTING_SETS } from './defaults';
 import { LARGEST_DOCUMENT, readSpec, readSpecText } from './read';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 
-const good = specOf(breakpointOf({ gutter: '24px' }));
+const good = specWith(breakpointOf({ gutter: '24px' }));
 const withColumns = (columns: object) => ({
   ...good,
   breakpoints: [{ ...good.breakpoints[0]!, columns: { ...good.breakpoints[0]!.columns, ...columns } }],
@@ -82,7 +82,7 @@ describe('what cannot be read is refused with its place', () => {
     ['no breakpoints', { ...good, breakpoints: [] }, 'breakpoints: A specification has at least one breakpoint.'],
     [
       'one id twice',
-      specOf(breakpointOf({}), breakpointOf({})),
+      specWith(breakpointOf({}), breakpointOf({})),
       'Two breakpoints have the id “screen”; give each its own.',
     ],
     ['no name', { ...good, name: '  ' }, 'name: A specification needs a name.'],

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { canonicalJson } from './canonical';
 import type { Block, Layout } from '../spec/schema';
 import { addStyle } from '../type/write-style';
@@ -13,7 +13,7 @@ const board = breakpointOf({ margin: 'auto', container: '960px', gutter: '20px',
   id: 'board',
   from: 960,
 });
-const spec = specOf(board, phone);
+const spec = specWith(board, phone);
 
 test('exact values, read as fractions and copied as decimals', () => {
   const { head, rows } = valueTable(spec);
@@ -55,7 +55,7 @@ test('spans, as many as there are columns', () => {
 
 test('a table for a spreadsheet', () => {
   expect(
-    tableAsText(valueTable(specOf(phone)))
+    tableAsText(valueTable(specWith(phone)))
       .split('\n')
       .slice(0, 2),
   ).toEqual(['\tPhone', 'Viewports\t0 and up']);

@@ -1,4 +1,4 @@
-import { rangeText } from '../layouts/placement-text';
+import { columnsText } from '../layouts/placement-text';
 import type { PlacedBlock } from '../layouts/place-blocks';
 import { solvedAt } from '../layouts/solved-at';
 import { gapTable } from '../layouts/gap-kinds';
@@ -36,9 +36,9 @@ export function layoutTable(spec: Spec, layout: Layout): ReadTable {
     rows: blocks.flatMap((block) => [
       row(block, 'columns', ({ placed: { columns } }) => {
         const count = columns[1] - columns[0] + 1;
-        return { shown: `${rangeText(columns)} (${count})`, copy: rangeText(columns) };
+        return { shown: `${columnsText(columns)} (${count})`, copy: columnsText(columns) };
       }),
-      row(block, 'rows', ({ rows }) => ({ shown: rangeText(rows), copy: rangeText(rows) })),
+      row(block, 'rows', ({ rows }) => ({ shown: columnsText(rows), copy: columnsText(rows) })),
       row(block, 'from the start', ({ x }) => lengthOf(x)),
       row(block, 'from the top', ({ y }) => lengthOf(y)),
       row(block, 'width', ({ width }) => lengthOf(width)),

@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { isThere } from './is-there';
 
-const spec = specOf(breakpointOf({ count: 4 }, 412, { id: 'phone' }));
+const spec = specWith(breakpointOf({ count: 4 }, 412, { id: 'phone' }));
 
 test.each<[boolean, string[]]>([
   [true, []],

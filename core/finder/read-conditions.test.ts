@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { breakpointOf, solvedAt, specOf, texts } from '../spec/testing';
+import { breakpointOf, solvedColumns, specWith, texts } from '../spec/testing';
 import {
   type ConditionFields,
   conditionsFrom,
@@ -12,21 +12,21 @@ import { search } from './search';
 
 const desktop = breakpointOf({ margin: 'auto', container: '1140px', gutter: '24px' });
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390);
-const fields = conditionsFrom(specOf(desktop), desktop);
+const fields = conditionsFrom(specWith(desktop), desktop);
 
 test('the form starts from what the sheet says', () => {
   expect(fields).toMatchObject({ widths: '1140', widthsAre: 'containers', counts: '12', base: '4', leastColumn: '24' });
-  expect(conditionsFrom(specOf(phone), phone)).toMatchObject({
+  expect(conditionsFrom(specWith(phone), phone)).toMatchObject({
     widths: '390',
     widthsAre: 'viewports',
     counts: '4',
     margin: '16 to 24',
   });
-  expect(nowOf(specOf(desktop), desktop)).toEqual({ column: 73, gutter: 24, container: 1140 });
+  expect(nowOf(specWith(desktop), desktop)).toEqual({ column: 73, gutter: 24, container: 1140 });
 });
 
 test('and, for one gutter, from every breakpoint at once', () => {
-  const spec = specOf(phone, { ...desktop, id: 'desktop', from: 1200 });
+  const spec = specWith(phone, { ...desktop, id: 'desktop', from: 1200 });
   expect(conditionsFromAll(spec, phone)).toMatchObject({ widths: '358, 1140', counts: '4, 12', sameGutter: true });
 });
 
@@ -55,10 +55,10 @@ describe('a field that is wrong is named', () => {
 test('a solution taken over gives the grid that was found', () => {
   const read = readConditions({ ...fields, widths: '1140 to 1160' });
   if (!('value' in read)) throw new Error(read.problem);
-  const { solutions } = search(read.value, nowOf(specOf(desktop), desktop));
+  const { solutions } = search(read.value, nowOf(specWith(desktop), desktop));
   for (const solution of solutions.slice(0, 40)) {
     const columns = taken(desktop.columns, solution, read.value);
-    expect(texts(solvedAt(1440, columns))).toMatchObject({
+    expect(texts(solvedColumns(1440, columns))).toMatchObject({
       column: String(solution.column),
       gutter: String(solution.gutter),
       container: String(solution.container),
@@ -68,6 +68,6 @@ test('a solution taken over gives the grid that was found', () => {
 
 test('the first conditions begin from the rules; one that is off asks for nothing', () => {
   expect(fields).toMatchObject({ multiples: ['gutter', 'margin'], withinMargin: true });
-  const spec = { ...specOf(phone), rules: { 'base-multiple': { on: false }, 'gutter-within-margin': { on: false } } };
+  const spec = { ...specWith(phone), rules: { 'base-multiple': { on: false }, 'gutter-within-margin': { on: false } } };
   expect(conditionsFrom(spec, phone)).toMatchObject({ multiples: [], withinMargin: false });
 });

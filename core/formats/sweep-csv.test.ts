@@ -1,14 +1,14 @@
 import Papa from 'papaparse';
 import { expect, test } from 'vitest';
 import { decimal } from '../length/present';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { shippedFont } from '../type/shipped-fonts';
 import { textAt } from '../type/text-at';
 import { sweepCsv } from './sweep-csv';
 
 test('a row for each width, in decimals, quoted where a name needs it (RFC 4180)', () => {
   const phone = { ...breakpointOf({ margin: '16px', count: 4, gutter: '16px' }), name: 'Phone, "small"' };
-  const csv = sweepCsv(specOf(phone), 388, 390);
+  const csv = sweepCsv(specWith(phone), 388, 390);
   expect(csv.split('\r\n')[0]).toBe(
     'viewport,breakpoint,columns,column,gutter,margin start,margin end,container,column whole,span 2,span 3,span 4',
   );
@@ -31,12 +31,12 @@ test('a row for each width, in decimals, quoted where a name needs it (RFC 4180)
 
 test('a name that a spreadsheet would run is text', () => {
   const named = { ...breakpointOf({}), name: '=HYPERLINK("x")' };
-  expect(sweepCsv(specOf(named), 400, 400)).toContain(`400,"'=HYPERLINK(""x"")",`);
+  expect(sweepCsv(specWith(named), 400, 400)).toContain(`400,"'=HYPERLINK(""x"")",`);
 });
 
 test('text styles as they are at each width', () => {
   const phone = breakpointOf({ margin: '20px', count: 4, gutter: '16px' }, 412, { id: 'phone' });
-  const spec = specOf(phone);
+  const spec = specWith(phone);
   const body = {
     name: 'body',
     role: 'body' as const,

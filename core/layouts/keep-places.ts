@@ -35,8 +35,8 @@ function missing(wanted: ReadonlyMap<string, Place>, now: ReadonlyMap<string, Pl
     const is = now.get(id);
     if (!is) continue;
     const own: Given = {
-      ...(isSame(columns, is.columns) ? {} : { columns: [...columns] }),
-      ...(isSame(lanes, is.lanes) ? {} : { lanes: [...lanes] }),
+      ...(isSameRange(columns, is.columns) ? {} : { columns: [...columns] }),
+      ...(isSameRange(lanes, is.lanes) ? {} : { lanes: [...lanes] }),
     };
     if (Object.keys(own).length > 0) found.set(id, own);
   }
@@ -44,7 +44,7 @@ function missing(wanted: ReadonlyMap<string, Place>, now: ReadonlyMap<string, Pl
 }
 
 /** Are two pairs of columns, or of lanes, the same? */
-export function isSame(one: readonly [number, number], other: readonly [number, number]): boolean {
+export function isSameRange(one: readonly [number, number], other: readonly [number, number]): boolean {
   return one[0] === other[0] && one[1] === other[1];
 }
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { removeBreakpoint } from '../breakpoints/breakpoints';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import type { Block, Layout, Placement, Spec } from '../spec/schema';
 import { movedDifferences } from '../diff/moved-differences';
 import { movedElsewhere } from './moved-elsewhere';
@@ -12,8 +12,8 @@ const WIDTHS = { phone: 390, tablet: 820, laptop: 1180, desktop: 1500, wide: 190
 type Id = keyof typeof WIDTHS;
 const IDS = Object.keys(WIDTHS) as Id[];
 
-const specWith = (counts: Record<Id, number>, layouts: Layout[]): Spec => ({
-  ...specOf(
+const fiveScreens = (counts: Record<Id, number>, layouts: Layout[]): Spec => ({
+  ...specWith(
     ...IDS.map((id, index) =>
       breakpointOf({ count: counts[id] }, WIDTHS[id], { id, from: index === 0 ? 0 : WIDTHS[id] - 100 }),
     ),
@@ -32,8 +32,8 @@ const buttonAt = (columns: [number, number]): Layout => layoutOf(block('button',
 
 describe('what a change moves elsewhere', () => {
   test('a count in between moves what follows there, and nothing further out', () => {
-    const before = specWith(COUNTS, [buttonAt([1, 2])]);
-    const after = specWith({ ...COUNTS, laptop: 10 }, [buttonAt([1, 2])]);
+    const before = fiveScreens(COUNTS, [buttonAt([1, 2])]);
+    const after = fiveScreens({ ...COUNTS, laptop: 10 }, [buttonAt([1, 2])]);
     const at = (id: Id) =>
       placesOf(
         after,
@@ -49,8 +49,8 @@ describe('what a change moves elsewhere', () => {
   });
 
   test('what is placed at one breakpoint moves at those that follow, one by one, in words', () => {
-    const before = specWith(COUNTS, [buttonAt([1, 2])]);
-    const after = specWith(COUNTS, [buttonAt([1, 4])]);
+    const before = fiveScreens(COUNTS, [buttonAt([1, 2])]);
+    const after = fiveScreens(COUNTS, [buttonAt([1, 4])]);
     expect(
       movedDifferences(before, after).map(({ breakpoint, what, before: was, after: is }) => [
         breakpoint,
@@ -74,7 +74,7 @@ describe('what a change moves elsewhere', () => {
       block('all', { phone: { columns: [1, 4] } }),
       block('half', { phone: { columns: [1, 2] } }),
     );
-    const moved = movedElsewhere(specWith(COUNTS, [layout]), specWith({ ...COUNTS, laptop: 10 }, [layout]));
+    const moved = movedElsewhere(fiveScreens(COUNTS, [layout]), fiveScreens({ ...COUNTS, laptop: 10 }, [layout]));
     expect(moved).toEqual([]);
   });
 });
@@ -111,7 +111,7 @@ test('neighbours that do not overlap do not overlap where they follow', () => {
       const blocks = edges
         .slice(1)
         .map((end, index) => block(`b${index}`, { phone: { columns: [edges[index]! + 1, end], lanes: [1, 1] } }));
-      const spec = specWith({ ...COUNTS, phone: 12, tablet: count }, [layoutOf(...blocks)]);
+      const spec = fiveScreens({ ...COUNTS, phone: 12, tablet: count }, [layoutOf(...blocks)]);
       const places = [...placesOf(spec, spec.layouts[0]!, spec.breakpoints[1]!).values()];
       for (const [index, one] of places.entries())
         for (const other of places.slice(index + 1)) {

@@ -2,7 +2,7 @@ import { columnsAt } from '../columns/columns-at';
 import { sameJson } from '../edits/same-json';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../spec/schema';
-import { isSame } from './keep-places';
+import { isSameRange } from './keep-places';
 import { type Place, placesOf } from './places';
 
 /** A block that stands elsewhere than before at a breakpoint, though nobody placed it there. */
@@ -48,7 +48,8 @@ function hasMoved(was: Place, is: Place, breakpoint: string): boolean {
   const follows = (part: 'columns' | 'lanes'): boolean =>
     [was, is].every(({ block }) => block.at[breakpoint]?.[part] === undefined);
   return (
-    (follows('columns') && !isSame(shareOf(was), shareOf(is))) || (follows('lanes') && !isSame(was.lanes, is.lanes))
+    (follows('columns') && !isSameRange(shareOf(was), shareOf(is))) ||
+    (follows('lanes') && !isSameRange(was.lanes, is.lanes))
   );
 }
 

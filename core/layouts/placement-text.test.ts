@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { columnsOf, heightOfText, lanesOf } from './placement-text';
+import { readColumns, heightOfText, lanesOf } from './placement-text';
 
 test.each<[string, [number, number], number, [number, number] | string]>([
   ['2–6', [1, 1], 12, [2, 6]],
@@ -19,7 +19,7 @@ test.each<[string, [number, number], number, [number, number] | string]>([
   ['2–13', [1, 1], 12, 'There are 12 columns here; type columns from 1 to 12.'],
   ['wide', [1, 1], 12, 'Type columns such as 2–6, 6 of 12, half, two thirds or all.'],
 ])('columns %s from %j of %i', (text, now, count, meant) => {
-  const { value, problem } = columnsOf(text, now, count);
+  const { value, problem } = readColumns(text, now, count);
   expect(value ?? problem).toEqual(meant);
 });
 

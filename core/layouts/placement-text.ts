@@ -7,7 +7,7 @@ import type { BlockHeight } from '../spec/schema';
 /** How placements are written and read in cells. */
 
 /** `2–6`, or a single one, `3`; halves with a point. */
-export function rangeText([first, last]: readonly [number, number]): string {
+export function columnsText([first, last]: readonly [number, number]): string {
   return first === last ? String(first) : `${first}–${last}`;
 }
 
@@ -34,7 +34,7 @@ const PARTS: Record<string, Fraction> = {
  *     columnsOf('half', [7, 9], 12).value   // [7, 12]
  *     columnsOf('third', [1, 4], 10).problem   // "A third of 10 columns is 3⅓; …"
  */
-export function columnsOf(text: string, now: readonly [number, number], count: number): Parsed<[number, number]> {
+export function readColumns(text: string, now: readonly [number, number], count: number): Parsed<[number, number]> {
   const typed = text
     .trim()
     .toLowerCase()

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { exactText, px } from '../length/px';
 import type { Block, Breakpoint, Layout, Placement, Rows, Section, Spec } from '../spec/schema';
-import { breakpointOf, dividedRows, specOf } from '../spec/testing';
+import { breakpointOf, dividedRows, specWith } from '../spec/testing';
 import { solveLayout } from './solve-layout';
 
 /** Tables worked out by hand; the numbers of the grids are common practice, no source. */
@@ -16,7 +16,7 @@ const desktop = {
   }),
 };
 const withRows = (rows: Rows | null, baseline: Breakpoint['baseline'] = null): Spec =>
-  specOf({ ...phone, rows, baseline }, { ...desktop, rows, baseline });
+  specWith({ ...phone, rows, baseline }, { ...desktop, rows, baseline });
 
 const area = (id: string, at: Record<string, Placement>): Block => ({ id, name: id, holds: { area: 'plain' }, at });
 const picture = (id: string, ratio: string, at: Record<string, Placement>): Block => ({
@@ -67,7 +67,7 @@ describe('across', () => {
       area('odd', { phone: { columns: [1, 3], lanes: [3, 3] } }),
     ];
     const of = (count: number) => {
-      const spec = specOf(phone, { ...desktop, columns: { ...desktop.columns, count } });
+      const spec = specWith(phone, { ...desktop, columns: { ...desktop.columns, count } });
       return solveLayout(spec, layout(section('one', blocks)), 1512).blocks.map(({ placed: { columns, lanes } }) => [
         ...columns,
         ...lanes,
@@ -180,7 +180,8 @@ describe('down', () => {
     const screen = section('one', [area('a', { phone: { height: 'section' } })], { tall: 'screen' });
     const after = section('two', [area('b', { phone: { height: { rows: 1 } } })]);
     const divided = { ...desktop, rows: dividedRows(), baseline: { step: '4px', offset: '0px' } };
-    const solve = (breakpoint: Breakpoint) => solveLayout(specOf(phone, breakpoint), layout(screen, after), 1512, 1500);
+    const solve = (breakpoint: Breakpoint) =>
+      solveLayout(specWith(phone, breakpoint), layout(screen, after), 1512, 1500);
     // held at 1200; the next section counts baselines from its own top
     expect(box(solve(divided), 'a')[3]).toBe('1200');
     expect(box(solve(divided), 'b').filter((_, index) => index % 2)).toEqual(['1200', '4']);
@@ -263,7 +264,7 @@ describe('rows that divide the screen are what a screen counts', () => {
     // (1000 − 2 · 20 − 5 · 20) / 6 = 143⅓, three with two gaps
     [1000, '470'],
   ])('three of six in %i px are %s high', (height, three) => {
-    const spec = specOf({ ...desktop, rows: dividedRows(), baseline: { step: '4px', offset: '0px' } });
+    const spec = specWith({ ...desktop, rows: dividedRows(), baseline: { step: '4px', offset: '0px' } });
     const blocks = [
       area('a', { desktop: { height: { rows: 3 } } }),
       {
@@ -298,7 +299,7 @@ describe('rows that divide the screen are what a screen counts', () => {
 
 describe('what follows', () => {
   const counts = (...columns: number[]): Spec =>
-    specOf(
+    specWith(
       ...columns.map((count, index) => ({
         ...breakpointOf({ count, gutter: '16px', margin: '20px' }, 200 + index * 400, {
           id: `b${index}`,

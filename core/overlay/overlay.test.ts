@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest';
-import { breakpointOf, solvedAt, specOf } from '../spec/testing';
+import { breakpointOf, solvedColumns, specWith } from '../spec/testing';
 import { columnEdges } from '../columns/columns-at';
 import { samplePage } from '../sample/sample-page';
 import { overlayContrast, verdictOn } from './contrast';
 import { inkOf, inksOf, USUAL_INKS, withInk } from './inks';
 
-const spec = specOf(breakpointOf({}));
+const spec = specWith(breakpointOf({}));
 
 describe('inks', () => {
   test('a spec has the usual ones until it sets its own', () => {
@@ -41,7 +41,7 @@ describe('contrast with what lies under (WCAG 2.2, relative luminance)', () => {
 
 describe('the sample page', () => {
   test.each([4, 8, 12, 10, 1])('%i columns: every block starts and ends on a column line', (count) => {
-    const solved = solvedAt(1440, { count, gutter: '24px', margin: '144px' });
+    const solved = solvedColumns(1440, { count, gutter: '24px', margin: '144px' });
     const edges = columnEdges(solved);
     const blocks = samplePage(solved, 1024, 8);
     expect(blocks.length).toBeGreaterThan(3);

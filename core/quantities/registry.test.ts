@@ -3,7 +3,7 @@ import { editsBetween } from '../edits/edits-between';
 import { addressText } from '../edits/edit';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
-import { breakpointOf, dividedRows, practiceSpec, specOf } from '../spec/testing';
+import { breakpointOf, dividedRows, practiceSpec, specWith } from '../spec/testing';
 import { inWords } from './in-words';
 import { addressOf, cellAt, QUANTITIES, readingOf } from './registry';
 import { fieldText } from './reading';
@@ -17,7 +17,7 @@ const divided = { ...breakpointOf({}, 700, { id: 'divided', from: 600 }), rows: 
 const bare = { ...breakpointOf({}, 390, { id: 'bare' }), rows: null, baseline: null };
 const UNNAMED = breakpointOf({}, 2000, { id: 'breakpoint-6', from: 1900 });
 const PRACTICE = addedTo(practiceSpec('Practice'), { ...UNNAMED, name: 'Breakpoint 6' });
-const SPECS = [PRACTICE, specOf(bare, divided, modules)];
+const SPECS = [PRACTICE, specWith(bare, divided, modules)];
 
 describe.each(SPECS)('every quantity of $name', (spec) => {
   const cells = byWidth(spec.breakpoints).flatMap((breakpoint) =>

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { QuantityId } from '../quantities/registry';
 import type { Columns } from '../spec/schema';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { readingOf } from './registry';
 import { writeCell } from './write-cell';
 
@@ -10,7 +10,7 @@ const desktop = breakpointOf({ margin: 'auto', container: '1152px', gutter: '24p
   id: 'desktop',
   from: 1200,
 });
-const spec = specOf(phone, desktop);
+const spec = specWith(phone, desktop);
 const written = (quantity: QuantityId, text: string) => {
   const result = writeCell(spec, 'desktop', quantity, text);
   return result.value ? result.value.breakpoints.find(({ id }) => id === 'desktop')! : result.problem;
@@ -111,7 +111,7 @@ describe('what a cell shows', () => {
     ['count', {}, { shown: '12', follows: false, px: null }],
   ])('%s of %j', (quantity, columns, shown) => {
     const breakpoint = { ...desktop, columns: { ...desktop.columns, ...columns } };
-    expect(readingOf(specOf(breakpoint), breakpoint, quantity)).toMatchObject(shown);
+    expect(readingOf(specWith(breakpoint), breakpoint, quantity)).toMatchObject(shown);
   });
 
   test('what it shows for editing, typed back, changes nothing', () => {

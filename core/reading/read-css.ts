@@ -2,7 +2,7 @@ import type { Parsed } from '../length/parsed';
 import { systemText } from '../site/system-text';
 import { noGridIn, readSite } from '../site/read-site';
 import type { RoleChoice } from '../site/systems';
-import { type Reading, readingOf } from './reading';
+import { type Reading, readingOfCss } from './reading';
 
 /** The grid in style sheets, as breakpoints: one for each range in which its columns are said in the same way. */
 export function readCss(texts: readonly string[], choice: RoleChoice = {}): Parsed<Reading> {
@@ -15,7 +15,7 @@ export function readCss(texts: readonly string[], choice: RoleChoice = {}): Pars
     .map((other) => ({ what: systemText(other), why: 'It is another grid of the page.' }));
   if (ranges.length === 0)
     return { problem: `${systemText(system)} could not be read: ${unread[0]?.why ?? 'it says no columns.'}` };
-  return readingOf(
+  return readingOfCss(
     `Style sheet, ${systemText(system)}`,
     ranges.map(({ from, columns }) => ({ from, columns })),
     { unread: [...unread, ...others] },

@@ -7,7 +7,7 @@ import { writeCell } from '../quantities/write-cell';
 import { LIMITS } from '../spec/limits';
 import type { Spec } from '../spec/schema';
 import type { Unread } from '../site/rules';
-import { type Reading, type ReadRange, readingOf } from './reading';
+import { type Reading, type ReadRange, readingOfCss } from './reading';
 
 const TITLE = 'Table';
 const LARGEST = 1_000_000;
@@ -69,7 +69,7 @@ export function readTable(text: string): Parsed<Reading> {
       unread.push({ what: shown(label), why: 'This is no quantity of a grid.' });
   });
   const ranges = rows.map((row) => rangeOf(row, quantities, unread));
-  return readingOf(TITLE, ranges, { unread });
+  return readingOfCss(TITLE, ranges, { unread });
 }
 
 function quantityOfLabel(label: string): QuantityId | 'end' | null {

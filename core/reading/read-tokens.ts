@@ -9,7 +9,7 @@ import { usualHeight } from '../breakpoints/usual-screens';
 import type { Spec } from '../spec/schema';
 import type { Unread } from '../site/rules';
 import { flatTokens, type Token } from './flat-tokens';
-import { type Reading, type ReadRange, readingOf } from './reading';
+import { type Reading, type ReadRange, readingOfCss } from './reading';
 import { saidColumns } from './said-columns';
 
 const TITLE = 'Design tokens';
@@ -59,7 +59,7 @@ export function readTokens(text: string): Parsed<Reading> {
     return {
       problem: `${TITLE}: no group says a count of columns; a breakpoint needs one, beside a gutter, margins or a container.`,
     };
-  return readingOf(TITLE, ranges, { spacing, unread: unread.slice(0, 200) });
+  return readingOfCss(TITLE, ranges, { spacing, unread: unread.slice(0, 200) });
 }
 
 function rangeOf(

@@ -29,7 +29,7 @@ export type ReadRange = Partial<Pick<Breakpoint, 'name' | 'from' | 'reference' |
 /**
  * A document of what was read. Breakpoints that do not say where they begin do so where they are drawn, the narrowest at 0; what has no name is called by its width.
  */
-export function readingOf(
+export function readingOfCss(
   title: string,
   ranges: readonly ReadRange[],
   more: { name?: string; spacing?: Spec['spacing'] | undefined; unread: Unread[] },

@@ -7,7 +7,7 @@ import { linesOf, specLines } from '../survey/lines';
 import { causesOf, causeText, type Lines, offGrid, type OffEdge } from '../survey/off';
 import { ON_LINE } from '../survey/score';
 import type { Screen } from '../survey/screens';
-import { byWidth, gridsTogether } from '../survey/together';
+import { foundByWidth, gridsTogether } from '../survey/together';
 import { verticalsOf } from '../survey/verticals';
 
 type Options = { against?: Spec; tolerance?: number };
@@ -17,7 +17,7 @@ type Options = { against?: Spec; tolerance?: number };
  * best first, or, against a spec, its own; what is off; the unit down the pages. Lengths are exact.
  */
 export function surveyReport(screens: readonly Screen[], { against, tolerance = ON_LINE }: Options = {}) {
-  const found = against ? null : byWidth(screens);
+  const found = against ? null : foundByWidth(screens);
   const together = found && gridsTogether(screens, found);
   const widths = [...new Set(screens.map(({ width }) => width))].sort((a, b) => a - b);
   const grids = widths.flatMap((width, index) => {

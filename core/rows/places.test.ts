@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { columnsAt } from '../columns/columns-at';
 import { exactText, px } from '../length/px';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { distanceAcross, distanceDown } from './distance';
 import { heightSegmentAt, nextHeightSegment } from './height-segments';
 import { rowsAt } from './rows-at';
@@ -9,7 +9,7 @@ import { edgeAcross, edgeDown, snapped } from './snap';
 import { baselineAt } from '../baseline/baseline-at';
 
 const breakpoint = breakpointOf({ margin: '144px', gutter: '24px' }, 1440, { height: 100 });
-const spec = specOf(breakpoint); // bands of 8 and 8, baselines of 4, a base of 8
+const spec = specWith(breakpoint); // bands of 8 and 8, baselines of 4, a base of 8
 const rows = rowsAt(spec, breakpoint)!;
 const page = px(100);
 
@@ -96,6 +96,6 @@ describe('a distance in every unit of the grids', () => {
   test('across there are px and base units; without rows and baselines there are none', () => {
     expect(distanceAcross(spec, px(12))).toMatchObject({ rows: null, baselines: null });
     const bare = { ...breakpoint, rows: null, baseline: null };
-    expect(distanceDown(specOf(bare), bare, px(12))).toMatchObject({ rows: null, baselines: null });
+    expect(distanceDown(specWith(bare), bare, px(12))).toMatchObject({ rows: null, baselines: null });
   });
 });

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { numeral } from '../length/present';
 import { exactText, px } from '../length/px';
 import type { Breakpoint, Rows } from '../spec/schema';
-import { breakpointOf, dividedRows, specOf } from '../spec/testing';
+import { breakpointOf, dividedRows, specWith } from '../spec/testing';
 import { inRows, rowLine, rowSum } from './row-sum';
 import { rowEdges, rowsAt } from './rows-at';
 
@@ -16,7 +16,7 @@ function withRows(rows: Rows, step = '4px', offset = '0px'): Breakpoint {
 
 function sumAt(rows: Rows, page: number, step?: string, offset?: string) {
   const breakpoint = withRows(rows, step, offset);
-  return rowSum(rowsAt(specOf(breakpoint), breakpoint, page)!, px(page));
+  return rowSum(rowsAt(specWith(breakpoint), breakpoint, page)!, px(page));
 }
 
 describe('how many rows fit, and what is left over', () => {
@@ -55,7 +55,7 @@ test('bands from the top cover any height: the one after the last begins at or b
       (height, gap, offset, page) => {
         const rows: Rows = { rule: 'repeat', height: `${height}px`, gap: `${gap}px`, offset: `${offset}px` };
         const breakpoint = withRows(rows);
-        const solved = rowsAt(specOf(breakpoint), breakpoint, page)!;
+        const solved = rowsAt(specWith(breakpoint), breakpoint, page)!;
         const edges = rowEdges(solved);
         const next = px(offset).add(px(height).add(px(gap)).mul(solved.count));
         expect(next.compare(page)).toBeGreaterThanOrEqual(0);

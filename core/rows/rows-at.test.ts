@@ -1,12 +1,12 @@
 import { expect, test } from 'vitest';
 import type { Rows } from '../spec/schema';
-import { breakpointOf, dividedRows, specOf } from '../spec/testing';
+import { breakpointOf, dividedRows, specWith } from '../spec/testing';
 import { baselineAt } from '../baseline/baseline-at';
 import { rowEdges, rowsAt } from './rows-at';
 
 const at = (rows: Rows, height: number, step = '4px') => {
   const breakpoint = { ...breakpointOf({}, 1440, { height }), rows, baseline: { step, offset: '0px' } };
-  return rowsAt(specOf(breakpoint), breakpoint)!;
+  return rowsAt(specWith(breakpoint), breakpoint)!;
 };
 
 test('bands of 8 with gaps of 8 go on for as long as the screen does', () => {
@@ -32,5 +32,5 @@ test.each([
   [1133, 284],
 ])('lines of a 4 px baseline that begin in %i: %i', (height, lines) => {
   const breakpoint = breakpointOf({}, 1440, { height });
-  expect(baselineAt(specOf(breakpoint), breakpoint)!.lines).toBe(lines);
+  expect(baselineAt(specWith(breakpoint), breakpoint)!.lines).toBe(lines);
 });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { breakpointOf, practiceSpec, specOf } from '../spec/testing';
+import { breakpointOf, practiceSpec, specWith } from '../spec/testing';
 import { placementCells } from '../quantities/layouts/placement-cells';
 import { copyRange, fillRight, pasteRange } from './clipboard';
 import { writePlaces } from './write-places';
@@ -11,7 +11,7 @@ const desktop = breakpointOf({ margin: 'auto', container: '1152px', gutter: '24p
   id: 'desktop',
   from: 1200,
 });
-const spec = specOf(phone, desktop);
+const spec = specWith(phone, desktop);
 const [count, column, gutter] = [rowOf('count'), rowOf('column'), rowOf('gutter')];
 const all = { top: count, left: 0, bottom: column, right: 1 };
 
@@ -27,13 +27,13 @@ describe('pasting', () => {
   });
 
   test('what follows stays so, also as a spreadsheet gives it back, and where two margins follow', () => {
-    const thirds = specOf(breakpointOf({ margin: '20px', count: 3, gutter: '16px' }, 412));
+    const thirds = specWith(breakpointOf({ margin: '20px', count: 3, gutter: '16px' }, 412));
     expect(pasteRange(thirds, column, 0, '113.3333').value!.spec).toEqual(thirds);
-    const uneven = specOf(breakpointOf({ margin: 'auto', container: '400px', whole: 'margins', count: 3 }, 412));
+    const uneven = specWith(breakpointOf({ margin: 'auto', container: '400px', whole: 'margins', count: 3 }, 412));
     const copied = copyRange(uneven, { top: count + 2, left: 0, bottom: count + 2, right: 0 });
     expect(copied).toBe('= 6 | 7');
     expect(pasteRange(uneven, count + 2, 0, copied).value!.spec.breakpoints[0]!.columns.margin).toBe('auto');
-    const given = specOf(breakpointOf({ margin: '20px', container: '372px', count: 3 }, 412));
+    const given = specWith(breakpointOf({ margin: '20px', container: '372px', count: 3 }, 412));
     expect(pasteRange(given, count + 2, 0, '= 20 | 21').value!.spec.breakpoints[0]!.columns.margin).toBe('auto');
   });
 

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import type { QuantityId } from '../quantities/registry';
 import type { Columns } from '../spec/schema';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { readingOf } from '../quantities/registry';
 import { stepCell } from './step-cell';
 
@@ -17,24 +17,24 @@ test.each<[QuantityId, Partial<Columns>, 1 | -1, boolean, string]>([
   ['outer', { outer: 'none' }, 1, false, 'half'],
   ['outer', { outer: 'half' }, 1, false, 'half'],
 ])('%s of %j, %i step', (quantity, columns, direction, half, text) => {
-  const spec = specOf(breakpointOf(columns));
+  const spec = specWith(breakpointOf(columns));
   const stepped = stepCell(spec, 'screen', quantity, direction, half).value!;
   expect(readingOf(stepped, stepped.breakpoints[0]!, quantity).text).toBe(text);
 });
 
 test('what follows is not stepped', () => {
-  expect(stepCell(specOf(breakpointOf({})), 'screen', 'column', 1, false).problem).toBe(
+  expect(stepCell(specWith(breakpointOf({})), 'screen', 'column', 1, false).problem).toBe(
     'This follows from the others; type a value to give it.',
   );
 });
 
 test('a count stays between 1 and 64', () => {
-  expect(stepCell(specOf(breakpointOf({ count: 64 })), 'screen', 'count', 1, false).problem).toBe(
+  expect(stepCell(specWith(breakpointOf({ count: 64 })), 'screen', 'count', 1, false).problem).toBe(
     '65 columns are too many; the most is 64.',
   );
 });
 
 test('arithmetic is typed anew, not stepped', () => {
-  const spec = specOf(breakpointOf({ margin: { typed: '2*72', is: '144px' } }));
+  const spec = specWith(breakpointOf({ margin: { typed: '2*72', is: '144px' } }));
   expect(stepCell(spec, 'screen', 'margin', 1, false).problem).toBe('Only a single number steps; type the new value.');
 });

@@ -15,7 +15,7 @@ export type Sample = { width: number; grid: SiteGrid; other: SiteGrid };
 /** Nearer than this is the same: browsers place boxes on 64ths of a px. */
 export const SAME = new Fraction(1, 64);
 
-export function isSame(a: Px, b: Px): boolean {
+export function isSamePx(a: Px, b: Px): boolean {
   return a.sub(b).abs().compare(SAME) <= 0;
 }
 
@@ -28,7 +28,7 @@ type Course = { width: number; value: Px; other: Px }[];
 function outerOf(samples: readonly Sample[]): Columns['outer'] {
   const isHalf = samples.every(({ grid: { gutter, start, end, container } }) => {
     const half = gutter.mul(HALF);
-    return half.compare(0) > 0 && isSame(start.sub(container[0]), half) && isSame(container[1].sub(end), half);
+    return half.compare(0) > 0 && isSamePx(start.sub(container[0]), half) && isSamePx(container[1].sub(end), half);
   });
   return isHalf ? 'half' : 'none';
 }
@@ -69,10 +69,10 @@ function holds(columns: Columns, samples: readonly Sample[], { rootFontSize }: {
     const end = px(width).sub(solved.marginEnd).sub(solved.inset);
     return (
       solved.count === grid.count &&
-      isSame(solved.gutter, grid.gutter) &&
-      isSame(solved.column, grid.column) &&
-      isSame(start, grid.start) &&
-      isSame(end, grid.end)
+      isSamePx(solved.gutter, grid.gutter) &&
+      isSamePx(solved.column, grid.column) &&
+      isSamePx(start, grid.start) &&
+      isSamePx(end, grid.end)
     );
   });
 }
@@ -109,7 +109,7 @@ function outsideForms(
   margin: { start: Course; end: Course },
   container: Course,
 ): Pick<Columns, 'margin' | 'container'>[] {
-  const isEven = margin.start.every(({ value }, index) => isSame(value, margin.end[index]!.value));
+  const isEven = margin.start.every(({ value }, index) => isSamePx(value, margin.end[index]!.value));
   const widest = container.reduce((most, each) => (each.value.compare(most.value) >= 0 ? each : most));
   const below = container.map(({ value }) => value.compare(widest.value) < 0);
   const free = below.some(Boolean) ? margin.start.filter((_, index) => below[index]) : margin.start;
@@ -122,7 +122,7 @@ function outsideForms(
   const found: Pick<Columns, 'margin' | 'container'>[] = [];
   if (isEven) {
     // a single width says nothing of what stays, and so do margins that do
-    if (isSame(container[0]!.value, container.at(-1)!.value) && container.length > 1)
+    if (isSamePx(container[0]!.value, container.at(-1)!.value) && container.length > 1)
       found.push(...fixed.map((each) => ({ container: each, margin: 'auto' as const })));
     const capped = sizeForms(free, '%').flatMap((each) =>
       typeof cap === 'string' ? [{ container: { upTo: cap }, margin: each }] : [],
@@ -130,7 +130,7 @@ function outsideForms(
     found.push(...starts.map((each) => ({ container: 'fill' as const, margin: each })));
     found.push(...capped);
     // what is capped could be said as margins that grow up to the widest screen
-    if (below.some(Boolean) && container.length > 1 && isSame(container.at(-2)!.value, widest.value))
+    if (below.some(Boolean) && container.length > 1 && isSamePx(container.at(-2)!.value, widest.value))
       found.unshift(...capped);
     found.push({ container: { share: percentage }, margin: 'auto' });
     found.push(...fixed.map((each) => ({ container: each, margin: 'auto' as const })));
@@ -150,8 +150,8 @@ function sizeForms(course: Course, share: Extract<Unit, 'vw' | '%'>): Size[] {
   const [first] = course;
   const last = course.at(-1)!;
   if (!first) return [];
-  if (isSame(first.value, last.value) && course.every(({ value }) => isSame(value, first.value))) {
-    const isRem = !isSame(first.value, first.other) && isSame(first.value.div(16), first.other.div(20));
+  if (isSamePx(first.value, last.value) && course.every(({ value }) => isSamePx(value, first.value))) {
+    const isRem = !isSamePx(first.value, first.other) && isSamePx(first.value.div(16), first.other.div(20));
     return [
       isRem
         ? lengthText({ amount: first.value.div(16), unit: 'rem' })
@@ -174,7 +174,7 @@ function growingForm(course: Course): GrowingLength | null {
     const before = course[index]!;
     return { before, point, slope: point.value.sub(before.value).div(point.width - before.width || 1) };
   });
-  const rising = steps.filter(({ before, point }) => !isSame(before.value, point.value));
+  const rising = steps.filter(({ before, point }) => !isSamePx(before.value, point.value));
   // of the pieces on the way the steepest lies wholly on it
   const way = rising.reduce((most, step) => (step.slope.abs().compare(most.slope.abs()) > 0 ? step : most), rising[0]!);
   if (!way) return null;

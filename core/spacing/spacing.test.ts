@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { exactText } from '../length/px';
 import type { Spec } from '../spec/schema';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { offScale, spacesInUse, stepName, stepsOf, suggestedSteps, usesOf } from './scale';
 import { addStep, nameStep, removeStep, resizeStep } from './write-steps';
 
 const phone = breakpointOf({ margin: '20px', gutter: '16px' }, 390, { id: 'phone' });
 const desktop = breakpointOf({ margin: '144px', gutter: '24px' }, 1440, { id: 'desktop', from: 1200 });
-const spec = specOf(phone, desktop); // a base of 8; bands of 8 and 8
+const spec = specWith(phone, desktop); // a base of 8; bands of 8 and 8
 
 describe('the scale', () => {
   test('multiples of the base unit, in px and rem', () => {

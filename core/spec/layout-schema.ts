@@ -121,7 +121,9 @@ const layout = z.strictObject({
   sections: z.array(section).max(LIMITS.sections, `A layout has at most ${LIMITS.sections} sections.`),
 });
 
-export const layouts = z.array(layout).max(LIMITS.layouts, `A specification has at most ${LIMITS.layouts} layouts.`);
+export const layoutsSchema = z
+  .array(layout)
+  .max(LIMITS.layouts, `A specification has at most ${LIMITS.layouts} layouts.`);
 
 export type Placement = z.infer<typeof placement>;
 export type BlockHeight = NonNullable<Placement['height']>;

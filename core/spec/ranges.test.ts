@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest';
 import { breakpointAt, byWidth, narrowestViewport, rangeEnd, rangeText, shownWidth } from './ranges';
-import { breakpointOf, specOf } from './testing';
+import { breakpointOf, specWith } from './testing';
 
 const phone = breakpointOf({}, 390, { id: 'phone', from: 0 });
 const tablet = breakpointOf({}, 744, { id: 'tablet', from: 600 });
 const desktop = breakpointOf({}, 1440, { id: 'desktop', from: 1200 });
-const spec = specOf(desktop, phone, tablet);
+const spec = specWith(desktop, phone, tablet);
 
 test('from the narrowest up, whatever the order of the document', () => {
   expect(byWidth(spec.breakpoints).map(({ id }) => id)).toEqual(['phone', 'tablet', 'desktop']);
@@ -41,9 +41,9 @@ test('a range from 0 is held to 320 px, or to a smaller drawing', () => {
 test('a breakpoint is shown where it is drawn, or at the nearest width of its range', () => {
   const astray = breakpointOf({}, 1280, { id: 'tablet', from: 600 });
   expect(shownWidth(spec, tablet)).toBe(744);
-  expect(shownWidth(specOf(phone, astray, desktop), astray)).toBe(1199);
+  expect(shownWidth(specWith(phone, astray, desktop), astray)).toBe(1199);
   expect(
-    shownWidth(specOf(phone, { ...astray, reference: { width: 500, height: 900 } }, desktop), {
+    shownWidth(specWith(phone, { ...astray, reference: { width: 500, height: 900 } }, desktop), {
       ...astray,
       reference: { width: 500, height: 900 },
     }),

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { type Layout, layouts } from './layout-schema';
+import { type Layout, layoutsSchema } from './layout-schema';
 import { growing, length, plainNumber, ratioUpTo } from './length-schema';
 import { LIMITS } from './limits';
 import { idText, plainText } from './text-schema';
@@ -144,7 +144,7 @@ export const specSchema = z.strictObject({
         context.addIssue({ code: 'custom', message: `Two breakpoints have the id “${twice}”; give each its own.` });
     }),
   type: textStyles,
-  layouts: layouts as z.ZodType<Layout[]>,
+  layouts: layoutsSchema as z.ZodType<Layout[]>,
   waivers: z.array(waiver).max(LIMITS.waivers),
   /** Colours of the overlays that differ from the usual ones. */
   overlays: z

@@ -6,7 +6,7 @@ import type { Breakpoint, Columns, Rows, Spec } from './schema';
 /** What the tests build their specs from. */
 
 /** Columns where everything that is not named follows or fills, with no gutter and no margin. */
-export function columnsOf(some: Partial<Columns>): Columns {
+export function practiceColumns(some: Partial<Columns>): Columns {
   return { ...fluidColumns(12, '0px', '0px'), ...some };
 }
 
@@ -15,10 +15,13 @@ export function breakpointOf(
   width = 1440,
   { id = 'screen', from = 0, height = 900 } = {},
 ): Breakpoint {
-  return newBreakpoint({ id, name: id.charAt(0).toUpperCase() + id.slice(1), from, width, height }, columnsOf(some));
+  return newBreakpoint(
+    { id, name: id.charAt(0).toUpperCase() + id.slice(1), from, width, height },
+    practiceColumns(some),
+  );
 }
 
-export function specOf(...breakpoints: Breakpoint[]): Spec {
+export function specWith(...breakpoints: Breakpoint[]): Spec {
   return newSpec('Trial', breakpoints);
 }
 
@@ -59,9 +62,9 @@ export function dividedRows(some: Partial<DividedRows> = {}): DividedRows {
 type DividedRows = Extract<Rows, { rule: 'divide' }>;
 
 /** The columns of one breakpoint at a viewport width. */
-export function solvedAt(width: number, some: Partial<Columns>): SolvedColumns {
+export function solvedColumns(width: number, some: Partial<Columns>): SolvedColumns {
   const breakpoint = breakpointOf(some, width);
-  return columnsAt(specOf(breakpoint), breakpoint);
+  return columnsAt(specWith(breakpoint), breakpoint);
 }
 
 /** The lengths of a solution as exact text, for tables of expected values. */

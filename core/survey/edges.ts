@@ -18,7 +18,7 @@ const UNIT = 48;
  * The edges of boxes along the width. An edge weighs by its height; edges at one place are seen together, and their weight
  * grows with the root of the sum, so that thirty lines of one text do not outvote a row of cards.
  */
-export function edgesOf(screens: readonly Screen[]): Edges {
+export function edgesOfScreens(screens: readonly Screen[]): Edges {
   const weighed = screens.flatMap(({ boxes }) => weigh(boxes.filter(({ width, height }) => width > 0 && height > 0)));
   const starts = places(weighed.map(({ box: { x }, tall }) => [x, tall]));
   const ends = places(weighed.map(({ box: { x, width }, tall }) => [x + width, tall]));

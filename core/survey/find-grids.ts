@@ -1,4 +1,4 @@
-import { type EdgePlace, type Edges, edgesOf } from './edges';
+import { type EdgePlace, type Edges, edgesOfScreens } from './edges';
 import { gainOf, type Lattice, ON_LINE, weightOn } from './score';
 import type { Screen } from './screens';
 
@@ -35,7 +35,7 @@ const NEARLY = 0.985;
  */
 export function findGrids(screens: readonly Screen[], most = 6): FoundGrid[] {
   const width = screens[0]?.width ?? 0;
-  const edges = edgesOf(screens);
+  const edges = edgesOfScreens(screens);
   if (edges.starts.length === 0 || !(width > 0)) return [];
   const seen: Edges = {
     ...edges,

@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { countOff, offOfSurvey, readSurvey, writeSurvey } from './kept-survey';
 import { causesOf } from './off';
 import { offCsv, offTabs } from './off-csv';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone' });
-const spec = specOf(phone);
+const spec = specWith(phone);
 const box = (name: string, x: number, width: number, y: number) => ({ name, x, y, width, height: 80 });
 const survey = {
   name: 'March',

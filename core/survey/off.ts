@@ -38,7 +38,7 @@ export function offGrid(screen: Screen, { starts, ends, width }: Lines, toleranc
   const off: Off = { slips: [], leaving: [], on: 0, edges: 0 };
   const gap = Math.min(...starts.slice(1).map((start, index) => Math.abs(start - ends[index]!)), Infinity);
   const furthest = Number.isFinite(gap) ? Math.max(8, Math.min(FURTHEST, gap * 0.75)) : FURTHEST;
-  for (const box of blocksOf(screen.boxes)) {
+  for (const box of blocksAmong(screen.boxes)) {
     for (const [side, at, lines] of [
       ['start', box.x, starts],
       ['end', box.x + box.width, ends],
@@ -61,7 +61,7 @@ export function offGrid(screen: Screen, { starts, ends, width }: Lines, toleranc
 const known = new WeakMap<readonly Box[], Box[]>();
 
 /** The boxes that are laid out on the page: those in no other but wrappers around everything. */
-export function blocksOf(boxes: readonly Box[]): Box[] {
+export function blocksAmong(boxes: readonly Box[]): Box[] {
   const before = known.get(boxes);
   if (before) return before;
   const there = boxes.filter(({ width, height }) => width > 0 && height > 0);

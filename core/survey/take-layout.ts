@@ -6,7 +6,7 @@ import { breakpointAt } from '../spec/ranges';
 import type { Block, Layout, Leaving, Placement, Spec } from '../spec/schema';
 import { idOf } from '../spec/slug';
 import { specLines } from './lines';
-import { blocksOf, type Lines } from './off';
+import { blocksAmong, type Lines } from './off';
 import type { Box, Screen } from './screens';
 
 /** Tops nearer to each other than this begin one lane, in px. */
@@ -24,7 +24,7 @@ export function takeLayout(spec: Spec, screen: Screen): Parsed<{ spec: Spec; id:
   const breakpoint = breakpointAt(spec, screen.width);
   const lines = specLines(spec, screen.width);
   if (lines.starts.length === 0) return { problem: `${breakpoint.name} has no columns at ${screen.width} px.` };
-  const boxes = withoutTwins(blocksOf(screen.boxes)).filter((box) => box.height < screen.height * 0.9);
+  const boxes = withoutTwins(blocksAmong(screen.boxes)).filter((box) => box.height < screen.height * 0.9);
   const placed = boxes.slice(0, LIMITS.blocks);
   if (placed.length === 0) return { problem: `${screen.name} has no blocks to lay out.` };
   const lanes = lanesOf(placed);

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { columnsAt } from '../columns/columns-at';
 import { numeral } from '../length/present';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { readSpec } from '../document/read';
 import type { FoundGrid } from './find-grids';
 import { foundSum } from './exact-grid';
@@ -25,7 +25,7 @@ const desktop = breakpointOf({ margin: '24px', count: 12, gutter: '24px' }, 1440
   id: 'desktop',
   from: 900,
 });
-const spec = specOf(phone, desktop);
+const spec = specWith(phone, desktop);
 
 test.each([
   [23.98, '24px'],

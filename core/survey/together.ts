@@ -31,7 +31,7 @@ const TRIED = [0, 6, 6, 5, 4, 3, 3];
  *
  *     gridsTogether([phone, tablet, desktop])   // { outside: { margin: 16 px, cap: 1152 px from 1280 }, gutter: 24 px, … }
  */
-export function gridsTogether(screens: readonly Screen[], found = byWidth(screens)): Together | null {
+export function gridsTogether(screens: readonly Screen[], found = foundByWidth(screens)): Together | null {
   const widths = [...found.keys()].sort((a, b) => a - b);
   const most = TRIED[widths.length] ?? 2;
   const each = widths.map((width) => found.get(width)!.slice(0, widths.length > 8 ? 1 : most));
@@ -46,7 +46,7 @@ export function gridsTogether(screens: readonly Screen[], found = byWidth(screen
 }
 
 /** The grids that may be those of each width. */
-export function byWidth(screens: readonly Screen[]): Map<number, FoundGrid[]> {
+export function foundByWidth(screens: readonly Screen[]): Map<number, FoundGrid[]> {
   const widths = [...new Set(screens.map(({ width }) => width))].sort((a, b) => a - b);
   return new Map(widths.map((width) => [width, findGrids(screens.filter((screen) => screen.width === width))]));
 }

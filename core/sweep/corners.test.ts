@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { corners } from './corners';
 import { sweepWidths } from './sweep';
 
@@ -10,7 +10,7 @@ const capped = breakpointOf({ margin: '48px', container: { upTo: '1536px' }, gut
 });
 
 test('a line with a jump and a bend is six points', () => {
-  const { from, container } = sweepWidths(specOf(phone, capped), 240, 3840);
+  const { from, container } = sweepWidths(specWith(phone, capped), 240, 3840);
   expect(corners(from, container)).toEqual([
     { width: 240, value: 208 },
     { width: 1199, value: 1167 },
@@ -22,7 +22,7 @@ test('a line with a jump and a bend is six points', () => {
 
 test('steps are thinned and keep their least and greatest', () => {
   const rounded = breakpointOf({ margin: '16px', gutter: '16px', whole: 'container' });
-  const { from, container } = sweepWidths(specOf(rounded), 240, 3840);
+  const { from, container } = sweepWidths(specWith(rounded), 240, 3840);
   const points = corners(from, container, 300);
   expect(points.length).toBeLessThanOrEqual(302);
   expect(Math.max(...points.map(({ value }) => value))).toBe(Math.max(...container));

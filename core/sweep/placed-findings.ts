@@ -1,4 +1,4 @@
-import { type JudgedFinding, ORDER } from '../checks/run';
+import { type JudgedFinding, WEIGHT_ORDER } from '../checks/run';
 import type { Spec } from '../spec/schema';
 
 /** A finding at the viewport width it speaks of. */
@@ -17,7 +17,10 @@ export function findingsByWidth(spec: Spec, findings: JudgedFinding[]): { width:
     byWidth.set(width, [...(byWidth.get(width) ?? []), finding]);
   return [...byWidth]
     .sort(([one], [other]) => one - other)
-    .map(([width, here]) => ({ width, findings: here.sort((one, other) => ORDER[one.weight] - ORDER[other.weight]) }));
+    .map(([width, here]) => ({
+      width,
+      findings: here.sort((one, other) => WEIGHT_ORDER[one.weight] - WEIGHT_ORDER[other.weight]),
+    }));
 }
 
 /**

@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { jumps, sweepReport } from './sweep-report';
 
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390, { id: 'phone' });
 const tablet = breakpointOf({ margin: '32px', count: 8, gutter: '16px' }, 744, { id: 'tablet', from: 600 });
-const spec = specOf(phone, tablet);
+const spec = specWith(phone, tablet);
 
 test('whole widths, the narrowest and the widest column, findings by breakpoint', () => {
   const { breakpoints } = sweepReport(spec, 580, 620);

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { columnEdges, columnsAt } from '../columns/columns-at';
 import { breakpointAt } from '../spec/ranges';
 import type { Columns, Spec } from '../spec/schema';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { evenPieces } from './pieces';
 import { columnIsWhole, edgesAreWhole, RATIOS, sweepWidths, sweptRanges } from './sweep';
 
@@ -14,18 +14,18 @@ const capped = breakpointOf({ margin: '48px', container: { upTo: '1536px' }, gut
 });
 
 test('a phone grid is whole at every 4th width', () => {
-  const sweep = sweepWidths(specOf(phone), 320, 400);
+  const sweep = sweepWidths(specWith(phone), 320, 400);
   const whole = Array.from({ length: 81 }, (_, index) => index + 320).filter((_, index) => columnIsWhole(sweep, index));
   expect(whole).toEqual(Array.from({ length: 21 }, (_, index) => 320 + index * 4));
 });
 
 test('half pixels are whole on a screen of two device pixels to one', () => {
-  const sweep = sweepWidths(specOf(phone), 390, 390);
+  const sweep = sweepWidths(specWith(phone), 390, 390);
   expect(RATIOS.filter((_, ratio) => columnIsWhole(sweep, 0, ratio)).map(({ name }) => name)).toEqual(['2×']);
 });
 
 test('a capped container makes two pieces', () => {
-  expect(evenPieces(specOf(phone, capped), capped, 1200, 1920).map(({ from, to }) => [from, to])).toEqual([
+  expect(evenPieces(specWith(phone, capped), capped, 1200, 1920).map(({ from, to }) => [from, to])).toEqual([
     [1200, 1632],
     [1633, 1920],
   ]);
@@ -33,7 +33,7 @@ test('a capped container makes two pieces', () => {
 
 test('a growing margin makes three', () => {
   const growing = breakpointOf({ margin: { between: ['16px', '48px'], over: [600, 1440] } });
-  expect(evenPieces(specOf(growing), growing, 240, 3840).map(({ from, to }) => [from, to])).toEqual([
+  expect(evenPieces(specWith(growing), growing, 240, 3840).map(({ from, to }) => [from, to])).toEqual([
     [240, 600],
     [601, 1440],
     [1441, 3840],
@@ -41,7 +41,7 @@ test('a growing margin makes three', () => {
 });
 
 test('each width belongs to the breakpoint that applies there', () => {
-  expect(sweptRanges(specOf(phone, capped), 240, 3840).map(({ place, from, to }) => [place, from, to])).toEqual([
+  expect(sweptRanges(specWith(phone, capped), 240, 3840).map(({ place, from, to }) => [place, from, to])).toEqual([
     [0, 240, 1199],
     [1, 1200, 3840],
   ]);
@@ -97,7 +97,7 @@ describe('integers and fractions say the same', () => {
   test('at every width, for every kind of columns', () => {
     fc.assert(
       fc.property(anyColumns, fc.integer({ min: 1, max: 3840 }), (columns, start) => {
-        const spec = specOf(breakpointOf(columns));
+        const spec = specWith(breakpointOf(columns));
         const sweep = sweepWidths(spec, start, start + 12);
         for (let index = 0; index <= 12; index += 4) {
           const exact = exactly(spec, start + index);

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Spec } from '../spec/schema';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import { shippedFont } from '../type/shipped-fonts';
 import { sweepWidths } from './sweep';
 import { characterLines } from './swept-text';
@@ -13,7 +13,7 @@ const desktop = breakpointOf({ margin: 'auto', container: '1152px', gutter: '24p
 });
 const font = { ...shippedFont('source-serif-4'), averageWidth: 500 }; // half an em, to reckon with
 const spec: Spec = {
-  ...specOf(phone, desktop),
+  ...specWith(phone, desktop),
   type: [
     {
       name: 'body',

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { exactText, isMultipleOf, px } from '../length/px';
-import { breakpointOf, specOf } from '../spec/testing';
+import { breakpointOf, specWith } from '../spec/testing';
 import type { Spec, TextStyle } from '../spec/schema';
 import { charactersPerLine, linesOfParagraph } from './characters';
 import { browserBaseline, firstBaseline, halfLeading, letterTops, trimTo } from './line-box';
@@ -68,7 +68,7 @@ describe('on the grid', () => {
   });
 
   test('with a leading of whole steps, so do all further lines', () => {
-    const spec = specOf(breakpointOf({}, 390, { id: 'phone' })); // baselines of 4
+    const spec = specWith(breakpointOf({}, 390, { id: 'phone' })); // baselines of 4
     const text = textAt(spec, styleOf('24px'), spec.breakpoints[0]!);
     for (const { baseline } of setLines(text, 6, true)) expect(isMultipleOf(baseline, px(4))).toBe(true);
     const off = textAt(spec, styleOf('25px'), spec.breakpoints[0]!);
@@ -114,7 +114,7 @@ describe('a style at a breakpoint', () => {
     id: 'desktop',
     from: 1200,
   });
-  const spec = specOf(phone, desktop);
+  const spec = specWith(phone, desktop);
   const growing: Spec['type'][number] = styleOf('24px', {
     at: { phone: { size: { between: ['16px', '20px'], over: [390, 1440] }, leading: { times: '3/2' }, span: 6 } },
   });

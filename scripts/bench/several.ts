@@ -1,5 +1,5 @@
 import type { Sql } from '../../server/database';
-import { type Application, startApplication } from '../rehearse/application';
+import { type Application, startRehearsed } from '../rehearse/application';
 import { Ledger } from '../rehearse/ledger';
 import { Load } from '../rehearse/load';
 import { pause, until } from '../rehearse/processes';
@@ -18,7 +18,7 @@ await onStage(async ({ processes, sql, url, replicaUrl, stopReplica }) => {
   const start = async (more: Record<string, string> = {}): Promise<Application> => {
     const port = await freePort(next);
     next = port + 1;
-    return startApplication(processes, {
+    return startRehearsed(processes, {
       name: `application-${port}`,
       port,
       env: { DATABASE_URL: url, ...more },

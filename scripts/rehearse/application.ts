@@ -3,7 +3,7 @@ import { answers, memoryOf, type Processes, type Started, until } from './proces
 export type Application = { process: Started; url: string; memory: () => number };
 
 /** Starts a process of the application and waits until it is ready. */
-export async function startApplication(
+export async function startRehearsed(
   processes: Processes,
   { name, port, env, cwd = process.cwd() }: { name: string; port: number; env: Record<string, string>; cwd?: string },
 ): Promise<Application> {

@@ -8,7 +8,7 @@ import { migrate } from '../../server/migrate';
 import { runDatabaseProgram } from '../database-programs';
 import { isRoot } from '../setup/process.mjs';
 import { Failure, run, say } from '../setup/say.mjs';
-import { type Application, startApplication } from './application';
+import { type Application, startRehearsed } from './application';
 import { KINDS, Ledger } from './ledger';
 import { Load } from './load';
 import { freePorts, installPackages, Machines } from './machines';
@@ -58,7 +58,7 @@ async function rehearse(processes: Processes, folder: string): Promise<boolean> 
   await letApplicationIn(sql, machines.owner);
   say('starting two processes of the application');
   const start = (index: number, cwd?: string): Promise<Application> =>
-    startApplication(processes, {
+    startRehearsed(processes, {
       name: index === 0 ? 'application-one' : 'application-two',
       port: index === 0 ? ports.one : ports.two,
       env: machines.environment,

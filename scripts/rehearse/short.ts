@@ -1,6 +1,6 @@
 import { freePort } from '../setup/ports.mjs';
 import { Failure, run, say } from '../setup/say.mjs';
-import { startApplication } from './application';
+import { startRehearsed } from './application';
 import { Ledger } from './ledger';
 import { Load } from './load';
 import { pause } from './processes';
@@ -20,7 +20,7 @@ await run(() =>
     const env = { DATABASE_URL: url, DATABASE_READ_URLS: replicaUrl, YPSILINE_UNREADY_MS: '500' };
     const ports = [await freePort(4610), await freePort(4640)] as const;
     const start = (index: 0 | 1) =>
-      startApplication(processes, { name: `application-${index}`, port: ports[index], env });
+      startRehearsed(processes, { name: `application-${index}`, port: ports[index], env });
     const applications = await Promise.all([start(0), start(1)]);
     const scene = await makeScene(sql, { people: 8, writers: 6, publishers: 2 });
 

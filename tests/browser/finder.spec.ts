@@ -33,7 +33,7 @@ test('find a whole-pixel grid for a given container and take it over', async ({ 
   await page.getByRole('checkbox', { name: 'side by side' }).nth(1).check();
   await expect(page.getByRole('region', { name: 'Side by side' }).getByRole('article')).toHaveCount(2);
 
-  await page.getByRole('button', { name: 'Take 10 × 102, gutter 20' }).click();
+  await page.getByRole('button', { name: 'Take it: 10 × 102, gutter 20' }).click();
   await expect(page.getByText('In the sheet now: 10 × 102, gutter 20')).toBeVisible();
   await expect(saved(page)).toHaveText(/^Draft 2/);
   await page.getByRole('link', { name: 'Bench', exact: true }).click();

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { gridCss } from '../../core/formats/grid-css/grid-css';
 import type { Rows } from '../../core/spec/schema';
-import { breakpointOf, specOf } from '../../core/spec/testing';
+import { breakpointOf, specWith } from '../../core/spec/testing';
 
 const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(64) };
 
@@ -26,7 +26,7 @@ async function inkedRows(page: Page, css: string, height: number, window = heigh
 }
 
 function cssOf(rows: Rows | null, baseline: { step: string; offset: string } | null): string {
-  return gridCss(specOf({ ...breakpointOf({}), rows, baseline }), ORIGIN);
+  return gridCss(specWith({ ...breakpointOf({}), rows, baseline }), ORIGIN);
 }
 
 test('bands are drawn where the sheet says, and gaps are free', async ({ page }) => {

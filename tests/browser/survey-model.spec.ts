@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { type BoxSide, nudged } from '../../core/survey/correct';
-import { blocksOf } from '../../core/survey/off';
+import { blocksAmong } from '../../core/survey/off';
 import type { Box } from '../../core/survey/screens';
 import { drawn } from '../survey/generator';
 import { expect, test } from './app';
@@ -15,7 +15,7 @@ type Model = { boxes: Box[]; leftOut: Box[]; chosen: number | null; width: numbe
 
 /** The order in which keys go through boxes: blocks first, then what is in them, from the top down. */
 function order(boxes: readonly Box[]): number[] {
-  const blocks = new Set(blocksOf(boxes));
+  const blocks = new Set(blocksAmong(boxes));
   return boxes
     .map((_, index) => index)
     .sort((a, b) => {

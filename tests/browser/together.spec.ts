@@ -37,11 +37,11 @@ test('three people: who is here and where, edits that appear, undo of one’s ow
   // where somebody is, is seen in the cell and told at their initials, and a click goes there
   await cell(obi, 'Margin', 'Tablet').click();
   await expect(cell(ansa, 'Margin', 'Tablet').getByTitle('Obi Lorne is here')).toBeVisible();
-  await expect(ansa.getByRole('button', { name: 'Obi Lorne: Bench, Margin of Tablet' })).toBeVisible();
-  await ansa.getByRole('button', { name: 'Obi Lorne: Bench, Margin of Tablet' }).click();
+  await expect(ansa.getByRole('button', { name: 'Obi Lorne, OL: Bench, Margin of Tablet' })).toBeVisible();
+  await ansa.getByRole('button', { name: 'Obi Lorne, OL: Bench, Margin of Tablet' }).click();
   await expect(cell(ansa, 'Margin', 'Tablet')).toHaveAttribute('aria-selected', 'true');
   await obi.getByRole('link', { name: 'Rules' }).click();
-  await expect(ansa.getByRole('button', { name: 'Obi Lorne: Rules' })).toBeVisible();
+  await expect(ansa.getByRole('button', { name: 'Obi Lorne, OL: Rules' })).toBeVisible();
   await obi.getByRole('link', { name: 'Bench', exact: true }).click();
 
   // what one changes, the others have without doing anything
@@ -89,7 +89,7 @@ test('the same cell: each is told in it, and one key chooses; the rest does not 
   await cell(obi, 'Gutter', 'Phone').click();
   await expect(obi.getByText('Ansa Brisk has 10, you have 12', { exact: true })).toBeVisible();
   await expect(here(obi)).toBeVisible();
-  await inspect(obi);
+  await inspect(obi, ['light', 'dark']);
   await obi.keyboard.press('Space');
   await expect(cell(ansa, 'Gutter', 'Phone')).toHaveText('12');
   await expect(met(obi)).toHaveCount(0);
@@ -182,7 +182,7 @@ test('an hour on one’s own, the page closed and the server restarted in betwee
   // the same person in a second window
   const twin = await ansa.context().newPage();
   await twin.goto(`/tidewick/${slug}`);
-  await expect(ansa.getByRole('button', { name: /^You, in another window: Bench/ })).toBeVisible();
+  await expect(ansa.getByRole('button', { name: /^You, in another window, AB: Bench/ })).toBeVisible();
   await type(twin, 'Gutter', 'Phone', '7');
   await expect(cell(ansa, 'Gutter', 'Phone')).toHaveText('7');
   await expect(cell(obi, 'Gutter', 'Phone')).toHaveText('7');

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { gridCss } from '../../core/formats/grid-css/grid-css';
 import type { Spec, TextStyle } from '../../core/spec/schema';
-import { breakpointOf, specOf } from '../../core/spec/testing';
+import { breakpointOf, specWith } from '../../core/spec/testing';
 import { browserBaseline } from '../../core/type/line-box';
 import { measuresOf } from '../../core/type/measures';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
@@ -30,7 +30,7 @@ function specIn(font: TextStyle['font'], stands: TextStyle['stands']): Spec {
   const type = SETTINGS.map(({ name, ...setting }): TextStyle => {
     return { name, role: 'body', font, stands, at: { screen: { ...setting, span: 4 } } };
   });
-  return { ...specOf(screen), type };
+  return { ...specWith(screen), type };
 }
 
 /** The style sheet as a browser without `text-box` reads it. */

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { columnsAt, spanWidth } from '../../core/columns/columns-at';
-import { breakpointOf, specOf } from '../../core/spec/testing';
+import { breakpointOf, specWith } from '../../core/spec/testing';
 import { pixels, sassValues } from './sass-values';
 
 // package govuk-frontend, dist/govuk/settings/_measurements.scss
@@ -16,7 +16,7 @@ const shares = values.shares!.split(/,\s*/);
 const widths = values.widths!.split(/,\s*/).map(Number.parseFloat);
 
 const breakpoint = breakpointOf({ margin: 'auto', container: `${page}px`, gutter: `${gutter}px` }, 1200);
-const columns = columnsAt(specOf(breakpoint), breakpoint);
+const columns = columnsAt(specWith(breakpoint), breakpoint);
 
 test('its settings are the ones that are known', () => {
   expect([page, gutter, pixels(values.half)]).toEqual([960, 30, 15]);

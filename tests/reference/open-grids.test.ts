@@ -8,7 +8,7 @@ import { spansOf } from '../../core/columns/spans';
 import { fluidColumns, newBreakpoint, newSpec } from '../../core/document/defaults';
 import { breakpointAt, rangeText } from '../../core/spec/ranges';
 import type { Columns } from '../../core/spec/schema';
-import { breakpointOf, solvedAt, specOf } from '../../core/spec/testing';
+import { breakpointOf, solvedColumns, specWith } from '../../core/spec/testing';
 import { pixels, sassValues } from './sass-values';
 
 const REM = 16;
@@ -34,7 +34,7 @@ describe('foundation-sites', () => {
   // its columns are shares of the row with half a gutter of padding on each side
   test.each(['small', 'medium'])('%s: a span of k is k twelfths of the row less one gutter', (size) => {
     const gutter = pixels(values[size]);
-    const columns = solvedAt(1440, {
+    const columns = solvedColumns(1440, {
       margin: 'auto',
       container: `${row}px`,
       count,
@@ -160,7 +160,7 @@ describe('@material/layout-grid', () => {
 // package purecss, build/grids.css: units in 24ths
 test('purecss: its percentages are the shares of 24 columns without gutters', () => {
   const css = readFileSync('node_modules/purecss/build/grids.css', 'utf8');
-  const spans = spansOf(solvedAt(1200, { count: 24 }));
+  const spans = spansOf(solvedColumns(1200, { count: 24 }));
   for (let span = 1; span <= 24; span++) {
     const share = new RegExp(`\\.pure-u-${span}-24\\b[^{}]*\\{\\s*width: ([\\d.]+)%`).exec(css);
     expect(share, `${span}/24`).not.toBeNull();
@@ -175,7 +175,7 @@ test('bulma: a column is k twelfths less its gaps', () => {
   expect(gap).toBe(12);
   const grid: Partial<Columns> = { margin: 'auto', container: '960px', gutter: `${gap * 2}px`, outer: 'half' };
   const breakpoint = breakpointOf(grid, 1024);
-  const solved = columnsAt(specOf(breakpoint), breakpoint);
+  const solved = columnsAt(specWith(breakpoint), breakpoint);
   for (let span = 1; span <= 12; span++) {
     const share = new RegExp(`\\.column\\.is-${span}, \\.column\\.is-${span}-tablet \\{[^}]*width: ([\\d.]+)%`).exec(
       css,

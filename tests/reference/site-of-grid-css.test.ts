@@ -6,7 +6,7 @@ import { gridCss } from '../../core/formats/grid-css/grid-css';
 import { type GridCssOptions, gridCssWith } from '../../core/formats/grid-css/grid-css-options';
 import { px } from '../../core/length/px';
 import { breakpointAt } from '../../core/spec/ranges';
-import { isSame } from '../../core/site/fit-columns';
+import { isSamePx } from '../../core/site/fit-columns';
 import { readSite } from '../../core/site/read-site';
 import type { SiteGrid } from '../../core/site/systems';
 
@@ -29,9 +29,9 @@ describe('the style sheet of a specification', () => {
             expect(grid).not.toHaveProperty('why');
             const { count, column, gutter, start } = grid as SiteGrid;
             expect([width, count]).toEqual([width, solved.count]);
-            expect([width, column.valueOf(), isSame(column, solved.column)]).toEqual([width, column.valueOf(), true]);
-            expect(isSame(gutter, solved.gutter)).toBe(true);
-            expect(isSame(start, solved.marginStart.add(solved.inset))).toBe(true);
+            expect([width, column.valueOf(), isSamePx(column, solved.column)]).toEqual([width, column.valueOf(), true]);
+            expect(isSamePx(gutter, solved.gutter)).toBe(true);
+            expect(isSamePx(start, solved.marginStart.add(solved.inset))).toBe(true);
           }
         },
       ),
@@ -61,12 +61,12 @@ describe('grid.css with options', () => {
         const grid = value!.grids.at(value!.system, width, px(spec.rootFontSize));
         expect(grid).not.toHaveProperty('why');
         const { count, column, gutter, start } = grid as SiteGrid;
-        expect([count, isSame(column, solved.column), isSame(gutter, solved.gutter)]).toEqual([
+        expect([count, isSamePx(column, solved.column), isSamePx(gutter, solved.gutter)]).toEqual([
           solved.count,
           true,
           true,
         ]);
-        expect(isSame(start, solved.marginStart.add(solved.inset))).toBe(true);
+        expect(isSamePx(start, solved.marginStart.add(solved.inset))).toBe(true);
       }),
       { numRuns: 20 },
     );

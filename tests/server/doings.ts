@@ -1,4 +1,4 @@
-import { breakpointOf, specOf } from '../../core/spec/testing';
+import { breakpointOf, specWith } from '../../core/spec/testing';
 import type { SpecAccess, TeamAccess } from '../../server/access/access';
 import { makeKey, revokeKey } from '../../server/access/keys';
 import type { Action } from '../../server/access/permissions';
@@ -21,7 +21,7 @@ import { createSpec, deleteSpec, setArchived } from '../../server/specs';
 
 /** One breakpoint whose sums come out. */
 export const DOCUMENT = {
-  ...specOf(breakpointOf({ count: 4, gutter: '16px', margin: '20px' }, 412, { id: 'phone' })),
+  ...specWith(breakpointOf({ count: 4, gutter: '16px', margin: '20px' }, 412, { id: 'phone' })),
   name: 'All',
 };
 

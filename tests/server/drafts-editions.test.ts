@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import canonicalize from 'canonicalize';
 import { beforeAll, describe, expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../../core/spec/testing';
+import { breakpointOf, specWith } from '../../core/spec/testing';
 import { writeCell } from '../../core/quantities/write-cell';
 import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../../server/access/access';
 import { draftOf, saveDraft } from '../../server/drafts';
@@ -12,7 +12,7 @@ import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();
 const phone = breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone' });
-const document = specOf(phone);
+const document = specWith(phone);
 const withGutter = (gutter: string) => writeCell(document, 'phone', 'gutter', gutter).value!;
 let member: Awaited<ReturnType<typeof teamWithMember>>;
 let outsider: Awaited<ReturnType<typeof teamWithMember>>;
@@ -125,7 +125,7 @@ describe('editions', () => {
   });
 
   test('must-fix findings hold an edition back until they are waived', async () => {
-    const wide = specOf(breakpointOf({ margin: 'auto', container: '360px', count: 4 }, 390, { id: 'phone' }));
+    const wide = specWith(breakpointOf({ margin: 'auto', container: '360px', count: 4 }, 390, { id: 'phone' }));
     const { id } = await createSpec(sql(), member.access, wide);
     expect(await publish(id, 1, '1.0.0')).toMatchObject({
       field: 'draft',

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../../core/spec/testing';
+import { breakpointOf, specWith } from '../../core/spec/testing';
 import { keyAccess } from '../../server/access/key-access';
 import { KEY_LIMITS, keysOf, makeKey, revokeKey } from '../../server/access/keys';
 import { versionFor } from '../../server/edition-files';
@@ -7,7 +7,7 @@ import { createSpec } from '../../server/specs';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();
-const document = specOf(breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone' }));
+const document = specWith(breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone' }));
 let member: Awaited<ReturnType<typeof teamWithMember>>;
 let outsider: Awaited<ReturnType<typeof teamWithMember>>;
 let one: { id: string; slug: string };

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../../core/spec/testing';
+import { breakpointOf, specWith } from '../../core/spec/testing';
 import { saveDraft } from '../../server/drafts';
 import { publishEdition } from '../../server/editions';
 import { type ListQuestion, PAGE_SIZE, specPage } from '../../server/spec-list';
@@ -8,7 +8,7 @@ import { fillSummaries } from '../../server/summaries';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();
-const document = specOf(breakpointOf({ margin: '20px', count: 4, gutter: '16px' }, 412));
+const document = specWith(breakpointOf({ margin: '20px', count: 4, gutter: '16px' }, 412));
 const named = (name: string) => ({ ...document, name });
 let team: Awaited<ReturnType<typeof teamWithMember>>;
 const ask = (some: Partial<ListQuestion> = {}) =>

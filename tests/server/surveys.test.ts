@@ -1,12 +1,12 @@
 import { beforeAll, describe, expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../../core/spec/testing';
+import { breakpointOf, specWith } from '../../core/spec/testing';
 import { MOST_SURVEYS } from '../../core/survey/kept-survey';
 import { createSpec } from '../../server/specs';
 import { keepSurvey, removeSurvey, surveyOf, surveysOf } from '../../server/surveys';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();
-const document = specOf(breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone' }));
+const document = specWith(breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 388, { id: 'phone' }));
 const box = (name: string, x: number, width: number) => ({ name, x, y: 0, width, height: 80 });
 const survey = (name: string) => ({
   name,

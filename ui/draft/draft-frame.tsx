@@ -13,10 +13,10 @@ import { holdWindow } from '../frame/live-windows';
 import { timeOf } from './saving/time-of';
 import { MovedLine } from './moved-line';
 import { AfterEdition } from './after-edition';
-import { NotTaken, SaveNotice } from './saving/save-notice';
+import { NotTakenNotice, SaveNotice } from './saving/save-notice';
 import { SaveStatus } from './saving/save-status';
 import { createTogetherStore } from './together/together-store';
-import { useTogether } from './together/use-together';
+import { useWorkingTogether } from './together/use-together';
 import { WaitingList } from './together/waiting-list';
 import { useDraftKeys } from './use-draft-keys';
 import { useSaving } from './use-saving';
@@ -56,7 +56,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
   const sync = useSaving(store, together, spec);
   const stores = useMemo(() => ({ draft: store, view, together, sync }), [store, view, together, sync]);
   const saveState = useStore(together, ({ save }) => save);
-  useTogether(spec.id, sync, together, view);
+  useWorkingTogether(spec.id, sync, together, view);
   useSteps(store, spec.id);
   const [isReadingIn, setReadingIn] = useState(false);
   const [isRemarking, setRemarking] = useState(false);
@@ -90,7 +90,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
         </DraftBar>
         <SaveNotice state={saveState} onRetry={() => void sync.save()} />
         <WaitingList />
-        <NotTaken />
+        <NotTakenNotice />
         <MovedLine address={`/${team.slug}/${spec.slug}`} />
         <AfterEdition address={`/${team.slug}/${spec.slug}`} />
         {children}

@@ -118,7 +118,7 @@ export function keptSteps(specId: string): Steps | null {
 }
 
 /** A step that was made outside of the draft's views, such as a restore, so that it is undone like any other. */
-export function addStep(specId: string, step: Change, after: Spec): void {
+export function keepStep(specId: string, step: Change, after: Spec): void {
   const kept = keptSteps(specId);
   const before = applyEdits(after, turnedBack(step.edits)).value;
   const past = kept && before && kept.document === canonicalJson(before) ? kept.past : [];

@@ -35,6 +35,11 @@ export function Fractions({ text }: { text: string }) {
     .map((run, index) => (index % 2 === 1 ? <FractionText key={index} fraction={run} /> : run));
 }
 
+/** `76⅓` with its fraction apart, as it is read out: `76 ⅓`. */
+export function spokenFractions(text: string): string {
+  return text.replace(new RegExp(`(?<=\\d)${FRACTION.source}`, 'g'), ' $1');
+}
+
 function FractionText({ fraction }: { fraction: string }) {
   return (
     <span className={styles.fraction} data-set={setFraction(fraction)}>

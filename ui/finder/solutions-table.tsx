@@ -150,7 +150,7 @@ export function SolutionsTable({ solutions, conditions, now, inSheet, shortlist,
                       className="quiet"
                       data-edits
                       onClick={() => onTake(solution)}
-                      aria-label={`Take ${count} × ${each}, gutter ${gutter}`}
+                      aria-label={`Take it: ${count} × ${each}, gutter ${gutter}`}
                     >
                       Take it
                     </button>

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { counted } from '../../core/length/present';
 import type { Edit } from '../../core/edits/edit';
 import type { Spec } from '../../core/spec/schema';
-import { addStep } from '../draft/kept-drafts';
+import { keepStep } from '../draft/kept-drafts';
 import { send } from '../frame/send';
 import { Moment } from '../frame/moment';
 import { Answers, Dialog } from '../parts/dialog';
@@ -42,7 +42,7 @@ export function HistoryPage({ specId, address, newest, mayEdit, revisions, earli
       { basedOn: newest },
     );
     if (answer.ok)
-      addStep(specId, { label: `Restore of revision ${revision}`, edits: answer.body.edits }, answer.body.document);
+      keepStep(specId, { label: `Restore of revision ${revision}`, edits: answer.body.edits }, answer.body.document);
     setRestoring(null);
     setSaid(
       answer.ok

@@ -4,7 +4,7 @@ import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent } from 'react';
 import { movedBy, stretchedBy, tallBy } from '../../core/layouts/nearest';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
-import { rangeText } from '../../core/layouts/placement-text';
+import { columnsText } from '../../core/layouts/placement-text';
 import { numeral } from '../../core/length/present';
 import type { Handling } from './handling';
 import styles from './layouts.module.scss';
@@ -55,7 +55,8 @@ export function BlockOnPage(props: Props) {
         role: 'button',
         tabIndex: 0,
         'aria-pressed': isChosen,
-        'aria-label': `${name}: ${spokenBlock(block)}`,
+        // with the words that one sees (WCAG 2.2, 2.5.3)
+        'aria-label': `${name}: ${spokenBlock(block)}${'text' in holds ? `, “${holds.words}”` : ''}`,
       })}
       title={`${name}: ${spokenBlock(block)}`}
       style={{
@@ -126,5 +127,5 @@ function letLeave(
 
 /** `columns 2–6, rows 4–9, 526 × 295.875 px`. */
 export function spokenBlock({ placed, rows, width, height }: PlacedBlock): string {
-  return `columns ${rangeText(placed.columns)}, rows ${rangeText(rows)}, ${numeral(width)} × ${numeral(height)} px`;
+  return `columns ${columnsText(placed.columns)}, rows ${columnsText(rows)}, ${numeral(width)} × ${numeral(height)} px`;
 }

@@ -2,7 +2,7 @@ import { blocksOn } from './blocks';
 import type { OverlayData } from './data';
 import { layOut, type LaidOut, sumOf } from './grid';
 import { measureOn } from './measure';
-import { nameOf, offGrid } from './off';
+import { elementName, elementsOffGrid } from './off';
 import { reportOf } from './report';
 import { styleOf } from './style';
 
@@ -98,7 +98,7 @@ function start(data: OverlayData): void {
   const showOff = (): void => {
     marks.replaceChildren();
     list.replaceChildren();
-    const off = offGrid(grid);
+    const off = elementsOffGrid(grid);
     const blocks = blocksOn(data, grid);
     const wrong = blocks.filter((block) => Math.max(Math.abs(block.start), Math.abs(block.end)) > 0.5);
     says.textContent =
@@ -108,7 +108,11 @@ function start(data: OverlayData): void {
         : '');
     const entry = (element: Element, text: string, isOwn: boolean): void => {
       mark(element, text, isOwn);
-      button(`${nameOf(element)}: ${text}`, () => element.scrollIntoView({ block: 'center' }), make('li', '', list));
+      button(
+        `${elementName(element)}: ${text}`,
+        () => element.scrollIntoView({ block: 'center' }),
+        make('li', '', list),
+      );
     };
     for (const { element, side, by } of off) entry(element, `${side} ${px(by)}`, false);
     for (const { element, id, start: from, end: to } of wrong)
@@ -123,7 +127,7 @@ function start(data: OverlayData): void {
   };
 
   const copy = (): void => {
-    const report = reportOf(data, grid, offGrid(grid), blocksOn(data, grid));
+    const report = reportOf(data, grid, elementsOffGrid(grid), blocksOn(data, grid));
     const copied = navigator.clipboard?.writeText(report) ?? Promise.reject(new Error('no clipboard'));
     copied.then(
       () => (says.textContent = 'The report is copied; a survey reads it.'),

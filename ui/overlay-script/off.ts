@@ -9,7 +9,7 @@ const ON_LINE = 0.5;
 /**
  * Elements that can be seen and whose edges are on no column's edge: the outermost of each, since what stands in a card stands on the card. Grounds as wide as the page are passed through.
  */
-export function offGrid({ starts, ends, width }: LaidOut): Off[] {
+export function elementsOffGrid({ starts, ends, width }: LaidOut): Off[] {
   const found: Off[] = [];
   const look = (element: Element): void => {
     for (const child of element.children) {
@@ -59,7 +59,7 @@ export function isSeen(element: Element): boolean {
 }
 
 /** An element as people find it again: `main > article.card:nth-of-type(2)`. */
-export function nameOf(element: Element): string {
+export function elementName(element: Element): string {
   const parts: string[] = [];
   for (let at: Element | null = element; at && at !== document.body && parts.length < 3; at = at.parentElement) {
     const own = at.getAttribute('data-block');

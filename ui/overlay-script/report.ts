@@ -1,7 +1,7 @@
 import type { FoundBlock } from './blocks';
 import type { OverlayData } from './data';
 import type { LaidOut } from './grid';
-import { isSeen, nameOf, type Off } from './off';
+import { isSeen, elementName, type Off } from './off';
 
 const MOST_BOXES = 5000;
 
@@ -18,14 +18,19 @@ export function reportOf(data: OverlayData, grid: LaidOut, off: readonly Off[], 
       round(rect.top + scrollY),
       round(rect.width),
       round(rect.height),
-      nameOf(element).slice(0, 120),
+      elementName(element).slice(0, 120),
     ]);
   const name = `${document.title || location.pathname}, ${grid.width}`.slice(0, 120);
   return JSON.stringify(
     {
       edition: `${data.name} ${data.version}`,
       range: grid.range.name,
-      off: off.map(({ element, side, at, by }) => ({ element: nameOf(element), side, at: round(at), by: round(by) })),
+      off: off.map(({ element, side, at, by }) => ({
+        element: elementName(element),
+        side,
+        at: round(at),
+        by: round(by),
+      })),
       blocks: blocks.map(({ id, layout, start, end }) => ({ id, layout, start: round(start), end: round(end) })),
       screens: [{ name, width: grid.width, height: Math.round(document.documentElement.scrollHeight), boxes }],
     },

@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest';
 import type { JudgedFinding } from '../../core/checks/run';
-import { breakpointOf, specOf } from '../../core/spec/testing';
+import { breakpointOf, specWith } from '../../core/spec/testing';
 import { mentionsIn } from './listed-remark';
 import { subjectsOf } from './subjects';
 
-const spec = specOf(breakpointOf({ count: 4 }, 412, { id: 'phone' }));
+const spec = specWith(breakpointOf({ count: 4 }, 412, { id: 'phone' }));
 
 test('the selected cell comes first, then the whole and its parts', () => {
   const subjects = subjectsOf(spec, { breakpoint: 'phone', quantity: 'gutter' }, []);
@@ -19,7 +19,7 @@ test('the selected cell comes first, then the whole and its parts', () => {
 
 test('findings of one sentence are told apart by their breakpoints', () => {
   const wide = breakpointOf({ count: 4 }, 900, { id: 'wide', from: 600 });
-  const two = specOf(breakpointOf({ count: 4 }, 412, { id: 'phone' }), wide);
+  const two = specWith(breakpointOf({ count: 4 }, 412, { id: 'phone' }), wide);
   const finding = (breakpoint: string): JudgedFinding => ({
     rule: 'names-differ',
     version: 1,

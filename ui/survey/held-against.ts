@@ -33,7 +33,7 @@ function held(screen: SurveyedScreen, chosen: Chosen | null, found: Found | null
 }
 
 /** What the grids of all widths have in common: those that were chosen, else those that go best together. */
-export function useTogether(found: Found | null): Together | null {
+export function useFoundTogether(found: Found | null): Together | null {
   const screens = useSurvey((survey) => survey.screens);
   const chosen = useSurvey((survey) => survey.chosen);
   return useMemo(() => {

@@ -12,7 +12,7 @@ import { Notice } from '../parts/notice';
 import { ToolButton } from '../parts/toggle';
 import type { Held } from './held-against';
 import { useSurvey, useSurveyStore } from './survey-context';
-import { type Chosen, NOTHING } from './survey-store';
+import { type Chosen, NOTHING_SURVEYED } from './survey-store';
 import styles from './survey.module.scss';
 import { asSurveyed } from './use-bring';
 
@@ -69,7 +69,7 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
         <ToolButton disabled={isEmpty} onClick={() => setKeeping(true)}>
           Keep this survey…
         </ToolButton>
-        <ToolButton disabled={isEmpty} onClick={() => store.getState().begin(NOTHING)}>
+        <ToolButton disabled={isEmpty} onClick={() => store.getState().begin(NOTHING_SURVEYED)}>
           Begin anew
         </ToolButton>
       </p>
@@ -129,7 +129,7 @@ function begun({ name, screens, chosen }: KeptSurvey) {
   const own = asSurveyed(screens, 'boxes');
   const byWidth: Record<number, Chosen> = Object.fromEntries(screens.map(({ width }) => [width, 'spec' as const]));
   for (const grid of chosen) byWidth[grid.width] = grid;
-  return { ...NOTHING, name, screens: own, shown: own[0]?.id ?? null, chosen: byWidth };
+  return { ...NOTHING_SURVEYED, name, screens: own, shown: own[0]?.id ?? null, chosen: byWidth };
 }
 
 type KeepProps = { address: string; held: readonly Held[]; onKept: () => void; onClose: () => void };

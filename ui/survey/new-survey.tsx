@@ -9,7 +9,7 @@ import { ViewFrame } from '../frame/view-frame';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import { useBeginSpec } from '../specs/use-begin-spec';
-import { useHeld, useTogether } from './held-against';
+import { useHeld, useFoundTogether } from './held-against';
 import { SurveyDesk } from './survey-desk';
 import { SurveyProvider } from './survey-context';
 import { createSurveyStore } from './survey-store';
@@ -35,7 +35,7 @@ function Inside({ team, mayBegin }: { team: string; mayBegin: boolean }) {
   const state = useFound();
   const held = useHeld(state.found);
   const [isBeginning, setBeginning] = useState(false);
-  const together = useTogether(state.found);
+  const together = useFoundTogether(state.found);
   return (
     <>
       <SurveyDesk state={state} held={held} onTakeGrid={nothing} onTakeUnit={nothing}>

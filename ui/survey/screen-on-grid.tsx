@@ -2,7 +2,7 @@
 
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
 import { countingBoxes, nudged, type Part, type SurveyedScreen } from '../../core/survey/correct';
-import { blocksOf } from '../../core/survey/off';
+import { blocksAmong } from '../../core/survey/off';
 import { useSize } from '../frame/use-size';
 import type { Held } from './held-against';
 import { ScreenOverlay } from './screen-overlay';
@@ -141,7 +141,7 @@ function usePicture({ id }: SurveyedScreen): string | null {
 }
 
 function orderOf({ boxes }: SurveyedScreen): number[] {
-  const blocks = new Set(blocksOf(boxes));
+  const blocks = new Set(blocksAmong(boxes));
   return boxes
     .map((_, index) => index)
     .sort((a, b) => {

@@ -35,7 +35,7 @@ export type SurveyState = UnderWay & {
 export type SurveyStore = ReturnType<typeof createSurveyStore>;
 
 const MOST_STEPS = 100;
-export const NOTHING: UnderWay = { name: '', screens: [], pictures: {}, shown: null, chosen: {} };
+export const NOTHING_SURVEYED: UnderWay = { name: '', screens: [], pictures: {}, shown: null, chosen: {} };
 
 const database = typeof indexedDB === 'undefined' ? undefined : createKept('ypsiline-surveys', 'under-way');
 
@@ -47,7 +47,7 @@ export function createSurveyStore(place: string) {
       past: [...get().past, get().screens].slice(-MOST_STEPS),
     });
     return {
-      ...NOTHING,
+      ...NOTHING_SURVEYED,
       past: [],
       add: (added, pictures = {}) => {
         const { screens } = get();

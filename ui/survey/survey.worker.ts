@@ -3,7 +3,7 @@ import type { FoundGrid } from '../../core/survey/find-grids';
 import { boxesOfPicture, type FoundBox } from '../../core/survey/picture/boxes-of-picture';
 import { proposedDensity } from '../../core/survey/picture/density';
 import type { Screen } from '../../core/survey/screens';
-import { byWidth, gridsTogether, type Together } from '../../core/survey/together';
+import { foundByWidth, gridsTogether, type Together } from '../../core/survey/together';
 import { type Verticals, verticalsOf } from '../../core/survey/verticals';
 
 /** What the worker is asked: boxes of a picture, or the grids of screens. */
@@ -32,7 +32,7 @@ self.onmessage = ({ data }: MessageEvent<SurveyOrder>): void => {
 };
 
 function find(screens: readonly Screen[]): void {
-  const grids = byWidth(screens);
+  const grids = foundByWidth(screens);
   const together = gridsTogether(screens, grids);
   tell({ is: 'found', found: { grids: [...grids], together, verticals: verticalsOf(screens) } });
 }

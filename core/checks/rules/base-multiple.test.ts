@@ -1,16 +1,16 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../../spec/testing';
+import { breakpointOf, specWith } from '../../spec/testing';
 import { reports } from '../testing';
 import { baseMultiple } from './base-multiple';
 
 const twenty = breakpointOf({ margin: '20px', gutter: '16px' });
 
 test('half steps may be taken where they are allowed', () => {
-  expect(reports(baseMultiple, specOf(twenty))).toEqual([]);
+  expect(reports(baseMultiple, specWith(twenty))).toEqual([]);
 });
 
 test('and may not where they are not', () => {
-  const spec = specOf(twenty);
+  const spec = specWith(twenty);
   expect(reports(baseMultiple, { ...spec, spacing: { ...spec.spacing, halfSteps: false } })).toEqual([
     {
       message: 'The margin of 20 px is not a multiple of 8 px; 16 and 24 are.',
@@ -20,7 +20,7 @@ test('and may not where they are not', () => {
 });
 
 test('every given length is looked at, in px', () => {
-  const spec = specOf(
+  const spec = specWith(
     breakpointOf({ margin: { start: '15px', end: '1rem' }, gutter: '1.1rem', container: { upTo: '1201px' } }),
   );
   expect(reports(baseMultiple, spec).map(({ message }) => message)).toEqual([
@@ -31,6 +31,6 @@ test('every given length is looked at, in px', () => {
 });
 
 test('what moves with the screen is left out', () => {
-  const spec = specOf(breakpointOf({ margin: '5%', gutter: { ofColumn: '1/3' }, container: { share: '77%' } }));
+  const spec = specWith(breakpointOf({ margin: '5%', gutter: { ofColumn: '1/3' }, container: { share: '77%' } }));
   expect(reports(baseMultiple, spec)).toEqual([]);
 });

@@ -4,7 +4,7 @@ import { exactText, isWhole, type Px, ZERO } from '../../length/px';
 import { counted } from '../../length/present';
 import type { Breakpoint } from '../../spec/schema';
 import { type CheckedSpec, type Mend, perBreakpoint, type Rule } from '../rule';
-import { type Facts, figure, inWords } from '../say';
+import { type Facts, figure, lengthInWords } from '../say';
 import { breakpointEdits, columnEdits } from '../../edits/make-edits';
 
 /** Columns are a whole number of px at the width the breakpoint is drawn at. */
@@ -44,8 +44,8 @@ export const columnWhole: Rule = {
   }),
   says: ({ column, viewport, every, nearest, container, gutters, gutter, left, count }) =>
     every === undefined
-      ? `Columns are ${figure(column)} px: the container of ${inWords(container)} px less ${counted(Number(gutters), 'gutter')} of ${figure(gutter)} leaves ${inWords(left)} for ${counted(Number(count), 'column')}.`
-      : `Columns are ${figure(column)} px at ${inWords(viewport)}; they are whole at every ${ordinal(Number(every))} width from ${inWords(nearest)} px.`,
+      ? `Columns are ${figure(column)} px: the container of ${lengthInWords(container)} px less ${counted(Number(gutters), 'gutter')} of ${figure(gutter)} leaves ${lengthInWords(left)} for ${counted(Number(count), 'column')}.`
+      : `Columns are ${figure(column)} px at ${lengthInWords(viewport)}; they are whole at every ${ordinal(Number(every))} width from ${lengthInWords(nearest)} px.`,
   offers: ({ drawn, container, column }) =>
     drawn === undefined
       ? `Container ${figure(container)}: columns of ${figure(column)}`

@@ -2,7 +2,7 @@ import { guttersInside } from '../../columns/solve';
 import { exactText } from '../../length/px';
 import { counted } from '../../length/present';
 import { perBreakpoint, type Rule } from '../rule';
-import { figure, inWords } from '../say';
+import { figure, lengthInWords } from '../say';
 import { columnEdits } from '../../edits/make-edits';
 
 /** A given container is what its given columns and gutters add up to. */
@@ -35,6 +35,6 @@ export const containerIsSum: Rule = {
     ];
   }),
   says: ({ container, count, column, gutters, gutter, sum }) =>
-    `The container is ${inWords(container)} px; ${counted(Number(count), 'column')} of ${figure(column)} and ${counted(Number(gutters), 'gutter')} of ${figure(gutter)} come to ${inWords(sum)}.`,
+    `The container is ${lengthInWords(container)} px; ${counted(Number(count), 'column')} of ${figure(column)} and ${counted(Number(gutters), 'gutter')} of ${figure(gutter)} come to ${lengthInWords(sum)}.`,
   offers: ({ sum }) => `Let the container follow: ${figure(sum)}`,
 };

@@ -3,7 +3,7 @@ import { exactText } from '../../length/px';
 import { narrowestViewport } from '../../spec/ranges';
 import type { Breakpoint } from '../../spec/schema';
 import { type Mend, perBreakpoint, type Rule } from '../rule';
-import { inWords } from '../say';
+import { lengthInWords } from '../say';
 import { columnEdits } from '../../edits/make-edits';
 
 /** The container fits into the narrowest viewport of its own range. */
@@ -33,9 +33,9 @@ export const containerOverflows: Rule = {
   says: ({ container, narrowest, over, from }) => {
     const starts =
       String(from) === narrowest
-        ? `this range starts at ${inWords(narrowest)} px`
+        ? `this range starts at ${lengthInWords(narrowest)} px`
         : `screens of this range go down to ${narrowest} px`;
-    return `The container is ${inWords(container)} px, but ${starts}: it overflows by ${inWords(over)} px there.`;
+    return `The container is ${lengthInWords(container)} px, but ${starts}: it overflows by ${lengthInWords(over)} px there.`;
   },
   offers: ({ width }) => `Cap it: up to ${String(width).replace(/px$/, ' px')}`,
 };

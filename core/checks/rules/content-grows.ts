@@ -1,7 +1,7 @@
 import type { SolvedColumns } from '../../columns/columns-at';
 import { exactText, type Px } from '../../length/px';
 import type { Rule } from '../rule';
-import { inWords } from '../say';
+import { lengthInWords } from '../say';
 import { inCell } from '../rule';
 
 /** The content is not narrower just after a breakpoint than just before it. */
@@ -35,5 +35,5 @@ export const contentGrows: Rule = {
     });
   },
   says: ({ at, before, after, name }) =>
-    `At ${inWords(at)} px the container falls from ${inWords(before)} px (${name}) to ${inWords(after)}, though the screen grows.`,
+    `At ${lengthInWords(at)} px the container falls from ${lengthInWords(before)} px (${name}) to ${lengthInWords(after)}, though the screen grows.`,
 };

@@ -3,7 +3,7 @@ import { counted } from '../../length/present';
 import { rowsAt } from '../../rows/rows-at';
 import { givenHeights } from '../../rows/divided';
 import { perBreakpoint, type Rule } from '../rule';
-import { inWords } from '../say';
+import { lengthInWords } from '../say';
 
 /** Gaps and margins of divided rows leave room for the rows, at the least height. */
 export const dividedRowsFit: Rule = {
@@ -39,8 +39,10 @@ export const dividedRowsFit: Rule = {
     ];
   }),
   says: ({ least, most, taken, count, gap, of }) => {
-    if (most !== undefined) return `The least height of ${inWords(least)} px is above the greatest, ${inWords(most)}.`;
-    const has = of === 'least' ? `the least height is ${inWords(least)}` : `the screen has ${inWords(least)}`;
-    return `Margins and ${counted(Number(count) - 1, 'gap')} of ${inWords(gap)} px take ${inWords(taken)} px; ${has}, so nothing is left for ${counted(Number(count), 'row')}.`;
+    if (most !== undefined)
+      return `The least height of ${lengthInWords(least)} px is above the greatest, ${lengthInWords(most)}.`;
+    const has =
+      of === 'least' ? `the least height is ${lengthInWords(least)}` : `the screen has ${lengthInWords(least)}`;
+    return `Margins and ${counted(Number(count) - 1, 'gap')} of ${lengthInWords(gap)} px take ${lengthInWords(taken)} px; ${has}, so nothing is left for ${counted(Number(count), 'row')}.`;
   },
 };

@@ -2,7 +2,7 @@ import { exactText, px } from '../../length/px';
 import { givenHeights } from '../../rows/divided';
 import { rowsAt } from '../../rows/rows-at';
 import { perBreakpoint, type Rule } from '../rule';
-import { figure, inWords } from '../say';
+import { figure, lengthInWords } from '../say';
 import { breakpointEdits } from '../../edits/make-edits';
 
 const ID = 'divided-rows-squeezed';
@@ -39,6 +39,6 @@ export const dividedRowsSqueezed: Rule = {
     ];
   }),
   says: ({ least, lowest, count, height, over }) =>
-    `At their least height of ${inWords(least)} px, the ${count} rows are ${figure(height)} each; a screen of ${inWords(lowest)} is ${inWords(over)} px too low for them.`,
+    `At their least height of ${lengthInWords(least)} px, the ${count} rows are ${figure(height)} each; a screen of ${lengthInWords(lowest)} is ${lengthInWords(over)} px too low for them.`,
   offers: ({ lowest }) => `Make the least height ${figure(lowest)}`,
 };

@@ -1,7 +1,7 @@
 import { exactText, isWhole, roundHalfUp, ZERO } from '../../length/px';
 import { rowsAt } from '../../rows/rows-at';
 import { perBreakpoint, type Rule } from '../rule';
-import { figure, inWords } from '../say';
+import { figure, lengthInWords } from '../say';
 import { breakpointEdits } from '../../edits/make-edits';
 
 /** Divided rows are whole at the reference height. */
@@ -40,6 +40,6 @@ export const dividedRowsWhole: Rule = {
     ];
   }),
   says: ({ count, gap, height, screen, below, wanted }) =>
-    `${count} rows with gaps of ${figure(gap)} come to ${figure(height)} px each in ${inWords(screen)}; with ${figure(below)} px below they are ${figure(wanted)}.`,
+    `${count} rows with gaps of ${figure(gap)} come to ${figure(height)} px each in ${lengthInWords(screen)}; with ${figure(below)} px below they are ${figure(wanted)}.`,
   offers: ({ below }) => `Leave ${figure(below)} below`,
 };

@@ -1,6 +1,6 @@
 import { exactText, HALF } from '../../length/px';
 import { perBreakpoint, type Rule } from '../rule';
-import { figure, inWords } from '../say';
+import { figure, lengthInWords } from '../say';
 import { columnEdits } from '../../edits/make-edits';
 
 /** Half a gutter outside the first and last column is not left out by mistake. */
@@ -37,7 +37,7 @@ export const forgottenHalfGutter: Rule = {
   says: ({ is, gutter, half, viewport }) => {
     const what =
       is === 'short'
-        ? `The sum is ${inWords(gutter)} px short at ${inWords(viewport)}, exactly one gutter`
+        ? `The sum is ${lengthInWords(gutter)} px short at ${lengthInWords(viewport)}, exactly one gutter`
         : `Columns touch the edges of the screen while gutters are ${figure(gutter)} px`;
     return `${what}: half of it, ${figure(half)}, looks forgotten outside the first and the last column.`;
   },

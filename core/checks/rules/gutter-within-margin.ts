@@ -1,6 +1,6 @@
 import { exactText, least } from '../../length/px';
 import { perBreakpoint, type Rule } from '../rule';
-import { figure, inWords } from '../say';
+import { figure, lengthInWords } from '../say';
 
 /** The gutter is not wider than the space outside the columns. */
 export const gutterWithinMargin: Rule = {
@@ -24,5 +24,5 @@ export const gutterWithinMargin: Rule = {
     ];
   }),
   says: ({ gutter, outside, viewport }) =>
-    `The gutter of ${figure(gutter)} px is wider than the ${figure(outside)} outside the columns at ${inWords(viewport)}.`,
+    `The gutter of ${figure(gutter)} px is wider than the ${figure(outside)} outside the columns at ${lengthInWords(viewport)}.`,
 };

@@ -3,7 +3,7 @@ import { exactText, ZERO } from '../../length/px';
 import { counted } from '../../length/present';
 import { narrowestViewport } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
-import { inWords } from '../say';
+import { lengthInWords } from '../say';
 import { px } from '../../length/px';
 
 /** The gutters alone leave room for columns, and a container leaves room for its gutters, at every width of the range. */
@@ -38,10 +38,10 @@ export const guttersFit: Rule = {
   says: ({ is, count, gutters, column, gutter, container, viewport }) => {
     const columns = counted(Number(count), 'column');
     if (is === 'columns')
-      return `${columns} of ${inWords(column)} px need ${inWords(exactText(px(column!).mul(Number(count))))} px; the container has ${inWords(container)}, so the gutter would be ${inWords(gutter)}.`;
+      return `${columns} of ${lengthInWords(column)} px need ${lengthInWords(exactText(px(column!).mul(Number(count))))} px; the container has ${lengthInWords(container)}, so the gutter would be ${lengthInWords(gutter)}.`;
     if (is === 'container')
-      return `The container is ${inWords(container)} px at ${inWords(viewport)}; nothing is left for ${columns}.`;
+      return `The container is ${lengthInWords(container)} px at ${lengthInWords(viewport)}; nothing is left for ${columns}.`;
     const needed = exactText(px(gutter!).mul(Number(gutters)));
-    return `${counted(Number(gutters), 'gutter')} of ${inWords(gutter)} px need ${inWords(needed)} px; the container has ${inWords(container)} at ${inWords(viewport)}, so nothing is left for ${columns}.`;
+    return `${counted(Number(gutters), 'gutter')} of ${lengthInWords(gutter)} px need ${lengthInWords(needed)} px; the container has ${lengthInWords(container)} at ${lengthInWords(viewport)}, so nothing is left for ${columns}.`;
   },
 };

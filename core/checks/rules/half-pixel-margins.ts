@@ -3,7 +3,7 @@ import { exactReader } from '../../columns/columns-at';
 import { exactText, isWhole, px, type Px } from '../../length/px';
 import { screenOf } from '../../spec/ranges';
 import { perBreakpoint, type Rule } from '../rule';
-import { figure, inWords } from '../say';
+import { figure, lengthInWords } from '../say';
 import { breakpointEdits } from '../../edits/make-edits';
 
 /** What is left for the margins divides into whole px on both sides. */
@@ -40,6 +40,6 @@ export const halfPixelMargins: Rule = {
     ];
   }),
   says: ({ container, marginStart, marginEnd, viewport }) =>
-    `The container of ${inWords(container)} px leaves margins of ${figure(marginStart)} and ${figure(marginEnd)} at ${inWords(viewport)}: edges fall between pixels.`,
+    `The container of ${lengthInWords(container)} px leaves margins of ${figure(marginStart)} and ${figure(marginEnd)} at ${lengthInWords(viewport)}: edges fall between pixels.`,
   offers: ({ width }) => `Draw it at ${figure(width)}`,
 };

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { applyEdits } from '../../edits/apply-edits';
 import type { Breakpoint, Spec, TextStyle, TypeSetting } from '../../spec/schema';
-import { breakpointOf, dividedRows, specOf } from '../../spec/testing';
+import { breakpointOf, dividedRows, specWith } from '../../spec/testing';
 import { shippedFont } from '../../type/shipped-fonts';
 import type { Rule } from '../rule';
 import { findingsOf } from '../run';
@@ -22,7 +22,7 @@ import { typeShrinks } from './type-shrinks';
 const divided = dividedRows();
 
 function withRows(rows: Breakpoint['rows'], baseline: Breakpoint['baseline'] = { step: '4px', offset: '0px' }): Spec {
-  return specOf({ ...breakpointOf({ margin: '16px', gutter: '16px' }, 1440, { height: 1024 }), rows, baseline });
+  return specWith({ ...breakpointOf({ margin: '16px', gutter: '16px' }, 1440, { height: 1024 }), rows, baseline });
 }
 
 const desk = breakpointOf({ margin: '144px', gutter: '24px' }, 1440, { id: 'desk', from: 1200 });
@@ -42,11 +42,11 @@ function withStyle(
     stands: 'line-box',
     at: Object.fromEntries(settings),
   };
-  return { ...specOf(phone, desk), type: [style] };
+  return { ...specWith(phone, desk), type: [style] };
 }
 
 const withSteps = (...steps: [string, string][]): Spec => {
-  const spec = specOf(desk);
+  const spec = specWith(desk);
   return { ...spec, spacing: { ...spec.spacing, steps: steps.map(([name, times]) => ({ name, times })) } };
 };
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { applyEdits } from '../../edits/apply-edits';
 import type { Columns, Spec } from '../../spec/schema';
-import { breakpointOf, specOf } from '../../spec/testing';
+import { breakpointOf, specWith } from '../../spec/testing';
 import { findingsOf } from '../run';
 import type { Rule } from '../rule';
 import { reports } from '../testing';
@@ -17,7 +17,7 @@ import { partsWhole } from './parts-whole';
 import { roundingMovesContainer } from './rounding-moves-container';
 import { spaceShrinksWithScreen } from './space-shrinks-with-screen';
 
-const one = (columns: Partial<Columns>, width = 1440): Spec => specOf(breakpointOf(columns, width));
+const one = (columns: Partial<Columns>, width = 1440): Spec => specWith(breakpointOf(columns, width));
 const phone = (columns: Partial<Columns> = {}) =>
   breakpointOf({ margin: '16px', count: 4, gutter: '16px', ...columns }, 388, { id: 'phone' });
 const tablet = (columns: Partial<Columns> = {}) =>
@@ -71,21 +71,21 @@ describe('one sentence each, with the numbers', () => {
     [gutterWithinMargin, one({ margin: '16px', gutter: '24px', outer: 'half' }), []],
     [
       spaceShrinksWithScreen,
-      specOf(phone({ gutter: '24px' }), tablet()),
+      specWith(phone({ gutter: '24px' }), tablet()),
       ['The gutter is 24 px here and 16 on Tablet: it grows as the screen shrinks.'],
     ],
     [
       spaceShrinksWithScreen,
-      specOf(phone({ margin: '40px' }), tablet()),
+      specWith(phone({ margin: '40px' }), tablet()),
       ['The margin is 40 px here and 32 on Tablet: it grows as the screen shrinks.'],
     ],
-    [spaceShrinksWithScreen, specOf(phone(), tablet()), []],
+    [spaceShrinksWithScreen, specWith(phone(), tablet()), []],
     [
       countsShareDivisor,
-      specOf(phone(), tablet({ count: 5 })),
+      specWith(phone(), tablet({ count: 5 })),
       ['5 columns here and 4 on Phone have no common divisor: no half, third or quarter of one is part of the other.'],
     ],
-    [countsShareDivisor, specOf(phone(), tablet()), []],
+    [countsShareDivisor, specWith(phone(), tablet()), []],
     [
       columnsHoldTarget,
       one({ margin: '16px', gutter: '16px' }, 390),
@@ -97,7 +97,7 @@ describe('one sentence each, with the numbers', () => {
       one({}, 1080),
       ['At 320 px Screen applies, which is drawn at 1080; nothing is drawn for a page zoomed to 400 %.'],
     ],
-    [drawnForReflow, specOf(phone(), tablet()), []],
+    [drawnForReflow, specWith(phone(), tablet()), []],
     [
       containerIsSum,
       one({ margin: 'auto', container: '360px', count: 4, gutter: '16px', column: '78.25px' }, 393),
@@ -106,15 +106,15 @@ describe('one sentence each, with the numbers', () => {
     [containerIsSum, one({ margin: 'auto', container: '361px', count: 4, gutter: '16px', column: '78.25px' }, 393), []],
     [
       breakpointsDiffer,
-      specOf(phone(), { ...phone(), id: 'tablet', name: 'Tablet', from: 600 }),
+      specWith(phone(), { ...phone(), id: 'tablet', name: 'Tablet', from: 600 }),
       ['Phone has the same columns; one breakpoint would do for both.'],
     ],
     [
       breakpointsDiffer,
-      specOf(phone(), { ...phone({ gutter: '17px' }), id: 'tablet', name: 'Tablet', from: 600 }),
+      specWith(phone(), { ...phone({ gutter: '17px' }), id: 'tablet', name: 'Tablet', from: 600 }),
       ['Phone has nearly the same columns: no part differs by more than 2 px. One breakpoint may do for both.'],
     ],
-    [breakpointsDiffer, specOf(phone(), tablet()), []],
+    [breakpointsDiffer, specWith(phone(), tablet()), []],
   ])('$id', (rule, spec, messages) => {
     expect(reports(rule, spec).map(({ message }) => message)).toEqual(messages);
   });

@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../../spec/testing';
+import { breakpointOf, specWith } from '../../spec/testing';
 import { reports } from '../testing';
 import { namesDiffer } from './names-differ';
 
 const named = (...names: string[]) =>
-  specOf(
+  specWith(
     ...names.map((name, index) => ({
       ...breakpointOf({}, 400 + index * 400, { id: `b${index}`, from: index * 400 }),
       name,

@@ -1,7 +1,7 @@
 import { spanWidth } from '../../columns/columns-at';
 import { exactText, isWhole } from '../../length/px';
 import { perBreakpoint, type Rule } from '../rule';
-import { figure, inWords } from '../say';
+import { figure, lengthInWords } from '../say';
 
 const PARTS = [
   { into: 2, name: 'half' },
@@ -41,6 +41,6 @@ export const partsWhole: Rule = {
       widths[name] === undefined ? [] : [`a ${name} is ${figure(widths[name])}`],
     );
     const sentence = named.join(', ');
-    return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)} px at ${inWords(viewport)}: ${whole === 0 ? 'none' : `${whole} of ${parts}`} whole.`;
+    return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)} px at ${lengthInWords(viewport)}: ${whole === 0 ? 'none' : `${whole} of ${parts}`} whole.`;
   },
 };

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../../spec/testing';
+import { breakpointOf, specWith } from '../../spec/testing';
 import { reports } from '../testing';
 import { breakpointsInOrder } from './breakpoints-in-order';
 import { containerOverflows } from './container-overflows';
@@ -17,7 +17,7 @@ describe('container wider than the narrowest screen of its range', () => {
   });
 
   test('is reported with the cap that mends it', () => {
-    expect(reports(containerOverflows, specOf(phone, laptop))).toEqual([
+    expect(reports(containerOverflows, specWith(phone, laptop))).toEqual([
       {
         message: 'The container is 1,140 px, but this range starts at 1,024 px: it overflows by 116 px there.',
         mends: ['Cap it: up to 1140 px'],
@@ -27,7 +27,7 @@ describe('container wider than the narrowest screen of its range', () => {
 
   test('a range from 0 is held to 320 px', () => {
     const fixed = breakpointOf({ margin: 'auto', container: '360px', count: 4 }, 390);
-    expect(reports(containerOverflows, specOf(fixed))[0]!.message).toBe(
+    expect(reports(containerOverflows, specWith(fixed))[0]!.message).toBe(
       'The container is 360 px, but screens of this range go down to 320 px: it overflows by 40 px there.',
     );
   });
@@ -37,29 +37,29 @@ describe('container wider than the narrowest screen of its range', () => {
       id: 'laptop',
       from: 1024,
     });
-    expect(reports(containerOverflows, specOf(phone, fits))).toEqual([]);
+    expect(reports(containerOverflows, specWith(phone, fits))).toEqual([]);
   });
 });
 
 describe('gutters alone wider than the container', () => {
   test('columns of less than nothing', () => {
-    expect(reports(guttersFit, specOf(breakpointOf({ gutter: '40px' }, 400)))[0]!.message).toBe(
+    expect(reports(guttersFit, specWith(breakpointOf({ gutter: '40px' }, 400)))[0]!.message).toBe(
       '11 gutters of 40 px need 440 px; the container has 400 at 400, so nothing is left for 12 columns.',
     );
   });
   test('also where only the narrowest viewport is too narrow', () => {
-    expect(reports(guttersFit, specOf(breakpointOf({ gutter: '30px' }, 1440)))[0]!.message).toContain(
+    expect(reports(guttersFit, specWith(breakpointOf({ gutter: '30px' }, 1440)))[0]!.message).toContain(
       'the container has 320 at 320',
     );
   });
   test('margins that leave no container', () => {
-    expect(reports(guttersFit, specOf(breakpointOf({ margin: '200px', count: 1 }, 390)))[0]!.message).toBe(
+    expect(reports(guttersFit, specWith(breakpointOf({ margin: '200px', count: 1 }, 390)))[0]!.message).toBe(
       'The container is −10 px at 390; nothing is left for 1 column.',
     );
   });
   test('columns that leave less than nothing for gutters', () => {
     const held = breakpointOf({ margin: 'auto', container: '800px', count: 12, column: '70px', gutter: 'auto' }, 1440);
-    expect(reports(guttersFit, specOf(held))[0]!.message).toBe(
+    expect(reports(guttersFit, specWith(held))[0]!.message).toBe(
       '12 columns of 70 px need 840 px; the container has 800, so the gutter would be −3⁷⁄₁₁.',
     );
   });
@@ -84,7 +84,7 @@ describe('breakpoints in order', () => {
       'Phone starts at 320; the first breakpoint starts at 0, or nothing is specified for 0–319.',
     ],
   ])('%s', (_, breakpoints, message) => {
-    expect(reports(breakpointsInOrder, specOf(...breakpoints)).map((report) => report.message)).toEqual([message]);
+    expect(reports(breakpointsInOrder, specWith(...breakpoints)).map((report) => report.message)).toEqual([message]);
   });
 });
 
@@ -92,7 +92,7 @@ describe('reference width', () => {
   test('outside its own range', () => {
     const laptop = breakpointOf({}, 1280, { id: 'laptop', from: 1024 });
     const desktop = breakpointOf({}, 1440, { id: 'desktop', from: 1280 });
-    expect(reports(referenceInRange, specOf(phone, laptop, desktop))).toEqual([
+    expect(reports(referenceInRange, specWith(phone, laptop, desktop))).toEqual([
       { message: 'Drawn at 1280 px, outside the range of 1024–1279.', mends: ['Draw it at 1279'] },
     ]);
   });
@@ -101,7 +101,7 @@ describe('reference width', () => {
 describe('margins on phones', () => {
   test('under 16 px', () => {
     const tight = breakpointOf({ margin: '12px', count: 4, gutter: '8px' }, 390);
-    expect(reports(phoneMargin, specOf(tight))).toEqual([
+    expect(reports(phoneMargin, specWith(tight))).toEqual([
       {
         message: 'The margin is 12 px at 390; below 600 px wide, screens want at least 16.',
         mends: ['Make the margin 16'],
@@ -110,25 +110,25 @@ describe('margins on phones', () => {
   });
   test('a fixed container that leaves less than 16 px at 320', () => {
     const fixed = breakpointOf({ margin: 'auto', container: '300px', count: 2 }, 390);
-    expect(reports(phoneMargin, specOf(fixed))[0]!.message).toBe(
+    expect(reports(phoneMargin, specWith(fixed))[0]!.message).toBe(
       'The margin is 10 px at 320; below 600 px wide, screens want at least 16.',
     );
   });
   test('wider ranges may have less', () => {
     const board = breakpointOf({ margin: '10px' }, 1920, { id: 'board', from: 600 });
-    expect(reports(phoneMargin, specOf(phone, board))).toEqual([]);
+    expect(reports(phoneMargin, specWith(phone, board))).toEqual([]);
   });
 });
 
 describe('content that shrinks as the screen grows', () => {
   test('past a breakpoint', () => {
     const tablet = breakpointOf({ margin: '32px', count: 8, gutter: '16px' }, 744, { id: 'tablet', from: 600 });
-    expect(reports(contentGrows, specOf(phone, tablet))[0]!.message).toBe(
+    expect(reports(contentGrows, specWith(phone, tablet))[0]!.message).toBe(
       'At 600 px the container falls from 567 px (Phone) to 536, though the screen grows.',
     );
   });
   test('content that stays as wide is fine', () => {
     const same = breakpointOf({ margin: '16px', count: 8, gutter: '16px' }, 744, { id: 'tablet', from: 600 });
-    expect(reports(contentGrows, specOf(phone, same))).toEqual([]);
+    expect(reports(contentGrows, specWith(phone, same))).toEqual([]);
   });
 });

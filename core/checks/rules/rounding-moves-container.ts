@@ -1,7 +1,7 @@
 import { exactText } from '../../length/px';
 import { spoken } from '../../length/present';
 import { perBreakpoint, type Rule } from '../rule';
-import { inWords } from '../say';
+import { lengthInWords } from '../say';
 import { columnEdits } from '../../edits/make-edits';
 import { px } from '../../length/px';
 
@@ -36,7 +36,7 @@ export const roundingMovesContainer: Rule = {
   says: ({ container, wanted, viewport }) => {
     const difference = px(container!).sub(px(wanted!));
     const off = `${spoken(difference.abs())} ${difference.compare(0) > 0 ? 'less' : 'more'}`;
-    return `Rounded columns make a container of ${inWords(container)} px at ${inWords(viewport)}; ${inWords(wanted)} was wanted, ${off}.`;
+    return `Rounded columns make a container of ${lengthInWords(container)} px at ${lengthInWords(viewport)}; ${lengthInWords(wanted)} was wanted, ${off}.`;
   },
   offers: () => 'Let the margins take the difference',
 };

@@ -1,12 +1,12 @@
 import { expect, test } from 'vitest';
-import { breakpointOf, specOf } from '../../spec/testing';
+import { breakpointOf, specWith } from '../../spec/testing';
 import { applyEdits } from '../../edits/apply-edits';
 import { findingsOf } from '../run';
 import { reports } from '../testing';
 import { sumComesOut } from './sum-comes-out';
 
 test('a drawing 2 px wider than the screen', () => {
-  const spec = specOf(breakpointOf({ margin: '144px', container: '1152px', gutter: '24px' }, 1442));
+  const spec = specWith(breakpointOf({ margin: '144px', container: '1152px', gutter: '24px' }, 1442));
   expect(reports(sumComesOut, spec)).toEqual([
     {
       message:
@@ -17,13 +17,13 @@ test('a drawing 2 px wider than the screen', () => {
 });
 
 test('more than one quantity too many', () => {
-  const spec = specOf(breakpointOf({ margin: '100px', container: '1152px', gutter: '24px', column: '72px' }, 1440));
+  const spec = specWith(breakpointOf({ margin: '100px', container: '1152px', gutter: '24px', column: '72px' }, 1440));
   expect(reports(sumComesOut, spec)[0]!.message).toMatch(/112 px too few. More than one quantity too many is given.$/);
   expect(reports(sumComesOut, spec)[0]!.mends).toContain('Let the container and the margin follow: 1128 and 156');
 });
 
 test('each mend makes the sum come out', () => {
-  const spec = specOf(breakpointOf({ margin: '100px', container: '1152px', gutter: '24px', column: '72px' }, 1440));
+  const spec = specWith(breakpointOf({ margin: '100px', container: '1152px', gutter: '24px', column: '72px' }, 1440));
   const { mends } = findingsOf(spec).find(({ rule }) => rule === sumComesOut.id)!;
   expect(mends.length).toBeGreaterThan(0);
   for (const { edits } of mends) expect(reports(sumComesOut, applyEdits(spec, edits).value!)).toEqual([]);
@@ -43,11 +43,11 @@ test.each([
     'Neither the margin nor the container is given; one of them must be, to divide the viewport of 1,440 px.',
   ],
 ])('%j leaves too much open', (columns, message) => {
-  expect(reports(sumComesOut, specOf(breakpointOf(columns)))).toEqual([{ message, mends: [] }]);
+  expect(reports(sumComesOut, specWith(breakpointOf(columns)))).toEqual([{ message, mends: [] }]);
 });
 
 test('a sum that comes out is no finding', () => {
-  expect(reports(sumComesOut, specOf(breakpointOf({ margin: 'auto', container: '1152px', gutter: '24px' })))).toEqual(
+  expect(reports(sumComesOut, specWith(breakpointOf({ margin: 'auto', container: '1152px', gutter: '24px' })))).toEqual(
     [],
   );
 });

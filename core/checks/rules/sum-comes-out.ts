@@ -5,7 +5,7 @@ import { numeral, spoken } from '../../length/present';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import { columnEdits } from '../../edits/make-edits';
 import { type Mend, perBreakpoint, type Rule } from '../rule';
-import { type Facts, figure, inWords } from '../say';
+import { type Facts, figure, lengthInWords } from '../say';
 
 /** Margins, gutters and columns add up to the viewport, and enough of them is held to say how wide each is. */
 export const sumComesOut: Rule = {
@@ -39,11 +39,11 @@ function undeterminedFinding({ id }: Breakpoint, { undetermined, container, view
 function undeterminedSentence({ undetermined, container, of }: Facts): string {
   switch (UNDETERMINED[undetermined as keyof typeof UNDETERMINED]) {
     case 'gutter':
-      return `Neither the column nor the gutter is given; one of them must be, to divide the container of ${inWords(container)} px.`;
+      return `Neither the column nor the gutter is given; one of them must be, to divide the container of ${lengthInWords(container)} px.`;
     case 'count':
       return 'The count can follow only when column and gutter are given; give them, or a count such as 12.';
     case 'margin':
-      return `Neither the margin nor the container is given; one of them must be, to divide the viewport of ${inWords(of)} px.`;
+      return `Neither the margin nor the container is given; one of them must be, to divide the viewport of ${lengthInWords(of)} px.`;
   }
 }
 
@@ -67,7 +67,7 @@ function excessSentence({ line, viewport, excess, surplus }: Facts): string {
   const over = px(excess!);
   const off = `${spoken(over.abs())} px too ${over.compare(0) > 0 ? 'many' : 'few'}`;
   const many = surplus === 1 ? 'One quantity too many is given.' : 'More than one quantity too many is given.';
-  return `${line}, but the viewport is ${inWords(viewport)} px: ${off}. ${many}`;
+  return `${line}, but the viewport is ${lengthInWords(viewport)} px: ${off}. ${many}`;
 }
 
 const FOLLOWERS = FOLLOWING_QUANTITIES.filter((quantity) => quantity !== 'count');

@@ -27,7 +27,7 @@ function term(name: string, amount: Fraction, each = new Fraction(1)): CssSum {
   return { terms: new Map(amount.n === 0n ? [] : [[name, amount]]), grain: amount.mul(each).d };
 }
 
-export const NOTHING: CssSum = { terms: new Map(), grain: 1n };
+export const NO_SUM: CssSum = { terms: new Map(), grain: 1n };
 
 function combine(a: CssSum, b: CssSum, sign: 1 | -1): CssSum {
   const terms = new Map(a.terms);
@@ -75,7 +75,7 @@ export const cssNumbers: Numbers<CssSum> = {
   sub: (a, b) => combine(a, b, -1),
   times: ({ terms, grain }, factor) =>
     factor.n === 0n
-      ? NOTHING
+      ? NO_SUM
       : {
           terms: new Map([...terms].map(([name, amount]) => [name, amount.mul(factor)])),
           grain: grain * factor.d,

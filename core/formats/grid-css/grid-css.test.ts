@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { newSpec, STARTING_SETS } from '../../document/defaults';
 
 import type { Breakpoint, Columns, Spec } from '../../spec/schema';
-import { breakpointOf, specOf } from '../../spec/testing';
+import { breakpointOf, specWith } from '../../spec/testing';
 import { gridCss } from './grid-css';
 import { rangeProperties } from './range-properties';
 import { rowProperties } from './row-properties';
@@ -15,7 +15,7 @@ const desktop = breakpointOf({ margin: 'auto', container: '1152px', gutter: '24p
   id: 'desktop',
   from: 1200,
 });
-const css = gridCss(specOf(phone, desktop), origin);
+const css = gridCss(specWith(phone, desktop), origin);
 
 describe('what it says', () => {
   test('the sums stand in the head comment', () => {
@@ -77,7 +77,7 @@ describe('what it says', () => {
     ],
   ])('%s', (_, columns, properties) => {
     const breakpoint = breakpointOf(columns);
-    expect(rangeProperties(specOf(breakpoint), breakpoint)).toMatchObject(properties);
+    expect(rangeProperties(specWith(breakpoint), breakpoint)).toMatchObject(properties);
   });
 });
 
@@ -143,13 +143,13 @@ describe('it is valid CSS (css-tree)', () => {
     [{ count: 'auto', column: '72px', gutter: '24px', margin: 'auto', container: '1200px', outer: 'half' }],
   ])('%j', (columns) => {
     const breakpoint = breakpointOf(columns);
-    expect(wrongs(filledFor(specOf(breakpoint), breakpoint))).toEqual([]);
+    expect(wrongs(filledFor(specWith(breakpoint), breakpoint))).toEqual([]);
   });
 });
 
 test('what cannot be counted is one column; what can is left to the browser', () => {
   const columnsIn = (some: Parameters<typeof breakpointOf>[0]): string =>
-    gridCss(specOf(breakpointOf(some)), origin).match(/--grid-columns: ([^;]+);/)![1]!;
+    gridCss(specWith(breakpointOf(some)), origin).match(/--grid-columns: ([^;]+);/)![1]!;
   expect(columnsIn({ count: 'auto', column: 'auto', gutter: '24px', margin: '16px' })).toBe('1');
   expect(columnsIn({ count: 'auto', column: '96px', gutter: '24px', margin: '16px' })).toBe('auto-fill');
   // margins that follow beside a container that fills are not known before the count is, and the browser counts

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Rows, Spec, TextStyle } from '../../spec/schema';
-import { breakpointOf, specOf } from '../../spec/testing';
+import { breakpointOf, specWith } from '../../spec/testing';
 import { shippedFont } from '../../type/shipped-fonts';
 import { gridCss } from './grid-css';
 import { rowProperties } from './row-properties';
@@ -17,7 +17,7 @@ const style = (some: Partial<TextStyle>): TextStyle => ({
   at: { phone: { size: '16px', leading: '24px', span: 4 } },
   ...some,
 });
-const withStyle = (some: Partial<TextStyle>): Spec => ({ ...specOf(phone), type: [style(some)] });
+const withStyle = (some: Partial<TextStyle>): Spec => ({ ...specWith(phone), type: [style(some)] });
 
 describe('rows and baselines as custom properties', () => {
   const divided: Rows = {
@@ -48,17 +48,17 @@ describe('rows and baselines as custom properties', () => {
     ],
   ])('%s', (_, rows, properties) => {
     const breakpoint = { ...phone, rows };
-    expect(rowProperties(specOf(breakpoint), breakpoint)).toMatchObject(properties);
+    expect(rowProperties(specWith(breakpoint), breakpoint)).toMatchObject(properties);
   });
 
   test('a range without rows and baseline says nothing of them', () => {
     const bare = { ...phone, rows: null, baseline: null };
-    expect(rowProperties(specOf(bare), bare)).toEqual({});
-    expect(gridCss(specOf(bare), origin)).not.toContain('.grid-overlay');
+    expect(rowProperties(specWith(bare), bare)).toEqual({});
+    expect(gridCss(specWith(bare), origin)).not.toContain('.grid-overlay');
   });
 
   test('the sums of heights stand in the head comment', () => {
-    expect(gridCss(specOf(phone), origin)).toContain('rows: 0 + 53 × 8 + 52 × 8 + 4 left = 844');
+    expect(gridCss(specWith(phone), origin)).toContain('rows: 0 + 53 × 8 + 52 × 8 + 4 left = 844');
   });
 });
 
@@ -100,8 +100,11 @@ describe('text styles', () => {
 });
 
 test('the spacing scale, with what each step is', () => {
-  const css = gridCss(specOf(phone), origin);
+  const css = gridCss(specWith(phone), origin);
   expect(css).toContain('  --space-1-5: 12px; /* 1½ × 8, ¾ rem */');
-  const rem = { ...specOf(phone), spacing: { base: '0.5rem', halfSteps: true, steps: [{ name: 'A b', times: '3' }] } };
+  const rem = {
+    ...specWith(phone),
+    spacing: { base: '0.5rem', halfSteps: true, steps: [{ name: 'A b', times: '3' }] },
+  };
   expect(gridCss(rem, origin)).toContain('  --a-b: 1.5rem;');
 });

@@ -9,7 +9,7 @@ import { measuresOf } from '../../type/measures';
 import { adjusted, standInFor } from '../../type/stand-ins';
 import { fontName } from '../../type/style-text';
 import { isTimes, settingAt } from '../../type/text-at';
-import { cssNumbers, cssReader, type CssSum, cssText, NOTHING, roundedUp } from './css-numbers';
+import { cssNumbers, cssReader, type CssSum, cssText, NO_SUM, roundedUp } from './css-numbers';
 
 /** Custom properties of every text style in one range, by name without `--type-`. */
 export function typeProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
@@ -56,7 +56,7 @@ export function lineSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): 
   return {
     size,
     leading,
-    shift: step ? sub(roundedUp(standing, step), standing) : NOTHING,
+    shift: step ? sub(roundedUp(standing, step), standing) : NO_SUM,
     baseline,
     edge,
     caps: times(size, capHeight),

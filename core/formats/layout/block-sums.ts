@@ -3,7 +3,7 @@ import { ratioOf } from '../../length/ratio';
 import { px } from '../../length/px';
 import type { Placed } from '../../layouts/placements';
 import type { Leaving } from '../../spec/schema';
-import { cssNumbers, type CssSum, NOTHING } from '../grid-css/css-numbers';
+import { cssNumbers, type CssSum, NO_SUM } from '../grid-css/css-numbers';
 import { type LineSums, lineSums } from '../grid-css/type-css';
 import { type ColumnUnit, type GroundSums, type RowUnit, stackSum, times, total } from './ground-sums';
 
@@ -11,7 +11,11 @@ import { type ColumnUnit, type GroundSums, type RowUnit, stackSum, times, total 
 export type Across = { from: number; to: number; marginStart: CssSum; marginEnd: CssSum; width: CssSum };
 
 /** A block across the page: on whole columns, with margins where its edges are off their lines. */
-export function acrossOf({ columns: [first, last], leaves }: Placed, columns: ColumnUnit, ground: GroundSums): Across {
+export function acrossSums(
+  { columns: [first, last], leaves }: Placed,
+  columns: ColumnUnit,
+  ground: GroundSums,
+): Across {
   const { count, column, gutter, cut } = columns;
   const { add, sub } = cssNumbers;
   const [begins, ends] = [Math.max(1, Math.floor(first)), Math.max(Math.ceil(last), Math.floor(first))];
@@ -22,7 +26,7 @@ export function acrossOf({ columns: [first, last], leaves }: Placed, columns: Co
   const inner = {
     start: sub(
       total(times(column, px(first).sub(begins)), times(step, late)),
-      late > 0 && from === 1 ? cut.start : NOTHING,
+      late > 0 && from === 1 ? cut.start : NO_SUM,
     ),
     end: sub(
       times(column, px(ends).sub(px(last))),
@@ -40,8 +44,8 @@ export function acrossOf({ columns: [first, last], leaves }: Placed, columns: Co
 
 /** What the first and the last column lack, for an edge that is a share of a column from where its column begins. */
 function within({ count, cut }: ColumnUnit, column: number, last: number): CssSum {
-  if (column === last) return NOTHING;
-  return total(column === 1 ? cut.start : NOTHING, column === count ? cut.end : NOTHING);
+  if (column === last) return NO_SUM;
+  return total(column === 1 ? cut.start : NO_SUM, column === count ? cut.end : NO_SUM);
 }
 
 /** How far an edge goes beyond its column line. */
@@ -104,10 +108,10 @@ export function heightSum(placed: Placed, width: CssSum, unit: RowUnit, ground: 
 export function standsBelow(placed: Placed, ground: GroundSums): CssSum {
   const lines = textLines(placed, ground);
   const { sub } = cssNumbers;
-  if (!lines) return NOTHING;
+  if (!lines) return NO_SUM;
   const { baseline, edge, caps, xHeight, shift, isTrimmed } = lines;
   const over = isTrimmed ? sub(baseline, edge) : cssNumbers.exact(px(0));
   if (placed.stands === 'baseline') return shift;
   if (placed.stands === 'caps') return sub(over, sub(baseline, caps));
-  return placed.stands === 'x-height' ? sub(over, sub(baseline, xHeight)) : NOTHING;
+  return placed.stands === 'x-height' ? sub(over, sub(baseline, xHeight)) : NO_SUM;
 }

@@ -3,7 +3,7 @@ import { px, ZERO } from '../../length/px';
 import { baseUnit } from '../../spacing/scale';
 import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
-import { totalOf, cssNumbers, cssReader, type CssSum, NOTHING } from '../grid-css/css-numbers';
+import { totalOf, cssNumbers, cssReader, type CssSum, NO_SUM } from '../grid-css/css-numbers';
 import { columnSums } from '../grid-css/range-properties';
 import { type Length, rowSums } from '../grid-css/row-properties';
 
@@ -52,7 +52,7 @@ export function groundSums(spec: Spec, breakpoint: Breakpoint, count: number): G
   const reader = cssReader(screenOf(spec, breakpoint), 'cqi');
   const { length: high } = cssReader(screenOf(spec, breakpoint), 'vh');
   const toScreen = { start: marginStart, end: marginEnd };
-  const columns = { count, column, gutter, cut: { start: NOTHING, end: NOTHING }, inset, toScreen };
+  const columns = { count, column, gutter, cut: { start: NO_SUM, end: NO_SUM }, inset, toScreen };
   const lines = baselineUnit(spec, breakpoint, high);
   const page = { spec, breakpoint, columns, length: reader.length };
   const sums = breakpoint.rows
@@ -66,19 +66,19 @@ export function groundSums(spec: Spec, breakpoint: Breakpoint, count: number): G
 }
 
 function unitOf(sums: Record<string, CssSum>): RowUnit {
-  return { offset: sums['row-offset'] ?? NOTHING, height: sums['row-height']!, gap: sums['row-gap'] ?? NOTHING };
+  return { offset: sums['row-offset'] ?? NO_SUM, height: sums['row-height']!, gap: sums['row-gap'] ?? NO_SUM };
 }
 
 /** Baselines as rows without gaps, else base units; px where that is 0. */
 function baselineUnit(spec: Spec, { baseline }: Breakpoint, length: Length): RowUnit {
-  if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: NOTHING };
+  if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: NO_SUM };
   const base = baseUnit(spec);
-  return { offset: NOTHING, height: cssNumbers.exact(base.equals(ZERO) ? px(1) : base), gap: NOTHING };
+  return { offset: NO_SUM, height: cssNumbers.exact(base.equals(ZERO) ? px(1) : base), gap: NO_SUM };
 }
 
 /** Rows with the gaps between them; 0 for none. */
 export function stackSum({ height, gap }: RowUnit, rows: number): CssSum {
-  if (rows === 0) return NOTHING;
+  if (rows === 0) return NO_SUM;
   return cssNumbers.add(times(height, rows), times(gap, rows - 1));
 }
 

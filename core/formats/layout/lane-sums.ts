@@ -1,5 +1,5 @@
 import { rowsAfter, type Placed, type SpaceAt } from '../../layouts/placements';
-import { cssNumbers, type CssSum, NOTHING, roundedUp } from '../grid-css/css-numbers';
+import { cssNumbers, type CssSum, NO_SUM, roundedUp } from '../grid-css/css-numbers';
 import { type RowUnit, times, total } from './ground-sums';
 
 /** A block with its own height as a sum; null where it takes what its lanes or its section are tall. */
@@ -52,7 +52,7 @@ export function tracksOf(
   const { add, sub } = cssNumbers;
   const step = add(unit.height, unit.gap);
   const rows = (count: number): CssSum => times(step, count);
-  const ends = foot ? NOTHING : unit.gap;
+  const ends = foot ? NO_SUM : unit.gap;
   const tracks: Track[] = [{ lane: null, size: add(offset, rows(space.above)) }];
   for (const [index, lane] of lanes.entries()) {
     tracks.push({ lane: index + 1, size: sub(lane, unit.gap) });
@@ -62,7 +62,7 @@ export function tracksOf(
     tracks.push({ lane: null, size: add(rows(after), isLast ? ends : unit.gap) });
   }
   if (lanes.length === 0 && space.above + space.below > 0)
-    tracks.push({ lane: null, size: sub(rows(space.below), foot ? unit.gap : NOTHING) });
+    tracks.push({ lane: null, size: sub(rows(space.below), foot ? unit.gap : NO_SUM) });
   // what is nothing at every width is no row
   return tracks.filter(({ lane, size }) => lane !== null || size.terms.size > 0);
 }

@@ -2,7 +2,7 @@ import Fraction from 'fraction.js';
 import { columnsAt } from '../../columns/columns-at';
 import { numeral } from '../../length/present';
 import type { PlacedBlock } from '../../layouts/place-blocks';
-import { rangeText } from '../../layouts/placement-text';
+import { columnsText } from '../../layouts/placement-text';
 import {
   columnsUnder,
   type CountAt,
@@ -14,9 +14,9 @@ import {
 } from '../../layouts/placements';
 import { ZERO } from '../../length/px';
 import type { Block, Breakpoint, CardGrid, Layout, Section } from '../../spec/schema';
-import { cssNumbers, type CssSum, cssText, NOTHING, roundedUp } from '../grid-css/css-numbers';
+import { cssNumbers, type CssSum, cssText, NO_SUM, roundedUp } from '../grid-css/css-numbers';
 import { areaName, areasOf, type OnLines, tracksFor } from './area-names';
-import { type Across, acrossOf, areaSum, heightSum, outsideSum, standsBelow } from './block-sums';
+import { type Across, acrossSums, areaSum, heightSum, outsideSum, standsBelow } from './block-sums';
 import { type ColumnUnit, type GroundSums, type RowUnit, times, total } from './ground-sums';
 import { laneSums, type TallSum, tracksOf } from './lane-sums';
 
@@ -36,7 +36,7 @@ export function sectionCss(section: Section, index: number, on: On): CssRule[] {
     each.id === breakpoint.id ? ground.columns.count : columnsAt(spec, each).count;
   const blocks = placementsAt(spec, section.blocks, breakpoint, countAt);
   const space = spaceAt(spec, section.space, breakpoint);
-  const offset = goOn && index > 0 ? NOTHING : unit.offset;
+  const offset = goOn && index > 0 ? NO_SUM : unit.offset;
   const grid = gridOf(blocks, space, unit, {
     ...on,
     columns: ground.columns,
@@ -81,7 +81,7 @@ type Grid = { says: CssRule['says']; rules: CssRule[]; height: CssSum };
 /** A section’s or a card’s grid: its tracks, its areas, and what stands on them. */
 function gridOf(blocks: readonly Placed[], space: SpaceAt, unit: RowUnit, on: GridOn): Grid {
   const inner = blocks.map((placed): Inner => {
-    const across = acrossOf(placed, on.columns, on.ground);
+    const across = acrossSums(placed, on.columns, on.ground);
     return { across, ...talls(placed, across, on) };
   });
   const lanes = laneSums(inner, space, unit);
@@ -120,7 +120,7 @@ function cardGrid(card: CardGrid, placed: Placed, across: Across, on: GridOn): G
   const unit = cardRows(card, on.rowUnit, length);
   const countAt = countsInCard(card, placed, { ...on, spec, breakpoint }, columns.unit.count);
   const blocks = placementsAt(spec, card.blocks, breakpoint, countAt);
-  const rowUnit = { ...unit, offset: NOTHING };
+  const rowUnit = { ...unit, offset: NO_SUM };
   const grid = gridOf(blocks, spaceAt(spec, card.space, breakpoint), unit, {
     ...on,
     columns: columns.unit,
@@ -147,7 +147,7 @@ function cardColumns(
   const outside = (side: 'start' | 'end', columnsOutside: number, margin: CssSum): CssSum =>
     total(page.toScreen[side], outsideSum(page, side, columnsOutside), margin, padding);
   const around = {
-    inset: NOTHING,
+    inset: NO_SUM,
     toScreen: { start: outside('start', from - 1, marginStart), end: outside('end', page.count - to, marginEnd) },
   };
   if (columns !== 'page') {
@@ -155,7 +155,7 @@ function cardColumns(
     const inside = sub(across.width, times(padding, 2));
     const column = times(sub(inside, times(gutter, columns.count - 1)), new Fraction(1, columns.count));
     return {
-      unit: { count: columns.count, column, gutter, cut: { start: NOTHING, end: NOTHING }, ...around },
+      unit: { count: columns.count, column, gutter, cut: { start: NO_SUM, end: NO_SUM }, ...around },
       says: [
         ['grid-template-columns', `repeat(${columns.count}, minmax(0, 1fr))`],
         ['column-gap', cssText(gutter)],
@@ -167,11 +167,8 @@ function cardColumns(
   const step = add(page.column, page.gutter);
   // where a card begins or ends within a column, or past the last, its first or last column is not that of its area
   const cut = {
-    start: sub(
-      total(padding, marginStart, from === 1 ? page.cut.start : NOTHING),
-      times(step, Math.ceil(first) - from),
-    ),
-    end: sub(total(padding, marginEnd, to === page.count ? page.cut.end : NOTHING), times(step, to - Math.floor(last))),
+    start: sub(total(padding, marginStart, from === 1 ? page.cut.start : NO_SUM), times(step, Math.ceil(first) - from)),
+    end: sub(total(padding, marginEnd, to === page.count ? page.cut.end : NO_SUM), times(step, to - Math.floor(last))),
   };
   const unit = { count, column: page.column, gutter: page.gutter, cut, ...around };
   if (isWhole) return { unit, says: [['grid-template-columns', 'subgrid']] };
@@ -186,9 +183,9 @@ function cardColumns(
 }
 
 function cardRows({ rows, baseline }: CardGrid, around: RowUnit, length: GroundSums['length']): RowUnit {
-  if (rows) return { offset: NOTHING, height: length(rows.height), gap: length(rows.gap) };
-  if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: NOTHING };
-  return { ...around, offset: NOTHING };
+  if (rows) return { offset: NO_SUM, height: length(rows.height), gap: length(rows.gap) };
+  if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: NO_SUM };
+  return { ...around, offset: NO_SUM };
 }
 
 /** How a block stands in its area. */
@@ -247,5 +244,5 @@ function margins({ start, end, top }: Record<'start' | 'end' | 'top', CssSum>): 
 function measured(block: PlacedBlock | undefined): string {
   if (!block) return '';
   const { placed, x, y, width, height } = block;
-  return `columns ${rangeText(placed.columns)} at ${numeral(x)}, ${numeral(y)}; ${numeral(width)} × ${numeral(height)}`;
+  return `columns ${columnsText(placed.columns)} at ${numeral(x)}, ${numeral(y)}; ${numeral(width)} × ${numeral(height)}`;
 }

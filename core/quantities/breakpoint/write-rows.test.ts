@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { QuantityId } from '../../quantities/registry';
 import type { Breakpoint } from '../../spec/schema';
-import { breakpointOf, specOf } from '../../spec/testing';
+import { breakpointOf, specWith } from '../../spec/testing';
 import { readingOf } from '../registry';
 import { copyRange, pasteRange } from '../../sheet/clipboard';
 import { QUANTITIES, rowOf } from '../registry';
@@ -12,7 +12,7 @@ const start = breakpointOf({ gutter: '24px' }, 1440, { height: 1024 }); // bands
 
 /** A breakpoint after texts were typed into its cells, one after the other; or the first problem. */
 function typed(...texts: [QuantityId, string][]): Breakpoint | string {
-  let spec = specOf(start);
+  let spec = specWith(start);
   for (const [quantity, text] of texts) {
     const written = writeCell(spec, 'screen', quantity, text);
     if (written.problem !== undefined) return written.problem;
@@ -24,7 +24,7 @@ function typed(...texts: [QuantityId, string][]): Breakpoint | string {
 /** What the sheet shows of the rows and baselines. */
 function shown(breakpoint: Breakpoint): string[] {
   return QUANTITIES.filter(({ group }) => group === 'rows' || group === 'baseline').map(({ id }) => {
-    const { shown: text, follows, px } = readingOf(specOf(breakpoint), breakpoint, id);
+    const { shown: text, follows, px } = readingOf(specWith(breakpoint), breakpoint, id);
     return `${follows ? '= ' : ''}${text}${px ? ` (${px})` : ''}`;
   });
 }
@@ -75,7 +75,7 @@ describe('the three rules', () => {
   });
 
   test('a base unit that was typed as arithmetic is taken for what it comes to', () => {
-    const spec = { ...specOf(start), spacing: { base: { typed: '2*4', is: '8px' }, halfSteps: true, steps: [] } };
+    const spec = { ...specWith(start), spacing: { base: { typed: '2*4', is: '8px' }, halfSteps: true, steps: [] } };
     const none = writeCell(spec, 'screen', 'rowRule', 'none').value!;
     const bands = writeCell(none, 'screen', 'rowRule', 'repeat').value!;
     expect(bands.breakpoints[0]!.rows).toMatchObject({ height: '8px', gap: '8px' });
@@ -84,7 +84,7 @@ describe('the three rules', () => {
 
   test('% in rows is of the height', () => {
     const tenth = typed(['rowHeight', '10%']) as Breakpoint;
-    expect(readingOf(specOf(tenth), tenth, 'rowHeight')).toMatchObject({ text: '10%', px: '102⅖' });
+    expect(readingOf(specWith(tenth), tenth, 'rowHeight')).toMatchObject({ text: '10%', px: '102⅖' });
   });
 });
 
@@ -165,7 +165,7 @@ describe('what it does not take, and what would be right', () => {
 
 describe('steps of the arrow keys', () => {
   const stepped = (quantity: QuantityId, breakpoint: Breakpoint = start) =>
-    stepCell(specOf(breakpoint), 'screen', quantity, 1, false);
+    stepCell(specWith(breakpoint), 'screen', quantity, 1, false);
 
   test('lengths by the base unit, counts and lines by one', () => {
     expect(stepped('rowGap').value!.breakpoints[0]!.rows).toMatchObject({ gap: '16px' });
@@ -178,7 +178,7 @@ describe('steps of the arrow keys', () => {
 
   test('to the next named step of the scale', () => {
     const named = (quantity: QuantityId, direction: 1 | -1) =>
-      stepToNamed(specOf(start), 'screen', quantity, direction);
+      stepToNamed(specWith(start), 'screen', quantity, direction);
     expect(named('gutter', 1).value!.breakpoints[0]!.columns.gutter).toBe('32px');
     expect(named('gutter', -1).value!.breakpoints[0]!.columns.gutter).toBe('16px');
     expect(named('rowTop', -1).problem).toBe('The scale has no step below 0 px.');
@@ -187,7 +187,7 @@ describe('steps of the arrow keys', () => {
 });
 
 test('rows and baselines go to a spreadsheet and come back', () => {
-  const spec = specOf(start);
+  const spec = specWith(start);
   const range = { top: rowOf('rowRule'), left: 0, bottom: rowOf('lines'), right: 0 };
   const text = copyRange(spec, range);
   expect(text.split('\n').slice(0, 3)).toEqual(['repeat', '= 64', '8']);

@@ -3,7 +3,7 @@ import { sizeText } from '../../length/size';
 import type { Block, BlockHeight, Breakpoint, Holds, Layout, Placement, Section, Spec } from '../../spec/schema';
 import type { Collection } from '../collection';
 import type { Quantity } from '../quantity';
-import { rangeText } from '../../layouts/placement-text';
+import { columnsText } from '../../layouts/placement-text';
 import { said } from '../reading';
 import { compared } from './compared';
 
@@ -119,8 +119,8 @@ function placeText(place: Placement | undefined): string {
   if (!place) return '';
   const { columns, lanes, height, stands, leaves = [], over } = place;
   return [
-    ...(columns ? [`columns ${rangeText(columns)}`] : []),
-    ...(lanes ? [`lanes ${rangeText(lanes)}`] : []),
+    ...(columns ? [`columns ${columnsText(columns)}`] : []),
+    ...(lanes ? [`lanes ${columnsText(lanes)}`] : []),
     ...(height ? [heightText(height)] : []),
     ...(stands ? [stands] : []),
     ...leaves.map(({ side, to }) => `${side} to ${typeof to === 'string' ? to : JSON.stringify(to)}`),

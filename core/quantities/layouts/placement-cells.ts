@@ -1,6 +1,6 @@
 import { blockAddress, blockOf, placed, withBlocks, withLayout } from '../../layouts/edit-layout';
 import type { PlacedBlock } from '../../layouts/place-blocks';
-import { columnsOf, heightOfText, heightText, lanesOf, rangeText } from '../../layouts/placement-text';
+import { readColumns, heightOfText, heightText, lanesOf, columnsText } from '../../layouts/placement-text';
 import { columnsUnder, type Placed } from '../../layouts/placements';
 import { solvedAt } from '../../layouts/solved-at';
 import type { Parsed } from '../../length/parsed';
@@ -28,13 +28,13 @@ const ABOUT: Record<PlacementPart, About> = {
   columns: {
     kind: 'words',
     hint: 'Columns such as 2–6, 6 of 12, half, two thirds or all.',
-    read: ({ placed: { columns }, width }) => measured(rangeText(columns), width),
-    parse: (text, { columns }, count) => mapped(columnsOf(text, columns, count), (value) => ({ columns: value })),
+    read: ({ placed: { columns }, width }) => measured(columnsText(columns), width),
+    parse: (text, { columns }, count) => mapped(readColumns(text, columns, count), (value) => ({ columns: value })),
   },
   lanes: {
     kind: 'words',
     hint: 'The lane it stands in, such as 2, or lanes such as 2–3. Blocks of one lane stand side by side.',
-    read: ({ placed: { lanes } }) => said(rangeText(lanes)),
+    read: ({ placed: { lanes } }) => said(columnsText(lanes)),
     parse: (text) => mapped(lanesOf(text), (value) => ({ lanes: value })),
   },
   height: {

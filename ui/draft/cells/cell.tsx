@@ -7,7 +7,7 @@ import { decimal } from '../../../core/length/present';
 import { isWhole } from '../../../core/length/px';
 import type { CellQuantity } from '../../../core/quantities/quantity';
 import { fieldText, type Reading } from '../../../core/quantities/reading';
-import { Fractions, isNumeral, Numeral } from '../../drawing/numeral';
+import { Fractions, isNumeral, Numeral, spokenFractions } from '../../drawing/numeral';
 import type { Leave } from '../../frame/grid/cell-field';
 import styles from '../../frame/grid/grid.module.scss';
 import { Beside } from '../../parts/beside';
@@ -59,7 +59,7 @@ export const Cell = memo(
         data-in-range={isInRange || undefined}
         aria-selected={isInRange}
         aria-invalid={refusal ? true : undefined}
-        aria-label={`${label}: ${refusal?.text ?? spokenCell(cell)}${waitsFor === null ? '' : `, changed by ${waitsFor} and by you`}`}
+        aria-label={`${label}: ${refusal?.text ?? spokenCell(cell, note)}${waitsFor === null ? '' : `, changed by ${waitsFor} and by you`}`}
         title={refusal?.problem ?? titleOf(quantity, cell)}
         tabIndex={isSelected && !editing ? 0 : -1}
         className={quantity.id === 'notes' ? `${styles.cell} ${styles.notes}` : styles.cell}
@@ -124,8 +124,11 @@ function titleOf({ id }: CellQuantity, { text, exact, px, overruled }: Reading):
   return exact && !isWhole(exact) ? `${decimal(exact)} px` : undefined;
 }
 
-function spokenCell({ shown, follows, px, overruled }: Reading): string {
-  return `${shown || 'empty'}${px ? ` (${overruled ? 'drawn ' : ''}${px} px)` : ''}${follows ? ', follows' : ''}`;
+/** What is read out: what one sees, in its order (WCAG 2.2, 2.5.3), and that it follows. A fraction stands apart from its whole. */
+function spokenCell({ shown, follows, px, overruled }: Reading, note: string | null): string {
+  const beside = note ?? (px ? `${overruled ? 'drawn ' : ''}${px} px` : '');
+  const words = [spokenFractions(shown) || 'empty', beside, follows ? 'follows' : ''];
+  return words.filter(Boolean).join(', ');
 }
 
 type TextProps = { cell: Reading; refused: string | null; note: string | null };
@@ -150,7 +153,7 @@ function CellText({ cell: { shown, follows, px, overruled, text }, refused, note
           <span className={styles.room} />
         </span>
       )}
-      {(note ?? px) && <small>{note ?? (overruled ? `drawn ${px}` : px)}</small>}
+      {(note ?? px) && <small> {note ?? (overruled ? `drawn ${px}` : px)}</small>}
     </>
   );
 }

@@ -7,7 +7,7 @@ import { copyRange, fillRight, pasteRange } from '../../../core/sheet/clipboard'
 import { type Place, placeBeside, placeKey, placesIn, rangeBetween, type Rows } from '../../../core/sheet/place';
 import { emptied, writePlaces } from '../../../core/sheet/write-places';
 import type { Spec } from '../../../core/spec/schema';
-import { type Leave, STEPS } from '../../frame/grid/cell-field';
+import { type Leave, LEAVE_STEPS } from '../../frame/grid/cell-field';
 import { type GridActs, type GridKeys, gridKeys } from '../../frame/grid/grid-keys';
 import { useDraft, useDraftStore, useSync, useTogetherStore } from '../draft-context';
 import { waitingAt } from '../together/together-store';
@@ -113,7 +113,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     // a name may have given the breakpoint another id
     const isThere = spec().breakpoints.some(({ id }) => id === place.breakpoint);
     const there = isThere ? place : { ...place, breakpoint: selection().selected.breakpoint };
-    select(placeBeside(spec(), there, ...STEPS[leave], rows));
+    select(placeBeside(spec(), there, ...LEAVE_STEPS[leave], rows));
   };
 
   // what was said of a change goes when the change is undone

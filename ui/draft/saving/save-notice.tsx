@@ -9,7 +9,7 @@ import { Notice } from '../../parts/notice';
 type Props = { state: SaveState; onRetry: () => void };
 
 /** Why a change was not taken over: a document that could not be kept. */
-export function NotTaken() {
+export function NotTakenNotice() {
   const problem = useDraft((draft) => draft.notTaken);
   const putAway = useDraft((draft) => draft.putAway);
   if (problem === null) return null;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useTogether } from '../draft-context';
-import { initialsOf, inkOf } from './person-mark';
+import { initialsOf, personInk } from './person-mark';
 import { othersAt } from './together-store';
 import styles from './together.module.scss';
 
@@ -15,7 +15,7 @@ export function Guests({ place }: { place: string }) {
   return (
     <span
       className={styles.guest}
-      data-ink={inkOf(first.person)}
+      data-ink={personInk(first.person)}
       data-initials={`${initialsOf(first.name)}${more}`}
       title={`${names.join(', ')} ${names.length > 1 ? 'are' : 'is'} here`}
     />

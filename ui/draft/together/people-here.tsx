@@ -5,7 +5,7 @@ import { QUANTITIES, type QuantityId } from '../../../core/quantities/registry';
 import type { Spec } from '../../../core/spec/schema';
 import { VIEWS } from '../../frame/views';
 import { useDraft, useTogether, useViewStore } from '../draft-context';
-import { initialsOf, inkOf } from './person-mark';
+import { initialsOf, personInk } from './person-mark';
 import type { Other } from './together-store';
 import styles from './together.module.scss';
 
@@ -29,18 +29,20 @@ export function PeopleHere({ address, person }: { address: string; person: strin
   return (
     <ul className={styles.people} aria-label="Who else is here">
       {people.slice(0, MOST).map((other) => {
-        const says = `${other.name === person ? 'You, in another window' : other.name}: ${placeOf(document, other)}`;
+        const who = other.name === person ? 'You, in another window' : other.name;
+        const initials = initialsOf(other.name);
+        const where = placeOf(document, other);
         return (
           <li key={other.person}>
             <button
               type="button"
               className={styles.person}
-              data-ink={inkOf(other.person)}
-              title={says}
-              aria-label={says}
+              data-ink={personInk(other.person)}
+              title={`${who}: ${where}`}
+              aria-label={`${who}, ${initials}: ${where}`}
               onClick={() => goTo(other)}
             >
-              {initialsOf(other.name)}
+              {initials}
             </button>
           </li>
         );

@@ -2,7 +2,7 @@
 const INKS = 8;
 
 /** The colour of a person: the same in every window. */
-export function inkOf(person: string): number {
+export function personInk(person: string): number {
   return Number(BigInt(person) % BigInt(INKS));
 }
 

@@ -14,7 +14,7 @@ import type { TogetherStore } from './together-store';
 const SAID_EVERY = 250;
 
 /** Listens to what others do with the draft, and says where this window is in it. */
-export function useTogether(specId: string, sync: Sync, together: TogetherStore, view: ViewStore): void {
+export function useWorkingTogether(specId: string, sync: Sync, together: TogetherStore, view: ViewStore): void {
   const at = viewAt(usePathname());
   const newest = useRef(at);
   newest.current = at;

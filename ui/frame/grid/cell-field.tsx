@@ -6,7 +6,7 @@ import styles from './grid.module.scss';
 export type Leave = 'down' | 'up' | 'right' | 'left' | 'stay';
 
 /** Where one goes after a text was taken: rows down, columns across. */
-export const STEPS: Record<Leave, [number, number]> = {
+export const LEAVE_STEPS: Record<Leave, [number, number]> = {
   down: [1, 0],
   up: [-1, 0],
   right: [0, 1],

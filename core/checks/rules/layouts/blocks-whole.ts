@@ -1,7 +1,7 @@
 import { exactText, isWhole } from '../../../length/px';
-import { rangeText } from '../../../layouts/placement-text';
+import { columnsText } from '../../../layouts/placement-text';
 import type { Rule } from '../../rule';
-import { figure, inWords } from '../../say';
+import { figure, lengthInWords } from '../../say';
 import { ofBlock, perLayout } from './per-block';
 
 const PARTS: Record<number, string> = { 2: 'a half', 3: 'a third', 4: 'a quarter' };
@@ -31,7 +31,7 @@ export const blocksWhole: Rule = {
         part: 'columns',
         values: { width: exactText(first.width), broken: String(broken.length) },
         facts: {
-          columns: rangeText(columns),
+          columns: columnsText(columns),
           viewport: exactText(at.solved.width),
           ...(PARTS[parts]
             ? {
@@ -48,7 +48,7 @@ export const blocksWhole: Rule = {
     const more = Number(broken) - 1;
     const others =
       more === 0 ? '' : more === 1 ? '; one more is not whole either' : `; ${more} more are not whole either`;
-    const of = part === undefined ? '' : `, ${part} of ${inWords(container)}`;
-    return `${name} on columns ${columns} is ${figure(width)} px wide at ${inWords(viewport)}${of}${others}.`;
+    const of = part === undefined ? '' : `, ${part} of ${lengthInWords(container)}`;
+    return `${name} on columns ${columns} is ${figure(width)} px wide at ${lengthInWords(viewport)}${of}${others}.`;
   },
 };

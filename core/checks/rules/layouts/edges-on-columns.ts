@@ -1,4 +1,4 @@
-import { rangeText } from '../../../layouts/placement-text';
+import { columnsText } from '../../../layouts/placement-text';
 import type { Rule } from '../../rule';
 import { perBlock, placementEdit } from './per-block';
 
@@ -24,12 +24,12 @@ export const edgesOnColumns: Rule = {
     ];
     return {
       part: 'columns',
-      values: { columns: rangeText([first, last]) },
+      values: { columns: columnsText([first, last]) },
       facts: { inside: Math.ceil(isOff('end', last) ? last : first), edge: isOff('end', last) ? 'ends' : 'begins' },
       mends: whole
         .filter(([from, to]) => to >= from)
         .map((columns) => ({
-          facts: { columns: rangeText(columns) },
+          facts: { columns: columnsText(columns) },
           edits: [placementEdit(at, block, 'columns', columns)],
         })),
     };

@@ -1,5 +1,5 @@
 import { counted } from '../../../length/present';
-import { rangeText } from '../../../layouts/placement-text';
+import { columnsText } from '../../../layouts/placement-text';
 import type { Rule } from '../../rule';
 import { perBlock, placementEdit } from './per-block';
 
@@ -22,12 +22,12 @@ export const pastLastColumn: Rule = {
     const width = Math.min(count, last - first + 1);
     const moved: [number, number] = [count - width + 1, count];
     const cut: [number, number] = [Math.min(first, count), count];
-    const mends = rangeText(moved) === rangeText(cut) ? [cut] : [cut, moved];
+    const mends = columnsText(moved) === columnsText(cut) ? [cut] : [cut, moved];
     return {
       part: 'columns',
-      values: { columns: rangeText([first, last]), count: String(count) },
+      values: { columns: columnsText([first, last]), count: String(count) },
       mends: mends.map((columns) => ({
-        facts: { columns: rangeText(columns) },
+        facts: { columns: columnsText(columns) },
         edits: [placementEdit(at, block, 'columns', columns)],
       })),
     };

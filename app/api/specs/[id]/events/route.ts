@@ -8,12 +8,12 @@ import { hashToken } from '../../../../../server/sign-in/tokens';
 import { forSpec, refuse } from '../../../../answers';
 import { sessionToken } from '../../../../asker';
 import { readRevision } from '../../../../numbers';
-import { windowName } from '../../../../window-name';
+import { windowNameSchema } from '../../../../window-name';
 
 const ASKS = 'An event stream says its view (view=) and the revision that is known (since=, a whole number from 1).';
 
 const question = z.object({
-  window: windowName,
+  window: windowNameSchema,
   view: z.string(ASKS).max(40, ASKS),
   since: z
     .string(ASKS)

@@ -3,9 +3,9 @@ import { plainText } from '../../../../../core/spec/text-schema';
 import { database } from '../../../../../server/database';
 import { windowIsAt } from '../../../../../server/presence';
 import { forSpec, readBody } from '../../../../answers';
-import { windowName } from '../../../../window-name';
+import { windowNameSchema } from '../../../../window-name';
 
-const place = z.object({ window: windowName, view: plainText(40), cell: plainText(300) });
+const place = z.object({ window: windowNameSchema, view: plainText(40), cell: plainText(300) });
 
 /** Says where in a draft a window is: in which view, and in which cell. */
 export const PUT = forSpec(['read-drafts'], async (access, request) => {

@@ -3,7 +3,7 @@ import { plainText } from '../../../../../core/spec/text-schema';
 import { ROLES } from '../../../../../server/access/permissions';
 import { database } from '../../../../../server/database';
 import { invite } from '../../../../../server/invitations';
-import { forTeam, originOf, readBody, refuse } from '../../../../answers';
+import { forTeam, originOfRequest, readBody, refuse } from '../../../../answers';
 
 const wanted = z.object({
   email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(254),
@@ -19,7 +19,7 @@ const wanted = z.object({
 export const POST = forTeam(['people'], async (access, request) => {
   const read = await readBody(request, wanted, 4096);
   if ('refusal' in read) return read.refusal;
-  const made = await invite(database(access), access, read.body, originOf(request));
+  const made = await invite(database(access), access, read.body, originOfRequest(request));
   return made.problem === undefined
     ? Response.json(made.value, { status: 201, headers: { 'Cache-Control': 'no-store' } })
     : refuse(422, made.problem);
