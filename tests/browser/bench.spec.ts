@@ -121,7 +121,7 @@ test('a sum that does not come out says by how much and offers the ways to mend 
 test('typed arithmetic is kept and shown with what it comes to', async ({ signedIn: page }) => {
   const slug = await openBench(page, spec);
   await type(page, 'Margin', 'Phone', '(390-358)/2');
-  await expect(cell(page, 'Margin', 'Phone')).toHaveText('(390-358)/216');
+  await expect(cell(page, 'Margin', 'Phone')).toHaveText('(390-358)/2 16');
   await expect(page.getByRole('status').filter({ hasText: 'Draft 2, saved' })).toBeVisible();
   await page.goto(`/tidewick/${slug}`);
   await cell(page, 'Margin', 'Phone').dblclick();

@@ -29,7 +29,7 @@ test('a margin under a cap says what is drawn; a zoom outlives the finder', asyn
   await openBench(page, spec);
   await type(page, 'Container', 'Desktop', 'up to 960');
   await type(page, 'Margin', 'Desktop', '32');
-  await expect(cell(page, 'Margin', 'Desktop')).toHaveText('32drawn 240');
+  await expect(cell(page, 'Margin', 'Desktop')).toHaveText('32 drawn 240');
   await type(page, 'Container', 'Desktop', 'fills');
   await expect(cell(page, 'Margin', 'Desktop')).toHaveText('32');
 

@@ -17,7 +17,7 @@ export async function openLayouts(page: Page, document: Spec): Promise<string> {
 export const onPage = (page: Page, name: string): Locator =>
   page.locator('[data-page]').getByRole('button', { name: new RegExp(`^${name}: `) });
 export const where = async (page: Page, name: string): Promise<string> =>
-  ((await onPage(page, name).getAttribute('aria-label')) ?? '').slice(name.length + 2);
+  ((await onPage(page, name).getAttribute('title')) ?? '').slice(name.length + 2);
 export const undo = (page: Page): Locator => page.getByRole('button', { name: 'Undo' });
 export const placeCell = (page: Page, block: string, breakpoint: string): Locator =>
   page.getByRole('gridcell', { name: new RegExp(`^${block}, ${breakpoint}: `) });

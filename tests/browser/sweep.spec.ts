@@ -100,6 +100,6 @@ test('on the bench: a followed value explains itself, spans, units', async ({ si
   ).toBeVisible();
   await page.getByLabel('1 rem is').fill('24');
   await page.getByRole('button', { name: 'Use these units' }).click();
-  await expect(cell(page, 'Gutter', 'Desktop')).toHaveText('1.5rem36');
+  await expect(cell(page, 'Gutter', 'Desktop')).toHaveText('1.5rem 36');
   await expect(cell(page, 'Column', 'Desktop')).toHaveText('=63');
 });
