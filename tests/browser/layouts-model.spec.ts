@@ -111,7 +111,7 @@ for (let seed = 1; seed <= SEEDS; seed++) {
       const drawn = await page.locator('[data-page] [data-block]').evaluateAll((all) =>
         all.map((each) => {
           const [, name, columns, wide, high] = /^(.*?): columns ([\d.–]+), rows [\d–]+, (\S+) × (\S+) px$/.exec(
-            each.ariaLabel!,
+            each.getAttribute('title')!,
           )!;
           return [name, columns, wide, high] as const;
         }),
