@@ -31,8 +31,8 @@ const PARTS: Record<string, Fraction> = {
  * Columns as a person types them: `2–6`, `3`, `6 of 12`, `half`, `two thirds`, `all`. A part keeps the column at which the
  * block begins, as far as there is room from it on.
  *
- *     columnsOf('half', [7, 9], 12).value   // [7, 12]
- *     columnsOf('third', [1, 4], 10).problem   // "A third of 10 columns is 3⅓; …"
+ *     readColumns('half', [7, 9], 12).value   // [7, 12]
+ *     readColumns('third', [1, 4], 10).problem   // "A third of 10 columns is 3⅓; …"
  */
 export function readColumns(text: string, now: readonly [number, number], count: number): Parsed<[number, number]> {
   const typed = text

@@ -20,6 +20,9 @@ import { openSession } from '../../server/sign-in/sessions';
 import { SESSION_COOKIE } from '../../server/sign-in/tokens';
 import { clusterUrl, databaseOf, DEMO_TEMPLATE } from './demo-template';
 
+/** Nothing fades or slides in: what moves under the pointer between press and release is not clicked. */
+const STILL = { reducedMotion: 'reduce' } as const;
+
 /** The application, served from its build, on a demo database of its own. */
 export type App = { url: string; sql: Sql; databaseUrl: string; start: () => Promise<void>; stop: () => Promise<void> };
 
@@ -52,6 +55,7 @@ export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: B
         baseURL: app.url,
         viewport: { width: 1280, height: 800 },
         permissions: ['clipboard-read', 'clipboard-write'],
+        ...STILL,
       });
       await use(context);
       await context.close();
@@ -77,19 +81,7 @@ export const test = base.extend<{ signedIn: Page }, { app: App; sharedContext: B
   /** A page on which Ansa, the grid author, is signed in. */
   signedIn: async ({ page, app }, use) => {
     await page.context().addCookies([await openedSession(app)]);
-    const goto = page.goto.bind(page);
-    page.goto = async (...where) => {
-      const answer = await goto(...where);
-      await answering(page);
-      return answer;
-    };
-    const reload = page.reload.bind(page);
-    page.reload = async (...how) => {
-      const answer = await reload(...how);
-      await answering(page);
-      return answer;
-    };
-    await use(page);
+    await use(waitsUntilItAnswers(page));
   },
 });
 
@@ -103,13 +95,22 @@ async function openedSession({ url, sql }: App): Promise<{ name: string; value: 
   return { name: SESSION_COOKIE, value, url };
 }
 
-/** Waits until what is drawn also answers: a click before the scripts have come is lost, on a slow machine too. */
-async function answering(page: Page): Promise<void> {
-  await page.waitForFunction(() =>
-    [...document.querySelectorAll('button')].every((button) =>
-      Object.keys(button).some((key) => key.startsWith('__reactProps')),
-    ),
-  );
+/** A page whose loads are over when what is drawn also answers: a click before the scripts have come is lost, on a slow machine too. */
+function waitsUntilItAnswers(page: Page): Page {
+  const waiting =
+    <How extends unknown[], Answer>(load: (...how: How) => Promise<Answer>) =>
+    async (...how: How): Promise<Answer> => {
+      const answer = await load.apply(page, how);
+      await page.waitForFunction(() =>
+        [...document.querySelectorAll('button')].every((button) =>
+          Object.keys(button).some((key) => key.startsWith('__reactProps')),
+        ),
+      );
+      return answer;
+    };
+  page.goto = waiting(page.goto);
+  page.reload = waiting(page.reload);
+  return page;
 }
 
 /** A process that serves the build on loopback, as its environment says. */
@@ -158,9 +159,9 @@ export async function windowOf(
   baseURL: string | undefined,
   name: (typeof DEMO_PEOPLE)[number]['name'] | null,
 ): Promise<Page> {
-  const page = await (await browser.newContext({ baseURL: baseURL! })).newPage();
+  const page = await (await browser.newContext({ baseURL: baseURL!, ...STILL })).newPage();
   if (name) await signIn(page.request, name);
-  return page;
+  return waitsUntilItAnswers(page);
 }
 
 /** Makes a spec of a document in the demo team and opens its bench. */

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { test } from './app';
-import { inspect, type Scheme } from './inspect';
+import { inspect } from './inspect';
 
 const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> }[] = [
   { name: 'list', path: '/tidewick' },
@@ -179,23 +179,16 @@ test.describe.configure({ mode: 'parallel' });
 
 test('sign-in', async ({ page }) => {
   await page.goto('/sign-in');
-  await inspect(page, schemesOf(0));
+  await inspect(page);
 });
-
-/** Light and dark by turns, since views share their parts; `YPSILINE_LONG=1` looks at each in both. */
-function schemesOf(index: number): readonly Scheme[] {
-  if (process.env.YPSILINE_LONG) return ['light', 'dark'];
-  return index % 2 === 0 ? ['light'] : ['dark'];
-}
 
 /** Another part of a view that is looked at already: its dialogs, its other ways to show. */
 const isPart = (name: string): boolean => /^(bench|layouts|sweep|survey|type rhythm|editions), /.test(name);
 
-const SHOWN = VIEWS.filter((view) => process.env.YPSILINE_LONG || !isPart(view.name));
-for (const [index, { name, path, open }] of SHOWN.entries()) {
+for (const { name, path, open } of VIEWS.filter((view) => process.env.YPSILINE_LONG || !isPart(view.name))) {
   test(name, async ({ signedIn: page }) => {
     await page.goto(path);
     await open?.(page);
-    await inspect(page, schemesOf(index));
+    await inspect(page);
   });
 }

@@ -1,6 +1,7 @@
 import styles from './numeral.module.scss';
 
 const FRACTION = /([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|[⁰¹²³⁴⁵⁶⁷⁸⁹]+⁄[₀₁₂₃₄₅₆₇₈₉]+)/;
+const FRACTION_AFTER_WHOLE = new RegExp(`(?<=\\d)${FRACTION.source}`, 'g');
 const NUMERAL = /^[−≈\d.]*\d$/;
 
 /** Is it one number, of which the whole parts line up? */
@@ -37,7 +38,7 @@ export function Fractions({ text }: { text: string }) {
 
 /** `76⅓` with its fraction apart, as it is read out: `76 ⅓`. */
 export function spokenFractions(text: string): string {
-  return text.replace(new RegExp(`(?<=\\d)${FRACTION.source}`, 'g'), ' $1');
+  return text.replace(FRACTION_AFTER_WHOLE, ' $1');
 }
 
 function FractionText({ fraction }: { fraction: string }) {

@@ -41,6 +41,7 @@ export function BlockOnPage(props: Props) {
   const { block, name, scale, isChosen, isHeld, isFlagged, isTarget, isShut, onChoose, onOpen, onKeyDown } = props;
   const { holds } = block.placed.block;
   const bind = useHandles(props);
+  const says = `${name}: ${spokenBlock(block)}`;
   return (
     <div
       className={styles.block}
@@ -56,9 +57,9 @@ export function BlockOnPage(props: Props) {
         tabIndex: 0,
         'aria-pressed': isChosen,
         // with the words that one sees (WCAG 2.2, 2.5.3)
-        'aria-label': `${name}: ${spokenBlock(block)}${'text' in holds ? `, “${holds.words}”` : ''}`,
+        'aria-label': `${says}${'text' in holds ? `, “${holds.words}”` : ''}`,
       })}
-      title={`${name}: ${spokenBlock(block)}`}
+      title={says}
       style={{
         left: block.x.valueOf() * scale,
         top: block.y.valueOf() * scale,

@@ -125,16 +125,27 @@ function titleOf({ id }: CellQuantity, { text, exact, px, overruled }: Reading):
 }
 
 /** What is read out: what one sees, in its order (WCAG 2.2, 2.5.3), and that it follows. A fraction stands apart from its whole. */
-function spokenCell({ shown, follows, px, overruled }: Reading, note: string | null): string {
-  const beside = note ?? (px ? `${overruled ? 'drawn ' : ''}${px} px` : '');
-  const words = [spokenFractions(shown) || 'empty', beside, follows ? 'follows' : ''];
+function spokenCell(cell: Reading, note: string | null): string {
+  const beside = besideOf(cell, note);
+  const words = [
+    spokenFractions(cell.shown) || 'empty',
+    beside && (note === null ? `${beside} px` : beside),
+    cell.follows && 'follows',
+  ];
   return words.filter(Boolean).join(', ');
+}
+
+/** The second line of a cell: its note, or the px that are drawn of it. */
+function besideOf({ px, overruled }: Reading, note: string | null) {
+  return note ?? (px && (overruled ? `drawn ${px}` : px));
 }
 
 type TextProps = { cell: Reading; refused: string | null; note: string | null };
 
-function CellText({ cell: { shown, follows, px, overruled, text }, refused, note }: TextProps) {
+function CellText({ cell, refused, note }: TextProps) {
   if (refused !== null) return <span className={styles.text}>{refused}</span>;
+  const { shown, follows, text } = cell;
+  const beside = besideOf(cell, note);
   const sign = follows && text === '=' && <span className={styles.sign}>=</span>;
   return (
     <>
@@ -153,7 +164,7 @@ function CellText({ cell: { shown, follows, px, overruled, text }, refused, note
           <span className={styles.room} />
         </span>
       )}
-      {(note ?? px) && <small> {note ?? (overruled ? `drawn ${px}` : px)}</small>}
+      {beside && <small> {beside}</small>}
     </>
   );
 }
