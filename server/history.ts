@@ -87,7 +87,7 @@ export async function restoreRevision(
   const edits = editsBetween(now, wanted);
   if (edits.length === 0)
     return { saved: false, problem: `The draft says what revision ${revision} said; there is nothing to restore.` };
-  const saved = await saveDraft(sql, access, { basedOn, document: wanted }, async (transaction) => {
+  const saved = await saveDraft(sql, access, { basedOn, edits, alone: true }, async (transaction) => {
     await log(transaction, access, { action: 'restore', about: `revision ${revision}`, specId });
   });
   return { ...saved, edits, document: wanted };

@@ -24,19 +24,21 @@ export type NewRevision = {
   personId: string;
   /** Were the edits made of the document as it was stored, rather than of one brought up to date? */
   isOfStored: boolean;
+  /** By which the save that made it is known when it comes again. */
+  saveId?: string | undefined;
 };
 
 /** Keeps a revision: its edits, and now and then the whole document; and the document as the newest one. */
 export async function keepRevision(transaction: Transaction, made: NewRevision): Promise<Date> {
-  const { specId, revision, label, edits, document, personId, isOfStored } = made;
+  const { specId, revision, label, edits, document, personId, isOfStored, saveId = null } = made;
   const isWhole = isKeptWhole(revision) || !isOfStored || !isSmaller(edits, document);
   const json = transaction.json(document as never);
   const [kept] = await transaction<{ madeAt: Date }[]>`
     with newest as (
       insert into drafts (spec_id, document) values (${specId}, ${json})
       on conflict (spec_id) do update set document = excluded.document)
-    insert into revisions (spec_id, revision, document, edits, label, made_by)
-    values (${specId}, ${revision}, ${isWhole ? json : null}, ${transaction.json(edits as never)}, ${label}, ${personId})
+    insert into revisions (spec_id, revision, document, edits, label, made_by, save_id)
+    values (${specId}, ${revision}, ${isWhole ? json : null}, ${transaction.json(edits as never)}, ${label}, ${personId}, ${saveId})
     returning made_at`;
   return kept!.madeAt;
 }

@@ -83,7 +83,7 @@ export async function createSpec(
       returning id, slug`;
     const first = { specId: spec!.id, revision: 1, label: '', edits: [], document, personId, isOfStored: true };
     await keepRevision(transaction, first);
-    await keepSummary(transaction, spec!.id, summary, personId);
+    await keepSummary(transaction, spec!.id, summary, personId, 1);
     await log(transaction, access, { action: 'create', about: document.name, specId: spec!.id });
     if (copyOf) await copySurveys(transaction, copyOf, spec!.id);
     const missingFonts = await bringFonts(transaction, access, document);

@@ -37,11 +37,18 @@ function kept(sql: Query, { name, mustFix, weigh, counts, draftHash }: Summary) 
   return sql`name = ${name}, must_fix = ${mustFix}, weigh = ${weigh}, counts = ${counts}, draft_hash = ${draftHash}`;
 }
 
-/** Keeps the summary of the draft that was just written, with who wrote it. */
-export async function keepSummary(sql: Query, specId: string, summary: Summary, personId: string): Promise<void> {
+/** Keeps which revision is the newest, its summary, and who wrote it. */
+export async function keepSummary(
+  sql: Query,
+  specId: string,
+  summary: Summary,
+  personId: string,
+  revision: number,
+): Promise<void> {
   mustChange(
     await sql`
-      update specs set ${kept(sql, summary)}, changed_by = ${personId}, changed_at = now() where id = ${specId}`,
+      update specs set revision = ${revision}, ${kept(sql, summary)}, changed_by = ${personId}, changed_at = now()
+       where id = ${specId}`,
   );
 }
 

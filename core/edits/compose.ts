@@ -1,6 +1,7 @@
-import { sameJson } from './same-json';
 import { applyWithin } from './apply-edits';
-import { type Edit, editOf, isWithin, turnedBack } from './edit';
+import { byPlace, type ByPlace } from './by-place';
+import { type Edit, editOf, turnedBack } from './edit';
+import { sameJson } from './same-json';
 
 /**
  * Two lists of edits as one, which does what the first and then the second would.
@@ -10,13 +11,15 @@ import { type Edit, editOf, isWithin, turnedBack } from './edit';
  * @throws DoesNotApply when the second was not made for what the first leaves
  */
 export function composed(first: readonly Edit[], second: readonly Edit[]): Edit[] {
+  if (first.length === 0) return [...second];
   const kept = new Set(first);
   const made: Edit[] = [];
   const within = new Map<Edit, Edit[]>();
+  const places = byPlace(first);
   for (const edit of second) {
-    const outer = first.find((each) => isWithin(edit.at, each.at));
+    const [outer] = places.around(edit.at);
     if (outer) within.set(outer, [...(within.get(outer) ?? []), edit]);
-    else made.push(overInner(edit, first, kept));
+    else made.push(overInner(edit, places, kept));
   }
   for (const [outer, edits] of within) {
     kept.delete(outer);
@@ -26,8 +29,8 @@ export function composed(first: readonly Edit[], second: readonly Edit[]): Edit[
 }
 
 /** An edit of something of which the first list had edited parts: it then stands for those, too. */
-function overInner(edit: Edit, first: readonly Edit[], kept: Set<Edit>): Edit {
-  const inner = first.filter((each) => isWithin(each.at, edit.at));
+function overInner(edit: Edit, first: ByPlace, kept: Set<Edit>): Edit {
+  const inner = first.within(edit.at);
   if (inner.length === 0) return edit;
   for (const each of inner) kept.delete(each);
   return editOf(edit.at, applyWithin(edit.at, edit.before, turnedBack(inner)), edit.after);

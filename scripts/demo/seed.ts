@@ -1,6 +1,6 @@
 import { specAccess, teamAccess } from '../../server/access/access';
 import type { Sql } from '../../server/database';
-import { saveDraft } from '../../server/drafts';
+import { saveDocument } from '../../server/drafts';
 import { publishEdition } from '../../server/editions';
 import { addPerson, addTeam } from '../../server/people';
 import { createSpec } from '../../server/specs';
@@ -35,7 +35,7 @@ async function seedSpec(
     if (problem !== undefined) throw new Error(`demo survey ${survey.name}: ${problem}`);
   }
   for (const [index, { by, document }] of drafts.entries()) {
-    if (index > 0) await saveDraft(sql, await as(by), { basedOn: index, document });
+    if (index > 0) await saveDocument(sql, await as(by), { basedOn: index, document });
     for (const edition of editions.filter(({ revision }) => revision === index + 1)) {
       const published = await publishEdition(sql, await as(edition.by), edition);
       if (!published.published) throw new Error(`demo edition of ${document.name}: ${published.problem}`);

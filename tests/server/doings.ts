@@ -3,7 +3,7 @@ import type { SpecAccess, TeamAccess } from '../../server/access/access';
 import { makeKey, revokeKey } from '../../server/access/keys';
 import type { Action } from '../../server/access/permissions';
 import type { Sql } from '../../server/database';
-import { saveDraft } from '../../server/drafts';
+import { saveDocument } from '../../server/drafts';
 import { noteFollower } from '../../server/followers';
 import { nameRevision, restoreRevision } from '../../server/history';
 import { makeHook, removeHook } from '../../server/hooks/hooks';
@@ -91,7 +91,7 @@ export const DOINGS: readonly Doing[] = [
     name: 'save a draft',
     action: 'edit',
     prepare: freshSpec,
-    does: (sql, access, id) => saveDraft(sql, as(access, id), { basedOn: 1, document: document('12px') }),
+    does: (sql, access, id) => saveDocument(sql, as(access, id), { basedOn: 1, document: document('12px') }),
   },
   {
     name: 'make a specification',
@@ -228,7 +228,7 @@ export const DOINGS: readonly Doing[] = [
     action: 'edit',
     prepare: async (scene) => {
       const id = await freshSpec(scene);
-      await saveDraft(scene.sql, scene.on(id), { basedOn: 1, document: document('12px') });
+      await saveDocument(scene.sql, scene.on(id), { basedOn: 1, document: document('12px') });
       return id;
     },
     does: (sql, access, id) => restoreRevision(sql, as(access, id), { revision: 1, basedOn: 2 }),

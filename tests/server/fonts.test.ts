@@ -8,7 +8,7 @@ import { shippedPath } from '../../server/fonts/shipped-files';
 import type { Spec } from '../../core/spec/schema';
 import { practiceSpec } from '../../core/spec/testing';
 import { specAccess, teamAccess } from '../../server/access/access';
-import { saveDraft } from '../../server/drafts';
+import { saveDocument } from '../../server/drafts';
 import { fontFile, fontsOf, keepFont, removeFont } from '../../server/fonts/team-fonts';
 import { createSpec } from '../../server/specs';
 import { teamWithMember, testDatabase } from './test-database';
@@ -208,7 +208,7 @@ describe('fonts and the specifications that name them', () => {
       'This font is used by Set in it; choose another there first.',
     );
     const spec = (await specAccess(sql(), access.personId, { id }, 'edit'))!;
-    await saveDraft(sql(), spec, { basedOn: 1, document: practiceSpec('Set in it') });
+    await saveDocument(sql(), spec, { basedOn: 1, document: practiceSpec('Set in it') });
     expect((await removeFont(sql(), access, sha256)).value).toBe(true);
     expect(await fontsOf(sql(), access)).toEqual([]);
   });

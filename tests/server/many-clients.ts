@@ -4,7 +4,7 @@ import { type SpecAccess, specAccess, teamAccess } from '../../server/access/acc
 import type { Action } from '../../server/access/permissions';
 import { actingAs } from '../../server/acting-as';
 import { connect, type Sql } from '../../server/database';
-import { saveDraft } from '../../server/drafts';
+import { saveDocument } from '../../server/drafts';
 import { publishEdition } from '../../server/editions';
 import { changeRole } from '../../server/members';
 import { writeRemark } from '../../server/remarks';
@@ -71,7 +71,7 @@ async function save(sql: Sql, access: SpecAccess<Action>): Promise<string | null
       columns: { ...each.columns, gutter },
       notes: `${randomInt(1e9)}`,
     }));
-    const saved = await saveDraft(sql, access, { basedOn: revision, document: { ...document, breakpoints } });
+    const saved = await saveDocument(sql, access, { basedOn: revision, document: { ...document, breakpoints } });
     if (saved.saved) return `saved ${saved.revision}`;
   }
   return null;

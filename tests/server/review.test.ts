@@ -8,7 +8,7 @@ import type { Action, Role } from '../../server/access/permissions';
 import { actingAs } from '../../server/acting-as';
 import { applicationAddress } from '../../server/application-role';
 import { connect, type Sql } from '../../server/database';
-import { draftOf, saveDraft } from '../../server/drafts';
+import { draftOf, saveDocument } from '../../server/drafts';
 import { versionFor, versionsOf } from '../../server/edition-files';
 import { editionAt, publishEdition } from '../../server/editions';
 import { followersOf, followWithKey, noteFollower } from '../../server/followers';
@@ -62,7 +62,7 @@ const withGutter = (gutter: string) => ({
   breakpoints: DOCUMENT.breakpoints.map((each) => ({ ...each, columns: { ...each.columns, gutter } })),
 });
 const save = async (role: Role, id: string, basedOn: number, gutter: string) =>
-  saveDraft(as(role), await on(role, id, 'edit'), { basedOn, document: withGutter(gutter) });
+  saveDocument(as(role), await on(role, id, 'edit'), { basedOn, document: withGutter(gutter) });
 const publish = async (id: string, revision: number, version: string, stepReason = '') =>
   publishEdition(as('owner'), await on('owner', id, 'publish'), { revision, version, note: 'A note.', stepReason });
 const state = async (id: string) => reviewState(as('reader'), await on('reader', id, 'read-drafts'));
@@ -97,7 +97,7 @@ describe('a review', () => {
     expect(lapsed.review!.answers[0]!.lapsedBy.join()).toContain('Gutter');
     expect(await publish(id, 2, '1.0.0')).toMatchObject({ published: false });
     // what was approved is there again
-    await saveDraft(as('author'), await on('author', id, 'edit'), {
+    await saveDocument(as('author'), await on('author', id, 'edit'), {
       basedOn: 2,
       document: (await draftOf(as('author'), await on('author', id, 'edit'), 1)).document,
     });
@@ -144,7 +144,7 @@ describe('the step of a version', () => {
   test('is lowered only with a reason, which is kept', async () => {
     const id = await fresh();
     await publish(id, 1, '1.0.0');
-    await saveDraft(as('author'), await on('author', id, 'edit'), {
+    await saveDocument(as('author'), await on('author', id, 'edit'), {
       basedOn: 1,
       document: {
         ...withGutter('16px'),

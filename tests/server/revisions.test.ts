@@ -4,7 +4,7 @@ import { writeCell } from '../../core/quantities/write-cell';
 import type { Edit } from '../../core/edits/edit';
 import type { Spec } from '../../core/spec/schema';
 import { practiceSpec } from '../../core/spec/testing';
-import { draftOf, saveDraft } from '../../server/drafts';
+import { draftOf, saveDraft, saveDocument } from '../../server/drafts';
 import { migrate } from '../../server/migrate';
 import { documentAt } from '../../server/revisions';
 import { createSpec, specOf } from '../../server/specs';
@@ -30,7 +30,7 @@ describe('revisions', () => {
     for (let basedOn = 1; basedOn <= 100; basedOn++) {
       const which = ['phone', 'tablet', 'desktop'][basedOn % 3]!;
       const document = writeCell(saved.at(-1)!, which, 'gutter', String(8 + basedOn)).value!;
-      expect(await saveDraft(sql(), access, { basedOn, document })).toMatchObject({ saved: true });
+      expect(await saveDocument(sql(), access, { basedOn, document })).toMatchObject({ saved: true });
       saved.push(document);
     }
     for (const [index, document] of saved.entries())

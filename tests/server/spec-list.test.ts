@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specWith } from '../../core/spec/testing';
-import { saveDraft } from '../../server/drafts';
+import { saveDocument } from '../../server/drafts';
 import { publishEdition } from '../../server/editions';
 import { type ListQuestion, PAGE_SIZE, specPage } from '../../server/spec-list';
 import { createSpec, setArchived } from '../../server/specs';
@@ -44,7 +44,7 @@ describe('a page of the list', () => {
     const { id } = await createSpec(sql(), team.access, named('Counted'));
     const access = await onSpec(sql(), team, id);
     const save = (basedOn: number, columns: object) =>
-      saveDraft(sql(), access, {
+      saveDocument(sql(), access, {
         basedOn,
         document: {
           ...named('Counted'),

@@ -69,7 +69,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
 
   const settle = (take: boolean): void => {
     if (!left) return;
-    if (take) sync.goOnWith(left.document, baseOf(spec.id, left) ?? store.getState().document, left.sent);
+    if (take) sync.takeOver(left, baseOf(spec.id, left));
     dropUnsaved(spec.id, left.window);
     setLeft(null);
   };
@@ -107,7 +107,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
       {left && (
         <CollisionDialog
           title={`Changes made here at ${timeOf(left.at)} were never saved`}
-          mine={{ document: left.document, words: 'the unsaved changes' }}
+          mine={{ document: sync.onTop(left, baseOf(spec.id, left)).document, words: 'the unsaved changes' }}
           theirs={{ document: store.getState().document, words: 'the saved draft' }}
           onMine={() => settle(true)}
           onTheirs={() => settle(false)}

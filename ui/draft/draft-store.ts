@@ -1,7 +1,7 @@
 import { createStore } from 'zustand/vanilla';
 import { readSpec } from '../../core/document/read';
 import { applyEdits } from '../../core/edits/apply-edits';
-import { type Change, turnedBack } from '../../core/edits/edit';
+import { type Change, type Edit, turnedBack } from '../../core/edits/edit';
 import { editsBetween } from '../../core/edits/edits-between';
 import type { Parsed } from '../../core/length/parsed';
 import { inWords } from '../../core/quantities/in-words';
@@ -20,6 +20,8 @@ export type DraftState = {
   pattern: string;
   edition: LastEdition | null;
   document: Spec;
+  /** The edits of the newest change of one’s own, by which the document came to be what it is. */
+  made: readonly Edit[];
   /** What can be undone, the newest last, and what can be done again, the next last. */
   past: readonly Change[];
   future: readonly Change[];
@@ -55,7 +57,7 @@ function onTop({ label }: Change): string {
 }
 
 /** A document after a step: what was said of the step before it goes. */
-const to = (document: Spec) => ({ document, notTaken: null, elsewhere: [] as const });
+const to = (document: Spec, made: readonly Edit[]) => ({ document, made, notTaken: null, elsewhere: [] as const });
 
 export function createDraftStore(
   document: Spec,
@@ -67,17 +69,16 @@ export function createDraftStore(
     /** The document after a step back or forth; null where there is none. */
     const stepped = (change: Change | undefined, back: boolean): Spec | null =>
       (change && applyEdits(get().document, back ? turnedBack(change.edits) : change.edits).value) ?? null;
-    /** Takes a document over with what the change was; by default it is said by what was edited. */
-    const taken = (changed: Spec, label?: string): string | null => {
+    /** Takes over what edits make of the document; by default they are said in words. */
+    const taken = (changed: Spec, edits: readonly Edit[], label?: string): string | null => {
       const { document: before, past } = get();
-      const edits = changed === before ? [] : editsBetween(before, changed);
       if (edits.length === 0) return null;
       if (!mayEdit) return ONLY_READING;
       const { problem } = readSpec(changed);
       if (problem !== undefined) return problem;
       const step: Change = { label: label ?? inWords(changed, edits), edits };
       set({
-        ...to(changed),
+        ...to(changed, edits),
         past: [...past, step].slice(-MOST_STEPS),
         future: [],
         elsewhere: movedElsewhere(before, changed),
@@ -90,16 +91,17 @@ export function createDraftStore(
       pattern,
       edition,
       document,
+      made: [],
       past: [],
       future: [],
       notTaken: null,
       elsewhere: [],
-      tryChange: (changed) => taken(changed),
+      tryChange: (changed) => taken(changed, editsBetween(get().document, changed)),
       take: ({ value, problem }) => problem ?? get().tryChange(value!),
       change: (changed) => set({ notTaken: get().tryChange(changed) }),
       edit: ({ label, edits }) => {
         const { value, problem } = applyEdits(get().document, edits);
-        set({ notTaken: problem ?? taken(value!, label) });
+        set({ notTaken: problem ?? taken(value!, edits, label) });
       },
       takeIn: (changed) => set({ document: changed }),
       putAway: () => set({ notTaken: null, elsewhere: [] }),
@@ -109,7 +111,8 @@ export function createDraftStore(
         const before = stepped(step, true);
         // the step before it can be undone next
         if (step && !before) return set({ notTaken: onTop(step), past: past.slice(0, -1) });
-        if (before) set({ ...to(before), past: past.slice(0, -1), future: [...future, step!] });
+        if (before)
+          set({ ...to(before, turnedBack(step!.edits)), past: past.slice(0, -1), future: [...future, step!] });
       },
       redo: () => {
         const { document: before, past, future } = get();
@@ -118,7 +121,7 @@ export function createDraftStore(
         if (step && !after) return set({ notTaken: onTop(step), future: future.slice(0, -1) });
         if (after)
           set({
-            ...to(after),
+            ...to(after, step!.edits),
             past: [...past, step!],
             future: future.slice(0, -1),
             elsewhere: movedElsewhere(before, after),

@@ -1,46 +1,43 @@
 import { canonicalJson } from '../../core/edition/canonical';
 import { applyEdits } from '../../core/edits/apply-edits';
-import { type Change, turnedBack } from '../../core/edits/edit';
+import { type Change, type Edit, turnedBack } from '../../core/edits/edit';
+import { editsBetween } from '../../core/edits/edits-between';
 import type { Spec } from '../../core/spec/schema';
 import { liveWindows } from '../frame/live-windows';
 import { windowName } from '../frame/window-name';
 import type { Waiting } from './together/together-store';
 
 /**
- * What the browser keeps of a draft: the newest unsaved document of each window with the one that it was made of (in localStorage,
- * until the server has it), what waits for a choice, and this window's undo steps (in sessionStorage, written when the page is left).
+ * What the browser keeps of a draft: the edits of each window that the server does not have, with the document that they were made of (in localStorage,
+ * until the server has them), what waits for a choice, and this window's undo steps (in sessionStorage, written when the page is left).
  */
 
-export type Unsaved = {
-  document: Spec;
-  basedOn: number;
-  at: string;
-  window: string;
-  /** What was sent and not answered: the server may have it. */
-  sent?: Spec[];
-};
+/** A save that is under way or was never answered: sent again as it was, it is known by its id. */
+export type Sent = { id: string; edits: readonly Edit[] };
 
-/** The document of a revision, of which what is unsaved was made. */
-type Base = { revision: number; document: Spec };
+/** A document as the server had it. */
+export type Base = { revision: number; document: Spec };
+
+/** What the server does not have: a save without an answer, and the edits since. */
+export type Unsaved = { sent?: Sent | undefined; edits: readonly Edit[]; basedOn: number; at: string; window: string };
 
 const keyOf = (what: 'unsaved' | 'base' | 'waiting', specId: string, window = windowName()): string =>
   `ypsiline:${what}:${specId}:${window}`;
 
-const MOST_SENT = 2;
-
 const keptBase = new Map<string, number>();
 
-/** Keeps a document that the server does not have yet. False where the browser refuses to keep anything. */
-export function keepUnsaved(specId: string, document: Spec, base: Base, sent: readonly Spec[] = []): boolean {
+/** Keeps what the server does not have yet; what the browser refuses to keep is there for as long as the page is. */
+export function keepUnsaved(specId: string, base: Base, own: Pick<Unsaved, 'sent' | 'edits'>): void {
+  // the base is the same for all that is typed between two saves
+  if (keptBase.get(specId) !== base.revision && isKept(keyOf('base', specId), base))
+    keptBase.set(specId, base.revision);
+  const now = { basedOn: base.revision, at: new Date().toISOString(), window: windowName() };
+  isKept(keyOf('unsaved', specId), { ...own, ...now } satisfies Unsaved);
+}
+
+function isKept(key: string, what: unknown): boolean {
   try {
-    const now = { basedOn: base.revision, at: new Date().toISOString(), window: windowName() };
-    const kept: Unsaved = { document, ...now, ...(sent.length > 0 && { sent: sent.slice(-MOST_SENT) }) };
-    localStorage.setItem(keyOf('unsaved', specId), JSON.stringify(kept));
-    // the base is the same for all that is typed between two saves
-    if (keptBase.get(specId) !== base.revision) {
-      localStorage.setItem(keyOf('base', specId), JSON.stringify(base));
-      keptBase.set(specId, base.revision);
-    }
+    localStorage.setItem(key, JSON.stringify(what));
     return true;
   } catch {
     return false;
@@ -55,13 +52,13 @@ export function dropUnsaved(specId: string, window?: string): void {
 
 /** What this window had not saved when it was left or reloaded. */
 export function ownUnsaved(specId: string): Unsaved | null {
-  return read<Unsaved>(localStorage, keyOf('unsaved', specId));
+  return readUnsaved(specId, keyOf('unsaved', specId));
 }
 
 /** The document of which what is unsaved was made; null where the browser could not keep it. */
-export function baseOf(specId: string, { basedOn, window }: Unsaved): Spec | null {
+export function baseOf(specId: string, { basedOn, window }: Pick<Unsaved, 'basedOn' | 'window'>): Base | null {
   const base = read<Base>(localStorage, keyOf('base', specId, window));
-  return base?.revision === basedOn ? base.document : null;
+  return base?.revision === basedOn ? base : null;
 }
 
 /** Puts what was not saved aside, where what was made of it is not known: it is asked about like what other windows left behind. */
@@ -73,12 +70,8 @@ export function setAside(specId: string, kept: Unsaved): void {
 
 /** Keeps what waits for a choice, so that it outlives the page. */
 export function keepWaiting(specId: string, waiting: readonly Waiting[]): void {
-  try {
-    if (waiting.length === 0) localStorage.removeItem(keyOf('waiting', specId));
-    else localStorage.setItem(keyOf('waiting', specId), JSON.stringify(waiting));
-  } catch {
-    // it is still there for as long as the page is
-  }
+  if (waiting.length === 0) localStorage.removeItem(keyOf('waiting', specId));
+  else isKept(keyOf('waiting', specId), waiting);
 }
 
 export function keptWaiting(specId: string): Waiting[] {
@@ -96,7 +89,7 @@ export async function leftBehind(specId: string): Promise<Unsaved[]> {
   const prefix = keyOf('unsaved', specId, '');
   return Object.keys(localStorage)
     .filter((key) => key.startsWith(prefix) && key !== keyOf('unsaved', specId))
-    .map((key) => read<Unsaved>(localStorage, key))
+    .map((key) => readUnsaved(specId, key))
     .filter((kept): kept is Unsaved => kept !== null && isGone(kept))
     .sort((a, b) => b.at.localeCompare(a.at));
 }
@@ -123,6 +116,15 @@ export function keepStep(specId: string, step: Change, after: Spec): void {
   const before = applyEdits(after, turnedBack(step.edits)).value;
   const past = kept && before && kept.document === canonicalJson(before) ? kept.past : [];
   keepSteps(specId, { document: canonicalJson(after), past: [...past, step], future: [] });
+}
+
+/** What is kept under a key; what an older version of the application kept was the whole document. */
+function readUnsaved(specId: string, key: string): Unsaved | null {
+  const kept = read<Unsaved & { document?: Spec }>(localStorage, key);
+  if (!kept?.document) return kept;
+  const { document, basedOn, at, window } = kept;
+  const base = baseOf(specId, kept);
+  return { edits: base ? editsBetween(base.document, document) : [], basedOn, at, window };
 }
 
 function read<T>(storage: Storage, key: string): T | null {

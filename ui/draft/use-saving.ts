@@ -21,7 +21,7 @@ export function useSaving(store: DraftStore, together: TogetherStore, spec: Spec
       spec,
       ask: send,
       keep: {
-        unsaved: (document, base, sent) => keepUnsaved(spec.id, document, base, sent),
+        unsaved: (base, own) => keepUnsaved(spec.id, base, own),
         saved: () => dropUnsaved(spec.id),
         waiting: () => keepWaiting(spec.id, together.getState().waiting),
       },
@@ -31,9 +31,9 @@ export function useSaving(store: DraftStore, together: TogetherStore, spec: Spec
   useEffect(() => {
     together.setState({ waiting: keptWaiting(spec.id) });
     const kept = ownUnsaved(spec.id);
-    const base = kept && (baseOf(spec.id, kept) ?? (kept.basedOn === spec.revision ? store.getState().document : null));
-    if (kept && base) sync.goOnWith(kept.document, base, kept.sent);
-    else if (kept) setAside(spec.id, kept);
+    const loaded = { revision: spec.revision, document: store.getState().document };
+    const base = kept && (baseOf(spec.id, kept) ?? (kept.basedOn === spec.revision ? loaded : null));
+    if (kept && !(base && sync.goOnWith(kept, base))) setAside(spec.id, kept);
     const now = (): void => void sync.save();
     window.addEventListener('online', now);
     document.addEventListener('visibilitychange', now);

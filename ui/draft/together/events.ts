@@ -1,4 +1,4 @@
-import type { News } from '../saving/sync';
+import type { News } from '../saving/hearing';
 import type { Other } from './together-store';
 
 /** How long to wait before a stream that ended is opened again, in ms: a little more each time, and not everybody at once. */

@@ -1,5 +1,6 @@
 import { differences } from '../../../core/diff/differences';
-import { takeOwn } from '../../../core/edits/meet';
+import { applyEdits } from '../../../core/edits/apply-edits';
+import { ownInstead } from '../../../core/edits/meet';
 import { nameOfAddress } from '../../../core/quantities/in-words';
 import { ORDER } from '../../../core/edits/edit';
 import type { Spec } from '../../../core/spec/schema';
@@ -10,7 +11,7 @@ export type Met = { what: string; theirs: string; mine: string };
 
 /** What two changed, in words; the same for as long as the document is. */
 export function metBy(document: Spec, waiting: Waiting): Met[] {
-  const mine = takeOwn(document, waiting).value;
+  const mine = applyEdits(document, ownInstead(document, waiting)).value;
   const found = mine ? differences(document, mine).filter(({ follows }) => !follows) : [];
   if (found.length > 0)
     return found.map(({ what, breakpoint, before, after }) => ({

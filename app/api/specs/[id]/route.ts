@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { specName } from '../../../../core/spec/schema';
 import { database } from '../../../../server/database';
-import { saveDraft } from '../../../../server/drafts';
+import { saveDocument } from '../../../../server/drafts';
 import { deleteSpec, setArchived, specOf } from '../../../../server/specs';
 import { forSpec, readBody, refuse } from '../../../answers';
 
@@ -17,7 +17,7 @@ export const PATCH = forSpec(['edit', 'archive'], async (access, request) => {
   }
   const { revision, document } = await specOf(database(access), access);
   const renamed = { ...document, name: read.body.name };
-  const { saved, ...refused } = await saveDraft(database(access), access, { basedOn: revision, document: renamed });
+  const { saved, ...refused } = await saveDocument(database(access), access, { basedOn: revision, document: renamed });
   if (saved) return Response.json({});
   return 'problem' in refused && refused.problem !== undefined
     ? refuse(422, refused.problem)

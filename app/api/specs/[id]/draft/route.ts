@@ -9,6 +9,7 @@ import { revisionNumber } from '../../../../numbers';
 const address = z.array(z.string().max(200)).max(12);
 const edit = z.strictObject({ at: address, before: z.json().optional(), after: z.json().optional() });
 const save = z.object({
+  id: z.uuid().optional(),
   revision: revisionNumber,
   edits: z.array(edit).max(20_000, 'A save has at most 20,000 edits; save more often.'),
 });
@@ -21,20 +22,14 @@ export const GET = forSpec(['read'], async (access) => {
 
 /**
  * Saves edits that were made from a revision, on top of what others saved since; the answer carries that. 409 with the newer draft where both changed the same; 422 where the edits
- * do not apply or lead to a document that cannot be kept.
+ * do not apply or lead to a document that cannot be kept. A save with an id may be sent again for as long as it is not answered.
  */
 export const PUT = forSpec(['edit'], async (access, request) => {
   const read = await readBody(request, save);
   if ('refusal' in read) return read.refusal;
-  const { revision, edits } = read.body;
-  // what is there already is not written twice, so that it may be tried again when the answer was lost
-  const result = await safeTwice(() => saveDraft(database(access), access, { basedOn: revision, edits }));
-  if (result.saved)
-    return Response.json({
-      revision: result.revision,
-      changedAt: result.changedAt,
-      between: result.between && { edits: result.between.edits, by: result.between.by },
-    });
+  const { id, revision, edits } = read.body;
+  const result = await safeTwice(() => saveDraft(database(access), access, { id, basedOn: revision, edits }));
+  if (result.saved) return Response.json(result);
   if (result.problem !== undefined) return refuse(422, result.problem);
   return refuse(409, `${result.newer.changedBy} saved a newer draft first; nothing was overwritten.`, {
     newer: result.newer,
