@@ -1,4 +1,4 @@
-// Who may import whom: core ← cli, server, ui, app; server ← app, scripts; ui ← app. Never the other way, never in a circle.
+// Who may import whom: core ← cli, server, ui, app; server ← app, scripts; ui ← app. Never the other way but for types that ui takes, never in a circle.
 const apart = (name, from, to, comment) => ({
   name,
   comment,
@@ -78,7 +78,11 @@ module.exports = {
     ),
     ...noArrowUp,
     apart('server', '^server/', '^(app|cli|scripts|tests|ui)/', 'server/ imports core/ alone'),
-    apart('ui', '^ui/', '^(app|cli|scripts|server|tests)/', 'ui/ imports core/ alone'),
+    apart('ui', '^ui/', '^(cli|scripts|tests)/', 'ui/ imports core/ alone'),
+    {
+      ...apart('ui-types', '^ui/', '^(app|server)/', 'of app/ and server/ ui/ imports types alone'),
+      to: { path: '^(app|server)/', dependencyTypesNot: ['type-only'] },
+    },
     apart('cli', '^cli/', '^(app|scripts|server|tests|ui)/', 'cli/ imports core/ alone'),
     apart('app', '^app/', '^(cli|scripts|tests)/', 'app/ imports core/, server/ and ui/'),
     apart('scripts', '^scripts/', '^(app|cli|ui)/', 'scripts/ import core/ and server/'),

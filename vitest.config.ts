@@ -2,7 +2,7 @@ import { defineConfig } from 'vitest/config';
 
 /** Tests that change nothing around them share what their modules worked out; those with a server each begin afresh. */
 const SHARED = ['{core,cli,scripts,ui}/**/*.test.{ts,tsx}', 'tests/reference/**/*.test.ts'];
-const OWN = ['server/**/*.test.ts', 'tests/server/**/*.test.ts'];
+const OWN = ['{server,app}/**/*.test.ts', 'tests/server/**/*.test.ts'];
 
 const common = {
   setupFiles: ['tests/exact-fractions.ts'],

@@ -1,28 +1,84 @@
 import { unstable_rethrow } from 'next/navigation';
-import type { z } from 'zod';
-import { LIMITS } from '../core/spec/limits';
-import { problemOf } from '../core/document/problem';
+import type { Parsed } from '../core/length/parsed';
 import { isPlainText } from '../core/spec/text-schema';
-import { may, type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../server/access/access';
-import { type Action, mayDo, mayNot } from '../server/access/permissions';
-import type { Asker } from '../server/acting-as';
-import { database } from '../server/database';
 import { DatabaseAway, isDiskFull, isLostConnection, isRolledBack, tookTooLong } from '../server/database-away';
 import { noteDiskFull } from '../server/for-the-server';
 import { isForbidden, NotTaken } from '../server/must-change';
 import { TooBusy } from '../server/sign-in/passwords';
-import type { Person } from '../server/sign-in/sessions';
 import { UnreadableDocument } from '../server/stored-spec';
-import { currentPerson } from './asker';
 
-/** An answer that refuses, with one sentence for the person. */
-export function refuse(status: number, problem: string, more: object = {}, headers: HeadersInit = {}): Response {
-  return Response.json({ problem, ...more }, { status, headers: { 'Cache-Control': 'no-store', ...headers } });
+/** What kind of refusal an answer is: a code that stays, whatever its sentence says, and its title (RFC 9457, section 3.1.3). */
+const KINDS: Record<number, { code: string; title: string }> = {
+  400: { code: 'malformed', title: 'The request is malformed' },
+  401: { code: 'signed-out', title: 'Nobody is signed in' },
+  403: { code: 'not-allowed', title: 'This is not allowed' },
+  404: { code: 'not-here', title: 'There is nothing here' },
+  409: { code: 'collides', title: 'Something else came first' },
+  410: { code: 'gone', title: 'This is gone' },
+  413: { code: 'too-large', title: 'The request is too large' },
+  422: { code: 'not-taken', title: 'What was sent cannot be taken' },
+  429: { code: 'too-many', title: 'Too many requests' },
+  500: { code: 'fault', title: 'The server met a fault' },
+  503: { code: 'away', title: 'The server cannot answer now' },
+  507: { code: 'disk-full', title: 'The disk is full' },
+};
+
+/** An answer that refuses; what it carries beside its sentence is known to whoever asks through `send`. */
+export class Refusal<More = unknown> extends Response {
+  declare readonly more: More;
 }
 
-export const signedOut = (): Response =>
+/**
+ * An answer that refuses, with one sentence for the person: problem details (RFC 9457). `problem` says the same as `detail`, for those who read it before.
+ *
+ *     refuse(422, 'The version is 1.2.0 already.', { field: 'version' })
+ */
+export function refuse<More extends object = never>(
+  status: number,
+  problem: string,
+  more?: More,
+  headers: HeadersInit = {},
+): Refusal<More> {
+  const details = { type: 'about:blank', ...KINDS[status], status, detail: problem, problem, ...more };
+  return new Refusal<More>(JSON.stringify(details), {
+    status,
+    headers: { 'Content-Type': 'application/problem+json', 'Cache-Control': 'no-store', ...headers },
+  });
+}
+
+/** What an endpoint answers that did what it was asked, and has nothing to say. */
+export const DONE: Record<string, never> = {};
+
+/** What ends a request, wherever in it that becomes clear. */
+export class Refused extends Error {
+  constructor(readonly answer: Refusal) {
+    super('refused');
+  }
+}
+
+/**
+ * What was accepted, or the end of the request with what speaks against it.
+ *
+ * @throws Refused
+ */
+export function accepted<T>(parsed: Parsed<T>, status = 422): T {
+  if (parsed.problem !== undefined) throw new Refused(refuse(status, parsed.problem));
+  return parsed.value;
+}
+
+/**
+ * Ends the request where what was asked for is not there.
+ *
+ * @throws Refused
+ */
+export function there<T>(found: T | null | undefined | false): T {
+  if (found === null || found === undefined || found === false) throw new Refused(nothingHere());
+  return found;
+}
+
+export const signedOut = (): Refusal<never> =>
   refuse(401, 'You are signed out; sign in again. What you typed is kept in this window.');
-export const nothingHere = (): Response =>
+export const nothingHere = (): Refusal<never> =>
   refuse(404, 'There is nothing here, or it belongs to a team that you are not in.');
 
 /** Does a request come from a page of another site? */
@@ -32,82 +88,9 @@ function isForeign(request: Request): boolean {
   return origin !== originOfRequest(request);
 }
 
-/** A body of JSON has at most so many bytes: a document, in the fullest of characters, and what stands around it. */
-const LARGEST_BODY = LIMITS.documentCharacters * 1.5;
-
-/** JSON may be nested so deep before it is read any further. */
-const DEEPEST = 64;
-
-/** Reads a JSON body of at most so many bytes, checked; or the answer that refuses it. */
-export async function readBody<T>(
-  request: Request,
-  schema: z.ZodType<T>,
-  most = LARGEST_BODY,
-): Promise<{ body: T } | { refusal: Response }> {
-  const { bytes, length } = await readBytes(request, most);
-  if (!bytes) {
-    const problem = `This is too large (${length.toLocaleString('en')} bytes or more); the most is ${most.toLocaleString('en')}.`;
-    return { refusal: refuse(413, problem, {}, { Connection: 'close' }) };
-  }
-  const text = bytes.toString('utf8');
-  if (nesting(text) > DEEPEST)
-    return { refusal: refuse(400, `The body of this request is nested more than ${DEEPEST} deep.`) };
-  let json: unknown;
-  try {
-    json = JSON.parse(text);
-  } catch {
-    return { refusal: refuse(400, 'The body of this request is not JSON.') };
-  }
-  const parsed = schema.safeParse(json);
-  if (!parsed.success) return { refusal: refuse(400, problemOf(parsed.error, json)) };
-  // whatever a schema lets pass: no text goes further that the database cannot keep
-  if (!holdsPlainText(parsed.data))
-    return { refusal: refuse(400, 'A text in this request holds a control character; leave it out.') };
-  return { body: parsed.data };
-}
-
-/** Is every text in this, keys too, one that the database can keep? */
-function holdsPlainText(value: unknown): boolean {
-  if (typeof value === 'string') return isPlainText(value);
-  if (typeof value !== 'object' || value === null) return true;
-  return Object.entries(value).every(([key, each]) => isPlainText(key) && holdsPlainText(each));
-}
-
-/** How deep brackets stand in each other in a JSON text, those in strings aside. */
-function nesting(text: string): number {
-  let [depth, deepest, isString] = [0, 0, false];
-  for (let at = 0; at < text.length; at++) {
-    const letter = text[at];
-    if (isString) {
-      if (letter === '\\') at++;
-      else if (letter === '"') isString = false;
-    } else if (letter === '"') isString = true;
-    else if (letter === '{' || letter === '[') deepest = Math.max(deepest, ++depth);
-    else if (letter === '}' || letter === ']') depth--;
-  }
-  return deepest;
-}
-
-/** Reads a body of bytes up to the most that is taken; beyond it, it is cut off, and only its length so far is known. */
-export async function readBytes(request: Request, most: number): Promise<{ bytes: Buffer | null; length: number }> {
-  const stated = Number(request.headers.get('content-length') ?? 0);
-  const chunks: Uint8Array[] = [];
-  let length = 0;
-  const reader = request.body?.getReader();
-  for (let next = await reader?.read(); next && !next.done; next = await reader?.read()) {
-    length += next.value.length;
-    if (length > most) {
-      chunks.length = 0;
-      void reader?.cancel().catch(() => {});
-      return { bytes: null, length: Math.max(length, stated) };
-    }
-    chunks.push(next.value);
-  }
-  return { bytes: Buffer.concat(chunks), length };
-}
-
 /** What went wrong on the server, as an answer; what nobody foresaw is logged whole and said in a sentence. */
 function failure(error: unknown): Response {
+  if (error instanceof Refused) return error.answer;
   if (error instanceof DatabaseAway || isLostConnection(error) || tookTooLong(error) || isRolledBack(error))
     return refuse(503, 'The database does not answer. Try again in a moment.', {}, { 'Retry-After': '2' });
   if (isDiskFull(error)) {
@@ -136,7 +119,7 @@ function failure(error: unknown): Response {
 
 type WithParams<P> = { params: Promise<P> };
 
-/** A route for anybody. What changes something must be asked for from a page of this application. */
+/** A route of its own kind, for anybody. What changes something must be asked for from a page of this application. */
 export function forAnybody<P>(answer: (request: Request, params: P) => Promise<Response>) {
   return async (request: Request, { params }: WithParams<P>): Promise<Response> => {
     if (request.method !== 'GET' && isForeign(request)) return refuse(403, 'This request comes from another site.');
@@ -146,59 +129,6 @@ export function forAnybody<P>(answer: (request: Request, params: P) => Promise<R
       return failure(error);
     }
   };
-}
-
-/** A route for people who are signed in. */
-export function forPeople<P>(answer: (person: Person, request: Request, params: P) => Promise<Response>) {
-  return forAnybody<P>(async (request, params) => {
-    if (Object.values(params ?? {}).some((part) => !isPlain(String(part)))) return nothingHere();
-    const person = await currentPerson();
-    return person ? answer(person, request, params) : signedOut();
-  });
-}
-
-/** For whom the database is asked, and from where. */
-export function askerOf(person: Person, request: Request): Asker & { address: string } {
-  return { personId: person.id, address: request.headers.get('x-ypsiline-address') ?? '' };
-}
-
-/** The answer to whoever may not: which of these it is, and who may. */
-function forbidden(role: TeamAccess<never>['role'], actions: readonly Action[]): Response {
-  return refuse(
-    403,
-    mayNot(
-      role,
-      actions.find((action) => !mayDo(role, action))!,
-    ),
-  );
-}
-
-/** A route of one spec, for whoever may do this with it. */
-export function forSpec<A extends Action, P extends { id: string } = { id: string }>(
-  actions: [A, ...A[]],
-  answer: (access: SpecAccess<A | 'read-drafts'>, request: Request, params: P) => Promise<Response>,
-) {
-  return forPeople<P>(async (person, request, params) => {
-    const asker = askerOf(person, request);
-    const found = await specAccess(database(asker), person.id, { id: params.id }, 'read');
-    if (!found) return nothingHere();
-    const access = may(found, ...actions);
-    return access ? answer({ ...access, address: asker.address }, request, params) : forbidden(found.role, actions);
-  });
-}
-
-/** A route of a team, for whoever may do this in it. */
-export function forTeam<A extends Action, P extends { team: string } = { team: string }>(
-  actions: [A, ...A[]],
-  answer: (access: TeamAccess<A | 'read-drafts'>, request: Request, params: P) => Promise<Response>,
-) {
-  return forPeople<P>(async (person, request, params) => {
-    const asker = askerOf(person, request);
-    const found = await teamAccess(database(asker), person.id, params.team, 'read');
-    if (!found) return nothingHere();
-    const access = may(found, ...actions);
-    return access ? answer({ ...access, address: asker.address }, request, params) : forbidden(found.role, actions);
-  });
 }
 
 /** Where the application is reached, as whoever asks reaches it. */

@@ -76,7 +76,7 @@ export async function restoreRevision(
   sql: Sql,
   access: SpecAccess<'edit'>,
   { revision, basedOn }: { revision: number; basedOn: number },
-): Promise<Saved & Partial<Restored>> {
+): Promise<(Extract<Saved, { saved: true }> & Restored) | Extract<Saved, { saved: false }>> {
   const { specId } = access;
   const [there] = await sql`select 1 from revisions where spec_id = ${specId} and revision = ${revision}`;
   if (!there) return { saved: false, problem: `There is no revision ${revision}.` };
@@ -90,7 +90,7 @@ export async function restoreRevision(
   const saved = await saveDraft(sql, access, { basedOn, edits, alone: true }, async (transaction) => {
     await log(transaction, access, { action: 'restore', about: `revision ${revision}`, specId });
   });
-  return { ...saved, edits, document: wanted };
+  return saved.saved ? { ...saved, edits, document: wanted } : saved;
 }
 
 /** What a restore changed, and what came of it: whoever restored can undo it. */

@@ -1,16 +1,16 @@
-import * as z from 'zod';
+import type * as z from 'zod';
 import { ARCHIVE, FORMATS } from '../../core/formats/registry';
-import { editionList, refusal } from './schemas';
+import { SESSION_COOKIE } from '../../server/sign-in/tokens';
+import { interfacePaths } from './interface-paths';
+import { jsonSchema, refused } from './json-schema';
+import { editionList } from './schemas';
 
 /** The version of the addresses themselves: it rises when one of them changes what it means. */
 const ADDRESSES = '1.0.0';
 
 const IN_EDITIONS = FORMATS.filter(({ inEditions }) => inEditions);
 
-const json = (schema: z.ZodType) => {
-  const { $schema: _, ...own } = z.toJSONSchema(schema, { io: 'output' });
-  return { 'application/json': { schema: own } };
-};
+const json = (schema: z.ZodType) => ({ 'application/json': { schema: jsonSchema(schema, 'output') } });
 
 const text = (pattern: string, description: string) => ({ type: 'string', pattern, description });
 
@@ -44,8 +44,6 @@ const HEADERS = {
     schema: { type: 'string' },
   },
 };
-
-const refused = (description: string) => ({ description, content: json(refusal) });
 
 const REFUSALS = {
   '401': refused('No key, or one that has lapsed, was revoked, or does not open this specification.'),
@@ -83,14 +81,15 @@ const file = (operationId: string, summary: string, refusals: object) => ({
   },
 });
 
-/** The addresses that builds rely on, as OpenAPI 3.1; what they answer is made of the Zod schemas of the routes. */
+/** The addresses that builds rely on, and those that the interface asks, as OpenAPI 3.1; what they take and answer is made of the Zod schemas of the routes. */
 export function openApiDocument() {
   return {
     openapi: '3.1.0',
     info: {
-      title: 'Ypsiline, published editions',
+      title: 'Ypsiline',
       version: ADDRESSES,
-      summary: 'The files of published layout specifications, by addresses that never change.',
+      summary:
+        'The files of published layout specifications, by addresses that never change; and what the interface asks, which may change with it.',
       license: { name: 'All rights reserved' },
     },
     servers: [{ url: '/' }],
@@ -102,6 +101,7 @@ export function openApiDocument() {
           scheme: 'bearer',
           description: 'A key of the team, such as ypsk_…, made on its page “Keys and links”.',
         },
+        session: { type: 'apiKey', in: 'cookie', name: SESSION_COOKIE, description: 'Whoever is signed in.' },
       },
     },
     paths: {
@@ -128,6 +128,7 @@ export function openApiDocument() {
           security: [],
         },
       },
+      ...interfacePaths(),
     },
   };
 }

@@ -27,8 +27,14 @@ export const editionList = z.object({
   editions: z.array(listedEdition).describe('The newest first.'),
 });
 
+/** Problem details (RFC 9457). */
 export const refusal = z.object({
-  problem: z.string().describe('What is wrong, and what would be right, in one sentence.'),
+  type: z.literal('about:blank'),
+  title: z.string(),
+  status: z.int(),
+  code: z.string().describe('What kind of refusal it is: a word that stays, whatever its sentence says.'),
+  detail: z.string().describe('What is wrong, and what would be right, in one sentence.'),
+  problem: z.string().describe('The same as detail, under its older name.'),
 });
 
 export type EditionList = z.infer<typeof editionList>;

@@ -52,7 +52,7 @@ function JoinForm({ secret, email, person, shortest }: Omit<Props, 'invitation' 
   const { errors, isSubmitting } = formState;
   const isAwake = useAwake();
   const join = async (fields: Fields): Promise<void> => {
-    const answer = await send<{ team: string }>('POST', `/api/join/${secret}`, person ? undefined : fields);
+    const answer = await send('POST', `/api/join/${secret}`, person ? undefined : fields);
     if (answer.ok) return window.location.assign(`/${answer.body.team}`);
     setError('root', { message: answer.problem });
   };

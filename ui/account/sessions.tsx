@@ -23,7 +23,9 @@ export function Sessions({ sessions }: { sessions: readonly ListedSession[] }) {
   const isAwake = useAwake();
   const others = sessions.filter(({ isThis }) => !isThis).length;
   const end = async (id: string | null): Promise<void> => {
-    const answer = await send<{ ended?: number }>('DELETE', `/api/account/sessions${id === null ? '' : `/${id}`}`);
+    const answer = await (id === null
+      ? send('DELETE', '/api/account/sessions')
+      : send('DELETE', `/api/account/sessions/${id}`));
     if (!answer.ok) return setSaid({ text: answer.problem, isProblem: true });
     setSaid({ text: `${answer.body.ended ?? 1} ended.`, isProblem: false });
     router.refresh();

@@ -16,8 +16,8 @@ const ASKED = {
     says: 'It stays readable, its readers and followers are warned, and latest passes it by. That is not taken back.',
     label: 'Why nobody should build on it',
     yes: 'Withdraw it',
-    path: 'withdrawals',
-    body: (version: string, text: string) => ({ version, reason: text }),
+    send: (specId: string, version: string, text: string) =>
+      send('POST', `/api/specs/${specId}/withdrawals`, { version, reason: text }),
   },
   set: {
     act: 'Make a starting set…',
@@ -25,8 +25,8 @@ const ASKED = {
     says: 'New specifications of the team can begin from it, and remember that they did.',
     label: 'Name of the set',
     yes: 'Make the set',
-    path: 'starting-sets',
-    body: (version: string, text: string) => ({ version, name: text }),
+    send: (specId: string, version: string, text: string) =>
+      send('POST', `/api/specs/${specId}/starting-sets`, { version, name: text }),
   },
 } as const;
 
@@ -43,8 +43,7 @@ export function EditionActs({ specId, version, isWithdrawn, may }: Props) {
     setProblem(null);
   };
   const act = async (what: keyof typeof ASKED): Promise<void> => {
-    const { path, body } = ASKED[what];
-    const answer = await send('POST', `/api/specs/${specId}/${path}`, body(version, text));
+    const answer = await ASKED[what].send(specId, version, text);
     if (!answer.ok) return setProblem(answer.problem);
     if (what === 'set') setDone(`New specifications can begin from ${text.trim()}.`);
     close();

@@ -15,7 +15,7 @@ export function NoticeBell() {
   useEffect(() => {
     const ask = async (): Promise<void> => {
       if (document.visibilityState === 'hidden') return;
-      const answer = await send<{ unread: number }>('GET', '/api/notices');
+      const answer = await send('GET', '/api/notices');
       if (answer.ok) setUnread(answer.body.unread);
     };
     void ask();

@@ -1,6 +1,8 @@
-/** What a request to the application's own routes came to. */
-export type Answer<T> =
-  { ok: true; body: T } | { ok: false; status: number; problem: string; body: Record<string, unknown> };
+import type { AnswerOf, Method, MoreOf, PathOf, SentTo } from '../../app/api/sent';
+
+/** What a request to the application's own endpoints came to. */
+export type Answer<T, More = object> =
+  { ok: true; body: T } | { ok: false; status: number; problem: string; body: More };
 
 export const NO_ANSWER = 0;
 
@@ -11,16 +13,22 @@ const MOST_KEPT_ALIVE = 60_000;
 const PATIENCE = 15_000;
 export const LONG_PATIENCE = 60_000;
 
+/** What is sent: nothing where the endpoint takes nothing. */
+type Sent<M extends Method, P> =
+  undefined extends SentTo<M, P> ? [body?: SentTo<M, P>, patience?: number] : [body: SentTo<M, P>, patience?: number];
+
 /**
- * Sends JSON or a file, and reads JSON: the one way in which the interface asks its own server. A server that does not
+ * Sends JSON or a file, and reads JSON: the one way in which the interface asks its own server, typed by the endpoint at the address. A server that does not
  * answer in time gives status 0, not an exception.
+ *
+ *     await send('PATCH', `/api/specs/${id}`, { archived: true })
  */
-export async function send<T>(
-  method: 'POST' | 'PUT' | 'PATCH' | 'GET' | 'DELETE',
-  path: string,
-  body?: unknown,
-  patience = body instanceof Blob ? LONG_PATIENCE : PATIENCE,
-): Promise<Answer<T>> {
+export async function send<M extends Method, P extends PathOf<M>>(
+  method: M,
+  path: P,
+  ...[body, given]: Sent<M, P>
+): Promise<Answer<AnswerOf<M, P>, MoreOf<M, P>>> {
+  const patience = given ?? (body instanceof Blob ? LONG_PATIENCE : PATIENCE);
   const isFile = body instanceof Blob;
   try {
     const init: RequestInit = { method, signal: AbortSignal.timeout(patience) };
@@ -34,21 +42,21 @@ export async function send<T>(
     }
     const response = await fetch(path, init);
     const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
-    if (response.ok) return { ok: true, body: answer as T };
+    if (response.ok) return { ok: true, body: answer as AnswerOf<M, P> };
     const problem =
       typeof answer.problem === 'string' ? answer.problem : `The server answered ${response.status}; try again.`;
     return {
       ok: false,
       status: response.status >= 500 && response.status !== 507 ? NO_ANSWER : response.status,
       problem,
-      body: answer,
+      body: answer as MoreOf<M, P>,
     };
   } catch {
     return {
       ok: false,
       status: NO_ANSWER,
       problem: 'The server does not answer. Check the connection and try again.',
-      body: {},
+      body: {} as MoreOf<M, P>,
     };
   }
 }

@@ -4,8 +4,6 @@ import { Link } from '../parts/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { counted } from '../../core/length/present';
-import type { Edit } from '../../core/edits/edit';
-import type { Spec } from '../../core/spec/schema';
 import { keepStep } from '../draft/kept-drafts';
 import { send } from '../frame/send';
 import { Moment } from '../frame/moment';
@@ -36,11 +34,7 @@ export function HistoryPage({ specId, address, newest, mayEdit, revisions, earli
   const [said, setSaid] = useState<{ text: string; of: 'news' | 'problem' } | null>(null);
 
   const restore = async ({ revision }: ListedRevision): Promise<void> => {
-    const answer = await send<{ revision: number; edits: Edit[]; document: Spec }>(
-      'POST',
-      `/api/specs/${specId}/revisions/${revision}`,
-      { basedOn: newest },
-    );
+    const answer = await send('POST', `/api/specs/${specId}/revisions/${String(revision)}`, { basedOn: newest });
     if (answer.ok)
       keepStep(specId, { label: `Restore of revision ${revision}`, edits: answer.body.edits }, answer.body.document);
     setRestoring(null);
@@ -192,7 +186,7 @@ function NameRevision({ specId, revision, onClose, onDone }: NameProps) {
   const [name, setName] = useState(revision.name ?? '');
   const [problem, setProblem] = useState<string | null>(null);
   const keep = async (): Promise<void> => {
-    const answer = await send('PATCH', `/api/specs/${specId}/revisions/${revision.revision}`, { name });
+    const answer = await send('PATCH', `/api/specs/${specId}/revisions/${String(revision.revision)}`, { name });
     if (answer.ok) onDone();
     else setProblem(answer.problem);
   };

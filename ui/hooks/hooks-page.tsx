@@ -10,13 +10,14 @@ import { NumberTable } from '../parts/number-table';
 import { Problem } from '../parts/problem';
 import { Delivered, type ListedDelivery, Received, type ReceivedBody } from './deliveries';
 import styles from './hooks.module.scss';
+import type { HookKind } from '../../server/hooks/tell-hooks';
 import { NewHookDialog } from './new-hook-dialog';
 
 type ListedHook = {
   id: string;
   name: string;
   url: string;
-  kinds: string[];
+  kinds: HookKind[];
   waiting: number;
   lastDelivered: string | null;
   lastSaid: string | null;
@@ -24,7 +25,7 @@ type ListedHook = {
 
 type Props = {
   team: string;
-  kinds: [string, string][];
+  kinds: [HookKind, string][];
   hooks: readonly ListedHook[];
   deliveries: readonly ListedDelivery[];
   received: readonly ReceivedBody[];

@@ -2,14 +2,15 @@
 
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
+import type { HookKind } from '../../server/hooks/tell-hooks';
 import { send } from '../frame/send';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import styles from './hooks.module.scss';
 
-type Fields = { name: string; goes: 'own' | 'address'; url: string; kinds: string[] };
-type Props = { team: string; kinds: [string, string][]; onMade: (secret: string) => void; onClose: () => void };
+type Fields = { name: string; goes: 'own' | 'address'; url: string; kinds: HookKind[] };
+type Props = { team: string; kinds: [HookKind, string][]; onMade: (secret: string) => void; onClose: () => void };
 
 /** Asks where a web hook goes, and of what it is told. */
 export function NewHookDialog({ team, kinds, onMade, onClose }: Props) {
@@ -20,7 +21,7 @@ export function NewHookDialog({ team, kinds, onMade, onClose }: Props) {
   const isAddress = watch('goes') === 'address';
   const make = async ({ name, goes, url, kinds: chosen }: Fields): Promise<void> => {
     const wanted = { name, url: goes === 'own' ? 'own' : url, kinds: chosen || [] };
-    const answer = await send<{ secret: string }>('POST', `/api/teams/${team}/hooks`, wanted);
+    const answer = await send('POST', `/api/teams/${team}/hooks`, wanted);
     if (answer.ok) onMade(answer.body.secret);
     else setProblem(answer.problem);
   };

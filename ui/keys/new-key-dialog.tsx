@@ -30,7 +30,7 @@ export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
   const submit = handleSubmit(async ({ name, days, opens, specIds, specId }) => {
     const opened = kind === 'link' ? [specId] : opens === 'all' ? null : specIds;
     const body = { kind, name, days: Number(days), specIds: opened };
-    const answer = await send<{ secret: string }>('POST', `/api/teams/${team}/keys`, body);
+    const answer = await send('POST', `/api/teams/${team}/keys`, body);
     if (answer.ok) onMade(answer.body.secret, opened);
     else setProblem(answer.problem);
   });

@@ -4,6 +4,8 @@ import { Link } from '../parts/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Moment } from '../frame/moment';
+import type { SentTo } from '../../app/api/sent';
+import type { NoticeKind } from '../../server/notices';
 import { send } from '../frame/send';
 import { Empty } from '../parts/empty';
 import { Problem } from '../parts/problem';
@@ -19,13 +21,16 @@ type ListedNotice = {
   isRead: boolean;
 };
 
-type Props = { notices: readonly ListedNotice[]; kinds: readonly { kind: string; says: string; isWanted: boolean }[] };
+type Props = {
+  notices: readonly ListedNotice[];
+  kinds: readonly { kind: NoticeKind; says: string; isWanted: boolean }[];
+};
 
 /** One’s notices, the newest first, and which kinds one wants. */
 export function NoticesPage({ notices, kinds }: Props) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
-  const change = async (body: object): Promise<void> => {
+  const change = async (body: SentTo<'PATCH', '/api/notices'>): Promise<void> => {
     const answer = await send('PATCH', '/api/notices', body);
     setProblem(answer.ok ? null : answer.problem);
     router.refresh();

@@ -19,7 +19,7 @@ export function InviteDialog({ team, onMade, onClose }: Props) {
   });
   const [problem, setProblem] = useState<string | null>(null);
   const invite = async (fields: Fields): Promise<void> => {
-    const answer = await send<{ path: string }>('POST', `/api/teams/${team}/invitations`, fields);
+    const answer = await send('POST', `/api/teams/${team}/invitations`, fields);
     if (answer.ok) onMade(answer.body.path);
     else setProblem(answer.problem);
   };

@@ -12,7 +12,7 @@ export function NewTeam() {
   const isAwake = useAwake();
   const { register, handleSubmit, setError, formState } = useForm<{ name: string }>();
   const make = async (wanted: { name: string }): Promise<void> => {
-    const answer = await send<{ slug: string }>('POST', '/api/teams', wanted);
+    const answer = await send('POST', '/api/teams', wanted);
     if (answer.ok) return router.push(`/${answer.body.slug}`);
     setError('name', { message: answer.problem });
   };

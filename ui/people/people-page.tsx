@@ -34,7 +34,7 @@ export function PeoplePage({ team, self, members, invitations, outbox }: Props) 
   const [link, setLink] = useState<{ title: string; path: string } | null>(null);
   const [asked, setAsked] = useState<Asked>(null);
   const isOwner = invitations !== null;
-  const base = `/api/teams/${team.slug}`;
+  const base = `/api/teams/${team.slug}` as const;
 
   const done = (answer: { ok: true } | { ok: false; problem: string }): void => {
     setProblem(answer.ok ? null : answer.problem);
@@ -44,7 +44,7 @@ export function PeoplePage({ team, self, members, invitations, outbox }: Props) 
   const act = {
     role: async ({ id }: ListedPerson, role: ListedRole) => done(await send('PATCH', `${base}/people/${id}`, { role })),
     passwordLink: async ({ id, name }: ListedPerson) => {
-      const answer = await send<{ path: string }>('POST', `${base}/people/${id}/password-link`);
+      const answer = await send('POST', `${base}/people/${id}/password-link`);
       if (!answer.ok) return setProblem(answer.problem);
       setProblem(null);
       setLink({ title: `A link for ${name} is made`, path: answer.body.path });

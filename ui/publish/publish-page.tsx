@@ -44,7 +44,7 @@ export function PublishPage(props: Props) {
   const [asksReason, setAsksReason] = useState(false);
 
   const publish = async (fields: Fields): Promise<void> => {
-    const answer = await send<{ version: string }>(
+    const answer = await send(
       'POST',
       `/api/specs/${spec.id}/editions`,
       { ...fields, revision: spec.revision },

@@ -4,10 +4,11 @@ import { useEffect, useMemo, useState } from 'react';
 import { useDraft, useView } from '../draft/draft-context';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { Moment } from '../frame/moment';
+import type { AnswerOf } from '../../app/api/sent';
 import { send } from '../frame/send';
 import { Dialog } from '../parts/dialog';
 import { Problem } from '../parts/problem';
-import type { ListedRemark, Mentioned } from './listed-remark';
+import type { Mentioned } from './listed-remark';
 import { RemarkForm } from './remark-form';
 import styles from './remarks.module.scss';
 import { subjectsOf } from './subjects';
@@ -18,7 +19,7 @@ type Props = { specId: string; address: string; members: readonly Mentioned[]; o
 export function RemarkDialog({ specId, address, members, onClose }: Props) {
   const document = useDraft((draft) => draft.document);
   const selected = useView((view) => view.selected);
-  const [remarks, setRemarks] = useState<readonly ListedRemark[]>([]);
+  const [remarks, setRemarks] = useState<AnswerOf<'GET', `/api/specs/${string}/remarks`>['remarks']>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const [said, setSaid] = useState(false);
   const subjects = useMemo(
@@ -34,7 +35,7 @@ export function RemarkDialog({ specId, address, members, onClose }: Props) {
   const subject = subjects.find((each) => each.key === key) ?? subjects[0]!;
 
   const read = async (): Promise<void> => {
-    const answer = await send<{ remarks: ListedRemark[] }>('GET', `/api/specs/${specId}/remarks`);
+    const answer = await send('GET', `/api/specs/${specId}/remarks`);
     if (answer.ok) setRemarks(answer.body.remarks);
     else setProblem(answer.problem);
   };

@@ -21,7 +21,7 @@ type Props = {
 export function Thread({ specId, first, answers, self, members, onDone }: Props) {
   const [isAnswering, setAnswering] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const base = `/api/specs/${specId}/remarks`;
+  const base = `/api/specs/${specId}/remarks` as const;
   const done = (answer: Answer<unknown>): Answer<unknown> => {
     setProblem(answer.ok ? null : answer.problem);
     if (answer.ok) onDone();

@@ -89,7 +89,7 @@ export function NewSpecDialog({ team, sets = [], original, onClose }: Props) {
 }
 
 /** What is asked for: a copy, one of the team’s own sets, or one that is shipped. */
-function wantedOf(name: string, start: string, copyOf: string | undefined): object {
+function wantedOf(name: string, start: string, copyOf: string | undefined) {
   if (copyOf !== undefined) return { name, copyOf };
   return start.startsWith('set ') ? { name, set: start.slice(4) } : { name, start };
 }

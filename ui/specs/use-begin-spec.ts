@@ -11,7 +11,7 @@ export function useBeginSpec(team: string): { isBusy: boolean; begin: (document:
   const [isBusy, setBusy] = useState(false);
   const begin = async (document: Spec): Promise<string | null> => {
     setBusy(true);
-    const answer = await send<{ slug: string }>('POST', `/api/teams/${team}/specs`, { document });
+    const answer = await send('POST', `/api/teams/${team}/specs`, { document });
     setBusy(false);
     if (!answer.ok) return answer.problem;
     router.push(`/${team}/${answer.body.slug}`);

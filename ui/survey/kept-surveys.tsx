@@ -30,7 +30,7 @@ type Props = { specId: string; spec: Spec; held: readonly Held[]; say: (says: st
 /** Keeps the survey under way with the spec, and opens those that were kept. */
 export function KeptSurveys({ specId, spec, held, say }: Props) {
   const store = useSurveyStore();
-  const address = `/api/specs/${specId}/surveys`;
+  const address = `/api/specs/${specId}/surveys` as const;
   const [listed, setListed] = useState<readonly Listed[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const [isKeeping, setKeeping] = useState(false);
@@ -38,14 +38,14 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
   const isEmpty = held.length === 0;
 
   const load = useCallback(async (): Promise<void> => {
-    const answer = await send<{ surveys: Listed[] }>('GET', address);
+    const answer = await send('GET', address);
     if (answer.ok) setListed(answer.body.surveys);
     else setProblem(answer.problem);
   }, [address]);
   useEffect(() => void load(), [load]);
 
   const open = async ({ id, madeAt, slips: before }: Listed): Promise<void> => {
-    const answer = await send<Record<string, unknown>>('GET', `${address}/${id}`);
+    const answer = await send('GET', `${address}/${id}`);
     if (!answer.ok) return setProblem(answer.problem);
     const { value: survey, problem: unread } = readSurvey(answer.body);
     if (!survey) return setProblem(unread!);
@@ -132,7 +132,12 @@ function begun({ name, screens, chosen }: KeptSurvey) {
   return { ...NOTHING_SURVEYED, name, screens: own, shown: own[0]?.id ?? null, chosen: byWidth };
 }
 
-type KeepProps = { address: string; held: readonly Held[]; onKept: () => void; onClose: () => void };
+type KeepProps = {
+  address: `/api/specs/${string}/surveys`;
+  held: readonly Held[];
+  onKept: () => void;
+  onClose: () => void;
+};
 
 function KeepDialog({ address, held, onKept, onClose }: KeepProps) {
   const store = useSurveyStore();

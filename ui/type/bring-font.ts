@@ -7,6 +7,6 @@ const LARGEST = 5 * 1024 * 1024;
 export async function bringFont(team: string, file: File): Promise<{ font: Font } | { problem: string }> {
   if (file.size > LARGEST)
     return { problem: `${file.name} has ${(file.size / 1024 / 1024).toFixed(1)} MB; a font has at most 5 MB here.` };
-  const answer = await send<{ font: Font }>('POST', `/api/teams/${team}/fonts`, file);
+  const answer = await send('POST', `/api/teams/${team}/fonts`, file);
   return answer.ok ? answer.body : { problem: `${file.name}: ${answer.problem}` };
 }

@@ -1,14 +1,14 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Font } from '../../core/spec/schema';
+import type { AnswerOf } from '../../app/api/sent';
 import { fontName } from '../../core/type/style-text';
 import { Dialog } from '../parts/dialog';
 import { send } from '../frame/send';
 import { NumberTable } from '../parts/number-table';
 import { Problem } from '../parts/problem';
 
-type KeptFont = { font: Font; uploadedBy: string; usedBy: string[] };
+type KeptFont = AnswerOf<'GET', `/api/teams/${string}/fonts`>[number];
 
 type Props = { team: string; onRemoved: (file: string) => void; onClose: () => void };
 
@@ -17,7 +17,7 @@ export function TeamFontsDialog({ team, onRemoved, onClose }: Props) {
   const [fonts, setFonts] = useState<KeptFont[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   useEffect(() => {
-    void send<KeptFont[]>('GET', `/api/teams/${team}/fonts`).then((answer) =>
+    void send('GET', `/api/teams/${team}/fonts`).then((answer) =>
       answer.ok ? setFonts(answer.body) : setProblem(answer.problem),
     );
   }, [team]);

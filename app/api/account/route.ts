@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { plainText } from '../../../core/spec/text-schema';
 import { changeEmail, rename } from '../../../server/account';
-import { database } from '../../../server/database';
-import { askerOf, forPeople, readBody, refuse } from '../../answers';
+import { DONE, accepted } from '../../answers';
+import { forPeople } from '../../endpoint';
 
 const change = z.union([
   z.strictObject({ name: z.string().trim().pipe(plainText(80, 'A name has at least one letter.')) }),
@@ -12,15 +12,13 @@ const change = z.union([
   }),
 ]);
 
-/** Changes one's name, or the e-mail with which one signs in. */
-export const PATCH = forPeople(async (person, request) => {
-  const read = await readBody(request, change, 8192);
-  if ('refusal' in read) return read.refusal;
-  const sql = database(askerOf(person, request));
-  if ('name' in read.body) {
-    await rename(sql, person, read.body.name);
-    return Response.json({});
-  }
-  const changed = await changeEmail(sql, person, read.body);
-  return changed.problem === undefined ? Response.json({ email: changed.value }) : refuse(422, changed.problem);
-});
+export const PATCH = forPeople(
+  { path: '/api/account', does: "Changes one's name, or the e-mail with which one signs in.", body: change },
+  async ({ db, person, body }) => {
+    if ('name' in body) {
+      await rename(db, person, body.name);
+      return DONE;
+    }
+    return { email: accepted(await changeEmail(db, person, body)) };
+  },
+);

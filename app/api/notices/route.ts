@@ -1,7 +1,7 @@
 import * as z from 'zod';
-import { database } from '../../../server/database';
 import { markRead, NOTICE_KINDS, type NoticeKind, unreadCount, want } from '../../../server/notices';
-import { askerOf, forPeople, readBody } from '../../answers';
+import { DONE } from '../../answers';
+import { forPeople } from '../../endpoint';
 import { isNumber } from '../../numbers';
 
 const change = z.union([
@@ -9,20 +9,16 @@ const change = z.union([
   z.strictObject({ kind: z.enum(Object.keys(NOTICE_KINDS) as [NoticeKind, ...NoticeKind[]]), wanted: z.boolean() }),
 ]);
 
-/** How many notices one has not read. */
-export const GET = forPeople(async (person, request) =>
-  Response.json(
-    { unread: await unreadCount(database(askerOf(person, request)), person.id) },
-    { headers: { 'Cache-Control': 'no-store' } },
-  ),
+export const GET = forPeople(
+  { path: '/api/notices', does: 'How many notices one has not read.' },
+  async ({ db, person }) => ({ unread: await unreadCount(db, person.id) }),
 );
 
-/** Marks notices as read, or turns a kind of them on or off. */
-export const PATCH = forPeople(async (person, request) => {
-  const read = await readBody(request, change, 4096);
-  if ('refusal' in read) return read.refusal;
-  const sql = database(askerOf(person, request));
-  if ('read' in read.body) await markRead(sql, person.id, read.body.read === 'all' ? null : read.body.read);
-  else await want(sql, person.id, read.body.kind, read.body.wanted);
-  return Response.json({});
-});
+export const PATCH = forPeople(
+  { path: '/api/notices', does: 'Marks notices as read, or turns a kind of them on or off.', body: change },
+  async ({ db, person, body }) => {
+    if ('read' in body) await markRead(db, person.id, body.read === 'all' ? null : body.read);
+    else await want(db, person.id, body.kind, body.wanted);
+    return DONE;
+  },
+);

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { teamAccess } from '../../../server/access/access';
 import { database } from '../../../server/database';
 import { deliveriesOf, hooksOf, receivedOf } from '../../../server/hooks/hooks';
-import { HOOK_KINDS } from '../../../server/hooks/tell-hooks';
+import { HOOK_KINDS, type HookKind } from '../../../server/hooks/tell-hooks';
 import { HooksPage } from '../../../ui/hooks/hooks-page';
 import { signedInPerson } from '../../asker';
 import { TeamBar } from '../../team-bar';
@@ -29,7 +29,7 @@ export default async function Page({ params }: Props) {
       <main id="content" className="page">
         <HooksPage
           team={access.teamSlug}
-          kinds={Object.entries(HOOK_KINDS)}
+          kinds={Object.entries(HOOK_KINDS) as [HookKind, string][]}
           hooks={hooks.map(({ id, name, url, kinds, waiting, lastDelivered, lastSaid }) => ({
             id,
             name,

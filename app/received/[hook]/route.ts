@@ -1,7 +1,8 @@
 import { database } from '../../../server/database';
 import { isGenuine } from '../../../server/hooks/signature';
 import { isUuid } from '../../../server/uuid';
-import { forAnybody, nothingHere, readBytes, refuse } from '../../answers';
+import { forAnybody, nothingHere, refuse } from '../../answers';
+import { readBytes } from '../../request-body';
 
 const LARGEST = 65_536;
 

@@ -1,26 +1,24 @@
 import type { Edit } from '../../../core/edits/edit';
-import type { Spec } from '../../../core/spec/schema';
+import type { Wire } from '../../../app/api/sent';
+import type { News } from '../../../server/drafts';
 import type { Meeting } from './meeting';
 import { type Syncing, withRevisions } from './synced';
 
-/** What the server tells of new revisions: the newest, the edits that led there, a list for each, and who made them. */
-export type News = { revision: number; changedAt: string; edits: Edit[][]; by: string[] };
-
-/** The draft as the server has it. */
-export type NewerDraft = { revision: number; document: Spec; changedBy: string; changedAt: string };
+/** What the server tells of new revisions, by the event stream. */
+export type Heard = Wire<News>;
 
 export type Hearing = ReturnType<typeof createHearing>;
 
 /** Takes in what others save. */
 export function createHearing(syncing: Syncing, meeting: Meeting, refused: (status: number, problem: string) => void) {
   /** News that came while a save had no answer: the answer says what of them is known. */
-  let heard: News[] = [];
+  let heard: Heard[] = [];
 
   const isNewTo = ({ revision }: { revision: number }): boolean => revision > syncing.synced.revision;
   const apart = (): Edit[] | null => (syncing.isAway() ? syncing.synced.pending : null);
 
   /** Takes in what others saved, as the server tells it. */
-  const hear = (news: News): void => {
+  const hear = (news: Heard): void => {
     if (!isNewTo(news)) return;
     if (syncing.isBusy || syncing.synced.unanswered) {
       heard.push(news);
@@ -48,7 +46,7 @@ export function createHearing(syncing: Syncing, meeting: Meeting, refused: (stat
     // what has no answer may be in it: its answer comes first, and says what is new
     if (syncing.synced.unanswered) return syncing.soon(0);
     syncing.isBusy = true;
-    const answer = await syncing.ask<NewerDraft>('GET', `/api/specs/${syncing.spec.id}/draft`);
+    const answer = await syncing.ask('GET', `/api/specs/${syncing.spec.id}/draft`);
     syncing.isBusy = false;
     if (!answer.ok) refused(answer.status, answer.problem);
     else if (isNewTo(answer.body)) meeting.meetNewer({ ...answer.body, by: answer.body.changedBy }, apart());

@@ -1,15 +1,13 @@
 import { composed } from '../../../core/edits/compose';
-import type { Edit } from '../../../core/edits/edit';
-import type { Spec } from '../../../core/spec/schema';
+import type { AnswerOf } from '../../../app/api/sent';
 import { NO_ANSWER } from '../../frame/send';
 import { ONLY_READING } from '../draft-store';
-import type { Hearing, NewerDraft } from './hearing';
+import type { Hearing } from './hearing';
 import type { Meeting } from './meeting';
 import { isAllSaved, type Syncing, takenBack, type Unanswered, withRevisions } from './synced';
 import { FULL_RETRY_MS, RETRY_MS } from './timing';
 
-/** What came of a save: what is new since the revision that it was made of, one’s own among it; or the document, where that is too much. */
-type SavedAnswer = { revision: number; changedAt: string; since?: Edit[][] | null; document?: Spec; by: string[] };
+type SavedAnswer = AnswerOf<'PUT', `/api/specs/${string}/draft`>;
 
 /** The disk of the server is full (RFC 4918, section 11.5): it is asked again now and then. */
 const DISK_FULL = 507;
@@ -73,7 +71,7 @@ export function createSaving(
     syncing.keepNow();
     syncing.isBusy = true;
     const { id, edits } = one;
-    const asked = syncing.ask<SavedAnswer>('PUT', `/api/specs/${spec.id}/draft`, {
+    const asked = syncing.ask('PUT', `/api/specs/${spec.id}/draft`, {
       id,
       revision: syncing.synced.revision,
       edits,
@@ -84,10 +82,9 @@ export function createSaving(
     if (answer.ok) await isSaved(one, answer.body, wasAway);
     else {
       if (NOT_WRITTEN.includes(answer.status)) syncing.synced = takenBack(syncing.synced);
-      if (answer.status === 409) {
-        const newer = answer.body.newer as NewerDraft;
-        meeting.meetNewer({ ...newer, by: newer.changedBy }, wasAway ? syncing.synced.pending : null);
-      } else refused(answer.status, answer.problem);
+      const { newer } = answer.body;
+      if (newer) meeting.meetNewer({ ...newer, by: newer.changedBy }, wasAway ? syncing.synced.pending : null);
+      else refused(answer.status, answer.problem);
     }
     hearing.catchUp();
   };

@@ -1,11 +1,11 @@
-import type { News } from '../saving/hearing';
+import type { Heard as SavedNews } from '../saving/hearing';
 import type { Other } from './together-store';
 
 /** How long to wait before a stream that ended is opened again, in ms: a little more each time, and not everybody at once. */
 const [SHORTEST, LONGEST] = [500, 10_000];
 
 type Heard = {
-  saved: (news: News) => void;
+  saved: (news: SavedNews) => void;
   here: (people: Other[], window: string) => void;
   far: () => void;
   /** Whoever listens may no longer read the draft, or is signed out. */
@@ -53,7 +53,7 @@ export function listenTo(specId: string, view: () => string, revision: () => num
         event,
         ({ data }: MessageEvent<string>) => source === opened && does(JSON.parse(data) as T),
       );
-    on<News>('saved', heard.saved);
+    on<SavedNews>('saved', heard.saved);
     on<Other[]>('here', (people) => {
       wait = SHORTEST;
       heard.here(people, name);

@@ -1,11 +1,10 @@
-import { database } from '../../../../server/database';
 import { endOtherSessions } from '../../../../server/sign-in/sessions';
-import { forPeople } from '../../../answers';
+import { forPeople } from '../../../endpoint';
 import { sessionToken } from '../../../asker';
 
-/** Ends every other session of the person who asks. */
-export const DELETE = forPeople(async (person) =>
-  Response.json({
-    ended: await endOtherSessions(database({ personId: person.id }), person.id, (await sessionToken())!),
+export const DELETE = forPeople(
+  { path: '/api/account/sessions', does: 'Ends every other session of the person who asks.' },
+  async ({ db, person }) => ({
+    ended: await endOtherSessions(db, person.id, (await sessionToken())!),
   }),
 );

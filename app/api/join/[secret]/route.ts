@@ -4,7 +4,8 @@ import { actingAs } from '../../../../server/acting-as';
 import { database } from '../../../../server/database';
 import { invitationBy, joinAnew, takeInvitation } from '../../../../server/invitations';
 import { openSession } from '../../../../server/sign-in/sessions';
-import { forAnybody, isPlain, nothingHere, readBody, refuse } from '../../../answers';
+import { refuse, accepted } from '../../../answers';
+import { forNobodyYet } from '../../../endpoint';
 import { clientAddress, currentPerson, setSessionCookie, userAgent } from '../../../asker';
 
 const newcomer = z.object({
@@ -13,22 +14,23 @@ const newcomer = z.object({
   password: z.string().min(1, 'Choose a password.').max(1000),
 });
 
-/** Takes an invitation: for whoever is signed in, or with a new account. */
-export const POST = forAnybody<{ secret: string }>(async (request, { secret }) => {
-  if (!isPlain(secret)) return nothingHere();
-  const [person, address] = [await currentPerson(), await clientAddress()];
-  if (person) {
-    const taken = await takeInvitation(database({ personId: person.id, address }), secret);
-    if (taken.problem !== undefined) return refuse(422, taken.problem);
-  } else {
-    const read = await readBody(request, newcomer, 8192);
-    if ('refusal' in read) return read.refusal;
-    const joined = await joinAnew(database(), secret, read.body);
-    if (joined.problem !== undefined) return refuse(422, joined.problem);
-    const { personId } = joined.value;
-    const own = actingAs(database(), { personId, address });
-    await setSessionCookie(await openSession(own, { personId, address, agent: await userAgent() }));
-  }
-  const invitation = await invitationBy(database(), secret);
-  return Response.json({ team: invitation!.teamSlug });
-});
+export const POST = forNobodyYet(
+  {
+    path: '/api/join/[secret]',
+    does: 'Takes an invitation: for whoever is signed in, or with a new account.',
+    body: newcomer.optional(),
+  },
+  async ({ db, body, params: { secret } }) => {
+    const [person, address] = [await currentPerson(), await clientAddress()];
+    if (person) {
+      accepted(await takeInvitation(database({ personId: person.id, address }), secret));
+    } else {
+      if (!body) return refuse(400, 'Say who you are: a name, an e-mail and a password.');
+      const { personId } = accepted(await joinAnew(db, secret, body));
+      const own = actingAs(db, { personId, address });
+      await setSessionCookie(await openSession(own, { personId, address, agent: await userAgent() }));
+    }
+    const invitation = await invitationBy(db, secret);
+    return { team: invitation!.teamSlug };
+  },
+);

@@ -1,12 +1,13 @@
-import { database } from '../../../../server/database';
 import { signOut } from '../../../../server/sign-in/sessions';
-import { forAnybody } from '../../../answers';
+import { forNobodyYet } from '../../../endpoint';
 import { clearSessionCookie, sessionToken } from '../../../asker';
 
-/** Signs out; a plain form posts here. */
-export const POST = forAnybody(async () => {
-  const token = await sessionToken();
-  if (token) await signOut(database(), token);
-  await clearSessionCookie();
-  return new Response(null, { status: 303, headers: { Location: '/sign-in' } });
-});
+export const POST = forNobodyYet(
+  { path: '/api/session/end', does: 'Signs out; a plain form posts here.' },
+  async ({ db }) => {
+    const token = await sessionToken();
+    if (token) await signOut(db, token);
+    await clearSessionCookie();
+    return new Response(null, { status: 303, headers: { Location: '/sign-in' } });
+  },
+);

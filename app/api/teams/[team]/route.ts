@@ -1,8 +1,8 @@
 import * as z from 'zod';
-import { database } from '../../../../server/database';
 import { needApprovals } from '../../../../server/members';
 import { nameBy } from '../../../../server/starting-sets';
-import { forTeam, readBody, refuse } from '../../../answers';
+import { DONE, accepted } from '../../../answers';
+import { forTeam } from '../../../endpoint';
 
 const settings = z.union([
   z.strictObject({ naming: z.string().max(1_000) }),
@@ -15,14 +15,19 @@ const settings = z.union([
   }),
 ]);
 
-/** Says how many approvals publishing needs, or by which pattern grids are named. */
-export const PATCH = forTeam(['share'], async (access, request) => {
-  const read = await readBody(request, settings, 4096);
-  if ('refusal' in read) return read.refusal;
-  if ('naming' in read.body) {
-    const named = await nameBy(database(access), access, read.body.naming);
-    return named.problem === undefined ? Response.json({ naming: named.value }) : refuse(422, named.problem);
-  }
-  await needApprovals(database(access), access, read.body.approvals);
-  return Response.json({});
-});
+export const PATCH = forTeam(
+  {
+    path: '/api/teams/[team]',
+    does: 'Says how many approvals publishing needs, or by which pattern grids are named.',
+    may: 'share',
+    body: settings,
+  },
+  async ({ db, access, body }) => {
+    if ('naming' in body) {
+      const named = await nameBy(db, access, body.naming);
+      return { naming: accepted(named) };
+    }
+    await needApprovals(db, access, body.approvals);
+    return DONE;
+  },
+);

@@ -1,13 +1,16 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { forPeople, nothingHere } from '../../../answers';
+import { nothingHere } from '../../../answers';
+import { forPeople } from '../../../endpoint';
 
-/** A picture of the guide, from the documentation. */
-export const GET = forPeople<{ name: string }>(async (_person, _request, { name }) => {
-  if (!/^[a-z-]{1,40}\.png$/.test(name)) return nothingHere();
-  const bytes = await readFile(join(process.cwd(), 'docs/screenshots', name)).catch(() => null);
-  if (!bytes) return nothingHere();
-  return new Response(new Uint8Array(bytes), {
-    headers: { 'Content-Type': 'image/png', 'Cache-Control': 'private, max-age=3600' },
-  });
-});
+export const GET = forPeople(
+  { path: '/guide/pictures/[name]', does: 'A picture of the guide, from the documentation.' },
+  async ({ params: { name } }) => {
+    if (!/^[a-z-]{1,40}\.png$/.test(name)) return nothingHere();
+    const bytes = await readFile(join(process.cwd(), 'docs/screenshots', name)).catch(() => null);
+    if (!bytes) return nothingHere();
+    return new Response(new Uint8Array(bytes), {
+      headers: { 'Content-Type': 'image/png', 'Cache-Control': 'private, max-age=3600' },
+    });
+  },
+);

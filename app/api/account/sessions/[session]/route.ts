@@ -1,8 +1,8 @@
-import { database } from '../../../../../server/database';
 import { endSession } from '../../../../../server/sign-in/sessions';
-import { askerOf, forPeople, nothingHere } from '../../../../answers';
+import { DONE, nothingHere } from '../../../../answers';
+import { forPeople } from '../../../../endpoint';
 
-/** Ends one session of the person who asks. */
-export const DELETE = forPeople<{ session: string }>(async (person, request, { session }) =>
-  (await endSession(database(askerOf(person, request)), person.id, session)) ? Response.json({}) : nothingHere(),
+export const DELETE = forPeople(
+  { path: '/api/account/sessions/[session]', does: 'Ends one session of the person who asks.' },
+  async ({ db, person, params }) => ((await endSession(db, person.id, params.session)) ? DONE : nothingHere()),
 );

@@ -1,9 +1,9 @@
 import * as z from 'zod';
 import { LIMITS } from '../../../../../core/spec/limits';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { database } from '../../../../../server/database';
 import { publishEdition } from '../../../../../server/editions';
-import { forSpec, readBody, refuse } from '../../../../answers';
+import { refuse } from '../../../../answers';
+import { forSpec } from '../../../../endpoint';
 import { rememberPoint } from '../../../../asker';
 import { revisionNumber } from '../../../../numbers';
 
@@ -14,12 +14,19 @@ const publication = z.object({
   stepReason: plainText(500).default(''),
 });
 
-/** Publishes the draft at a revision as an edition. */
-export const POST = forSpec(['publish'], async (access, request) => {
-  const read = await readBody(request, publication);
-  if ('refusal' in read) return read.refusal;
-  const result = await publishEdition(database(access), access, read.body);
-  if (!result.published) return refuse(422, result.problem, { field: result.field });
-  await rememberPoint();
-  return Response.json({ version: result.version, failed: result.failed }, { status: 201 });
-});
+export const POST = forSpec(
+  {
+    path: '/api/specs/[id]/editions',
+    does: 'Publishes the draft at a revision as an edition.',
+    may: 'publish',
+    body: publication,
+    most: 'document',
+    makes: true,
+  },
+  async ({ db, access, body }) => {
+    const result = await publishEdition(db, access, body);
+    if (!result.published) return refuse(422, result.problem, { field: result.field });
+    await rememberPoint();
+    return { version: result.version, failed: result.failed };
+  },
+);

@@ -1,11 +1,11 @@
 import * as z from 'zod';
-import { database } from '../../../../../server/database';
 import { events } from '../../../../../server/events/events';
 import { STREAM_LIMITS } from '../../../../../server/events/limits';
 import { openStream } from '../../../../../server/events/stream';
 import { windowIsAt } from '../../../../../server/presence';
 import { hashToken } from '../../../../../server/sign-in/tokens';
-import { forSpec, refuse } from '../../../../answers';
+import { refuse } from '../../../../answers';
+import { forSpec } from '../../../../endpoint';
 import { sessionToken } from '../../../../asker';
 import { readRevision } from '../../../../numbers';
 import { windowNameSchema } from '../../../../window-name';
@@ -21,48 +21,59 @@ const question = z.object({
     .transform(Number),
 });
 
-/** Tells, for as long as it is open, what others save and who is at the draft. It begins with what is new since a revision. */
-export const GET = forSpec(['read-drafts'], async (access, request) => {
-  const asked = question.safeParse(Object.fromEntries(new URL(request.url).searchParams));
-  if (!asked.success) return refuse(400, asked.error.issues[0]!.message);
-  const hub = events();
-  const place = hub.takePlace(access.personId);
-  if (place === 'person')
-    return refuse(
-      429,
-      `You have ${STREAM_LIMITS.ofOne} windows of drafts open here, which is the most. Close one, and this one is kept up to date again.`,
-      {},
-      { 'Retry-After': '30' },
-    );
-  if (place === 'process')
-    return refuse(503, 'Too many windows are open at this server; this one tries again.', {}, { 'Retry-After': '10' });
-  const { window, view, since } = asked.data;
-  const lastSeen = readRevision(request.headers.get('last-event-id')) ?? 0;
-  let stream;
-  try {
-    await windowIsAt(database(access), access, { window, view, cell: '' });
-    const session = hashToken((await sessionToken()) ?? '').toString('hex');
-    stream = openStream(hub, {
-      window,
-      specId: access.specId,
-      personId: access.personId,
-      session,
-      view,
-      revision: Math.max(since, lastSeen),
-      release: place,
+export const GET = forSpec(
+  {
+    path: '/api/specs/[id]/events',
+    does: 'Tells, for as long as it is open, what others save and who is at the draft. It begins with what is new since a revision.',
+    may: 'read-drafts',
+  },
+  async ({ db, access, request }) => {
+    const asked = question.safeParse(Object.fromEntries(new URL(request.url).searchParams));
+    if (!asked.success) return refuse(400, asked.error.issues[0]!.message);
+    const hub = events();
+    const place = hub.takePlace(access.personId);
+    if (place === 'person')
+      return refuse(
+        429,
+        `You have ${STREAM_LIMITS.ofOne} windows of drafts open here, which is the most. Close one, and this one is kept up to date again.`,
+        {},
+        { 'Retry-After': '30' },
+      );
+    if (place === 'process')
+      return refuse(
+        503,
+        'Too many windows are open at this server; this one tries again.',
+        {},
+        { 'Retry-After': '10' },
+      );
+    const { window, view, since } = asked.data;
+    const lastSeen = readRevision(request.headers.get('last-event-id')) ?? 0;
+    let stream;
+    try {
+      await windowIsAt(db, access, { window, view, cell: '' });
+      const session = hashToken((await sessionToken()) ?? '').toString('hex');
+      stream = openStream(hub, {
+        window,
+        specId: access.specId,
+        personId: access.personId,
+        session,
+        view,
+        revision: Math.max(since, lastSeen),
+        release: place,
+      });
+    } catch (error) {
+      place();
+      throw error;
+    }
+    return new Response(stream, {
+      headers: {
+        'Content-Type': 'text/event-stream; charset=utf-8',
+        // nothing in between keeps it back or packs it
+        'Cache-Control': 'no-store, no-transform',
+        'X-Accel-Buffering': 'no',
+        // a connection ends with its stream, whatever waits in it (`server/http/silent-sockets.mjs`)
+        Connection: 'close',
+      },
     });
-  } catch (error) {
-    place();
-    throw error;
-  }
-  return new Response(stream, {
-    headers: {
-      'Content-Type': 'text/event-stream; charset=utf-8',
-      // nothing in between keeps it back or packs it
-      'Cache-Control': 'no-store, no-transform',
-      'X-Accel-Buffering': 'no',
-      // a connection ends with its stream, whatever waits in it (`server/http/silent-sockets.mjs`)
-      Connection: 'close',
-    },
-  });
-});
+  },
+);

@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { database } from '../../../../../server/database';
 import { FOLLOWER_LIMITS, followersOf, noteFollower } from '../../../../../server/followers';
-import { forSpec, readBody, refuse } from '../../../../answers';
+import { DONE, accepted } from '../../../../answers';
+import { forSpec } from '../../../../endpoint';
 
 const wanted = z.object({
   name: z.string().trim().pipe(plainText(FOLLOWER_LIMITS.name, 'A follower needs a name, such as Booking site.')),
@@ -10,18 +10,21 @@ const wanted = z.object({
   note: z.string().trim().pipe(plainText(300)).default(''),
 });
 
-/** Who builds on which edition. */
-export const GET = forSpec(['read-drafts'], async (access) =>
-  Response.json(
-    { followers: await followersOf(database(access), access) },
-    { headers: { 'Cache-Control': 'no-store' } },
-  ),
+export const GET = forSpec(
+  { path: '/api/specs/[id]/followers', does: 'Who builds on which edition.', may: 'read-drafts' },
+  async ({ db, access }) => ({ followers: await followersOf(db, access) }),
 );
 
-/** Notes by hand who builds on which edition. */
-export const POST = forSpec(['publish'], async (access, request) => {
-  const read = await readBody(request, wanted, 8192);
-  if ('refusal' in read) return read.refusal;
-  const noted = await noteFollower(database(access), access, read.body);
-  return noted.problem === undefined ? Response.json({}, { status: 201 }) : refuse(422, noted.problem);
-});
+export const POST = forSpec(
+  {
+    path: '/api/specs/[id]/followers',
+    does: 'Notes by hand who builds on which edition.',
+    may: 'publish',
+    body: wanted,
+    makes: true,
+  },
+  async ({ db, access, body }) => {
+    accepted(await noteFollower(db, access, body));
+    return DONE;
+  },
+);

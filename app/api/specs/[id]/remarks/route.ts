@@ -1,33 +1,34 @@
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { database } from '../../../../../server/database';
 import { REMARK_LIMITS, remarksOf, writeRemark } from '../../../../../server/remarks';
-import { forSpec, readBody, refuse } from '../../../../answers';
+import { accepted } from '../../../../answers';
+import { forSpec } from '../../../../endpoint';
 import { isNumber } from '../../../../numbers';
 
 const remark = z.object({
   text: plainText(REMARK_LIMITS.text, 'A remark needs a text.'),
   thread: z.uuid().nullable().default(null),
-  at: z.array(plainText(200)).max(12).default([]),
+  at: z.array(plainText(200)).max(12).readonly().default([]),
   rule: plainText(80).nullable().default(null),
   about: plainText(300).default(''),
   mentions: z.array(z.string().refine(isNumber, 'Mention people of the team.')).max(REMARK_LIMITS.mentions).default([]),
 });
 
-/** A remark with its address takes no more bytes than this. */
-const LARGEST = 65_536;
-
-/** The remarks of a spec. */
-export const GET = forSpec(['read-drafts'], async (access) =>
-  Response.json({ remarks: await remarksOf(database(access), access) }, { headers: { 'Cache-Control': 'no-store' } }),
+export const GET = forSpec(
+  { path: '/api/specs/[id]/remarks', does: 'The remarks of a spec.', may: 'read-drafts' },
+  async ({ db, access }) => ({ remarks: await remarksOf(db, access) }),
 );
 
-/** Writes a remark: about something, or as an answer in a thread. */
-export const POST = forSpec(['remark'], async (access, request) => {
-  const read = await readBody(request, remark, LARGEST);
-  if ('refusal' in read) return read.refusal;
-  const written = await writeRemark(database(access), access, read.body);
-  return written.problem === undefined
-    ? Response.json({ id: written.value }, { status: 201 })
-    : refuse(422, written.problem);
-});
+export const POST = forSpec(
+  {
+    path: '/api/specs/[id]/remarks',
+    does: 'Writes a remark: about something, or as an answer in a thread.',
+    may: 'remark',
+    body: remark,
+    most: 'texts',
+    makes: true,
+  },
+  async ({ db, access, body }) => {
+    return { id: accepted(await writeRemark(db, access, body)) };
+  },
+);

@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { database } from '../../../../../server/database';
 import { askReview, endReview, reviewState } from '../../../../../server/reviews';
-import { forSpec, nothingHere, readBody, refuse } from '../../../../answers';
+import { DONE, nothingHere, accepted } from '../../../../answers';
+import { forSpec } from '../../../../endpoint';
 import { isNumber } from '../../../../numbers';
 
 const wanted = z.object({
@@ -10,20 +10,26 @@ const wanted = z.object({
   people: z.array(z.string().refine(isNumber, 'Choose people of the team.')).max(50),
 });
 
-/** How the draft stands with its reviewers. */
-export const GET = forSpec(['read-drafts'], async (access) =>
-  Response.json(await reviewState(database(access), access)),
+export const GET = forSpec(
+  { path: '/api/specs/[id]/review', does: 'How the draft stands with its reviewers.', may: 'read-drafts' },
+  async ({ db, access }) => await reviewState(db, access),
 );
 
-/** Asks for a review of the draft. */
-export const POST = forSpec(['ask-review'], async (access, request) => {
-  const read = await readBody(request, wanted, 32_768);
-  if ('refusal' in read) return read.refusal;
-  const asked = await askReview(database(access), access, read.body);
-  return asked.problem === undefined ? Response.json({ id: asked.value }, { status: 201 }) : refuse(422, asked.problem);
-});
+export const POST = forSpec(
+  {
+    path: '/api/specs/[id]/review',
+    does: 'Asks for a review of the draft.',
+    may: 'ask-review',
+    body: wanted,
+    most: 'texts',
+    makes: true,
+  },
+  async ({ db, access, body }) => {
+    return { id: accepted(await askReview(db, access, body)) };
+  },
+);
 
-/** Calls the review off. */
-export const DELETE = forSpec(['ask-review'], async (access) =>
-  (await endReview(database(access), access)) ? Response.json({}) : nothingHere(),
+export const DELETE = forSpec(
+  { path: '/api/specs/[id]/review', does: 'Calls the review off.', may: 'ask-review' },
+  async ({ db, access }) => ((await endReview(db, access)) ? DONE : nothingHere()),
 );

@@ -1,22 +1,28 @@
 import * as z from 'zod';
 import { LARGEST_SURVEY, readSurvey } from '../../../../../core/survey/kept-survey';
-import { database } from '../../../../../server/database';
 import { specOf } from '../../../../../server/specs';
 import { keepSurvey, surveysOf } from '../../../../../server/surveys';
-import { forSpec, readBody, refuse } from '../../../../answers';
+import { refuse, accepted } from '../../../../answers';
+import { forSpec } from '../../../../endpoint';
 
-/** The surveys that are kept with a spec, the newest first. */
-export const GET = forSpec(['read'], async (access) =>
-  Response.json({ surveys: await surveysOf(database(access), access) }, { headers: { 'Cache-Control': 'no-store' } }),
+export const GET = forSpec(
+  { path: '/api/specs/[id]/surveys', does: 'The surveys that are kept with a spec, the newest first.', may: 'read' },
+  async ({ db, access }) => ({ surveys: await surveysOf(db, access) }),
 );
 
-/** Keeps a survey: names, sizes and boxes of screens, and the grids that were chosen. 422 where it cannot be kept. */
-export const POST = forSpec(['edit'], async (access, request) => {
-  const read = await readBody(request, z.unknown(), LARGEST_SURVEY);
-  if ('refusal' in read) return read.refusal;
-  const { value: survey, problem } = readSurvey(read.body);
-  if (!survey) return refuse(422, problem!);
-  const { document } = await specOf(database(access), access);
-  const kept = await keepSurvey(database(access), access, survey, document);
-  return kept.problem === undefined ? Response.json({ id: kept.value }, { status: 201 }) : refuse(422, kept.problem);
-});
+export const POST = forSpec(
+  {
+    path: '/api/specs/[id]/surveys',
+    does: 'Keeps a survey: names, sizes and boxes of screens, and the grids that were chosen. 422 where it cannot be kept.',
+    may: 'edit',
+    body: z.unknown(),
+    most: LARGEST_SURVEY,
+    makes: true,
+  },
+  async ({ db, access, body }) => {
+    const { value: survey, problem } = readSurvey(body);
+    if (!survey) return refuse(422, problem!);
+    const { document } = await specOf(db, access);
+    return { id: accepted(await keepSurvey(db, access, survey, document)) };
+  },
+);

@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { database } from '../../../../../server/database';
 import { withdrawEdition } from '../../../../../server/withdrawals';
-import { forSpec, readBody, refuse } from '../../../../answers';
+import { DONE, refuse } from '../../../../answers';
+import { forSpec } from '../../../../endpoint';
 import { rememberPoint } from '../../../../asker';
 
 const wanted = z.object({
@@ -10,12 +10,18 @@ const wanted = z.object({
   reason: z.string().trim().pipe(plainText(500, 'Say in a sentence why nobody should build on it; readers see that.')),
 });
 
-/** Withdraws an edition, with a reason. */
-export const POST = forSpec(['publish'], async (access, request) => {
-  const read = await readBody(request, wanted, 8192);
-  if ('refusal' in read) return read.refusal;
-  const withdrawn = await withdrawEdition(database(access), access, read.body);
-  if (withdrawn.problem !== undefined) return refuse(422, withdrawn.problem);
-  await rememberPoint();
-  return Response.json({}, { status: 201 });
-});
+export const POST = forSpec(
+  {
+    path: '/api/specs/[id]/withdrawals',
+    does: 'Withdraws an edition, with a reason.',
+    may: 'publish',
+    body: wanted,
+    makes: true,
+  },
+  async ({ db, access, body }) => {
+    const withdrawn = await withdrawEdition(db, access, body);
+    if (withdrawn.problem !== undefined) return refuse(422, withdrawn.problem);
+    await rememberPoint();
+    return DONE;
+  },
+);

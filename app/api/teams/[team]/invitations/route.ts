@@ -1,9 +1,9 @@
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
 import { ROLES } from '../../../../../server/access/permissions';
-import { database } from '../../../../../server/database';
 import { invite } from '../../../../../server/invitations';
-import { forTeam, originOfRequest, readBody, refuse } from '../../../../answers';
+import { originOfRequest, accepted } from '../../../../answers';
+import { forTeam } from '../../../../endpoint';
 
 const wanted = z.object({
   email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(254),
@@ -15,12 +15,15 @@ const wanted = z.object({
     .default(''),
 });
 
-/** Invites somebody: the answer carries the link, which is shown this once; it is sent as well. */
-export const POST = forTeam(['people'], async (access, request) => {
-  const read = await readBody(request, wanted, 4096);
-  if ('refusal' in read) return read.refusal;
-  const made = await invite(database(access), access, read.body, originOfRequest(request));
-  return made.problem === undefined
-    ? Response.json(made.value, { status: 201, headers: { 'Cache-Control': 'no-store' } })
-    : refuse(422, made.problem);
-});
+export const POST = forTeam(
+  {
+    path: '/api/teams/[team]/invitations',
+    does: 'Invites somebody: the answer carries the link, which is shown this once; it is sent as well.',
+    may: 'people',
+    body: wanted,
+    makes: true,
+  },
+  async ({ db, access, body, request }) => {
+    return accepted(await invite(db, access, body, originOfRequest(request)));
+  },
+);

@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
 import { KEY_LIMITS, makeKey } from '../../../../../server/access/keys';
-import { database } from '../../../../../server/database';
-import { forTeam, readBody, refuse } from '../../../../answers';
+import { accepted } from '../../../../answers';
+import { forTeam } from '../../../../endpoint';
 
 const wanted = z.object({
   kind: z.enum(['key', 'link']).default('key'),
@@ -15,12 +15,16 @@ const wanted = z.object({
     .max(KEY_LIMITS.days, `A key lapses after ${KEY_LIMITS.days} days at the latest.`),
 });
 
-/** Makes a key; the answer carries its secret, which is shown this once. */
-export const POST = forTeam(['share'], async (access, request) => {
-  const read = await readBody(request, wanted);
-  if ('refusal' in read) return read.refusal;
-  const made = await makeKey(database(access), access, read.body);
-  return made.problem === undefined
-    ? Response.json(made.value, { status: 201, headers: { 'Cache-Control': 'no-store' } })
-    : refuse(422, made.problem);
-});
+export const POST = forTeam(
+  {
+    path: '/api/teams/[team]/keys',
+    does: 'Makes a key; the answer carries its secret, which is shown this once.',
+    may: 'share',
+    body: wanted,
+    most: 'document',
+    makes: true,
+  },
+  async ({ db, access, body }) => {
+    return accepted(await makeKey(db, access, body));
+  },
+);

@@ -1,9 +1,11 @@
-import { database } from '../../../../../server/database';
 import { leaveTeam } from '../../../../../server/members';
-import { forTeam, refuse } from '../../../../answers';
+import { DONE, accepted } from '../../../../answers';
+import { forTeam } from '../../../../endpoint';
 
-/** Leaves the team; its last owner hands it over first. */
-export const POST = forTeam(['read'], async (access) => {
-  const left = await leaveTeam(database(access), access);
-  return left.problem === undefined ? Response.json({}) : refuse(422, left.problem);
-});
+export const POST = forTeam(
+  { path: '/api/teams/[team]/leave', does: 'Leaves the team; its last owner hands it over first.', may: 'read' },
+  async ({ db, access }) => {
+    accepted(await leaveTeam(db, access));
+    return DONE;
+  },
+);

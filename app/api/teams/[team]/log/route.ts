@@ -1,30 +1,31 @@
 import { unparse } from 'papaparse';
-import { database } from '../../../../../server/database';
 import { DEEDS, logOf } from '../../../../../server/log';
-import { forTeam } from '../../../../answers';
+import { forTeam } from '../../../../endpoint';
 import { logQuestion } from '../../../../log-question';
 
 /** As many lines as one file takes. */
 const MOST = 50_000;
 
-/** The log as CSV, filtered as the page is. */
-export const GET = forTeam(['people'], async (access, request) => {
-  const asked = logQuestion(Object.fromEntries(new URL(request.url).searchParams));
-  const lines = await logOf(database(access), access, { ...asked, most: MOST });
-  const rows = lines.map(({ at, person, address, action, spec, about }) => ({
-    at: at.toISOString(),
-    person: person ?? '',
-    did: DEEDS[action] ?? action,
-    about,
-    specification: spec ?? '',
-    address,
-  }));
-  // a cell that begins like a formula is text, for whoever opens the file as a sheet
-  return new Response(unparse(rows, { escapeFormulae: true, newline: '\r\n' }), {
-    headers: {
-      'Content-Type': 'text/csv; charset=utf-8',
-      'Content-Disposition': `attachment; filename="log-${access.teamSlug}.csv"`,
-      'Cache-Control': 'no-store',
-    },
-  });
-});
+export const GET = forTeam(
+  { path: '/api/teams/[team]/log', does: 'The log as CSV, filtered as the page is.', may: 'people' },
+  async ({ db, access, request }) => {
+    const asked = logQuestion(Object.fromEntries(new URL(request.url).searchParams));
+    const lines = await logOf(db, access, { ...asked, most: MOST });
+    const rows = lines.map(({ at, person, address, action, spec, about }) => ({
+      at: at.toISOString(),
+      person: person ?? '',
+      did: DEEDS[action] ?? action,
+      about,
+      specification: spec ?? '',
+      address,
+    }));
+    // a cell that begins like a formula is text, for whoever opens the file as a sheet
+    return new Response(unparse(rows, { escapeFormulae: true, newline: '\r\n' }), {
+      headers: {
+        'Content-Type': 'text/csv; charset=utf-8',
+        'Content-Disposition': `attachment; filename="log-${access.teamSlug}.csv"`,
+        'Cache-Control': 'no-store',
+      },
+    });
+  },
+);

@@ -2,7 +2,8 @@ import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
 import { FOLLOWER_LIMITS, followWithKey } from '../../../../../server/followers';
 import { database } from '../../../../../server/database';
-import { readBody, refuse } from '../../../../answers';
+import { refuse } from '../../../../answers';
+import { readBody, REQUEST_BYTES } from '../../../../request-body';
 import { forKeys } from '../../../../readers';
 
 const said = z.object({
@@ -12,7 +13,7 @@ const said = z.object({
 
 /** A build says, with its key, on which edition it builds. */
 export const POST = forKeys<{ team: string; spec: string }>(async (access, request, headers) => {
-  const read = await readBody(request, said, 4096);
+  const read = await readBody(request, said, REQUEST_BYTES.form);
   if ('refusal' in read) return read.refusal;
   const noted = await followWithKey(database(access), access, read.body);
   return noted.problem === undefined ? Response.json({}, { headers }) : refuse(422, noted.problem, {}, headers);

@@ -1,10 +1,8 @@
-import { database } from '../../../../../../server/database';
 import { removeFollower } from '../../../../../../server/followers';
-import { forSpec, nothingHere } from '../../../../../answers';
+import { DONE, nothingHere } from '../../../../../answers';
+import { forSpec } from '../../../../../endpoint';
 
-type Params = { id: string; follower: string };
-
-/** Takes a follower off the list. */
-export const DELETE = forSpec<'publish', Params>(['publish'], async (access, _request, { follower }) =>
-  (await removeFollower(database(access), access, follower)) ? Response.json({}) : nothingHere(),
+export const DELETE = forSpec(
+  { path: '/api/specs/[id]/followers/[follower]', does: 'Takes a follower off the list.', may: 'publish' },
+  async ({ db, access, params }) => ((await removeFollower(db, access, params.follower)) ? DONE : nothingHere()),
 );

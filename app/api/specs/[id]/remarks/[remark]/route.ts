@@ -1,30 +1,33 @@
 import * as z from 'zod';
 import { plainText } from '../../../../../../core/spec/text-schema';
-import { database } from '../../../../../../server/database';
 import { changeRemark, REMARK_LIMITS, settleThread } from '../../../../../../server/remarks';
-import { forSpec, nothingHere, readBody, refuse } from '../../../../../answers';
-
-type Params = { id: string; remark: string };
+import { DONE, nothingHere, accepted } from '../../../../../answers';
+import { forSpec } from '../../../../../endpoint';
 
 const change = z.union([
   z.strictObject({ text: plainText(REMARK_LIMITS.text, 'A remark needs a text.') }),
   z.strictObject({ settled: z.boolean() }),
 ]);
 
-/** Changes one's own remark, or settles a thread. */
-export const PATCH = forSpec<'remark', Params>(['remark'], async (access, request, { remark }) => {
-  const read = await readBody(request, change, 65_536);
-  if ('refusal' in read) return read.refusal;
-  if ('settled' in read.body)
-    return (await settleThread(database(access), access, remark, read.body.settled))
-      ? Response.json({})
-      : nothingHere();
-  const changed = await changeRemark(database(access), access, remark, read.body.text);
-  return changed.problem === undefined ? Response.json({}) : refuse(422, changed.problem);
-});
+export const PATCH = forSpec(
+  {
+    path: '/api/specs/[id]/remarks/[remark]',
+    does: "Changes one's own remark, or settles a thread.",
+    may: 'remark',
+    body: change,
+    most: 'texts',
+  },
+  async ({ db, access, body, params }) => {
+    if ('settled' in body) return (await settleThread(db, access, params.remark, body.settled)) ? DONE : nothingHere();
+    accepted(await changeRemark(db, access, params.remark, body.text));
+    return DONE;
+  },
+);
 
-/** Deletes one's own remark. */
-export const DELETE = forSpec<'remark', Params>(['remark'], async (access, _request, { remark }) => {
-  const gone = await changeRemark(database(access), access, remark, null);
-  return gone.problem === undefined ? Response.json({}) : refuse(422, gone.problem);
-});
+export const DELETE = forSpec(
+  { path: '/api/specs/[id]/remarks/[remark]', does: "Deletes one's own remark.", may: 'remark' },
+  async ({ db, access, params }) => {
+    accepted(await changeRemark(db, access, params.remark, null));
+    return DONE;
+  },
+);

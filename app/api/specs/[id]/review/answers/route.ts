@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { plainText } from '../../../../../../core/spec/text-schema';
-import { database } from '../../../../../../server/database';
 import { answerReview } from '../../../../../../server/reviews';
-import { forSpec, readBody, refuse } from '../../../../../answers';
+import { DONE, accepted } from '../../../../../answers';
+import { forSpec } from '../../../../../endpoint';
 import { revisionNumber } from '../../../../../numbers';
 
 const answer = z.object({
@@ -11,10 +11,17 @@ const answer = z.object({
   revision: revisionNumber,
 });
 
-/** Approves the draft as it was seen, or asks for changes. */
-export const POST = forSpec(['review'], async (access, request) => {
-  const read = await readBody(request, answer, 32_768);
-  if ('refusal' in read) return read.refusal;
-  const answered = await answerReview(database(access), access, read.body);
-  return answered.problem === undefined ? Response.json({}, { status: 201 }) : refuse(422, answered.problem);
-});
+export const POST = forSpec(
+  {
+    path: '/api/specs/[id]/review/answers',
+    does: 'Approves the draft as it was seen, or asks for changes.',
+    may: 'review',
+    body: answer,
+    most: 'texts',
+    makes: true,
+  },
+  async ({ db, access, body }) => {
+    accepted(await answerReview(db, access, body));
+    return DONE;
+  },
+);

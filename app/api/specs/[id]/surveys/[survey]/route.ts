@@ -1,22 +1,23 @@
 import { writeSurvey } from '../../../../../../core/survey/kept-survey';
-import { database } from '../../../../../../server/database';
 import { removeSurvey, surveyOf } from '../../../../../../server/surveys';
-import { forSpec, nothingHere } from '../../../../../answers';
+import { DONE, nothingHere } from '../../../../../answers';
+import { forSpec } from '../../../../../endpoint';
 
-type Params = { id: string; survey: string };
+export const GET = forSpec(
+  {
+    path: '/api/specs/[id]/surveys/[survey]',
+    does: 'A kept survey, with how much was off when it was kept.',
+    may: 'read',
+  },
+  async ({ db, access, params }) => {
+    const kept = await surveyOf(db, access, params.survey);
+    if (!kept) return nothingHere();
+    const { madeBy, madeAt, edges, slips } = kept;
+    return { ...writeSurvey(kept), madeBy, madeAt, edges, slips };
+  },
+);
 
-/** A kept survey, with how much was off when it was kept. */
-export const GET = forSpec<'read', Params>(['read'], async (access, _request, { survey }) => {
-  const kept = await surveyOf(database(access), access, survey);
-  if (!kept) return nothingHere();
-  const { madeBy, madeAt, edges, slips } = kept;
-  return Response.json(
-    { ...writeSurvey(kept), madeBy, madeAt, edges, slips },
-    { headers: { 'Cache-Control': 'no-store' } },
-  );
-});
-
-/** Removes a kept survey. */
-export const DELETE = forSpec<'edit', Params>(['edit'], async (access, _request, { survey }) =>
-  (await removeSurvey(database(access), access, survey)) ? Response.json({}) : nothingHere(),
+export const DELETE = forSpec(
+  { path: '/api/specs/[id]/surveys/[survey]', does: 'Removes a kept survey.', may: 'edit' },
+  async ({ db, access, params }) => ((await removeSurvey(db, access, params.survey)) ? DONE : nothingHere()),
 );

@@ -1,10 +1,8 @@
-import { database } from '../../../../../../server/database';
 import { removeHook } from '../../../../../../server/hooks/hooks';
-import { forTeam, nothingHere } from '../../../../../answers';
+import { DONE, nothingHere } from '../../../../../answers';
+import { forTeam } from '../../../../../endpoint';
 
-type Params = { team: string; hook: string };
-
-/** Removes a web hook. */
-export const DELETE = forTeam<'share', Params>(['share'], async (access, _request, { hook }) =>
-  (await removeHook(database(access), access, hook)) ? Response.json({}) : nothingHere(),
+export const DELETE = forTeam(
+  { path: '/api/teams/[team]/hooks/[hook]', does: 'Removes a web hook.', may: 'share' },
+  async ({ db, access, params }) => ((await removeHook(db, access, params.hook)) ? DONE : nothingHere()),
 );

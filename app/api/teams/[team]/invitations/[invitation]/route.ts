@@ -1,10 +1,12 @@
-import { database } from '../../../../../../server/database';
 import { revokeInvitation } from '../../../../../../server/invitations';
-import { forTeam, nothingHere } from '../../../../../answers';
+import { DONE, nothingHere } from '../../../../../answers';
+import { forTeam } from '../../../../../endpoint';
 
-type Params = { team: string; invitation: string };
-
-/** Takes an invitation back that nobody has used. */
-export const DELETE = forTeam<'people', Params>(['people'], async (access, _request, { invitation }) =>
-  (await revokeInvitation(database(access), access, invitation)) ? Response.json({}) : nothingHere(),
+export const DELETE = forTeam(
+  {
+    path: '/api/teams/[team]/invitations/[invitation]',
+    does: 'Takes an invitation back that nobody has used.',
+    may: 'people',
+  },
+  async ({ db, access, params }) => ((await revokeInvitation(db, access, params.invitation)) ? DONE : nothingHere()),
 );

@@ -1,13 +1,13 @@
 import { revokeKey } from '../../../../../../server/access/keys';
 import { forgetOpened } from '../../../../../../server/access/lately-opened';
-import { database } from '../../../../../../server/database';
-import { forTeam, nothingHere } from '../../../../../answers';
+import { DONE, nothingHere } from '../../../../../answers';
+import { forTeam } from '../../../../../endpoint';
 
-type Params = { team: string; key: string };
-
-/** Revokes a key; it opens nothing from then on. */
-export const DELETE = forTeam<'share', Params>(['share'], async (access, _request, { key }) => {
-  const isRevoked = await revokeKey(database(access), access, key);
-  forgetOpened();
-  return isRevoked ? Response.json({}) : nothingHere();
-});
+export const DELETE = forTeam(
+  { path: '/api/teams/[team]/keys/[key]', does: 'Revokes a key; it opens nothing from then on.', may: 'share' },
+  async ({ db, access, params }) => {
+    const isRevoked = await revokeKey(db, access, params.key);
+    forgetOpened();
+    return isRevoked ? DONE : nothingHere();
+  },
+);

@@ -1,10 +1,8 @@
-import { database } from '../../../../../../server/database';
 import { removeStartingSet } from '../../../../../../server/starting-sets';
-import { forTeam, nothingHere } from '../../../../../answers';
+import { DONE, nothingHere } from '../../../../../answers';
+import { forTeam } from '../../../../../endpoint';
 
-type Params = { team: string; set: string };
-
-/** Takes a starting set off the list. */
-export const DELETE = forTeam<'edit', Params>(['edit'], async (access, _request, { set }) =>
-  (await removeStartingSet(database(access), access, set)) ? Response.json({}) : nothingHere(),
+export const DELETE = forTeam(
+  { path: '/api/teams/[team]/starting-sets/[set]', does: 'Takes a starting set off the list.', may: 'edit' },
+  async ({ db, access, params }) => ((await removeStartingSet(db, access, params.set)) ? DONE : nothingHere()),
 );

@@ -1,15 +1,17 @@
-import { database } from '../../../../../../../server/database';
 import { makePasswordLink } from '../../../../../../../server/password-links';
-import { forTeam, nothingHere, originOfRequest, refuse } from '../../../../../../answers';
+import { nothingHere, originOfRequest, accepted } from '../../../../../../answers';
+import { forTeam } from '../../../../../../endpoint';
 import { isNumber } from '../../../../../../numbers';
 
-type Params = { team: string; person: string };
-
-/** Makes a link by which somebody who forgot their password chooses another; shown this once, and sent. */
-export const POST = forTeam<'people', Params>(['people'], async (access, request, { person }) => {
-  if (!isNumber(person)) return nothingHere();
-  const made = await makePasswordLink(database(access), access, person, originOfRequest(request));
-  return made.problem === undefined
-    ? Response.json(made.value, { status: 201, headers: { 'Cache-Control': 'no-store' } })
-    : refuse(422, made.problem);
-});
+export const POST = forTeam(
+  {
+    path: '/api/teams/[team]/people/[person]/password-link',
+    does: 'Makes a link by which somebody who forgot their password chooses another; shown this once, and sent.',
+    may: 'people',
+    makes: true,
+  },
+  async ({ db, access, params, request }) => {
+    if (!isNumber(params.person)) return nothingHere();
+    return accepted(await makePasswordLink(db, access, params.person, originOfRequest(request)));
+  },
+);
