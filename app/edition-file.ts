@@ -5,7 +5,6 @@ import { type EditionFile, exactFile, versionFor, versionsOf } from '../server/e
 import { inSeries } from '../core/length/present';
 import { refuse } from './answers';
 import { noEdition } from './edition-list';
-import { EXACT } from './exact-version';
 
 /** Media types that are text, which are answered in UTF-8. */
 const TEXT = /^(text\/|application\/json$|image\/svg)/;
@@ -52,8 +51,7 @@ export async function answerVersion(
   { asked, file, address, vary }: { asked: string; file: string; address: string; vary?: string },
   headers: Record<string, string>,
 ): Promise<Response> {
-  // three numbers mean themselves; whether there is such an edition, its file says
-  const version = EXACT.test(asked) ? asked : await versionFor(database(access), access, asked);
+  const version = await versionFor(database(access), access, asked);
   const found = version === null ? null : await exactFile(database(access), access, version, file);
   if (!found) return refuse(404, await whyMissing(access, { asked, version, file }), {}, headers);
   const isExact = version === asked;

@@ -2,7 +2,6 @@ import { database } from '../server/database';
 import { nameOf, versionFor, versionsOf } from '../server/edition-files';
 import { inSeries } from '../core/length/present';
 import { refuse } from './answers';
-import { EXACT } from './exact-version';
 import { closedPage, linkPage, wantsPage } from './link-page';
 import type { EditionList } from './openapi/schemas';
 import type { SpecAccess } from '../server/access/access';
@@ -24,7 +23,7 @@ export async function listEditions(
   headers: Record<string, string>,
 ): Promise<Response> {
   const sql = database(access);
-  const version = asked === undefined || EXACT.test(asked) ? asked : await versionFor(sql, access, asked);
+  const version = asked === undefined ? undefined : await versionFor(sql, access, asked);
   const all = await versionsOf(sql, access);
   const versions = asked === undefined ? all : all.filter((edition) => edition.version === version);
   const isPage = !isForBuilds && wantsPage(request);

@@ -5,7 +5,7 @@ import { database, reading } from '../server/database';
 import { forAnybody, isPlain, nothingHere, refuse } from './answers';
 import { whyKeyClosed, whyLinkClosed } from '../server/access/why-closed';
 import { closed } from './edition-list';
-import { EXACT } from './exact-version';
+import { EXACT_VERSION } from '../core/edition/version-meant';
 import { currentPerson, pointOfReader } from './asker';
 
 type Place = { team: string; spec: string };
@@ -51,7 +51,7 @@ type Answered = () => Promise<Response>;
 
 /** Reads what is asked from a replica, where there is one: what is named by an exact version from any, the rest from one that is fresh. */
 async function readFrom(params: object, answered: Answered): Promise<Response> {
-  const isForEver = 'version' in params && EXACT.test(String(params.version));
+  const isForEver = 'version' in params && EXACT_VERSION.test(String(params.version));
   const isMissing = ({ status }: Response): boolean => status === 404 || status === 401;
   return reading(answered, { isForEver, isMissing, point: await pointOfReader() });
 }

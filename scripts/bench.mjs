@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, corners, drafts, handover, javascript, keystroke, layouts, pictures, publish, several, starts, survey, team.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, corners, drafts, editions, handover, javascript, keystroke, layouts, pictures, publish, several, starts, survey, team.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -37,6 +37,7 @@ await run(async () => {
       });
     }
     if (runs('drafts')) await measureOnDatabase(folder, 'drafts');
+    if (runs('editions')) await measureOnDatabase(folder, 'editions');
     if (runs('team')) await measureOnDatabase(folder, 'team');
     if (runs('core')) await measureCore(folder, 'core');
     if (runs('corners')) await measureCore(folder, 'corners');

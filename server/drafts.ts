@@ -135,15 +135,20 @@ async function isSavedAlready(
 }
 
 /**
- * The draft of a spec as it is now, held until the transaction ends. Two statements: one that has waited for the lock would give the newest
- * revision with the document as it was before the wait.
+ * Holds a spec until the transaction ends, so that nobody else changes it; rows that belong to it can be written meanwhile. Whoever waited for that reads with the next
+ * statement what others have done to it.
  */
-export async function heldDraft(
+export async function hold(transaction: Transaction, specId: string): Promise<void> {
+  await transaction`select 1 from specs where id = ${specId} for no key update`;
+}
+
+/** The draft of a spec as it is now, held until the transaction ends. */
+async function heldDraft(
   transaction: Transaction,
   specId: string,
 ): Promise<{ revision: number; document: unknown } | undefined> {
   const [, [spec]] = await Promise.all([
-    transaction`select 1 from specs where id = ${specId} for update`,
+    hold(transaction, specId),
     transaction<{ revision: number; document: unknown }[]>`
       select revision, document from specs join drafts on spec_id = id where id = ${specId}`,
   ]);

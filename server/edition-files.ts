@@ -1,9 +1,9 @@
 import { zipSync } from 'fflate';
-import { versionMeant } from '../core/edition/version-meant';
+import { EXACT_VERSION, versionMeant } from '../core/edition/version-meant';
 import { ARCHIVE, formatOf, FORMATS } from '../core/formats/registry';
 import type { Spec } from '../core/spec/schema';
 import type { SpecAccess } from './access/access';
-import type { Query, Sql, Transaction } from './database';
+import type { Query, Sql } from './database';
 import { madeLately } from './rendering/made-lately';
 import { type Made, rendered } from './rendering/rendered';
 import { type Origin, writtenTexts } from './rendering/written-texts';
@@ -18,8 +18,11 @@ type Written = { id: string; version: string; sha256: string; publishedAt: Date;
 /** A file as it is to be kept. */
 type KeptFile = { name: string; mediaType: string; bytes: Buffer; writer: number };
 
-/** The files of an edition, and those that could not be made, each with why. */
-export type MadeFiles = { origin: Origin; files: KeptFile[]; failed: { name: string; problem: string }[] };
+/** A file that could not be made, and why. */
+export type Unmade = { name: string; problem: string };
+
+/** The files of an edition, and those that could not be made. */
+type MadeFiles = { files: KeptFile[]; failed: Unmade[] };
 
 /**
  * Makes every file of an edition but the archive, in memory. Pictures and PDFs take a second or more, beside the thread that answers; what was made lately of the same
@@ -32,7 +35,7 @@ export async function makeFiles(document: Spec, origin: Origin): Promise<MadeFil
       becomes ? madeLately({ becomes, text }) : { bytes: Buffer.from(text, 'utf8') },
     ),
   );
-  const result: MadeFiles = { origin, files: [], failed: [] };
+  const result: MadeFiles = { files: [], failed: [] };
   for (const [index, { name, format }] of written.entries()) {
     const { bytes, problem } = made[index]!;
     if (bytes) result.files.push({ name, mediaType: format.mediaType, bytes, writer: format.writer });
@@ -50,22 +53,25 @@ async function textsOf(document: Spec, origin: Origin): Promise<{ name: string; 
   return JSON.parse(bytes.toString('utf8')) as { name: string; text: string }[];
 }
 
-/** Keeps the files of an edition with their archive, in one statement of the transaction that publishes it. What is there stays as it is. */
-export async function keepFiles(
-  sql: Query,
-  { id, publishedAt }: Pick<Written, 'id' | 'publishedAt'>,
-  files: readonly KeptFile[],
-  before: readonly { name: string; bytes: Buffer }[] = [],
-): Promise<void> {
+/**
+ * Files with the archive that holds them.
+ *
+ * @param before files that are kept already, and stay as they are
+ */
+export function withArchive(
+  files: KeptFile[],
+  publishedAt: Date,
+  before: { name: string; bytes: Buffer }[] = [],
+): KeptFile[] {
   const fresh = files.filter(({ name }) => !before.some((there) => there.name === name));
-  const archive: KeptFile = {
-    name: ARCHIVE.file,
-    mediaType: ARCHIVE.mediaType,
-    writer: ARCHIVE.writer,
-    bytes: archiveOf([...before, ...fresh], publishedAt),
-  };
-  const rows = [...fresh, archive].map(({ name, mediaType, bytes, writer }) => ({
-    edition_id: id,
+  const { file: name, mediaType, writer } = ARCHIVE;
+  return [...fresh, { name, mediaType, writer, bytes: archiveOf([...before, ...fresh], publishedAt) }];
+}
+
+/** Keeps files of an edition, in one statement. What is there stays as it is. */
+export async function keepFiles(sql: Query, editionId: string, files: readonly KeptFile[]): Promise<void> {
+  const rows = files.map(({ name, mediaType, bytes, writer }) => ({
+    edition_id: editionId,
     name,
     media_type: mediaType,
     bytes,
@@ -93,7 +99,7 @@ function archiveOf(files: readonly { name: string; bytes: Buffer }[], at: Date):
   return Buffer.from(zipSync(Object.fromEntries(sorted.map(({ name, bytes }) => [name, bytes])), { mtime }));
 }
 
-/** A file of an edition, or of the newest for "latest". No document is read for it. */
+/** A file of an edition by its version. No document is read for it. */
 export async function editionFile(
   sql: Query,
   { specId }: SpecAccess<'read'>,
@@ -104,10 +110,7 @@ export async function editionFile(
     select version, media_type, bytes, edition_files.sha256
       from editions
       join edition_files on edition_id = editions.id and edition_files.name = ${file}
-     where spec_id = ${specId}
-       and (version = ${version} or ${version} = 'latest')
-     order by ${version} = 'latest' and exists (select from withdrawals where edition_id = editions.id), editions.id desc
-     limit 1`;
+     where spec_id = ${specId} and version = ${version}`;
   return row ?? null;
 }
 
@@ -139,16 +142,14 @@ export async function exactFile(
 }
 
 /**
- * The version that an address means: itself, or the newest of `1.2`, `1` or `latest` that is not withdrawn (one that is,
- * where there is no other); null where there is none.
+ * The version that an address means (`versionMeant`); three numbers mean themselves: whether there is such an edition, its file says.
  */
 export async function versionFor(sql: Query, { specId }: SpecAccess<'read'>, asked: string): Promise<string | null> {
+  if (EXACT_VERSION.test(asked)) return asked;
   const rows = await sql<{ version: string; isWithdrawn: boolean }[]>`
     select version, exists (select from withdrawals where edition_id = editions.id) as is_withdrawn
       from editions where spec_id = ${specId} order by id desc`;
-  const all = rows.map(({ version }) => version);
-  const standing = rows.filter(({ isWithdrawn }) => !isWithdrawn).map(({ version }) => version);
-  return versionMeant(standing, asked) ?? versionMeant(all, asked);
+  return versionMeant(rows, asked);
 }
 
 /** An edition as builds list it. */
@@ -227,11 +228,9 @@ export async function fillEditionFiles(sql: Sql): Promise<{ filled: number; left
       const { version, publishedAt } = edition;
       const { files, failed } = await makeFiles(spec, originOf(version, publishedAt, edition.sha256, edition.note));
       leftOut.push(...failed.map(({ name, problem }) => `${slug} ${version}, ${name}: ${problem}`));
-      await sql.begin(async (transaction: Transaction) => {
-        const before = await transaction<{ name: string; bytes: Buffer }[]>`
-          select name, bytes from edition_files where edition_id = ${edition.id} and name <> ${ARCHIVE.file}`;
-        await keepFiles(transaction, edition, files, before);
-      });
+      const before = await sql<{ name: string; bytes: Buffer }[]>`
+        select name, bytes from edition_files where edition_id = ${edition.id} and name <> ${ARCHIVE.file}`;
+      await keepFiles(sql, edition.id, withArchive(files, publishedAt, before));
       filled++;
     } catch (error) {
       if (!(error instanceof UnreadableDocument)) throw error;

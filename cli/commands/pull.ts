@@ -172,10 +172,10 @@ async function listedAt(fetching: Fetch, address: string, key: string): Promise<
 /** The edition that a version stands for now. */
 function meantIn(editions: Edition[], address: string, asked: string): Edition {
   const versions = editions.map(({ version }) => version);
-  // one that is withdrawn is meant by its own number alone, or where there is no other
-  const standing = editions.filter(({ withdrawn }) => !withdrawn).map(({ version }) => version);
-  const own =
-    (versions.includes(asked) ? asked : null) ?? versionMeant(standing, asked) ?? versionMeant(versions, asked);
+  const own = versionMeant(
+    editions.map(({ version, withdrawn }) => ({ version, isWithdrawn: Boolean(withdrawn) })),
+    asked,
+  );
   if (!own) throw new Unusable(`${address} has no edition ${asked}; it has ${versions.join(', ') || 'none'}`);
   return editions.find(({ version }) => version === own)!;
 }

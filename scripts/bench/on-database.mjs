@@ -6,7 +6,7 @@ import { isRoot, mustExecute } from '../setup/process.mjs';
 /**
  * Runs a bench of this folder on a PostgreSQL of its own.
  * @param {string} folder
- * @param {'drafts' | 'team'} name drafts: saving and reading them; team: lists, histories, comparisons
+ * @param {'drafts' | 'editions' | 'team'} name drafts: saving and reading them; editions: publishing; team: lists, histories, comparisons
  */
 export async function measureOnDatabase(folder, name) {
   const data = join(folder, name);

@@ -1,7 +1,7 @@
 import { specAccess, teamAccess } from '../../server/access/access';
 import type { Sql } from '../../server/database';
 import { saveDocument } from '../../server/drafts';
-import { publishEdition } from '../../server/editions';
+import { publishEdition } from '../../server/publish';
 import { addPerson, addTeam } from '../../server/people';
 import { createSpec } from '../../server/specs';
 import { DEMO_PEOPLE, DEMO_TEAM } from '../../server/demo-people';

@@ -11,7 +11,7 @@ import { answerReview, askReview, endReview } from '../../server/reviews';
 import { settleThread, writeRemark } from '../../server/remarks';
 import { makeStartingSet } from '../../server/starting-sets';
 import { withdrawEdition } from '../../server/withdrawals';
-import { publishEdition } from '../../server/editions';
+import { publishEdition } from '../../server/publish';
 import { invite, revokeInvitation } from '../../server/invitations';
 import { changeRole, handOver, leaveTeam, needApprovals, removeMember } from '../../server/members';
 import { makePasswordLink } from '../../server/password-links';

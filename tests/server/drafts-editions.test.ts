@@ -5,7 +5,8 @@ import { breakpointOf, specWith } from '../../core/spec/testing';
 import { writeCell } from '../../core/quantities/write-cell';
 import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../../server/access/access';
 import { draftOf, saveDocument } from '../../server/drafts';
-import { editionAt, editionsOf, proposedVersion, publishEdition } from '../../server/editions';
+import { editionAt, editionsOf, proposedVersion } from '../../server/editions';
+import { publishEdition } from '../../server/publish';
 import { migrate } from '../../server/migrate';
 import { createSpec, setArchived, specOf as readSpecOf } from '../../server/specs';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
@@ -80,6 +81,22 @@ describe('editions', () => {
     const edition = (await editionAt(sql(), await on(id), 'latest'))!;
     expect(edition.sha256).toBe(createHash('sha256').update(canonicalize(document)!).digest('hex'));
     expect(edition).toMatchObject({ version: '1.0.0', note: 'A note.', document, publishedBy: 'Member of members' });
+  });
+
+  test('that are published at the same moment: one is, and the others are told why not', async () => {
+    const { id } = await makeSpec();
+    const all = await Promise.all(['1.0.0', '1.0.0', '1.1.0', '2.0.0'].map((version) => publish(id, 1, version)));
+    expect(all.filter(({ published }) => published)).toHaveLength(1);
+    for (const each of all) if (!each.published) expect(each.problem).toMatch(/says the same as|is not above/);
+    expect(await editionsOf(sql(), await on(id))).toHaveLength(1);
+  });
+
+  test('and a save at the same moment: what was looked at is published, or nothing', async () => {
+    const { id } = await makeSpec();
+    const [published, saved] = await Promise.all([publish(id, 1, '1.0.0'), save(id, 1, '31')]);
+    expect(saved).toMatchObject({ saved: true, revision: 2 });
+    if (published.published) expect((await editionAt(sql(), await on(id), '1.0.0'))!.document).toEqual(document);
+    else expect(published).toMatchObject({ field: 'draft', problem: expect.stringMatching(/has changed/) as string });
   });
 
   test('never change', async () => {

@@ -5,7 +5,7 @@ import type { Action } from '../../server/access/permissions';
 import { actingAs } from '../../server/acting-as';
 import { connect, type Sql } from '../../server/database';
 import { saveDocument } from '../../server/drafts';
-import { publishEdition } from '../../server/editions';
+import { publishEdition } from '../../server/publish';
 import { changeRole } from '../../server/members';
 import { writeRemark } from '../../server/remarks';
 import { answerReview, askReview } from '../../server/reviews';

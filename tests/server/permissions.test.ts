@@ -7,7 +7,7 @@ import { actingAs } from '../../server/acting-as';
 import { applicationAddress } from '../../server/application-role';
 import { connect, type Sql } from '../../server/database';
 import { editionFile } from '../../server/edition-files';
-import { publishEdition } from '../../server/editions';
+import { publishEdition } from '../../server/publish';
 import { addPerson } from '../../server/people';
 import { createSpec } from '../../server/specs';
 import { DOCUMENT, type Doing, DOINGS, type Scene } from './doings';

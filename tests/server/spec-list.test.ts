@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specWith } from '../../core/spec/testing';
 import { saveDocument } from '../../server/drafts';
-import { publishEdition } from '../../server/editions';
+import { publishEdition } from '../../server/publish';
 import { type ListQuestion, PAGE_SIZE, specPage } from '../../server/spec-list';
 import { createSpec, setArchived } from '../../server/specs';
 import { fillSummaries } from '../../server/summaries';

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { versionMeant } from '../../../../core/edition/version-meant';
 import { changesOf } from '../../../../core/diff/difference';
 import { leastBump } from '../../../../core/diff/differences';
 import { publishedDifferences } from '../../../../core/diff/published-differences';
@@ -24,7 +25,9 @@ export default async function Page({ params }: Props) {
     followersOf(database(access), access),
     editionsOf(database(access), access),
   ]);
-  const newest = editions.find(({ withdrawn }) => !withdrawn) ?? editions[0] ?? null;
+  const standing = editions.map(({ version, withdrawn }) => ({ version, isWithdrawn: withdrawn !== null }));
+  const latest = versionMeant(standing, 'latest');
+  const newest = editions.find(({ version }) => version === latest) ?? null;
   // what the newest asks is worked out once for each edition that somebody builds on
   const asks = new Map(
     [...new Set(followers.map(({ version }) => version))].map((version) => {

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { LIMITS } from '../../../../../core/spec/limits';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { publishEdition } from '../../../../../server/editions';
+import { publishEdition } from '../../../../../server/publish';
 import { refuse } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 import { rememberPoint } from '../../../../asker';

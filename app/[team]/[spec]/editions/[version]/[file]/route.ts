@@ -1,6 +1,7 @@
+import { EXACT_VERSION } from '../../../../../../core/edition/version-meant';
 import { specAccess } from '../../../../../../server/access/access';
-import { reading } from '../../../../../../server/database';
-import { editionFile } from '../../../../../../server/edition-files';
+import { database, reading } from '../../../../../../server/database';
+import { editionFile, versionFor } from '../../../../../../server/edition-files';
 import { nothingHere } from '../../../../../answers';
 import { forPeople } from '../../../../../endpoint';
 import { pointOfReader } from '../../../../../asker';
@@ -11,17 +12,20 @@ export const GET = forPeople(
     path: '/[team]/[spec]/editions/[version]/[file]',
     does: 'A file of an edition, for those who read it in the application.',
   },
-  async ({ person, db, request, params: named }) => {
+  async ({ person, request, params: named }) => {
     const read = async () => {
+      // asked in here, it may be a replica
+      const db = database({ personId: person.id });
       const access = await specAccess(db, person.id, named, 'read');
-      return access && editionFile(db, access, named.version, named.file);
+      const version = access && (await versionFor(db, access, named.version));
+      return version && editionFile(db, access, version, named.file);
     };
     const found = await reading(read, {
       point: await pointOfReader(),
-      isForEver: named.version !== 'latest',
+      isForEver: EXACT_VERSION.test(named.version),
       isMissing: (file) => !file,
     });
     if (!found) return nothingHere();
-    return answerFile(request, found, { ...named, isExact: named.version !== 'latest' });
+    return answerFile(request, found, { ...named, isExact: EXACT_VERSION.test(named.version) });
   },
 );

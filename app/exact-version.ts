@@ -1,2 +1,0 @@
-/** A version of three numbers, as editions have. */
-export const EXACT = /^\d+\.\d+\.\d+$/;
