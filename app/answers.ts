@@ -1,11 +1,17 @@
 import { unstable_rethrow } from 'next/navigation';
-import type { Parsed } from '../core/length/parsed';
+import type { Parsed } from '../core/parsed';
 import { isPlainText } from '../core/spec/text-schema';
-import { DatabaseAway, isDiskFull, isLostConnection, isRolledBack, tookTooLong } from '../server/database-away';
-import { noteDiskFull } from '../server/for-the-server';
-import { isForbidden, NotTaken } from '../server/must-change';
+import {
+  DatabaseAway,
+  isDiskFull,
+  isLostConnection,
+  isRolledBack,
+  tookTooLong,
+} from '../server/database/database-away';
+import { noteDiskFull } from '../server/running/for-the-server';
+import { isForbidden, NotTaken } from '../server/database/must-change';
 import { TooBusy } from '../server/sign-in/passwords';
-import { UnreadableDocument } from '../server/stored-spec';
+import { UnreadableDocument } from '../server/database/stored-spec';
 
 /** What kind of refusal an answer is: a code that stays, whatever its sentence says, and its title (RFC 9457, section 3.1.3). */
 const KINDS: Record<number, { code: string; title: string }> = {

@@ -2,13 +2,13 @@ import { cookies, headers } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { cache } from 'react';
 import { type SpecAccess, specAccess } from '../server/access/access';
-import { database, writtenPoint } from '../server/database';
-import { openThreads } from '../server/remarks';
-import { reviewState } from '../server/reviews';
+import { database, writtenPoint } from '../server/database/database';
+import { openThreads } from '../server/specs/remarks';
+import { reviewState } from '../server/specs/reviews';
 import { type Person, personOfToken, SESSION_DAYS } from '../server/sign-in/sessions';
-import { type SpecRecord, specOf } from '../server/specs';
+import { type SpecRecord, specOf } from '../server/specs/specs';
 import { KNOWN_DAYS } from '../server/sign-in/known-browsers';
-import { UnreadableDocument } from '../server/stored-spec';
+import { UnreadableDocument } from '../server/database/stored-spec';
 import { SESSION_COOKIE } from '../server/sign-in/tokens';
 
 const BROWSER_COOKIE = 'ypsiline_browser';

@@ -1,8 +1,8 @@
 import { type Difference, differences } from '../core/diff/differences';
 import { effects } from '../core/diff/effects';
 import { publishedDifferences } from '../core/diff/published-differences';
-import { versionStep } from '../server/editions';
-import type { State } from '../server/states';
+import { versionStep } from '../server/editions/editions';
+import type { State } from '../server/specs/states';
 import type { ComparedStates } from '../ui/comparison/compared-states';
 
 /**

@@ -1,7 +1,7 @@
 import { savedName } from '../core/formats/registry';
 import type { SpecAccess } from '../server/access/access';
-import { database } from '../server/database';
-import { type EditionFile, exactFile, versionFor, versionsOf } from '../server/edition-files';
+import { database } from '../server/database/database';
+import { type EditionFile, exactFile, versionFor, versionsOf } from '../server/editions/edition-files';
 import { inSeries } from '../core/length/present';
 import { refuse } from './answers';
 import { noEdition } from './edition-list';

@@ -1,5 +1,5 @@
-import { database } from '../server/database';
-import { nameOf, versionFor, versionsOf } from '../server/edition-files';
+import { database } from '../server/database/database';
+import { nameOf, versionFor, versionsOf } from '../server/editions/edition-files';
 import { inSeries } from '../core/length/present';
 import { refuse } from './answers';
 import { closedPage, linkPage, wantsPage } from './link-page';

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { may, type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../server/access/access';
 import { type Action, mayDo, mayNot } from '../server/access/permissions';
-import { database, type Sql } from '../server/database';
+import { database, type Sql } from '../server/database/database';
 import type { Person } from '../server/sign-in/sessions';
 import { forAnybody, isPlain, nothingHere, Refusal, refuse, signedOut } from './answers';
 import { currentPerson } from './asker';

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { type Deed, DEEDS, type LogQuestion } from '../server/log';
+import { type Deed, DEEDS, type LogQuestion } from '../server/team/log';
 
 const question = z.object({
   person: z

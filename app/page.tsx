@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation';
-import { database } from '../server/database';
-import { teamsOf } from '../server/people';
+import { database } from '../server/database/database';
+import { teamsOf } from '../server/team/people';
 import { signedInPerson } from './asker';
 import { TopBar } from '../ui/frame/top-bar';
 import { NewTeam } from '../ui/people/new-team';

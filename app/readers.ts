@@ -1,7 +1,7 @@
 import { type SpecAccess, specAccess } from '../server/access/access';
 import { type KeyAccess, keyAccess } from '../server/access/key-access';
 import { keyAccessLately } from '../server/access/lately-opened';
-import { database, reading } from '../server/database';
+import { database, reading } from '../server/database/database';
 import { forAnybody, isPlain, nothingHere, refuse } from './answers';
 import { whyKeyClosed, whyLinkClosed } from '../server/access/why-closed';
 import { closed } from './edition-list';

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { LIMITS } from '../core/spec/limits';
+import { LIMITS } from '../core/limits';
 import { problemOf } from '../core/document/problem';
 import { isPlainText } from '../core/spec/text-schema';
 import { refuse } from './answers';

@@ -4,7 +4,7 @@ import type { SpecAccess } from '../server/access/access';
 import { SpecBar } from '../ui/frame/spec-bar';
 import { type SpecPage, SpecTabs } from '../ui/frame/spec-tabs';
 import { openThreadsOfPage, reviewOfPage } from './asker';
-import type { SpecRecord } from '../server/specs';
+import type { SpecRecord } from '../server/specs/specs';
 
 type Props = { person: Person; spec: SpecRecord; access: SpecAccess<'read-drafts'>; page: SpecPage | null };
 

@@ -1,4 +1,4 @@
-import type { Parsed } from '../core/length/parsed';
+import type { Parsed } from '../core/parsed';
 
 /** Where a lock stands, unless another file is named. */
 export const LOCK_FILE = 'ypsiline-lock.json';

@@ -2,9 +2,9 @@ import { randomBytes } from 'node:crypto';
 import { parseArgs } from 'node:util';
 import * as z from 'zod';
 import { slug } from '../core/spec/slug';
-import { connect } from '../server/database';
-import { migrate } from '../server/migrate';
-import { addPerson, addTeam } from '../server/people';
+import { connect } from '../server/database/database';
+import { migrate } from '../server/database/migrate';
+import { addPerson, addTeam } from '../server/team/people';
 import { databaseInUse } from './setup/postgres.mjs';
 import { Failure, run, say } from './setup/say.mjs';
 

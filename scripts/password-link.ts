@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util';
-import { connect } from '../server/database';
-import { linkForAnybody, PASSWORD_LINK_HOURS } from '../server/password-links';
+import { connect } from '../server/database/database';
+import { linkForAnybody, PASSWORD_LINK_HOURS } from '../server/team/password-links';
 import { databaseInUse } from './setup/postgres.mjs';
 import { Failure, run, say } from './setup/say.mjs';
 

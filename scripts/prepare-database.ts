@@ -1,11 +1,11 @@
-import { letApplicationIn } from '../server/application-role';
-import { connect } from '../server/database';
-import { fillEditionFiles } from '../server/edition-files';
-import { readEnvironment } from '../server/environment';
-import { migrate } from '../server/migrate';
-import { isDemo } from '../server/people';
-import { fillSummaries } from '../server/summaries';
-import { DEMO_PEOPLE } from '../server/demo-people';
+import { letApplicationIn } from '../server/database/application-role';
+import { connect } from '../server/database/database';
+import { fillEditionFiles } from '../server/editions/edition-files';
+import { readEnvironment } from '../server/running/environment';
+import { migrate } from '../server/database/migrate';
+import { isDemo } from '../server/team/people';
+import { fillSummaries } from '../server/specs/summaries';
+import { DEMO_PEOPLE } from '../server/team/demo-people';
 import { seedDemo } from './demo/seed';
 
 /** Migrates the database, seeds the demo team into an empty one, and prints the demo's sign-ins. */

@@ -1,6 +1,6 @@
 import { newBreakpoint, newSpec } from '../core/document/defaults';
 import { readSpec } from '../core/document/read';
-import { LIMITS } from '../core/spec/limits';
+import { LIMITS } from '../core/limits';
 import type { Breakpoint, Columns, Layout, Spec, TextStyle } from '../core/spec/schema';
 import { shippedFont } from '../core/type/shipped-fonts';
 import type { Random } from './browser/model/random';

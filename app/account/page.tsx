@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { database } from '../../server/database';
-import { teamsOf } from '../../server/people';
+import { database } from '../../server/database/database';
+import { teamsOf } from '../../server/team/people';
 import { sessionsOf, SHORTEST_PASSWORD } from '../../server/sign-in/sessions';
 import { AccountPage } from '../../ui/account/account-page';
 import { TopBar } from '../../ui/frame/top-bar';

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { database } from '../../server/database';
-import { NOTICE_KINDS, type NoticeKind, noticesOf, unwantedBy } from '../../server/notices';
+import { database } from '../../server/database/database';
+import { NOTICE_KINDS, type NoticeKind, noticesOf, unwantedBy } from '../../server/team/notices';
 import { TopBar } from '../../ui/frame/top-bar';
 import { NoticesPage } from '../../ui/notices/notices-page';
 import { signedInPerson } from '../asker';

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
-import { DEMO_PEOPLE } from '../../server/demo-people';
-import { database } from '../../server/database';
-import { isDemo } from '../../server/people';
+import { DEMO_PEOPLE } from '../../server/team/demo-people';
+import { database } from '../../server/database/database';
+import { isDemo } from '../../server/team/people';
 import { SignInPage } from '../../ui/account/sign-in-page';
 import { currentPerson } from '../asker';
 

@@ -1,11 +1,11 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { breakpointAt, byWidth, rangeEnd } from '../spec/ranges';
 import { withoutBreakpoint } from '../layouts/carry-placements';
 import { mapLayouts } from '../spec/map-layouts';
 import { idOf } from '../spec/slug';
 import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
 import { settingAt } from '../type/text-at';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 
 export const MOST_BREAKPOINTS = LIMITS.breakpoints;
 

@@ -1,5 +1,5 @@
 import { columnsAt } from '../columns/columns-at';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { decimal } from '../length/present';
 import { baseUnit } from '../spacing/scale';
 import type { Breakpoint, Spec } from '../spec/schema';

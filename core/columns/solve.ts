@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
 import { HALF, px, ZERO } from '../length/px';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import type { ColumnRule } from './column-rule';
 import type { Numbers } from './numbers';
 

@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { decimal } from '../length/present';
 import { type Px, px } from '../length/px';
 import { columnsAt, type SolvedColumns } from '../columns/columns-at';

@@ -6,7 +6,7 @@ import { lengthOf } from '../length/length-value';
 import { px } from '../length/px';
 import { rowsAt } from '../rows/rows-at';
 import { isTimes } from '../type/text-at';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { layoutProblem } from './layout-invariants';
 import { missingBreakpoint } from './references';

@@ -1,4 +1,4 @@
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import { missingBreakpoint } from './references';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import type { Block, CardGrid, Layout, Section, SectionSpace, Spec } from '../spec/schema';

@@ -1,8 +1,8 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { parseJson } from '../text/json-text';
 import { brokenInvariant } from './invariants';
 import { upgradedTo } from './upgrades';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import { problemOf } from './problem';
 import { type Spec, specSchema } from '../spec/schema';
 

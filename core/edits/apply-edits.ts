@@ -1,6 +1,6 @@
 import { sameJson } from './same-json';
 import { shown } from '../length/length';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { type Address, addressText, type Edit, ORDER } from './edit';
 import { inOrder, joined, type Parts, partsOf, shapeAt, shapeOf } from './parts';
 import { DOCUMENT, type Shape } from './shape';

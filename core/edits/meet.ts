@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { applyEdits } from './apply-edits';
 import { byPlace } from './by-place';
 import { composed } from './compose';

@@ -1,5 +1,5 @@
 import { shown } from '../length/length';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 
 const RANGE = /^(\d+)\s*(?:to|–|-|\.\.)\s*(\d+)$/i;
 

@@ -1,5 +1,5 @@
 import { canonicalJson } from '../edition/canonical';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { readSpecText } from '../document/read';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';

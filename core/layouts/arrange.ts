@@ -1,5 +1,5 @@
 import { counted, inSeries } from '../length/present';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { byWidth } from '../spec/ranges';
 import type { Block, Breakpoint, Layout, Section, Spec } from '../spec/schema';
 import { columnsAt } from '../columns/columns-at';

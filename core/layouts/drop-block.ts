@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import type { Layout, Spec } from '../spec/schema';
 import { type Chosen, inLane, inOwnLane, isInCard } from './arrange';
 import { placed, withBlocks, withLayout, withSection, withSpace } from './edit-layout';

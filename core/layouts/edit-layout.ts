@@ -1,4 +1,4 @@
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import { idOf } from '../spec/slug';
 import type { Block, Holds, Layout, Placement, Section, Spec } from '../spec/schema';
 

@@ -1,7 +1,7 @@
 import Fraction from 'fraction.js';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { counted } from '../length/present';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import type { BlockHeight } from '../spec/schema';
 
 /** How placements are written and read in cells. */

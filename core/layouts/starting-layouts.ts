@@ -1,7 +1,7 @@
 import { columnsAt } from '../columns/columns-at';
 import { ZERO } from '../length/px';
-import type { Parsed } from '../length/parsed';
-import { LIMITS } from '../spec/limits';
+import type { Parsed } from '../parsed';
+import { LIMITS } from '../limits';
 import { byWidth } from '../spec/ranges';
 import { idOf } from '../spec/slug';
 import type { Block, BlockHeight, Breakpoint, Holds, Layout, Placement, Section, Spec } from '../spec/schema';

@@ -1,7 +1,7 @@
 import { lengthOf, parseLengthValue } from '../length/length-value';
 import { changesWithScreen } from '../length/units';
-import { mapped, type Parsed } from '../length/parsed';
-import { LIMITS } from '../spec/limits';
+import { mapped, type Parsed } from '../parsed';
+import { LIMITS } from '../limits';
 import { byWidth } from '../spec/ranges';
 import type { Block, CardGrid, Holds, Layout, Leaving, Spec } from '../spec/schema';
 import { addStyle } from '../type/write-style';

@@ -2,7 +2,7 @@ import { unitPattern } from './units';
 import Fraction from 'fraction.js';
 import { decimalOrFraction, LARGEST, type Length, parseLength, shown } from './length';
 import { type Unit } from './units';
-import type { Parsed } from './parsed';
+import type { Parsed } from '../parsed';
 
 /** A value inside a sum: with a unit it is a length, without one a plain number. */
 type Term = { amount: Fraction; unit: Unit | null };

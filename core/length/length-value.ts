@@ -1,6 +1,6 @@
 import { evaluateArithmetic } from './arithmetic';
 import { exactLength, type Length, lengthText, parseLength, shown } from './length';
-import type { Parsed } from './parsed';
+import type { Parsed } from '../parsed';
 
 /** A length as a document holds it: text, a bare number of px, or typed arithmetic with what it comes to. */
 export type LengthValue = string | number | { typed: string; is: string };

@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
-import { LIMITS } from '../spec/limits';
-import type { Parsed } from './parsed';
+import { LIMITS } from '../limits';
+import type { Parsed } from '../parsed';
 import { inSeries } from './present';
 import { type Unit, unitPattern, UNITS } from './units';
 

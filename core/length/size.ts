@@ -2,7 +2,7 @@ import { type GrowingLength, grownLength, isGrowing } from './growing';
 import { lengthText, parseLength } from './length';
 import { changesWithScreen } from './units';
 import { lengthOf, type LengthValue, parseLengthValue, typedText } from './length-value';
-import type { Parsed } from './parsed';
+import type { Parsed } from '../parsed';
 import type { Px } from './px';
 import { toPx } from './resolve';
 import type { Screen } from './units';

@@ -1,5 +1,5 @@
 import { shown } from '../length/length';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 
 /** Takes one of a few words, or the beginning of one. */
 export function choose<T extends string, Made>(

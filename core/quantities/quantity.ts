@@ -1,5 +1,5 @@
 import type { Address } from '../edits/edit';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import type { Breakpoint, Spec } from '../spec/schema';
 import type { ReadValue, Reading } from './reading';
 

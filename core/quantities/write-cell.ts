@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import type { Spec } from '../spec/schema';
 import { type QuantityId, quantityOf } from './registry';
 import { writeQuantity } from './write-quantity';

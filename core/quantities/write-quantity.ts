@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import type { Spec } from '../spec/schema';
 import type { CellQuantity } from './quantity';
 

@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { parseJson } from '../text/json-text';
 import type { Unread } from '../site/rules';
 

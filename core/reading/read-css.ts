@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { systemText } from '../site/system-text';
 import { noGridIn, readSite } from '../site/read-site';
 import type { RoleChoice } from '../site/systems';

@@ -1,5 +1,5 @@
 import { readSpecText } from '../document/read';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { whyNotText } from '../text/why-not-text';
 import { readCss } from './read-css';
 import { readTable } from './read-table';

@@ -1,10 +1,10 @@
 import Papa from 'papaparse';
 import { fluidColumns, newBreakpoint, newSpec } from '../document/defaults';
 import { shown } from '../length/length';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { quantityOf, type QuantityId } from '../quantities/registry';
 import { writeCell } from '../quantities/write-cell';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import type { Spec } from '../spec/schema';
 import type { Unread } from '../site/rules';
 import { type Reading, type ReadRange, readingOfCss } from './reading';

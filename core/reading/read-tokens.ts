@@ -1,10 +1,10 @@
 import Fraction from 'fraction.js';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { type Px, px, ZERO } from '../length/px';
 import { parseLength } from '../length/length';
 import { toPx } from '../length/resolve';
 import { changesWithScreen } from '../length/units';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import { usualHeight } from '../breakpoints/usual-screens';
 import type { Spec } from '../spec/schema';
 import type { Unread } from '../site/rules';

@@ -2,9 +2,9 @@ import type { Breakpoint, Spec } from '../spec/schema';
 import { fluidColumns, newBreakpoint, newSpec } from '../document/defaults';
 import { readSpec } from '../document/read';
 import { usualHeight, usualNames } from '../breakpoints/usual-screens';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import { idOf } from '../spec/slug';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import type { Unread } from '../site/rules';
 
 /** What of a breakpoint a file said. */

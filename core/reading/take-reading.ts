@@ -1,6 +1,6 @@
 import { addBreakpoint, nameBreakpoint, withBreakpoint } from '../breakpoints/breakpoints';
 import { readSpec } from '../document/read';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
 import type { Reading, ReadPart } from './reading';

@@ -1,5 +1,5 @@
 import { decimal } from '../length/present';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import type { CellQuantity } from '../quantities/quantity';
 import { QUANTITIES } from '../quantities/registry';
 import { writeQuantity } from '../quantities/write-quantity';

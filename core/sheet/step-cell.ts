@@ -3,7 +3,7 @@ import { applyEdits } from '../edits/apply-edits';
 import { addressText } from '../edits/edit';
 import { lengthText } from '../length/length';
 import { lengthOf, parseLengthValue } from '../length/length-value';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { numeral } from '../length/present';
 import { exactText, greatest, HALF, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';

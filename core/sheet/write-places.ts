@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { QUANTITIES, type QuantityId } from '../quantities/registry';
 import { writeQuantity } from '../quantities/write-quantity';
 import type { Spec } from '../spec/schema';

@@ -1,4 +1,4 @@
-import { type Parsed } from '../length/parsed';
+import { type Parsed } from '../parsed';
 import type { Columns } from '../spec/schema';
 import { px } from '../length/px';
 import { fitColumns, type Sample } from './fit-columns';

@@ -1,6 +1,6 @@
 import convertor from 'css-tree/convertor';
 import parse from 'css-tree/parser';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { whyNotText } from '../text/why-not-text';
 import { nodeText, type ValueNode } from './css-value';
 import { widthsOfMedia } from './media';

@@ -1,9 +1,9 @@
 import { shown } from '../length/length';
 import { changesWithScreen } from '../length/units';
 import { lengthOf, parseLengthValue } from '../length/length-value';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { withoutPx } from '../length/whole-px';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import type { Spec } from '../spec/schema';
 
 /**

@@ -4,7 +4,7 @@ import { evaluateArithmetic } from '../length/arithmetic';
 import { lengthText, parseLength } from '../length/length';
 import { changesWithScreen } from '../length/units';
 import { ratioOf } from '../length/ratio';
-import { LIMITS } from './limits';
+import { LIMITS } from '../limits';
 
 /** Zod schemas of the lengths and other numbers in a document. */
 

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { type Layout, layoutsSchema } from './layout-schema';
 import { growing, length, plainNumber, ratioUpTo } from './length-schema';
-import { LIMITS } from './limits';
+import { LIMITS } from '../limits';
 import { idText, plainText } from './text-schema';
 import { textStyles } from './type-schema';
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { growing, length, ratioUpTo } from './length-schema';
-import { LIMITS } from './limits';
+import { LIMITS } from '../limits';
 import { idText, plainText } from './text-schema';
 
 /** Zod schemas of the text styles in a document. */

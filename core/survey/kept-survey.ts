@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { isPlainText } from '../spec/text-schema';
 import type { FoundGrid } from './find-grids';
 import { linesOf, specLines } from './lines';

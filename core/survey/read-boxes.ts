@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { isPlainText } from '../spec/text-schema';
 import { readScreens, SURVEY_LIMITS } from './read-screens';
 import type { Box, Screen } from './screens';

@@ -1,7 +1,7 @@
 import { rowFramesAt } from '../layouts/row-frames';
 import { ZERO } from '../length/px';
-import type { Parsed } from '../length/parsed';
-import { LIMITS } from '../spec/limits';
+import type { Parsed } from '../parsed';
+import { LIMITS } from '../limits';
 import { breakpointAt } from '../spec/ranges';
 import type { Block, Layout, Leaving, Placement, Spec } from '../spec/schema';
 import { idOf } from '../spec/slug';

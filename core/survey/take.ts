@@ -1,7 +1,7 @@
 import { usualHeight, usualNames } from '../breakpoints/usual-screens';
 import { addBreakpoint, withBreakpoint } from '../breakpoints/breakpoints';
 import { fluidColumns, newBreakpoint, newSpec } from '../document/defaults';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 import { breakpointAt } from '../spec/ranges';
 import type { Breakpoint, Columns, Spec } from '../spec/schema';
 import { idOf } from '../spec/slug';

@@ -1,4 +1,4 @@
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 
 /** What JSON text holds; where it is none, a sentence of one line that says where. */
 export function parseJson(text: string): Parsed<unknown> {

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Parsed } from '../length/parsed';
+import type { Parsed } from '../parsed';
 
 /** A paste into a sheet has at most this many characters; a full sheet has about 4,000. */
 export const LARGEST_PASTE = 50_000;

@@ -1,11 +1,11 @@
 import { columnsAt, spanWidth } from '../columns/columns-at';
 import { parseLength, shown } from '../length/length';
-import { mapped, type Parsed } from '../length/parsed';
+import { mapped, type Parsed } from '../parsed';
 import { exactText, px } from '../length/px';
 import { isGrowing } from '../length/growing';
 import { readSize, type Size, sizeAt } from '../length/size';
 import { freeName } from '../spec/free-name';
-import { LIMITS } from '../spec/limits';
+import { LIMITS } from '../limits';
 import { screenOf } from '../spec/ranges';
 import { mapLayouts } from '../spec/map-layouts';
 import type { Block, Breakpoint, Font, Leading, Spec, TextStyle, TypeSetting } from '../spec/schema';

@@ -3,13 +3,13 @@ import { editsBetween } from '../../core/edits/edits-between';
 import { writeCell } from '../../core/quantities/write-cell';
 import type { Spec } from '../../core/spec/schema';
 import { specAccess, teamAccess } from '../../server/access/access';
-import { actingAs } from '../../server/acting-as';
-import { applicationAddress, letApplicationIn } from '../../server/application-role';
-import { connect } from '../../server/database';
-import { draftOf, saveDraft } from '../../server/drafts';
-import { migrate } from '../../server/migrate';
-import { addPerson, addTeam } from '../../server/people';
-import { createSpec } from '../../server/specs';
+import { actingAs } from '../../server/database/acting-as';
+import { applicationAddress, letApplicationIn } from '../../server/database/application-role';
+import { connect } from '../../server/database/database';
+import { draftOf, saveDraft } from '../../server/specs/drafts';
+import { migrate } from '../../server/database/migrate';
+import { addPerson, addTeam } from '../../server/team/people';
+import { createSpec } from '../../server/specs/specs';
 import { DEMO_SPECS } from '../demo/specs';
 
 /** Saving a cell of the largest demo draft, reading any of 5,000 revisions, and what they take. Run by `npm run bench drafts`. */

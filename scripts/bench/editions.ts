@@ -3,14 +3,14 @@ import { holdingBack, judge } from '../../core/checks/run';
 import { writeCell } from '../../core/quantities/write-cell';
 import type { Spec } from '../../core/spec/schema';
 import { specAccess, teamAccess } from '../../server/access/access';
-import { actingAs } from '../../server/acting-as';
-import { applicationAddress, letApplicationIn } from '../../server/application-role';
-import { connect, type Sql, type Transaction } from '../../server/database';
-import { saveDocument } from '../../server/drafts';
-import { migrate } from '../../server/migrate';
-import { addPerson, addTeam } from '../../server/people';
-import { publishEdition } from '../../server/publish';
-import { createSpec } from '../../server/specs';
+import { actingAs } from '../../server/database/acting-as';
+import { applicationAddress, letApplicationIn } from '../../server/database/application-role';
+import { connect, type Sql, type Transaction } from '../../server/database/database';
+import { saveDocument } from '../../server/specs/drafts';
+import { migrate } from '../../server/database/migrate';
+import { addPerson, addTeam } from '../../server/team/people';
+import { publishEdition } from '../../server/editions/publish';
+import { createSpec } from '../../server/specs/specs';
 import { DEMO_SPECS } from '../demo/specs';
 
 /** Publishing the demo’s largest edition: all of it, and for how long its spec is held. Run by `npm run bench editions`. */

@@ -1,4 +1,4 @@
-import type { Sql } from '../../server/database';
+import type { Sql } from '../../server/database/database';
 import { type Application, startRehearsed } from '../rehearse/application';
 import { Ledger } from '../rehearse/ledger';
 import { Load } from '../rehearse/load';

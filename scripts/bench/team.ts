@@ -5,14 +5,14 @@ import { movedAt } from '../../core/diff/moved';
 import { publishedDifferences } from '../../core/diff/published-differences';
 import { writeCell } from '../../core/quantities/write-cell';
 import { specAccess, teamAccess } from '../../server/access/access';
-import { actingAs } from '../../server/acting-as';
-import { applicationAddress, letApplicationIn } from '../../server/application-role';
-import { connect } from '../../server/database';
-import { historyOf } from '../../server/history';
-import { migrate } from '../../server/migrate';
-import { addPerson, addTeam } from '../../server/people';
-import { specPage } from '../../server/spec-list';
-import { createSpec } from '../../server/specs';
+import { actingAs } from '../../server/database/acting-as';
+import { applicationAddress, letApplicationIn } from '../../server/database/application-role';
+import { connect } from '../../server/database/database';
+import { historyOf } from '../../server/specs/history';
+import { migrate } from '../../server/database/migrate';
+import { addPerson, addTeam } from '../../server/team/people';
+import { specPage } from '../../server/specs/spec-list';
+import { createSpec } from '../../server/specs/specs';
 import { DEMO_SPECS } from '../demo/specs';
 
 /** What the team's pages ask the database, as the application's own role: lists of 20 to 20,000 specs, a history of 5,000 revisions; and a comparison. Run by `npm run bench team`. */

@@ -1,11 +1,11 @@
 import { specAccess, teamAccess } from '../../server/access/access';
-import type { Sql } from '../../server/database';
-import { saveDocument } from '../../server/drafts';
-import { publishEdition } from '../../server/publish';
-import { addPerson, addTeam } from '../../server/people';
-import { createSpec } from '../../server/specs';
-import { DEMO_PEOPLE, DEMO_TEAM } from '../../server/demo-people';
-import { keepSurvey } from '../../server/surveys';
+import type { Sql } from '../../server/database/database';
+import { saveDocument } from '../../server/specs/drafts';
+import { publishEdition } from '../../server/editions/publish';
+import { addPerson, addTeam } from '../../server/team/people';
+import { createSpec } from '../../server/specs/specs';
+import { DEMO_PEOPLE, DEMO_TEAM } from '../../server/team/demo-people';
+import { keepSurvey } from '../../server/specs/surveys';
 import { DEMO_SPECS, type DemoSpec } from './specs';
 import { demoSurveys } from './surveys';
 import { teamAtWork, toldFirst } from './team';

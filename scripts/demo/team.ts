@@ -1,14 +1,14 @@
 import { type SpecAccess, specAccess, teamAccess } from '../../server/access/access';
 import type { Action } from '../../server/access/permissions';
-import { DEMO_TEAM } from '../../server/demo-people';
-import type { Sql } from '../../server/database';
-import { noteFollower } from '../../server/followers';
+import { DEMO_TEAM } from '../../server/team/demo-people';
+import type { Sql } from '../../server/database/database';
+import { noteFollower } from '../../server/editions/followers';
 import { makeHook } from '../../server/hooks/hooks';
-import { invite } from '../../server/invitations';
-import { writeRemark } from '../../server/remarks';
-import { answerReview, askReview } from '../../server/reviews';
-import { makeStartingSet, nameBy } from '../../server/starting-sets';
-import { withdrawEdition } from '../../server/withdrawals';
+import { invite } from '../../server/team/invitations';
+import { writeRemark } from '../../server/specs/remarks';
+import { answerReview, askReview } from '../../server/specs/reviews';
+import { makeStartingSet, nameBy } from '../../server/team/starting-sets';
+import { withdrawEdition } from '../../server/editions/withdrawals';
 
 type IdOf = (email: string) => string;
 

@@ -1,4 +1,4 @@
-import { LIMITS } from '../../core/spec/limits';
+import { LIMITS } from '../../core/limits';
 
 const number = (value: number): string => value.toLocaleString('en');
 const between = ({ least, most }: { least: number; most: number }): string => `${least} to ${number(most)} px`;

@@ -1,10 +1,10 @@
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { letApplicationIn } from '../../server/application-role';
+import { letApplicationIn } from '../../server/database/application-role';
 import { backUp } from '../../server/backup/back-up';
 import { restore } from '../../server/backup/restore';
-import { connect } from '../../server/database';
-import { migrate } from '../../server/migrate';
+import { connect } from '../../server/database/database';
+import { migrate } from '../../server/database/migrate';
 import { runDatabaseProgram } from '../database-programs';
 import { isRoot } from '../setup/process.mjs';
 import { Failure, run, say } from '../setup/say.mjs';

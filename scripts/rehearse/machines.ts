@@ -1,8 +1,8 @@
 import { execFileSync } from 'node:child_process';
 import { existsSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { applicationAddress } from '../../server/application-role';
-import { connect } from '../../server/database';
+import { applicationAddress } from '../../server/database/application-role';
+import { connect } from '../../server/database/database';
 import { ensureDebianPackage } from '../setup/packages.mjs';
 import { findPrograms } from '../setup/postgres.mjs';
 import { freePort } from '../setup/ports.mjs';

@@ -12,8 +12,8 @@ export function nextVersion(folder: string): { cwd: string; migrations: string }
     if (!['server', '.git'].includes(name)) symlinkSync(join(from, name), join(cwd, name));
   for (const name of readdirSync(join(from, 'server')))
     if (name !== 'migrations') symlinkSync(join(from, 'server', name), join(cwd, 'server', name));
-  const migrations = join(cwd, 'server/migrations');
-  cpSync(join(from, 'server/migrations'), migrations, { recursive: true });
+  const migrations = join(cwd, 'server/database/migrations');
+  cpSync(join(from, 'server/database/migrations'), migrations, { recursive: true });
   const numbers = readdirSync(migrations).map((name) => Number(name.slice(0, 3)) || 0);
   const next = String(Math.max(...numbers) + 1).padStart(3, '0');
   writeFileSync(

@@ -2,11 +2,11 @@ import { practiceSpec } from '../../core/spec/testing';
 import { ACTIONS } from '../../server/access/permissions';
 import { teamAccess } from '../../server/access/access';
 import { makeKey } from '../../server/access/keys';
-import { actingAs } from '../../server/acting-as';
-import type { Sql } from '../../server/database';
-import { addPerson, addTeam } from '../../server/people';
+import { actingAs } from '../../server/database/acting-as';
+import type { Sql } from '../../server/database/database';
+import { addPerson, addTeam } from '../../server/team/people';
 import { openSession } from '../../server/sign-in/sessions';
-import { createSpec } from '../../server/specs';
+import { createSpec } from '../../server/specs/specs';
 
 /** Where the load is: a team, people who are signed in, specifications, and a key for builds. */
 export type Scene = {

@@ -1,4 +1,4 @@
-import type { Sql } from '../../server/database';
+import type { Sql } from '../../server/database/database';
 import { holdEditions } from '../../server/backup/hold-editions';
 import type { Ledger } from './ledger';
 import type { Load } from './load';

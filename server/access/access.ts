@@ -1,4 +1,4 @@
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 import { isUuid } from '../uuid';
 import { type Action, mayDo, type Role } from './permissions';
 

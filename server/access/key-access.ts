@@ -1,4 +1,4 @@
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 import { hashToken } from '../sign-in/tokens';
 import { grantOf, type SpecAccess } from './access';
 

@@ -1,6 +1,7 @@
-import type { Parsed } from '../../core/length/parsed';
-import type { Query, Sql } from '../database';
-import { log, takeAway } from '../log';
+import { MOST } from '../../core/limits';
+import type { Parsed } from '../../core/parsed';
+import type { Query, Sql } from '../database/database';
+import { log, takeAway } from '../team/log';
 import { freshToken, hashToken } from '../sign-in/tokens';
 import { isUuid } from '../uuid';
 import type { TeamAccess } from './access';
@@ -10,9 +11,6 @@ const PREFIXES = { key: 'ypsk_', link: 'ypsl_' };
 
 /** A key is sent in a header; a link stands in an address, for whoever has it. */
 export type KeyKind = keyof typeof PREFIXES;
-
-/** A team has at most so many keys that still open something, and a key lives at most so many days. */
-export const KEY_LIMITS = { keys: 100, days: 730, name: 80 };
 
 /** A key in the team’s list. Its secret is not kept. */
 export type AccessKey = {
@@ -68,8 +66,8 @@ async function madeKey(
 ): Promise<Parsed<{ id: string; secret: string }>> {
   const [open] = await sql<{ count: number }[]>`
     select count(*)::int from access_keys where team_id = ${teamId} and revoked_at is null and lapses_at > now()`;
-  if (open!.count >= KEY_LIMITS.keys)
-    return { problem: `A team has at most ${KEY_LIMITS.keys} keys and links; revoke one that is not used.` };
+  if (open!.count >= MOST.keys)
+    return { problem: `A team has at most ${MOST.keys} keys and links; revoke one that is not used.` };
   if (kind === 'link' && specIds?.length !== 1)
     return { problem: 'A public link is for one specification; choose which.' };
   if (specIds !== null) {

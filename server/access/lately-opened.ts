@@ -1,4 +1,4 @@
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 import { type KeyAccess, keyAccess } from './key-access';
 
 type Opened = Map<string, { access: KeyAccess; until: number }>;

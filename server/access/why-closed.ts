@@ -1,6 +1,6 @@
 import { inSeries } from '../../core/length/present';
 import { longDay } from '../../core/text/long-day';
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 import { hashToken } from '../sign-in/tokens';
 
 type KeyState = { isLink: boolean; revokedAt: Date | null; lapsesAt: Date; team: string; specs: string[] | null };

@@ -3,7 +3,7 @@ import { createReadStream } from 'node:fs';
 import { mkdir, readdir, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
-import { connect } from '../database';
+import { connect } from '../database/database';
 import { DUMP, holdTables, type Manifest, MANIFEST, NOT_KEPT } from './manifest';
 
 /** Runs one of PostgreSQL’s programs against an address; the address itself is on no command line. */

@@ -1,4 +1,4 @@
-import type { Transaction } from '../database';
+import type { Transaction } from '../database/database';
 
 /** What was open at the moment of a backup, and whether a restore ended it. */
 export type Ended = {

@@ -1,6 +1,6 @@
 import { canonicalJson } from '../../core/edition/canonical';
 import type { Spec } from '../../core/spec/schema';
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 import { sha256 } from '../sha256';
 import { BackupProblem } from './back-up';
 

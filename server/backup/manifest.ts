@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import * as z from 'zod';
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 
 /** The two files of a backup. */
 export const [DUMP, MANIFEST] = ['ypsiline.dump', 'manifest.json'] as const;

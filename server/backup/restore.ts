@@ -1,9 +1,9 @@
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { letApplicationIn } from '../application-role';
-import { connect, type Sql, type Transaction } from '../database';
-import { migrate } from '../migrate';
+import { letApplicationIn } from '../database/application-role';
+import { connect, type Sql, type Transaction } from '../database/database';
+import { migrate } from '../database/migrate';
 import { BackupProblem, type RunProgram, sha256Of } from './back-up';
 import { endWhatWasOpen, type Ended } from './end-open';
 import { holdEditions } from './hold-editions';

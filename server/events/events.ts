@@ -1,4 +1,4 @@
-import { database, listenAddress } from '../database';
+import { database, listenAddress } from '../database/database';
 import { createHub, type Hub, SAID_EVERY } from './hub';
 import { keepListening } from './listen';
 

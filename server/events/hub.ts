@@ -1,7 +1,7 @@
-import { actingAs } from '../acting-as';
-import type { Sql } from '../database';
-import { type News, newsSince } from '../drafts';
-import { type Here, hereAt } from '../presence';
+import { actingAs } from '../database/acting-as';
+import type { Sql } from '../database/database';
+import { type News, newsSince } from '../specs/drafts';
+import { type Here, hereAt } from '../specs/presence';
 import { STREAM_LIMITS } from './limits';
 
 /** An open event stream: a window that looks at a draft. */

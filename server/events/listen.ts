@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { connect } from '../database';
+import { connect } from '../database/database';
 
 /** The one channel on which the database says that something is new (`migrations/011-together.sql`). */
 const CHANNEL = 'ypsiline';

@@ -1,9 +1,7 @@
-import type { Parsed } from '../../core/length/parsed';
+import { FILE_BYTES } from '../../core/limits';
+import type { Parsed } from '../../core/parsed';
 import type { FontFormat } from './font-format';
 import { unpackedSize } from './unpacked-size';
-
-/** 5 MB: the largest font file that is kept. */
-export const LARGEST_FONT = 5 * 1024 * 1024;
 
 /** What a compressed font may unpack to; the largest fonts of the world's scripts stay under it. */
 const LARGEST_UNPACKED = 60 * 1024 * 1024;
@@ -22,7 +20,7 @@ const SIGNATURES: Record<string, FontFormat> = {
  */
 export function fontFormat(file: Buffer): Parsed<FontFormat> {
   if (file.length === 0) return { problem: 'This file is empty; choose a font as TTF, OTF, WOFF or WOFF2.' };
-  if (file.length > LARGEST_FONT) return { problem: tooLarge(file.length) };
+  if (file.length > FILE_BYTES.font) return { problem: tooLarge(file.length) };
   const signature = file.subarray(0, 4).toString('hex');
   if (signature === '74746366')
     return { problem: 'This file holds a collection of fonts; bring the one font as a file of its own.' };
@@ -46,7 +44,7 @@ export function fontFormat(file: Buffer): Parsed<FontFormat> {
 }
 
 export function tooLarge(bytes: number): string {
-  return `This file has ${megabytes(bytes)} MB; a font has at most ${megabytes(LARGEST_FONT)} MB here.`;
+  return `This file has ${megabytes(bytes)} MB; a font has at most ${megabytes(FILE_BYTES.font)} MB here.`;
 }
 
 function megabytes(bytes: number): string {

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import pLimit from 'p-limit';
 import * as z from 'zod';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import { font, type Font } from '../../core/spec/type-schema';
 
 const PATIENCE_MS = 8000;

@@ -1,8 +1,9 @@
-import type { Parsed } from '../../core/length/parsed';
+import { MOST } from '../../core/limits';
+import type { Parsed } from '../../core/parsed';
 import type { Font } from '../../core/spec/type-schema';
 import type { Spec } from '../../core/spec/schema';
 import type { TeamAccess } from '../access/access';
-import type { Query, Sql } from '../database';
+import type { Query, Sql } from '../database/database';
 import { sha256 as sha256Of } from '../sha256';
 import { fontFormat } from './font-file';
 import type { FontFormat } from './font-format';
@@ -10,8 +11,6 @@ import { type FontMeasures, measureFont } from './measure-font';
 
 /** A font that a team brought. */
 export type TeamFont = { font: Font; uploadedBy: string; uploadedAt: Date };
-
-const MOST_FONTS = 200;
 
 type Row = { sha256: string; measures: FontMeasures; uploadedBy: string; uploadedAt: Date };
 
@@ -46,8 +45,8 @@ export async function keepFont(
   const [kept] = await sql<Row[]>`select sha256, measures from fonts where team_id = ${teamId} and sha256 = ${sha256}`;
   if (kept) return { value: fontOf(kept) };
   const [held] = await sql<{ count: number }[]>`select count(*)::int from fonts where team_id = ${teamId}`;
-  if (held!.count >= MOST_FONTS)
-    return { problem: `The team keeps ${MOST_FONTS} fonts already; that is the most. Remove one that is not used.` };
+  if (held!.count >= MOST.fonts)
+    return { problem: `The team keeps ${MOST.fonts} fonts already; that is the most. Remove one that is not used.` };
   const measures = await measureFont(file);
   if (measures.problem !== undefined) return measures;
   await sql`

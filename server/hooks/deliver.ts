@@ -3,7 +3,7 @@ import { type RequestOptions, request as plainRequest } from 'node:http';
 import { request as secureRequest } from 'node:https';
 import type { LookupFunction } from 'node:net';
 import { isIP } from 'node:net';
-import type { Sql } from '../database';
+import type { Sql } from '../database/database';
 import { OWN_RECEIVER } from './hooks';
 import { IN_OWN_NETWORK, isOpenAddress, refusedAddress } from './safe-address';
 import { signatureOf } from './signature';

@@ -1,8 +1,9 @@
+import { MOST } from '../../core/limits';
 import { randomBytes } from 'node:crypto';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import type { TeamAccess } from '../access/access';
-import type { Query, Sql } from '../database';
-import { log, takeAway } from '../log';
+import type { Query, Sql } from '../database/database';
+import { log, takeAway } from '../team/log';
 import { isUuid } from '../uuid';
 import { refusedAddress } from './safe-address';
 import type { HookKind } from './tell-hooks';
@@ -22,8 +23,6 @@ export type Hook = {
 
 /** The receiver that is shipped, in place of an address. */
 export const OWN_RECEIVER = 'own';
-
-const MOST_HOOKS = 20;
 
 /** The web hooks of a team, by name. Their secrets are shown once, when they are made. */
 export async function hooksOf(sql: Query, { teamId }: TeamAccess<'share'>): Promise<Hook[]> {
@@ -49,7 +48,7 @@ export async function makeHook(
   return sql.begin(async (transaction): Promise<Parsed<{ id: string; secret: string }>> => {
     const [held] = await transaction<{ count: number }[]>`
       select count(*)::int from hooks where team_id = ${access.teamId} and removed_at is null`;
-    if (held!.count >= MOST_HOOKS) return { problem: `A team has at most ${MOST_HOOKS} web hooks; remove one first.` };
+    if (held!.count >= MOST.hooks) return { problem: `A team has at most ${MOST.hooks} web hooks; remove one first.` };
     const secret = `ypsh_${randomBytes(32).toString('base64url')}`;
     const [made] = await transaction<{ id: string }[]>`
       insert into hooks (team_id, name, url, secret, kinds, made_by)

@@ -1,5 +1,5 @@
 import type { SpecAccess } from '../access/access';
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 
 /** What web hooks can be told of. */
 export const HOOK_KINDS = {

@@ -1,4 +1,4 @@
-/** @typedef {import('../for-the-server').ForTheServer} ForTheServer */
+/** @typedef {import('../running/for-the-server').ForTheServer} ForTheServer */
 
 /** @returns {ForTheServer | undefined} what the application answers the server, once it has started */
 export function application() {

@@ -1,4 +1,4 @@
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 
 /**
  * Who is held back after failures: an account, a network address, a browser that is known; named by a hash. The database takes a try

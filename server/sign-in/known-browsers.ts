@@ -1,4 +1,4 @@
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 import { freshToken, hashToken } from './tokens';
 
 /** A browser is known for so many days after its last sign-in. */

@@ -1,4 +1,4 @@
-import type { Query } from '../database';
+import type { Query } from '../database/database';
 import { succeeded } from './delays';
 import { passwordFits } from './passwords';
 

@@ -1,6 +1,6 @@
-import { actingAs } from '../acting-as';
-import type { Query, Sql } from '../database';
-import { isDemo } from '../people';
+import { actingAs } from '../database/acting-as';
+import type { Query, Sql } from '../database/database';
+import { isDemo } from '../team/people';
 import { type Subject, succeeded } from './delays';
 import { rememberBrowser } from './known-browsers';
 import { passwordProblem } from './own-password';

@@ -14,8 +14,8 @@ import {
 } from '@playwright/test';
 import type { Spec } from '../../core/spec/schema';
 import { freePort } from '../../scripts/setup/ports.mjs';
-import { connect, type Sql } from '../../server/database';
-import { DEMO_PEOPLE } from '../../server/demo-people';
+import { connect, type Sql } from '../../server/database/database';
+import { DEMO_PEOPLE } from '../../server/team/demo-people';
 import { openSession } from '../../server/sign-in/sessions';
 import { SESSION_COOKIE } from '../../server/sign-in/tokens';
 import { clusterUrl, databaseOf, DEMO_TEMPLATE } from './demo-template';

@@ -7,9 +7,9 @@ import { seedDemo } from '../../scripts/demo/seed';
 import { freePort, isFree } from '../../scripts/setup/ports.mjs';
 import { startCluster } from '../../scripts/setup/postgres.mjs';
 import { isRoot } from '../../scripts/setup/process.mjs';
-import { letApplicationIn } from '../../server/application-role';
-import { connect } from '../../server/database';
-import { migrate } from '../../server/migrate';
+import { letApplicationIn } from '../../server/database/application-role';
+import { connect } from '../../server/database/database';
+import { migrate } from '../../server/database/migrate';
 import { serve, signIn, windowOf } from './app';
 
 /** How long the database is away; `YPSILINE_LONG=1` takes the long form. */

@@ -1,7 +1,7 @@
 import { seedDemo } from '../../scripts/demo/seed';
-import { letApplicationIn } from '../../server/application-role';
-import { connect } from '../../server/database';
-import { migrate } from '../../server/migrate';
+import { letApplicationIn } from '../../server/database/application-role';
+import { connect } from '../../server/database/database';
+import { migrate } from '../../server/database/migrate';
 
 /** The database that each worker's is a copy of: the demo is made once. */
 export const DEMO_TEMPLATE = 'browser_demo';

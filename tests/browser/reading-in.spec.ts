@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { STARTING_SETS } from '../../core/document/defaults';
 import type { Spec } from '../../core/spec/schema';
-import type { Sql } from '../../server/database';
+import type { Sql } from '../../server/database/database';
 import { cell, expect, openBench, saved, test } from './app';
 
 /** Grids read in from files, and a site held against an edition. */

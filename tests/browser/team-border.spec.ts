@@ -1,7 +1,7 @@
 import type { APIRequestContext } from '@playwright/test';
 import { type Action, mayDo, ROLES } from '../../server/access/permissions';
-import type { Sql } from '../../server/database';
-import { addPerson, addTeam } from '../../server/people';
+import type { Sql } from '../../server/database/database';
+import { addPerson, addTeam } from '../../server/team/people';
 import { expect, test } from './app';
 import { addresses, filled } from './routes';
 

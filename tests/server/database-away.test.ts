@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
-import { connect, database } from '../../server/database';
-import { DatabaseAway, safeTwice } from '../../server/database-away';
+import { connect, database } from '../../server/database/database';
+import { DatabaseAway, safeTwice } from '../../server/database/database-away';
 import { testDatabase } from './test-database';
 
 const { sql, url } = testDatabase();

@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest';
 import { seedDemo } from '../../scripts/demo/seed';
-import { DEMO_PEOPLE, DEMO_TEAM } from '../../server/demo-people';
+import { DEMO_PEOPLE, DEMO_TEAM } from '../../server/team/demo-people';
 import { signIn } from '../../server/sign-in/sessions';
 import { teamAccess } from '../../server/access/access';
-import { specPage } from '../../server/spec-list';
-import { storedSpec } from '../../server/stored-spec';
+import { specPage } from '../../server/specs/spec-list';
+import { storedSpec } from '../../server/database/stored-spec';
 import { holdingBack, judge } from '../../core/checks/run';
 import { testDatabase } from './test-database';
 

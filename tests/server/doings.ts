@@ -2,22 +2,22 @@ import { breakpointOf, specWith } from '../../core/spec/testing';
 import type { SpecAccess, TeamAccess } from '../../server/access/access';
 import { makeKey, revokeKey } from '../../server/access/keys';
 import type { Action } from '../../server/access/permissions';
-import type { Sql } from '../../server/database';
-import { saveDocument } from '../../server/drafts';
-import { noteFollower } from '../../server/followers';
-import { nameRevision, restoreRevision } from '../../server/history';
+import type { Sql } from '../../server/database/database';
+import { saveDocument } from '../../server/specs/drafts';
+import { noteFollower } from '../../server/editions/followers';
+import { nameRevision, restoreRevision } from '../../server/specs/history';
 import { makeHook, removeHook } from '../../server/hooks/hooks';
-import { answerReview, askReview, endReview } from '../../server/reviews';
-import { settleThread, writeRemark } from '../../server/remarks';
-import { makeStartingSet } from '../../server/starting-sets';
-import { withdrawEdition } from '../../server/withdrawals';
-import { publishEdition } from '../../server/publish';
-import { invite, revokeInvitation } from '../../server/invitations';
-import { changeRole, handOver, leaveTeam, needApprovals, removeMember } from '../../server/members';
-import { makePasswordLink } from '../../server/password-links';
-import { addPerson } from '../../server/people';
-import { windowIsAt } from '../../server/presence';
-import { createSpec, deleteSpec, setArchived } from '../../server/specs';
+import { answerReview, askReview, endReview } from '../../server/specs/reviews';
+import { settleThread, writeRemark } from '../../server/specs/remarks';
+import { makeStartingSet } from '../../server/team/starting-sets';
+import { withdrawEdition } from '../../server/editions/withdrawals';
+import { publishEdition } from '../../server/editions/publish';
+import { invite, revokeInvitation } from '../../server/team/invitations';
+import { changeRole, handOver, leaveTeam, needApprovals, removeMember } from '../../server/team/members';
+import { makePasswordLink } from '../../server/team/password-links';
+import { addPerson } from '../../server/team/people';
+import { windowIsAt } from '../../server/specs/presence';
+import { createSpec, deleteSpec, setArchived } from '../../server/specs/specs';
 
 /** One breakpoint whose sums come out. */
 export const DOCUMENT = {

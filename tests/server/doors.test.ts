@@ -1,14 +1,14 @@
 import { describe, expect, test } from 'vitest';
-import { changeEmail } from '../../server/account';
+import { changeEmail } from '../../server/team/account';
 import { type TeamAccess, teamAccess } from '../../server/access/access';
 import { ACTIONS, type Action, type Role } from '../../server/access/permissions';
-import { actingAs } from '../../server/acting-as';
-import { applicationAddress } from '../../server/application-role';
-import { connect, type Sql } from '../../server/database';
-import { invitationBy, invite, joinAnew, takeInvitation } from '../../server/invitations';
-import { changeRole, handOver, leaveTeam, removeMember } from '../../server/members';
-import { linkForAnybody, makePasswordLink, passwordByLink } from '../../server/password-links';
-import { addPerson } from '../../server/people';
+import { actingAs } from '../../server/database/acting-as';
+import { applicationAddress } from '../../server/database/application-role';
+import { connect, type Sql } from '../../server/database/database';
+import { invitationBy, invite, joinAnew, takeInvitation } from '../../server/team/invitations';
+import { changeRole, handOver, leaveTeam, removeMember } from '../../server/team/members';
+import { linkForAnybody, makePasswordLink, passwordByLink } from '../../server/team/password-links';
+import { addPerson } from '../../server/team/people';
 import { changePassword, signIn } from '../../server/sign-in/sessions';
 import { type Membership, teamWithMember, testDatabase } from './test-database';
 

@@ -4,11 +4,11 @@ import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specWith } from '../../core/spec/testing';
 import { writeCell } from '../../core/quantities/write-cell';
 import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../../server/access/access';
-import { draftOf, saveDocument } from '../../server/drafts';
-import { editionAt, editionsOf, proposedVersion } from '../../server/editions';
-import { publishEdition } from '../../server/publish';
-import { migrate } from '../../server/migrate';
-import { createSpec, setArchived, specOf as readSpecOf } from '../../server/specs';
+import { draftOf, saveDocument } from '../../server/specs/drafts';
+import { editionAt, editionsOf, proposedVersion } from '../../server/editions/editions';
+import { publishEdition } from '../../server/editions/publish';
+import { migrate } from '../../server/database/migrate';
+import { createSpec, setArchived, specOf as readSpecOf } from '../../server/specs/specs';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();

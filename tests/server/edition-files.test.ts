@@ -4,9 +4,9 @@ import { canonicalJson } from '../../core/edition/canonical';
 import { addLayout } from '../../core/layouts/starting-layouts';
 import { editionFiles, formatOf, FORMATS } from '../../core/formats/registry';
 import { practiceSpec } from '../../core/spec/testing';
-import { editionFile, fillEditionFiles, filesOfEdition, versionFor } from '../../server/edition-files';
-import { publishEdition } from '../../server/publish';
-import { createSpec } from '../../server/specs';
+import { editionFile, fillEditionFiles, filesOfEdition, versionFor } from '../../server/editions/edition-files';
+import { publishEdition } from '../../server/editions/publish';
+import { createSpec } from '../../server/specs/specs';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();

@@ -8,9 +8,9 @@ import { shippedPath } from '../../server/fonts/shipped-files';
 import type { Spec } from '../../core/spec/schema';
 import { practiceSpec } from '../../core/spec/testing';
 import { specAccess, teamAccess } from '../../server/access/access';
-import { saveDocument } from '../../server/drafts';
+import { saveDocument } from '../../server/specs/drafts';
 import { fontFile, fontsOf, keepFont, removeFont } from '../../server/fonts/team-fonts';
-import { createSpec } from '../../server/specs';
+import { createSpec } from '../../server/specs/specs';
 import { teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();

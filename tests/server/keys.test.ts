@@ -1,9 +1,10 @@
+import { MOST } from '../../core/limits';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specWith } from '../../core/spec/testing';
 import { keyAccess } from '../../server/access/key-access';
-import { KEY_LIMITS, keysOf, makeKey, revokeKey } from '../../server/access/keys';
-import { versionFor } from '../../server/edition-files';
-import { createSpec } from '../../server/specs';
+import { keysOf, makeKey, revokeKey } from '../../server/access/keys';
+import { versionFor } from '../../server/editions/edition-files';
+import { createSpec } from '../../server/specs/specs';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();
@@ -88,9 +89,9 @@ describe('keys', () => {
     await sql()`
       insert into access_keys (team_id, name, token_hash, made_by, lapses_at)
       select ${crowd.teamId}, 'Many', sha256(convert_to('crowd' || number, 'UTF8')), ${crowd.personId}, now() + interval '1 day'
-        from generate_series(1, ${KEY_LIMITS.keys}) as number`;
+        from generate_series(1, ${MOST.keys}) as number`;
     const made = await makeKey(sql(), crowd.access, { name: 'One more', specIds: null, days: 1 });
-    expect(made.problem).toBe(`A team has at most ${KEY_LIMITS.keys} keys and links; revoke one that is not used.`);
+    expect(made.problem).toBe(`A team has at most ${MOST.keys} keys and links; revoke one that is not used.`);
   });
 });
 

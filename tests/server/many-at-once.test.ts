@@ -3,11 +3,11 @@ import { once } from 'node:events';
 import { setTimeout as pause } from 'node:timers/promises';
 import { beforeAll, expect, test } from 'vitest';
 import { canonicalJson } from '../../core/edition/canonical';
-import { applicationAddress } from '../../server/application-role';
-import { addPerson } from '../../server/people';
-import { documentAt } from '../../server/revisions';
-import { createSpec } from '../../server/specs';
-import { storedSpec } from '../../server/stored-spec';
+import { applicationAddress } from '../../server/database/application-role';
+import { addPerson } from '../../server/team/people';
+import { documentAt } from '../../server/specs/revisions';
+import { createSpec } from '../../server/specs/specs';
+import { storedSpec } from '../../server/database/stored-spec';
 import { DOCUMENT } from './doings';
 import { type Membership, teamWithMember, testDatabase } from './test-database';
 

@@ -2,14 +2,14 @@ import { randomInt } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
 import { type SpecAccess, specAccess, teamAccess } from '../../server/access/access';
 import type { Action } from '../../server/access/permissions';
-import { actingAs } from '../../server/acting-as';
-import { connect, type Sql } from '../../server/database';
-import { saveDocument } from '../../server/drafts';
-import { publishEdition } from '../../server/publish';
-import { changeRole } from '../../server/members';
-import { writeRemark } from '../../server/remarks';
-import { answerReview, askReview } from '../../server/reviews';
-import { specOf } from '../../server/specs';
+import { actingAs } from '../../server/database/acting-as';
+import { connect, type Sql } from '../../server/database/database';
+import { saveDocument } from '../../server/specs/drafts';
+import { publishEdition } from '../../server/editions/publish';
+import { changeRole } from '../../server/team/members';
+import { writeRemark } from '../../server/specs/remarks';
+import { answerReview, askReview } from '../../server/specs/reviews';
+import { specOf } from '../../server/specs/specs';
 
 /**
  * Many clients at one spec, each doing one thing after another, until the time is over or the process is killed. What was acknowledged is written to standard

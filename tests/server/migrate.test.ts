@@ -4,7 +4,7 @@ import { mkdtemp, rename, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { migrate, MigrationsDiffer } from '../../server/migrate';
+import { migrate, MigrationsDiffer } from '../../server/database/migrate';
 import { testDatabase } from './test-database';
 
 const { sql, url } = testDatabase();
@@ -70,8 +70,8 @@ describe('migrations', () => {
     await write('001-one.sql', 'create table one (number int); select pg_sleep(1);');
     await write('002-two.sql', 'create table two (number int); insert into one values (1);');
     const run = `
-      import { connect } from './server/database';
-      import { migrate } from './server/migrate';
+      import { connect } from './server/database/database';
+      import { migrate } from './server/database/migrate';
       const sql = connect(process.env.DATABASE_URL, 1);
       console.log((await migrate(sql, { folder: process.env.FOLDER })).length);
       await sql.end();`;

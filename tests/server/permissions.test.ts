@@ -3,13 +3,13 @@ import { may, specAccess, type SpecAccess, teamAccess } from '../../server/acces
 import { keyAccess } from '../../server/access/key-access';
 import { makeKey } from '../../server/access/keys';
 import { type Action, ACTIONS, mayDo, mayNot, PERMISSIONS, type Role, ROLES } from '../../server/access/permissions';
-import { actingAs } from '../../server/acting-as';
-import { applicationAddress } from '../../server/application-role';
-import { connect, type Sql } from '../../server/database';
-import { editionFile } from '../../server/edition-files';
-import { publishEdition } from '../../server/publish';
-import { addPerson } from '../../server/people';
-import { createSpec } from '../../server/specs';
+import { actingAs } from '../../server/database/acting-as';
+import { applicationAddress } from '../../server/database/application-role';
+import { connect, type Sql } from '../../server/database/database';
+import { editionFile } from '../../server/editions/edition-files';
+import { publishEdition } from '../../server/editions/publish';
+import { addPerson } from '../../server/team/people';
+import { createSpec } from '../../server/specs/specs';
 import { DOCUMENT, type Doing, DOINGS, type Scene } from './doings';
 import { type Membership, onSpec, teamWithMember, testDatabase } from './test-database';
 
@@ -58,6 +58,19 @@ beforeAll(async () => {
   });
   expect(published).toMatchObject({ published: true, version: '1.0.0' });
 }, 300_000);
+
+test('the roles that tables let in are those of the table of permissions', async () => {
+  const checks = await sql()<{ place: string; says: string }[]>`
+    select conrelid::regclass || '.' || attname as place, pg_get_constraintdef(pg_constraint.oid) as says
+      from pg_constraint
+      join pg_attribute on attrelid = conrelid and attnum = any(conkey)
+     where contype = 'c' and attname = 'role'`;
+  expect(checks.map(({ place }) => place)).toEqual(expect.arrayContaining(['members.role', 'invitations.role']));
+  for (const { place, says } of checks) {
+    const roles = [...says.matchAll(/'(\w+)'/g)].map(([, role]) => role!);
+    expect([place, roles.toSorted()]).toEqual([place, [...ROLES].toSorted()]);
+  }
+});
 
 describe('the gate', () => {
   test.each(ROLES.flatMap((role) => ACTIONS.map((action) => [role, action] as const)))(

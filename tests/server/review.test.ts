@@ -5,33 +5,33 @@ import { type SpecAccess, specAccess } from '../../server/access/access';
 import { keyAccess } from '../../server/access/key-access';
 import { makeKey } from '../../server/access/keys';
 import type { Action, Role } from '../../server/access/permissions';
-import { actingAs } from '../../server/acting-as';
-import { applicationAddress } from '../../server/application-role';
-import { connect, type Sql } from '../../server/database';
-import { draftOf, saveDocument } from '../../server/drafts';
-import { versionFor, versionsOf } from '../../server/edition-files';
-import { editionAt } from '../../server/editions';
-import { publishEdition } from '../../server/publish';
-import { followersOf, followWithKey, noteFollower } from '../../server/followers';
-import { historyOf, nameRevision, restoreRevision } from '../../server/history';
+import { actingAs } from '../../server/database/acting-as';
+import { applicationAddress } from '../../server/database/application-role';
+import { connect, type Sql } from '../../server/database/database';
+import { draftOf, saveDocument } from '../../server/specs/drafts';
+import { versionFor, versionsOf } from '../../server/editions/edition-files';
+import { editionAt } from '../../server/editions/editions';
+import { publishEdition } from '../../server/editions/publish';
+import { followersOf, followWithKey, noteFollower } from '../../server/editions/followers';
+import { historyOf, nameRevision, restoreRevision } from '../../server/specs/history';
 import { openLookup, postman } from '../../server/hooks/deliver';
 import { deliveriesOf, makeHook, removeHook } from '../../server/hooks/hooks';
 import { isGenuine, signatureOf } from '../../server/hooks/signature';
-import { outboxOf } from '../../server/mail';
-import { needApprovals } from '../../server/members';
-import { markRead, noticesOf, sendDigest, unreadCount, want } from '../../server/notices';
-import { addPerson } from '../../server/people';
-import { changeRemark, remarksOf, settleThread, writeRemark } from '../../server/remarks';
-import { answerReview, askReview, endReview, reviewState } from '../../server/reviews';
-import { createSpec, deleteSpec, setArchived } from '../../server/specs';
+import { outboxOf } from '../../server/team/mail';
+import { needApprovals } from '../../server/team/members';
+import { markRead, noticesOf, sendDigest, unreadCount, want } from '../../server/team/notices';
+import { addPerson } from '../../server/team/people';
+import { changeRemark, remarksOf, settleThread, writeRemark } from '../../server/specs/remarks';
+import { answerReview, askReview, endReview, reviewState } from '../../server/specs/reviews';
+import { createSpec, deleteSpec, setArchived } from '../../server/specs/specs';
 import {
   makeStartingSet,
   removeStartingSet,
   startingDocument,
   startingSetsOf,
   startOf,
-} from '../../server/starting-sets';
-import { withdrawEdition } from '../../server/withdrawals';
+} from '../../server/team/starting-sets';
+import { withdrawEdition } from '../../server/editions/withdrawals';
 import { DOCUMENT } from './doings';
 import { type Membership, teamWithMember, testDatabase } from './test-database';
 

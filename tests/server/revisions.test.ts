@@ -4,10 +4,10 @@ import { writeCell } from '../../core/quantities/write-cell';
 import type { Edit } from '../../core/edits/edit';
 import type { Spec } from '../../core/spec/schema';
 import { practiceSpec } from '../../core/spec/testing';
-import { draftOf, saveDraft, saveDocument } from '../../server/drafts';
-import { migrate } from '../../server/migrate';
-import { documentAt } from '../../server/revisions';
-import { createSpec, specOf } from '../../server/specs';
+import { draftOf, saveDraft, saveDocument } from '../../server/specs/drafts';
+import { migrate } from '../../server/database/migrate';
+import { documentAt } from '../../server/specs/revisions';
+import { createSpec, specOf } from '../../server/specs/specs';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();

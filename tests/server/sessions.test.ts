@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { KNOWN_DAYS } from '../../server/sign-in/known-browsers';
 import { changePassword, personOfToken, signIn, signOut } from '../../server/sign-in/sessions';
-import { actingAs } from '../../server/acting-as';
+import { actingAs } from '../../server/database/acting-as';
 import { teamAccess } from '../../server/access/access';
-import { addPerson, addTeam, isDemo, membersOf } from '../../server/people';
+import { addPerson, addTeam, isDemo, membersOf } from '../../server/team/people';
 import { teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();

@@ -1,10 +1,10 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specWith } from '../../core/spec/testing';
-import { saveDocument } from '../../server/drafts';
-import { publishEdition } from '../../server/publish';
-import { type ListQuestion, PAGE_SIZE, specPage } from '../../server/spec-list';
-import { createSpec, setArchived } from '../../server/specs';
-import { fillSummaries } from '../../server/summaries';
+import { saveDocument } from '../../server/specs/drafts';
+import { publishEdition } from '../../server/editions/publish';
+import { type ListQuestion, PAGE_SIZE, specPage } from '../../server/specs/spec-list';
+import { createSpec, setArchived } from '../../server/specs/specs';
+import { fillSummaries } from '../../server/specs/summaries';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();

@@ -1,8 +1,8 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specWith } from '../../core/spec/testing';
 import { MOST_SURVEYS } from '../../core/survey/kept-survey';
-import { createSpec } from '../../server/specs';
-import { keepSurvey, removeSurvey, surveyOf, surveysOf } from '../../server/surveys';
+import { createSpec } from '../../server/specs/specs';
+import { keepSurvey, removeSurvey, surveyOf, surveysOf } from '../../server/specs/surveys';
 import { onSpec, teamWithMember, testDatabase } from './test-database';
 
 const { sql } = testDatabase();

@@ -6,10 +6,10 @@ import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll } from 'vitest';
 import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../../server/access/access';
 import { type Action, ACTIONS } from '../../server/access/permissions';
-import { letApplicationIn } from '../../server/application-role';
-import { connect, type Sql } from '../../server/database';
-import { migrate } from '../../server/migrate';
-import { addPerson, addTeam } from '../../server/people';
+import { letApplicationIn } from '../../server/database/application-role';
+import { connect, type Sql } from '../../server/database/database';
+import { migrate } from '../../server/database/migrate';
+import { addPerson, addTeam } from '../../server/team/people';
 
 /**
  * A migrated database of its own for the tests of one file, on the throw-away cluster that `npm test` starts.
@@ -38,7 +38,7 @@ export function testDatabase({ upTo }: { upTo?: string } = {}): { sql: () => Sql
 
 /** The migrations up to one, from a folder of their own. */
 async function migrateUpTo(sql: Sql, number: string): Promise<void> {
-  const from = fileURLToPath(new URL('../../server/migrations/', import.meta.url));
+  const from = fileURLToPath(new URL('../../server/database/migrations/', import.meta.url));
   const folder = await mkdtemp(join(tmpdir(), 'ypsiline-migrations-'));
   const names = (await readdir(from)).filter((name) => name.endsWith('.sql') && name.slice(0, 3) <= number);
   for (const name of names) await copyFile(join(from, name), join(folder, name));

@@ -10,13 +10,13 @@ import { writeCell } from '../../core/quantities/write-cell';
 import { practiceSpec } from '../../core/spec/testing';
 import type { Spec } from '../../core/spec/schema';
 import { type SpecAccess, specAccess } from '../../server/access/access';
-import { actingAs } from '../../server/acting-as';
-import { applicationAddress } from '../../server/application-role';
-import { connect, type Sql } from '../../server/database';
-import { draftOf, newsSince, saveDraft } from '../../server/drafts';
-import { documentAt } from '../../server/revisions';
-import { addPerson } from '../../server/people';
-import { createSpec } from '../../server/specs';
+import { actingAs } from '../../server/database/acting-as';
+import { applicationAddress } from '../../server/database/application-role';
+import { connect, type Sql } from '../../server/database/database';
+import { draftOf, newsSince, saveDraft } from '../../server/specs/drafts';
+import { documentAt } from '../../server/specs/revisions';
+import { addPerson } from '../../server/team/people';
+import { createSpec } from '../../server/specs/specs';
 import { createDraftStore, type DraftStore } from '../../ui/draft/draft-store';
 import type { Base, Unsaved } from '../../ui/draft/kept-drafts';
 import { createSync, type Sync } from '../../ui/draft/saving/sync';
@@ -180,6 +180,7 @@ class Window {
   readonly told = new Set<string>();
   answersLost = 0;
   private page = 0;
+  private readonly asked: Promise<unknown>[] = [];
 
   constructor(
     readonly author: Author,
@@ -225,7 +226,18 @@ class Window {
   }
 
   /** The server, over a line on which requests and answers are lost. */
-  private readonly ask = async (method: string, _path: string, body?: unknown): Promise<Answer<unknown>> => {
+  private readonly ask = (method: string, path: string, body?: unknown): Promise<Answer<unknown>> => {
+    const asked = this.answer(method, path, body);
+    this.asked.push(asked);
+    return asked;
+  };
+
+  /** Every question of its pages has its answer. */
+  async rest(): Promise<void> {
+    await Promise.all(this.asked);
+  }
+
+  private readonly answer = async (method: string, _path: string, body?: unknown): Promise<Answer<unknown>> => {
     const away = { ok: false, status: NO_ANSWER, problem: 'away', body: {} } as const;
     if (this.isCut) return away;
     const { sql: own, access } = this.author;
@@ -311,6 +323,7 @@ test('three people at random: changing, undoing, cut off, reloading, losing answ
       for (let turn = 0; turn < 50 && !(await window.sync.flush()); turn++);
     }
     for (const window of windows) await window.hear();
+    for (const window of windows) await window.rest();
 
     const [{ revision }] = (await sql()`select revision from specs where id = ${id}`) as unknown as [
       { revision: number },
@@ -360,6 +373,7 @@ test('one person alone, whose answers are lost and whose page is loaded anew, ne
     else await window.open();
     expect([window.told.size, window.together.getState().apart]).toEqual([0, null]);
   }
+  await window.rest();
   expect(window.answersLost).toBeGreaterThan(2);
 }, 300_000);
 

@@ -5,7 +5,7 @@ import { type FormEvent, useEffect, useState } from 'react';
 import type { SiteComparison } from '../../core/comparison/compare-site';
 import { junitXml } from '../../core/comparison/junit';
 import { counted } from '../../core/length/present';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import { classesSaid, type RoleChoice } from '../../core/site/systems';
 import type { Spec } from '../../core/spec/schema';
 import { download } from '../frame/download';

@@ -3,7 +3,7 @@ import { readSpec } from '../../core/document/read';
 import { applyEdits } from '../../core/edits/apply-edits';
 import { type Change, type Edit, turnedBack } from '../../core/edits/edit';
 import { editsBetween } from '../../core/edits/edits-between';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import { inWords } from '../../core/quantities/in-words';
 import { type MovedBlock, movedElsewhere } from '../../core/layouts/moved-elsewhere';
 import type { Spec } from '../../core/spec/schema';

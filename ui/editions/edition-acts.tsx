@@ -1,5 +1,6 @@
 'use client';
 
+import { SAID } from '../../core/limits';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { send } from '../frame/send';
@@ -91,7 +92,7 @@ export function EditionActs({ specId, version, isWithdrawn, may }: Props) {
           <Field
             label={asked.label}
             autoComplete="off"
-            maxLength={500}
+            maxLength={SAID.reason}
             value={text}
             error={problem ?? undefined}
             onChange={({ target }) => setText(target.value)}

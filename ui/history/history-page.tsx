@@ -1,5 +1,6 @@
 'use client';
 
+import { SAID } from '../../core/limits';
 import { Link } from '../parts/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -204,7 +205,7 @@ function NameRevision({ specId, revision, onClose, onDone }: NameProps) {
         label="Name"
         required={false}
         autoComplete="off"
-        maxLength={80}
+        maxLength={SAID.name}
         value={name}
         error={problem ?? undefined}
         onChange={({ target }) => setName(target.value)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { SAID } from '../../core/limits';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { send } from '../frame/send';
@@ -50,7 +51,7 @@ export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
       <Field
         label="What it is for"
         placeholder={kind === 'link' ? 'The agency that builds it' : 'Passenger site build'}
-        maxLength={80}
+        maxLength={SAID.name}
         error={formState.errors.name?.message}
         {...register('name', {
           validate: (name) => name.trim() !== '' || 'Give it a name, such as Passenger site build.',

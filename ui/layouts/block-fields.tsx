@@ -10,9 +10,9 @@ import {
   writeRatio,
   writeWords,
 } from '../../core/layouts/write-block';
-import { mapped } from '../../core/length/parsed';
+import { mapped } from '../../core/parsed';
 import { sizeText } from '../../core/length/size';
-import { LIMITS } from '../../core/spec/limits';
+import { LIMITS } from '../../core/limits';
 import type { Block, Layout } from '../../core/spec/schema';
 import { useDraft } from '../draft/draft-context';
 import { CommitField } from '../parts/commit-field';

@@ -5,7 +5,7 @@ import { placed, withBlocks, withLayout } from '../../core/layouts/edit-layout';
 import { movedBy } from '../../core/layouts/nearest';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import type { SolvedLayout } from '../../core/layouts/solve-layout';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import type { Layout, Placement, Spec } from '../../core/spec/schema';
 import type { DraftStore } from '../draft/draft-store';
 import type { ChosenBlocks } from './use-chosen';

@@ -4,7 +4,7 @@ import { asAt, following, sideBySide, stacked, withoutBlocks } from '../../core/
 import { blockOf, sectionOf } from '../../core/layouts/edit-layout';
 import { solvedAt } from '../../core/layouts/solved-at';
 import { nameLayout, reordered } from '../../core/layouts/write-block';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
 import { useDraft, useDraftStore } from '../draft/draft-context';

@@ -2,7 +2,7 @@ import type { Family } from '../../core/overlay/inks';
 import { dropBlock, type Drop } from '../../core/layouts/drop-block';
 import { placed, withBlocks, withLayout } from '../../core/layouts/edit-layout';
 import type { SolvedLayout } from '../../core/layouts/solve-layout';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import type { Layout, Spec } from '../../core/spec/schema';
 
 /** What is being done to a block with the pointer: where it would come to stand. */

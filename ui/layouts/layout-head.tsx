@@ -3,7 +3,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { NEW_BLOCKS, newBlock, newSection, type NewBlock } from '../../core/layouts/write-block';
 import { sectionOf } from '../../core/layouts/edit-layout';
-import { mapped } from '../../core/length/parsed';
+import { mapped } from '../../core/parsed';
 import type { Layout } from '../../core/spec/schema';
 import { GROUP_NAMES, GroupMark } from '../bench/sheet/group-mark';
 import { useDraft, useDraftStore, useMayEdit, useView } from '../draft/draft-context';

@@ -1,8 +1,9 @@
 'use client';
 
+import { LIMITS } from '../../core/limits';
 import { type FormEvent, useState } from 'react';
 import { addLayout, STARTING_LAYOUTS, type StartingLayout } from '../../core/layouts/starting-layouts';
-import { mapped } from '../../core/length/parsed';
+import { mapped } from '../../core/parsed';
 import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
@@ -44,7 +45,7 @@ export function NewLayoutDialog({ onMade, onClose }: { onMade: (id: string) => v
       <Field
         label="Name"
         value={name ?? title}
-        maxLength={60}
+        maxLength={LIMITS.breakpointName}
         error={problem ?? undefined}
         onChange={({ target }) => setName(target.value)}
       />

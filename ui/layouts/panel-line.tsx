@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import type { Spec } from '../../core/spec/schema';
 import styles from './layouts.module.scss';
 

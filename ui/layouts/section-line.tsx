@@ -2,7 +2,7 @@
 
 import { nameSection } from '../../core/layouts/write-block';
 import { withLayout, withSection } from '../../core/layouts/edit-layout';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import type { Layout, Section, Spec } from '../../core/spec/schema';
 import { CommitField } from '../parts/commit-field';
 import { Toggle, ToolButton } from '../parts/toggle';

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Moment } from '../frame/moment';
 import type { SentTo } from '../../app/api/sent';
-import type { NoticeKind } from '../../server/notices';
+import type { NoticeKind } from '../../server/team/notices';
 import { send } from '../frame/send';
 import { Empty } from '../parts/empty';
 import { Problem } from '../parts/problem';

@@ -1,5 +1,6 @@
 'use client';
 
+import { LIMITS, SAID } from '../../core/limits';
 import { Link } from '../parts/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
@@ -98,7 +99,7 @@ export function PublishPage(props: Props) {
             <Field
               label={`Why less than ${proposed} is enough`}
               autoComplete="off"
-              maxLength={500}
+              maxLength={SAID.reason}
               error={errors.stepReason?.message}
               {...register('stepReason')}
             />
@@ -112,7 +113,7 @@ export function PublishPage(props: Props) {
               className="form-control"
               rows={4}
               aria-required
-              maxLength={5000}
+              maxLength={LIMITS.notes}
               aria-invalid={Boolean(errors.note)}
               {...register('note')}
             />

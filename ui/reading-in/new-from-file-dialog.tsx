@@ -1,5 +1,6 @@
 'use client';
 
+import { LIMITS } from '../../core/limits';
 import { type FormEvent, useState } from 'react';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
@@ -61,7 +62,7 @@ export function NewFromFileDialog({ team, onClose }: Props) {
       </p>
       {reading && (
         <>
-          <Field label="Name" value={name} maxLength={120} onChange={({ target }) => setName(target.value)} />
+          <Field label="Name" value={name} maxLength={LIMITS.name} onChange={({ target }) => setName(target.value)} />
           <ReadRanges
             reading={reading}
             goesTitle="Taken"

@@ -1,5 +1,5 @@
 import { compareSite, type SiteComparison } from '../../core/comparison/compare-site';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import { readFile } from '../../core/reading/read-file';
 import type { Reading } from '../../core/reading/reading';
 import type { RoleChoice } from '../../core/site/systems';

@@ -1,5 +1,6 @@
 'use client';
 
+import { FILE_BYTES } from '../../core/limits';
 import { FileUp } from 'lucide-react';
 import { type ReactNode, useId, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
@@ -20,7 +21,6 @@ type Props = {
 /** What pasted text is called, which has no name of its own. */
 export const PASTED = 'What was pasted';
 
-const LARGEST = 5 * 1024 * 1024;
 /** A text field takes very long to show more characters than this. */
 const LONGEST_SHOWN = 200_000;
 
@@ -29,10 +29,10 @@ export function Source({ says, placeholder, onGiven, onProblem }: Props) {
   const id = useId();
   const [pasted, setPasted] = useState('');
   const bring = async (files: File[]): Promise<void> => {
-    const large = files.find(({ size }) => size > LARGEST);
+    const large = files.find(({ size }) => size > FILE_BYTES.readIn);
     if (large)
       return onProblem(
-        `${large.name} has ${Math.round(large.size / 1024 / 1024)} MB; a file has at most ${LARGEST / 1024 / 1024} MB here.`,
+        `${large.name} has ${Math.round(large.size / 1024 / 1024)} MB; a file has at most ${FILE_BYTES.readIn / 1024 / 1024} MB here.`,
       );
     // what was pasted before is not what is read now
     setPasted('');

@@ -1,5 +1,6 @@
 'use client';
 
+import { SAID } from '../../core/limits';
 import { useId, useState } from 'react';
 import type { Answer } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
@@ -43,7 +44,7 @@ export function RemarkForm({ label, action, first = '', members, onSend, onCance
         id={id}
         className="form-control"
         rows={2}
-        maxLength={5000}
+        maxLength={SAID.remark}
         value={text}
         onChange={({ target }) => setText(target.value)}
         onKeyDown={(event) => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { SAID } from '../../core/limits';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { send } from '../frame/send';
@@ -39,7 +40,7 @@ export function AnswerForm({ specId, revision, notApproving }: Props) {
         id={id}
         className="form-control"
         rows={3}
-        maxLength={2000}
+        maxLength={SAID.reviewNote}
         value={note}
         onChange={({ target }) => setNote(target.value)}
         placeholder="What is fine, or what should change"

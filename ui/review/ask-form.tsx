@@ -1,5 +1,6 @@
 'use client';
 
+import { SAID } from '../../core/limits';
 import { useRouter } from 'next/navigation';
 import { useForm } from 'react-hook-form';
 import { send } from '../frame/send';
@@ -30,7 +31,7 @@ export function AskForm({ specId, reviewers }: Props) {
         id="ask-note"
         className="form-control"
         rows={3}
-        maxLength={2000}
+        maxLength={SAID.reviewNote}
         aria-required
         aria-invalid={Boolean(errors.note)}
         {...register('note', { required: 'Say in a sentence what should be looked at.' })}

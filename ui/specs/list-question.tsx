@@ -1,5 +1,6 @@
 'use client';
 
+import { SAID } from '../../core/limits';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { Asked } from './list-address';
@@ -48,7 +49,7 @@ export function ListQuestion({ asked, address }: Props) {
         type="search"
         placeholder="Search by name"
         aria-label="Search by name"
-        maxLength={120}
+        maxLength={SAID.search}
         value={sought}
         onChange={(event) => setSought(event.target.value)}
       />

@@ -1,5 +1,6 @@
 'use client';
 
+import { LIMITS } from '../../core/limits';
 import type { ReactNode } from 'react';
 import { useForm, type UseFormRegister } from 'react-hook-form';
 import { Answers, Dialog } from '../parts/dialog';
@@ -43,7 +44,7 @@ export function NameDialog<T>({ title, action, defaults, children, submit, onDon
         error={errors.name?.message}
         {...register('name', {
           validate: (name) => name.trim() !== '' || 'Type a name, such as Passenger site.',
-          maxLength: { value: 120, message: 'A name has at most 120 characters.' },
+          maxLength: { value: LIMITS.name, message: `A name has at most ${LIMITS.name} characters.` },
         })}
       />
       {children?.(register)}

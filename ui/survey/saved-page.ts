@@ -1,4 +1,4 @@
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import { SURVEY_LIMITS } from '../../core/survey/read-screens';
 import type { Box, Screen } from '../../core/survey/screens';
 

@@ -5,7 +5,7 @@ import { Link } from '../parts/link';
 import { useMemo, useState } from 'react';
 import { surveyed } from '../../core/survey/correct';
 import type { FoundGrid } from '../../core/survey/find-grids';
-import { mapped } from '../../core/length/parsed';
+import { mapped } from '../../core/parsed';
 import { takeLayout } from '../../core/survey/take-layout';
 import { useDraft, useDraftStore } from '../draft/draft-context';
 import { ViewFrame } from '../frame/view-frame';

@@ -1,7 +1,7 @@
 'use client';
 
 import { type FormEvent, useState } from 'react';
-import { mapped } from '../../core/length/parsed';
+import { mapped } from '../../core/parsed';
 import { breakpointAt, rangeText } from '../../core/spec/ranges';
 import { exactGrid, foundSum } from '../../core/survey/exact-grid';
 import type { FoundGrid } from '../../core/survey/find-grids';

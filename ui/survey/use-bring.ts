@@ -1,5 +1,6 @@
 'use client';
 
+import { FILE_BYTES } from '../../core/limits';
 import pLimit from 'p-limit';
 import { useEffect, useRef, useState } from 'react';
 import { byWidth, shownWidth } from '../../core/spec/ranges';
@@ -25,9 +26,6 @@ export type Bringing = {
   readAgain: (screen: SurveyedScreen, density: number) => void;
   putAway: () => void;
 };
-
-const LARGEST_PICTURE = 50 * 1024 * 1024;
-const LARGEST_PAGE = 8 * 1024 * 1024;
 
 const newId = (): string => crypto.randomUUID();
 
@@ -109,24 +107,26 @@ export function useBring(): Bringing {
   const bringOne = async (file: File): Promise<void> => {
     const name = file.name.replace(/\.[a-z0-9]{1,5}$/i, '') || 'Screen';
     if (/\.(html?|xhtml)$/i.test(file.name)) {
-      if (file.size > LARGEST_PAGE)
+      if (file.size > FILE_BYTES.page)
         return say(
-          `${file.name} has ${megabytes(file.size)} MB; a saved page has at most ${megabytes(LARGEST_PAGE)}. Leave its pictures out.`,
+          `${file.name} has ${megabytes(file.size)} MB; a saved page has at most ${megabytes(FILE_BYTES.page)}. Leave its pictures out.`,
         );
       return want({ is: 'page', name, html: await file.text() });
     }
     if (/\.(csv|tsv|txt|json)$/i.test(file.name)) {
-      if (file.size > LARGEST_PAGE)
+      if (file.size > FILE_BYTES.page)
         return say(
-          `${file.name} has ${megabytes(file.size)} MB; a list of boxes has at most ${megabytes(LARGEST_PAGE)}.`,
+          `${file.name} has ${megabytes(file.size)} MB; a list of boxes has at most ${megabytes(FILE_BYTES.page)}.`,
         );
       const text = await file.text();
       const { value } = readBoxes(text);
       if (value?.screens) return say(store.getState().add(asSurveyed(value.screens, 'boxes')));
       return want({ is: 'boxes', name, text });
     }
-    if (file.size > LARGEST_PICTURE)
-      return say(`${file.name} has ${megabytes(file.size)} MB; a picture has at most ${megabytes(LARGEST_PICTURE)}.`);
+    if (file.size > FILE_BYTES.picture)
+      return say(
+        `${file.name} has ${megabytes(file.size)} MB; a picture has at most ${megabytes(FILE_BYTES.picture)}.`,
+      );
     if (/\.(png|jpe?g|webp|gif|bmp|avif|tiff?|svg|heic)$/i.test(file.name) || file.type.startsWith('image/'))
       return readPicture(file, name);
     say(`${file.name} cannot be surveyed; give a picture of a screen, a saved page, or a list of boxes.`);

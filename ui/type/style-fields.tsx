@@ -2,7 +2,7 @@
 
 import { Trash2, Upload } from 'lucide-react';
 import { type ChangeEvent, useRef, useState } from 'react';
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import type { Font, Spec, TextStyle } from '../../core/spec/schema';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
 import { fontName, STANDS_WORDS } from '../../core/type/style-text';

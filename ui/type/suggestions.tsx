@@ -1,6 +1,6 @@
 'use client';
 
-import type { Parsed } from '../../core/length/parsed';
+import type { Parsed } from '../../core/parsed';
 import { decimal, numeral } from '../../core/length/present';
 import { exactText, ZERO } from '../../core/length/px';
 import type { Breakpoint, Spec, TextStyle } from '../../core/spec/schema';

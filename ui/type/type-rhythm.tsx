@@ -2,7 +2,7 @@
 
 import { Plus } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { mapped } from '../../core/length/parsed';
+import { mapped } from '../../core/parsed';
 import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
 import type { Font, TextStyle } from '../../core/spec/schema';
 import { addStyle } from '../../core/type/write-style';

@@ -1,5 +1,6 @@
 'use client';
 
+import { LIMITS } from '../../core/limits';
 import { useForm } from 'react-hook-form';
 import styles from './waiver-form.module.scss';
 
@@ -19,7 +20,7 @@ export function WaiverForm({ onWaive, onCancel }: Props) {
         autoFocus
         aria-label="Why this is accepted"
         placeholder="Why is this accepted?"
-        maxLength={1000}
+        maxLength={LIMITS.reason}
         {...register('reason', { validate: (reason) => reason.trim() !== '' || 'A waiver needs a reason.' })}
       />
       <button type="submit" className="btn btn-sm btn-primary">

@@ -1,14 +1,15 @@
+import { SAID } from '../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../core/spec/text-schema';
-import { changeEmail, rename } from '../../../server/account';
+import { changeEmail, rename } from '../../../server/team/account';
 import { DONE, accepted } from '../../answers';
 import { forPeople } from '../../endpoint';
 
 const change = z.union([
-  z.strictObject({ name: z.string().trim().pipe(plainText(80, 'A name has at least one letter.')) }),
+  z.strictObject({ name: z.string().trim().pipe(plainText(SAID.name, 'A name has at least one letter.')) }),
   z.strictObject({
-    email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(254),
-    password: z.string().min(1).max(1000),
+    email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(SAID.email),
+    password: z.string().min(1).max(SAID.password),
   }),
 ]);
 

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { markRead, NOTICE_KINDS, type NoticeKind, unreadCount, want } from '../../../server/notices';
+import { markRead, NOTICE_KINDS, type NoticeKind, unreadCount, want } from '../../../server/team/notices';
 import { DONE } from '../../answers';
 import { forPeople } from '../../endpoint';
 import { isNumber } from '../../numbers';

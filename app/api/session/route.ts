@@ -1,10 +1,14 @@
+import { SAID } from '../../../core/limits';
 import * as z from 'zod';
 import { signIn } from '../../../server/sign-in/sessions';
 import { refuse } from '../../answers';
 import { forNobodyYet } from '../../endpoint';
 import { browserToken, clientAddress, setBrowserCookie, setSessionCookie, userAgent } from '../../asker';
 
-const credentials = z.object({ email: z.string().trim().min(1).max(254), password: z.string().min(1).max(1000) });
+const credentials = z.object({
+  email: z.string().trim().min(1).max(SAID.email),
+  password: z.string().min(1).max(SAID.password),
+});
 
 export const POST = forNobodyYet(
   { path: '/api/session', does: 'Signs in.', body: credentials, most: 'credentials' },

@@ -1,11 +1,12 @@
+import { SAID } from '../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../core/spec/text-schema';
-import { makeTeam } from '../../../server/teams';
+import { makeTeam } from '../../../server/team/teams';
 import { accepted } from '../../answers';
 import { forPeople } from '../../endpoint';
 
 const wanted = z.object({
-  name: z.string().trim().pipe(plainText(80, 'A team needs a name, such as Harbour office.')),
+  name: z.string().trim().pipe(plainText(SAID.name, 'A team needs a name, such as Harbour office.')),
 });
 
 export const POST = forPeople(

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { teamAccess } from '../../../server/access/access';
-import { database } from '../../../server/database';
+import { database } from '../../../server/database/database';
 import { deliveriesOf, hooksOf, receivedOf } from '../../../server/hooks/hooks';
 import { HOOK_KINDS, type HookKind } from '../../../server/hooks/tell-hooks';
 import { HooksPage } from '../../../ui/hooks/hooks-page';

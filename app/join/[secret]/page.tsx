@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { database } from '../../../server/database';
-import { closedInvitation, invitationBy } from '../../../server/invitations';
+import { database } from '../../../server/database/database';
+import { closedInvitation, invitationBy } from '../../../server/team/invitations';
 import { SHORTEST_PASSWORD } from '../../../server/sign-in/sessions';
 import { JoinPage } from '../../../ui/account/join-page';
 import { isPlain } from '../../answers';

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { teamAccess } from '../../../server/access/access';
-import { database } from '../../../server/database';
-import { DEEDS, LOG_PAGE, logOf } from '../../../server/log';
-import { membersOf } from '../../../server/people';
+import { database } from '../../../server/database/database';
+import { DEEDS, LOG_PAGE, logOf } from '../../../server/team/log';
+import { membersOf } from '../../../server/team/people';
 import { LogPage } from '../../../ui/log/log-page';
 import { signedInPerson } from '../../asker';
 import { logQuestion } from '../../log-question';

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { database } from '../../../server/database';
-import { closedPasswordLink, passwordLinkBy } from '../../../server/password-links';
+import { database } from '../../../server/database/database';
+import { closedPasswordLink, passwordLinkBy } from '../../../server/team/password-links';
 import { SHORTEST_PASSWORD } from '../../../server/sign-in/sessions';
 import { NewPasswordPage } from '../../../ui/account/new-password-page';
 import { isPlain } from '../../answers';

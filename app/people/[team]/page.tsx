@@ -1,11 +1,11 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { may, teamAccess } from '../../../server/access/access';
-import { database } from '../../../server/database';
-import { invitationsOf } from '../../../server/invitations';
-import { outboxOf } from '../../../server/mail';
-import { approvalsNeeded } from '../../../server/members';
-import { membersOf } from '../../../server/people';
+import { database } from '../../../server/database/database';
+import { invitationsOf } from '../../../server/team/invitations';
+import { outboxOf } from '../../../server/team/mail';
+import { approvalsNeeded } from '../../../server/team/members';
+import { membersOf } from '../../../server/team/people';
 import { PeoplePage } from '../../../ui/people/people-page';
 import { signedInPerson } from '../../asker';
 import { TeamBar } from '../../team-bar';

@@ -1,4 +1,4 @@
-import { database } from '../../../server/database';
+import { database } from '../../../server/database/database';
 import { isGenuine } from '../../../server/hooks/signature';
 import { isUuid } from '../../../server/uuid';
 import { forAnybody, nothingHere, refuse } from '../../answers';

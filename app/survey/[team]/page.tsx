@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { teamAccess } from '../../../server/access/access';
 import { mayDo } from '../../../server/access/permissions';
-import { database } from '../../../server/database';
+import { database } from '../../../server/database/database';
 import { TopBar } from '../../../ui/frame/top-bar';
 import { NewSurvey } from '../../../ui/survey/new-survey';
 import { signedInPerson } from '../../asker';

@@ -1,4 +1,4 @@
-import type { Parsed } from '../../length/parsed';
+import type { Parsed } from '../../parsed';
 import { byWidth } from '../../spec/ranges';
 import type { Spec } from '../../spec/schema';
 import type { GutterForm } from './container-css';

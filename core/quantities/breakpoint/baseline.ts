@@ -1,6 +1,6 @@
 import { baselineAt } from '../../baseline/baseline-at';
 import { withBreakpoint } from '../../breakpoints/breakpoints';
-import { mapped } from '../../length/parsed';
+import { mapped } from '../../parsed';
 import { numeral } from '../../length/present';
 import { px } from '../../length/px';
 import type { CellQuantity } from '../quantity';

@@ -4,7 +4,7 @@ import { isOfColumn, isPair, isShare, isUpTo } from '../../columns/column-rule';
 import { columnsAt, type SolvedColumns } from '../../columns/columns-at';
 import { type ColumnQuantity, follows, letFollow } from '../../columns/let-follow';
 import { parseLengthValue, typedText } from '../../length/length-value';
-import { mapped, type Parsed } from '../../length/parsed';
+import { mapped, type Parsed } from '../../parsed';
 import { numeral } from '../../length/present';
 import { type Size, sizeText } from '../../length/size';
 import type { Breakpoint, Columns, Spec } from '../../spec/schema';

@@ -2,9 +2,9 @@ import Fraction from 'fraction.js';
 import { numeral } from '../../length/present';
 import { shown } from '../../length/length';
 import { parseLengthValue } from '../../length/length-value';
-import { mapped, type Parsed } from '../../length/parsed';
+import { mapped, type Parsed } from '../../parsed';
 import { readSize, type Size } from '../../length/size';
-import { LIMITS } from '../../spec/limits';
+import { LIMITS } from '../../limits';
 import type { Columns } from '../../spec/schema';
 
 /** What a person types for columns, read. */

@@ -1,8 +1,8 @@
 import { shown } from '../../length/length';
 import { lengthOf, type LengthValue, parseLengthValue } from '../../length/length-value';
-import type { Parsed } from '../../length/parsed';
+import type { Parsed } from '../../parsed';
 import { twoNumbers } from './read-columns';
-import { LIMITS } from '../../spec/limits';
+import { LIMITS } from '../../limits';
 
 /** What a person types for rows and baselines, read. */
 

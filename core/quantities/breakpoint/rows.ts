@@ -1,7 +1,7 @@
 import { withBreakpoint } from '../../breakpoints/breakpoints';
 import { lengthText } from '../../length/length';
 import { lengthOf, type LengthValue } from '../../length/length-value';
-import { mapped, type Parsed } from '../../length/parsed';
+import { mapped, type Parsed } from '../../parsed';
 import { counted, decimal, numeral } from '../../length/present';
 import { px, type Px } from '../../length/px';
 import { toPx } from '../../length/resolve';

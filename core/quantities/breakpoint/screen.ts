@@ -1,8 +1,8 @@
 import { nameBreakpoint, startAt, withBreakpoint } from '../../breakpoints/breakpoints';
 import { parseLength, shown } from '../../length/length';
 import { parseLengthValue } from '../../length/length-value';
-import { mapped, type Parsed } from '../../length/parsed';
-import { LIMITS } from '../../spec/limits';
+import { mapped, type Parsed } from '../../parsed';
+import { LIMITS } from '../../limits';
 import { rangeText } from '../../spec/ranges';
 import type { Breakpoint } from '../../spec/schema';
 import type { CellQuantity } from '../quantity';

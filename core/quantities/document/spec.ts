@@ -1,5 +1,5 @@
 import { type Family, inkOf } from '../../overlay/inks';
-import { mapped } from '../../length/parsed';
+import { mapped } from '../../parsed';
 import { sizeText } from '../../length/size';
 import { allowHalfSteps, writeBase, writeUnits } from '../../spacing/rhythm';
 import type { Spec } from '../../spec/schema';

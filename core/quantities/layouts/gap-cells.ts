@@ -1,6 +1,6 @@
 import { gapTable, withGaps } from '../../layouts/gap-kinds';
 import { counted, numeral } from '../../length/present';
-import { LIMITS } from '../../spec/limits';
+import { LIMITS } from '../../limits';
 import type { Spec } from '../../spec/schema';
 import type { CellQuantity } from '../quantity';
 import { said } from '../reading';

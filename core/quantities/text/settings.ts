@@ -1,4 +1,4 @@
-import type { Parsed } from '../../length/parsed';
+import type { Parsed } from '../../parsed';
 import { sizeText } from '../../length/size';
 import type { Breakpoint, Spec, TextStyle } from '../../spec/schema';
 import { leadingText } from '../../type/style-text';

@@ -1,7 +1,7 @@
 'use client';
 
 import { readWholePx } from '../../../core/length/whole-px';
-import { LIMITS } from '../../../core/spec/limits';
+import { LIMITS } from '../../../core/limits';
 import { useView } from '../../draft/draft-context';
 import { CommitField } from '../../parts/commit-field';
 import styles from './preview.module.scss';

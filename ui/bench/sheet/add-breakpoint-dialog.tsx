@@ -2,7 +2,7 @@
 
 import { type FormEvent, useState } from 'react';
 import { addBreakpoint, roomForBreakpoint } from '../../../core/breakpoints/breakpoints';
-import { mapped, type Parsed } from '../../../core/length/parsed';
+import { mapped, type Parsed } from '../../../core/parsed';
 import { readWidth } from '../../../core/quantities/breakpoint/screen';
 import { breakpointAt, rangeText } from '../../../core/spec/ranges';
 import { useDraftStore, useViewStore } from '../../draft/draft-context';

@@ -6,7 +6,7 @@ import { removeBreakpoint } from '../../../core/breakpoints/breakpoints';
 import { patternName } from '../../../core/breakpoints/naming-pattern';
 import { copyGrid } from '../../../core/breakpoints/copy-grid';
 import { writeCell } from '../../../core/quantities/write-cell';
-import { LIMITS } from '../../../core/spec/limits';
+import { LIMITS } from '../../../core/limits';
 import { byWidth } from '../../../core/spec/ranges';
 import { useDraftStore } from '../../draft/draft-context';
 import styles from './sheet.module.scss';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Parsed } from '../../../core/length/parsed';
+import type { Parsed } from '../../../core/parsed';
 import { fieldText } from '../../../core/quantities/reading';
 import { copyRange, fillRight, pasteRange } from '../../../core/sheet/clipboard';
 import { type Place, placeBeside, placeKey, placesIn, rangeBetween, type Rows } from '../../../core/sheet/place';

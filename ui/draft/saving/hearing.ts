@@ -1,6 +1,6 @@
 import type { Edit } from '../../../core/edits/edit';
 import type { Wire } from '../../../app/api/sent';
-import type { News } from '../../../server/drafts';
+import type { News } from '../../../server/specs/drafts';
 import type { Meeting } from './meeting';
 import { type Syncing, withRevisions } from './synced';
 

@@ -2,7 +2,7 @@ import { readSpec } from '../../../core/document/read';
 import { applyEdits } from '../../../core/edits/apply-edits';
 import { composed } from '../../../core/edits/compose';
 import type { Edit } from '../../../core/edits/edit';
-import type { Parsed } from '../../../core/length/parsed';
+import type { Parsed } from '../../../core/parsed';
 import type { Spec } from '../../../core/spec/schema';
 import type { send } from '../../frame/send';
 import type { DraftStore } from '../draft-store';

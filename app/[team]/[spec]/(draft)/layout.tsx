@@ -2,11 +2,11 @@ import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import type { SpecAccess } from '../../../../server/access/access';
 import { mayDo } from '../../../../server/access/permissions';
-import { database } from '../../../../server/database';
-import { editionAt } from '../../../../server/editions';
-import { membersOf } from '../../../../server/people';
-import { namingPattern } from '../../../../server/starting-sets';
-import { UnreadableDocument } from '../../../../server/stored-spec';
+import { database } from '../../../../server/database/database';
+import { editionAt } from '../../../../server/editions/editions';
+import { membersOf } from '../../../../server/team/people';
+import { namingPattern } from '../../../../server/team/starting-sets';
+import { UnreadableDocument } from '../../../../server/database/stored-spec';
 import { DraftFrame } from '../../../../ui/draft/draft-frame';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 

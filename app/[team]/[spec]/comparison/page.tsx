@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
-import { database } from '../../../../server/database';
-import { editionsOf } from '../../../../server/editions';
-import { namedRevisions } from '../../../../server/history';
-import { specNames } from '../../../../server/spec-list';
-import { stateOf } from '../../../../server/states';
+import { database } from '../../../../server/database/database';
+import { editionsOf } from '../../../../server/editions/editions';
+import { namedRevisions } from '../../../../server/specs/history';
+import { specNames } from '../../../../server/specs/spec-list';
+import { stateOf } from '../../../../server/specs/states';
 import { Comparison } from '../../../../ui/comparison/comparison';
 import { type StateGroup, StateChooser } from '../../../../ui/comparison/state-chooser';
 import { Empty } from '../../../../ui/parts/empty';

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { mayDo } from '../../../../server/access/permissions';
-import { database } from '../../../../server/database';
-import { HISTORY_PAGE, historyOf } from '../../../../server/history';
-import { startOf } from '../../../../server/starting-sets';
+import { database } from '../../../../server/database/database';
+import { HISTORY_PAGE, historyOf } from '../../../../server/specs/history';
+import { startOf } from '../../../../server/team/starting-sets';
 import { HistoryPage } from '../../../../ui/history/history-page';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 import { SpecHead } from '../../../spec-page';

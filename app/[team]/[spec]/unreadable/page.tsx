@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
-import { database } from '../../../../server/database';
-import { specOf } from '../../../../server/specs';
-import { UnreadableDocument } from '../../../../server/stored-spec';
+import { database } from '../../../../server/database/database';
+import { specOf } from '../../../../server/specs/specs';
+import { UnreadableDocument } from '../../../../server/database/stored-spec';
 import { Unreadable } from '../../../../ui/specs/unreadable';
 import { accessOfPage } from '../../../asker';
 

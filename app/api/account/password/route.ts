@@ -1,10 +1,11 @@
+import { SAID } from '../../../../core/limits';
 import * as z from 'zod';
 import { changePassword } from '../../../../server/sign-in/sessions';
 import { DONE, refuse } from '../../../answers';
 import { forPeople } from '../../../endpoint';
 import { sessionToken } from '../../../asker';
 
-const passwords = z.object({ now: z.string().min(1).max(1000), next: z.string().min(1).max(1000) });
+const passwords = z.object({ now: z.string().min(1).max(SAID.password), next: z.string().min(1).max(SAID.password) });
 
 export const PUT = forPeople(
   { path: '/api/account/password', does: "Changes one's password; every other session ends.", body: passwords },

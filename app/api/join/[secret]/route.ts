@@ -1,17 +1,18 @@
+import { SAID } from '../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../core/spec/text-schema';
-import { actingAs } from '../../../../server/acting-as';
-import { database } from '../../../../server/database';
-import { invitationBy, joinAnew, takeInvitation } from '../../../../server/invitations';
+import { actingAs } from '../../../../server/database/acting-as';
+import { database } from '../../../../server/database/database';
+import { invitationBy, joinAnew, takeInvitation } from '../../../../server/team/invitations';
 import { openSession } from '../../../../server/sign-in/sessions';
 import { refuse, accepted } from '../../../answers';
 import { forNobodyYet } from '../../../endpoint';
 import { clientAddress, currentPerson, setSessionCookie, userAgent } from '../../../asker';
 
 const newcomer = z.object({
-  name: z.string().trim().pipe(plainText(80, 'Type your name.')),
-  email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(254),
-  password: z.string().min(1, 'Choose a password.').max(1000),
+  name: z.string().trim().pipe(plainText(SAID.name, 'Type your name.')),
+  email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(SAID.email),
+  password: z.string().min(1, 'Choose a password.').max(SAID.password),
 });
 
 export const POST = forNobodyYet(

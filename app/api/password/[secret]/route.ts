@@ -1,9 +1,10 @@
+import { SAID } from '../../../../core/limits';
 import * as z from 'zod';
-import { passwordByLink } from '../../../../server/password-links';
+import { passwordByLink } from '../../../../server/team/password-links';
 import { DONE, isPlain, nothingHere, accepted } from '../../../answers';
 import { forNobodyYet } from '../../../endpoint';
 
-const wanted = z.object({ password: z.string().min(1, 'Choose a password.').max(1000) });
+const wanted = z.object({ password: z.string().min(1, 'Choose a password.').max(SAID.password) });
 
 export const POST = forNobodyYet(
   {

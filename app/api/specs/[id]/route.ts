@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { specName } from '../../../../core/spec/schema';
-import { saveDocument } from '../../../../server/drafts';
-import { deleteSpec, setArchived, specOf } from '../../../../server/specs';
+import { saveDocument } from '../../../../server/specs/drafts';
+import { deleteSpec, setArchived, specOf } from '../../../../server/specs/specs';
 import { DONE, refuse, accepted } from '../../../answers';
 import { forSpec } from '../../../endpoint';
 

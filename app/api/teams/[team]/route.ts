@@ -1,17 +1,16 @@
+import { MOST, SAID } from '../../../../core/limits';
 import * as z from 'zod';
-import { needApprovals } from '../../../../server/members';
-import { nameBy } from '../../../../server/starting-sets';
+import { needApprovals } from '../../../../server/team/members';
+import { nameBy } from '../../../../server/team/starting-sets';
 import { DONE, accepted } from '../../../answers';
 import { forTeam } from '../../../endpoint';
 
+const APPROVALS = `Approvals are a whole number from 0 to ${MOST.approvals}.`;
+
 const settings = z.union([
-  z.strictObject({ naming: z.string().max(1_000) }),
+  z.strictObject({ naming: z.string().max(SAID.naming) }),
   z.strictObject({
-    approvals: z
-      .number('Approvals are a whole number from 0 to 10.')
-      .int('Approvals are a whole number from 0 to 10.')
-      .min(0, 'Approvals are a whole number from 0 to 10.')
-      .max(10, 'Approvals are a whole number from 0 to 10.'),
+    approvals: z.number(APPROVALS).int(APPROVALS).min(0, APPROVALS).max(MOST.approvals, APPROVALS),
   }),
 ]);
 

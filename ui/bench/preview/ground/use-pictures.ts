@@ -1,5 +1,6 @@
 'use client';
 
+import { FILE_BYTES } from '../../../../core/limits';
 import { useEffect, useRef, useState } from 'react';
 import { successor } from '../../../../core/sheet/place';
 import { useDraft, useDraftStore } from '../../../draft/draft-context';
@@ -28,8 +29,6 @@ async function follow(specId: string, before: string, now: string): Promise<Kept
   if (kept) await writePicture(pictureKey(specId, now), kept).catch(() => {});
   return kept;
 }
-
-const LARGEST = 50 * 1024 * 1024;
 
 /** A person's own pictures under the grids of a spec, one for each breakpoint. They are kept by the browser, and never sent. */
 export function usePictures(): Pictures {
@@ -77,7 +76,7 @@ export function usePictures(): Pictures {
   }, [specId, ids]);
 
   const bring = async (breakpoint: string, file: File): Promise<boolean> => {
-    if (file.size > LARGEST) {
+    if (file.size > FILE_BYTES.picture) {
       setProblem(`${file.name} has ${Math.round(file.size / 1024 / 1024)} MB; a picture to lay under has at most 50.`);
       return false;
     }

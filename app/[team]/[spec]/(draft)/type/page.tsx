@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { database } from '../../../../../server/database';
+import { database } from '../../../../../server/database/database';
 import { fontsOf } from '../../../../../server/fonts/team-fonts';
 import { TypeRhythm } from '../../../../../ui/type/type-rhythm';
 import { accessOfPage, signedInPerson } from '../../../../asker';

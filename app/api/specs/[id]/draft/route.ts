@@ -1,13 +1,14 @@
+import { MOST } from '../../../../../core/limits';
 import * as z from 'zod';
 import type { Edit } from '../../../../../core/edits/edit';
-import { safeTwice } from '../../../../../server/database-away';
-import { saveDraft } from '../../../../../server/drafts';
-import { specOf } from '../../../../../server/specs';
+import { safeTwice } from '../../../../../server/database/database-away';
+import { saveDraft } from '../../../../../server/specs/drafts';
+import { specOf } from '../../../../../server/specs/specs';
 import { refuse } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 import { revisionNumber } from '../../../../numbers';
 
-const address = z.array(z.string().max(200)).max(12);
+const address = z.array(z.string().max(MOST.addressKey)).max(MOST.addressDepth);
 const edit: z.ZodType<Edit, Edit> = z.strictObject({
   at: address.readonly(),
   before: z.unknown().optional(),
@@ -16,7 +17,10 @@ const edit: z.ZodType<Edit, Edit> = z.strictObject({
 const save = z.object({
   id: z.uuid().optional(),
   revision: revisionNumber,
-  edits: z.array(edit).max(20_000, 'A save has at most 20,000 edits; save more often.').readonly(),
+  edits: z
+    .array(edit)
+    .max(MOST.edits, `A save has at most ${MOST.edits.toLocaleString('en')} edits; save more often.`)
+    .readonly(),
 });
 
 export const GET = forSpec(

@@ -1,7 +1,7 @@
 import * as z from 'zod';
-import { LIMITS } from '../../../../../core/spec/limits';
+import { LIMITS, SAID } from '../../../../../core/limits';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { publishEdition } from '../../../../../server/publish';
+import { publishEdition } from '../../../../../server/editions/publish';
 import { refuse } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 import { rememberPoint } from '../../../../asker';
@@ -9,9 +9,9 @@ import { revisionNumber } from '../../../../numbers';
 
 const publication = z.object({
   revision: revisionNumber,
-  version: z.string().max(80),
+  version: z.string().max(SAID.version),
   note: plainText(LIMITS.notes),
-  stepReason: plainText(500).default(''),
+  stepReason: plainText(SAID.reason).default(''),
 });
 
 export const POST = forSpec(

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { events } from '../../../../../server/events/events';
 import { STREAM_LIMITS } from '../../../../../server/events/limits';
 import { openStream } from '../../../../../server/events/stream';
-import { windowIsAt } from '../../../../../server/presence';
+import { windowIsAt } from '../../../../../server/specs/presence';
 import { hashToken } from '../../../../../server/sign-in/tokens';
 import { refuse } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';

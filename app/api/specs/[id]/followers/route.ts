@@ -1,13 +1,14 @@
+import { SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { FOLLOWER_LIMITS, followersOf, noteFollower } from '../../../../../server/followers';
+import { followersOf, noteFollower } from '../../../../../server/editions/followers';
 import { DONE, accepted } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 
 const wanted = z.object({
-  name: z.string().trim().pipe(plainText(FOLLOWER_LIMITS.name, 'A follower needs a name, such as Booking site.')),
-  version: z.string().trim().max(80),
-  note: z.string().trim().pipe(plainText(300)).default(''),
+  name: z.string().trim().pipe(plainText(SAID.name, 'A follower needs a name, such as Booking site.')),
+  version: z.string().trim().max(SAID.version),
+  note: z.string().trim().pipe(plainText(SAID.followerNote)).default(''),
 });
 
 export const GET = forSpec(

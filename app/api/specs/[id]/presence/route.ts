@@ -1,11 +1,12 @@
+import { SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { windowIsAt } from '../../../../../server/presence';
+import { windowIsAt } from '../../../../../server/specs/presence';
 import { DONE } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 import { windowNameSchema } from '../../../../window-name';
 
-const place = z.object({ window: windowNameSchema, view: plainText(40), cell: plainText(300) });
+const place = z.object({ window: windowNameSchema, view: plainText(40), cell: plainText(SAID.about) });
 
 export const PUT = forSpec(
   {

@@ -1,17 +1,18 @@
+import { MOST, SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { REMARK_LIMITS, remarksOf, writeRemark } from '../../../../../server/remarks';
+import { remarksOf, writeRemark } from '../../../../../server/specs/remarks';
 import { accepted } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 import { isNumber } from '../../../../numbers';
 
 const remark = z.object({
-  text: plainText(REMARK_LIMITS.text, 'A remark needs a text.'),
+  text: plainText(SAID.remark, 'A remark needs a text.'),
   thread: z.uuid().nullable().default(null),
-  at: z.array(plainText(200)).max(12).readonly().default([]),
+  at: z.array(plainText(MOST.addressKey)).max(MOST.addressDepth).readonly().default([]),
   rule: plainText(80).nullable().default(null),
-  about: plainText(300).default(''),
-  mentions: z.array(z.string().refine(isNumber, 'Mention people of the team.')).max(REMARK_LIMITS.mentions).default([]),
+  about: plainText(SAID.about).default(''),
+  mentions: z.array(z.string().refine(isNumber, 'Mention people of the team.')).max(MOST.mentions).default([]),
 });
 
 export const GET = forSpec(

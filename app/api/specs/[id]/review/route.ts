@@ -1,13 +1,14 @@
+import { MOST, SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { askReview, endReview, reviewState } from '../../../../../server/reviews';
+import { askReview, endReview, reviewState } from '../../../../../server/specs/reviews';
 import { DONE, nothingHere, accepted } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 import { isNumber } from '../../../../numbers';
 
 const wanted = z.object({
-  note: z.string().trim().pipe(plainText(2_000, 'Say in a sentence what should be looked at.')),
-  people: z.array(z.string().refine(isNumber, 'Choose people of the team.')).max(50),
+  note: z.string().trim().pipe(plainText(SAID.reviewNote, 'Say in a sentence what should be looked at.')),
+  people: z.array(z.string().refine(isNumber, 'Choose people of the team.')).max(MOST.reviewers),
 });
 
 export const GET = forSpec(

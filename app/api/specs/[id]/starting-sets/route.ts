@@ -1,12 +1,13 @@
+import { SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { makeStartingSet } from '../../../../../server/starting-sets';
+import { makeStartingSet } from '../../../../../server/team/starting-sets';
 import { accepted } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 
 const wanted = z.object({
-  name: z.string().trim().pipe(plainText(80, 'A starting set needs a name, such as Public sites.')),
-  version: z.string().max(80),
+  name: z.string().trim().pipe(plainText(SAID.name, 'A starting set needs a name, such as Public sites.')),
+  version: z.string().max(SAID.version),
 });
 
 export const POST = forSpec(

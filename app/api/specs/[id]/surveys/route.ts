@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { LARGEST_SURVEY, readSurvey } from '../../../../../core/survey/kept-survey';
-import { specOf } from '../../../../../server/specs';
-import { keepSurvey, surveysOf } from '../../../../../server/surveys';
+import { specOf } from '../../../../../server/specs/specs';
+import { keepSurvey, surveysOf } from '../../../../../server/specs/surveys';
 import { refuse, accepted } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 

@@ -1,13 +1,17 @@
+import { SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { withdrawEdition } from '../../../../../server/withdrawals';
+import { withdrawEdition } from '../../../../../server/editions/withdrawals';
 import { DONE, refuse } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 import { rememberPoint } from '../../../../asker';
 
 const wanted = z.object({
-  version: z.string().max(80),
-  reason: z.string().trim().pipe(plainText(500, 'Say in a sentence why nobody should build on it; readers see that.')),
+  version: z.string().max(SAID.version),
+  reason: z
+    .string()
+    .trim()
+    .pipe(plainText(SAID.reason, 'Say in a sentence why nobody should build on it; readers see that.')),
 });
 
 export const POST = forSpec(

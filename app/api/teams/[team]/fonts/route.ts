@@ -1,4 +1,5 @@
-import { LARGEST_FONT, tooLarge } from '../../../../../server/fonts/font-file';
+import { FILE_BYTES } from '../../../../../core/limits';
+import { tooLarge } from '../../../../../server/fonts/font-file';
 import { fontsOf, fontUses, keepFont } from '../../../../../server/fonts/team-fonts';
 import { accepted } from '../../../../answers';
 import { forTeam } from '../../../../endpoint';
@@ -20,7 +21,7 @@ export const POST = forTeam(
     path: '/api/teams/[team]/fonts',
     does: 'Keeps a font file, sent as it is, for the team.',
     may: 'edit',
-    body: { file: true, most: LARGEST_FONT, tooLarge },
+    body: { file: true, most: FILE_BYTES.font, tooLarge },
     makes: true,
   },
   async ({ db, access, body }) => ({ font: accepted(await keepFont(db, access, body)) }),

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { handOver } from '../../../../../server/members';
+import { handOver } from '../../../../../server/team/members';
 import { DONE, accepted } from '../../../../answers';
 import { forTeam } from '../../../../endpoint';
 import { isNumber } from '../../../../numbers';

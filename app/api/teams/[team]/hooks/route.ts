@@ -1,3 +1,4 @@
+import { SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
 import { makeHook } from '../../../../../server/hooks/hooks';
@@ -6,8 +7,11 @@ import { accepted } from '../../../../answers';
 import { forTeam } from '../../../../endpoint';
 
 const wanted = z.object({
-  name: z.string().trim().pipe(plainText(80, 'A web hook needs a name, such as Site build.')),
-  url: z.string().trim().max(2_000, 'An address has at most 2,000 characters.'),
+  name: z.string().trim().pipe(plainText(SAID.name, 'A web hook needs a name, such as Site build.')),
+  url: z
+    .string()
+    .trim()
+    .max(SAID.url, `An address has at most ${SAID.url.toLocaleString('en')} characters.`),
   kinds: z.array(z.enum(Object.keys(HOOK_KINDS) as [HookKind, ...HookKind[]])).min(1, 'Choose what it is told of.'),
 });
 

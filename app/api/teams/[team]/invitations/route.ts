@@ -1,17 +1,18 @@
+import { SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
 import { ROLES } from '../../../../../server/access/permissions';
-import { invite } from '../../../../../server/invitations';
+import { invite } from '../../../../../server/team/invitations';
 import { originOfRequest, accepted } from '../../../../answers';
 import { forTeam } from '../../../../endpoint';
 
 const wanted = z.object({
-  email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(254),
+  email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(SAID.email),
   role: z.enum(ROLES, `A role is one of ${ROLES.join(', ')}.`),
   says: z
     .string()
     .trim()
-    .pipe(z.union([z.literal(''), plainText(80)]))
+    .pipe(z.union([z.literal(''), plainText(SAID.says)]))
     .default(''),
 });
 

@@ -1,18 +1,19 @@
+import { MOST, SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { KEY_LIMITS, makeKey } from '../../../../../server/access/keys';
+import { makeKey } from '../../../../../server/access/keys';
 import { accepted } from '../../../../answers';
 import { forTeam } from '../../../../endpoint';
 
 const wanted = z.object({
   kind: z.enum(['key', 'link']).default('key'),
-  name: z.string().trim().pipe(plainText(KEY_LIMITS.name, 'A key needs a name, such as Passenger site build.')),
-  specIds: z.array(z.uuid()).max(500).nullable(),
+  name: z.string().trim().pipe(plainText(SAID.name, 'A key needs a name, such as Passenger site build.')),
+  specIds: z.array(z.uuid()).max(MOST.keySpecs).nullable(),
   days: z
     .number('A key lapses after a whole number of days.')
     .int('A key lapses after a whole number of days.')
     .min(1, 'A key lapses after a day at the earliest.')
-    .max(KEY_LIMITS.days, `A key lapses after ${KEY_LIMITS.days} days at the latest.`),
+    .max(MOST.keyDays, `A key lapses after ${MOST.keyDays} days at the latest.`),
 });
 
 export const POST = forTeam(

@@ -1,4 +1,4 @@
-import { leaveTeam } from '../../../../../server/members';
+import { leaveTeam } from '../../../../../server/team/members';
 import { DONE, accepted } from '../../../../answers';
 import { forTeam } from '../../../../endpoint';
 

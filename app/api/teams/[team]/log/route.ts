@@ -1,5 +1,5 @@
 import { unparse } from 'papaparse';
-import { DEEDS, logOf } from '../../../../../server/log';
+import { DEEDS, logOf } from '../../../../../server/team/log';
 import { forTeam } from '../../../../endpoint';
 import { logQuestion } from '../../../../log-question';
 

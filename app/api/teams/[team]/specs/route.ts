@@ -3,9 +3,9 @@ import { STARTING_SETS } from '../../../../../core/document/defaults';
 import { readSpec } from '../../../../../core/document/read';
 import { specName } from '../../../../../core/spec/schema';
 import { type SpecAccess, specAccess, type TeamAccess } from '../../../../../server/access/access';
-import type { Sql } from '../../../../../server/database';
-import { createSpec, specOf } from '../../../../../server/specs';
-import { startingDocument } from '../../../../../server/starting-sets';
+import type { Sql } from '../../../../../server/database/database';
+import { createSpec, specOf } from '../../../../../server/specs/specs';
+import { startingDocument } from '../../../../../server/team/starting-sets';
 import { refuse, accepted } from '../../../../answers';
 import { forTeam } from '../../../../endpoint';
 

@@ -1,14 +1,15 @@
+import { SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
-import { FOLLOWER_LIMITS, followWithKey } from '../../../../../server/followers';
-import { database } from '../../../../../server/database';
+import { followWithKey } from '../../../../../server/editions/followers';
+import { database } from '../../../../../server/database/database';
 import { refuse } from '../../../../answers';
 import { readBody, REQUEST_BYTES } from '../../../../request-body';
 import { forKeys } from '../../../../readers';
 
 const said = z.object({
-  name: z.string().trim().pipe(plainText(FOLLOWER_LIMITS.name, 'A follower needs a name, such as booking-site.')),
-  version: z.string().trim().max(80),
+  name: z.string().trim().pipe(plainText(SAID.name, 'A follower needs a name, such as booking-site.')),
+  version: z.string().trim().max(SAID.version),
 });
 
 /** A build says, with its key, on which edition it builds. */

@@ -1,7 +1,7 @@
 import { EXACT_VERSION } from '../../../../../../core/edition/version-meant';
 import { specAccess } from '../../../../../../server/access/access';
-import { database, reading } from '../../../../../../server/database';
-import { editionFile, versionFor } from '../../../../../../server/edition-files';
+import { database, reading } from '../../../../../../server/database/database';
+import { editionFile, versionFor } from '../../../../../../server/editions/edition-files';
 import { nothingHere } from '../../../../../answers';
 import { forPeople } from '../../../../../endpoint';
 import { pointOfReader } from '../../../../../asker';

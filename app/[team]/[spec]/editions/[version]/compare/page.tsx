@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { mayDo } from '../../../../../../server/access/permissions';
-import { database } from '../../../../../../server/database';
-import { editionAt } from '../../../../../../server/editions';
-import { UnreadableDocument } from '../../../../../../server/stored-spec';
+import { database } from '../../../../../../server/database/database';
+import { editionAt } from '../../../../../../server/editions/editions';
+import { UnreadableDocument } from '../../../../../../server/database/stored-spec';
 import { CompareSite } from '../../../../../../ui/compare/compare-site';
 import { SpecBar } from '../../../../../../ui/frame/spec-bar';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../../../asker';

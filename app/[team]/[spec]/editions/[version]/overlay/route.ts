@@ -1,5 +1,5 @@
 import { layoutHtml } from '../../../../../../core/formats/layout/layout-html';
-import { editionAt } from '../../../../../../server/editions';
+import { editionAt } from '../../../../../../server/editions/editions';
 import { specAccess } from '../../../../../../server/access/access';
 import { nothingHere } from '../../../../../answers';
 import { forPeople } from '../../../../../endpoint';

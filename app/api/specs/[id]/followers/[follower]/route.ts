@@ -1,4 +1,4 @@
-import { removeFollower } from '../../../../../../server/followers';
+import { removeFollower } from '../../../../../../server/editions/followers';
 import { DONE, nothingHere } from '../../../../../answers';
 import { forSpec } from '../../../../../endpoint';
 

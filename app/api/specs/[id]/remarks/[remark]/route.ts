@@ -1,11 +1,12 @@
+import { SAID } from '../../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../../core/spec/text-schema';
-import { changeRemark, REMARK_LIMITS, settleThread } from '../../../../../../server/remarks';
+import { changeRemark, settleThread } from '../../../../../../server/specs/remarks';
 import { DONE, nothingHere, accepted } from '../../../../../answers';
 import { forSpec } from '../../../../../endpoint';
 
 const change = z.union([
-  z.strictObject({ text: plainText(REMARK_LIMITS.text, 'A remark needs a text.') }),
+  z.strictObject({ text: plainText(SAID.remark, 'A remark needs a text.') }),
   z.strictObject({ settled: z.boolean() }),
 ]);
 

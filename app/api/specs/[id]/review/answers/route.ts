@@ -1,13 +1,14 @@
+import { SAID } from '../../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../../core/spec/text-schema';
-import { answerReview } from '../../../../../../server/reviews';
+import { answerReview } from '../../../../../../server/specs/reviews';
 import { DONE, accepted } from '../../../../../answers';
 import { forSpec } from '../../../../../endpoint';
 import { revisionNumber } from '../../../../../numbers';
 
 const answer = z.object({
   verdict: z.enum(['approve', 'ask-changes'], 'A review is answered with approve or ask-changes.'),
-  note: z.string().trim().pipe(plainText(2_000)).default(''),
+  note: z.string().trim().pipe(plainText(SAID.reviewNote)).default(''),
   revision: revisionNumber,
 });
 

@@ -1,11 +1,12 @@
+import { SAID } from '../../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../../core/spec/text-schema';
-import { nameRevision, restoreRevision } from '../../../../../../server/history';
+import { nameRevision, restoreRevision } from '../../../../../../server/specs/history';
 import { DONE, nothingHere, refuse, accepted } from '../../../../../answers';
 import { forSpec } from '../../../../../endpoint';
 import { readRevision, revisionNumber } from '../../../../../numbers';
 
-const name = z.object({ name: z.string().trim().pipe(plainText(80)) });
+const name = z.object({ name: z.string().trim().pipe(plainText(SAID.name)) });
 const restore = z.object({ basedOn: revisionNumber });
 
 export const PATCH = forSpec(

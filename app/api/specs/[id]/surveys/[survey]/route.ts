@@ -1,5 +1,5 @@
 import { writeSurvey } from '../../../../../../core/survey/kept-survey';
-import { removeSurvey, surveyOf } from '../../../../../../server/surveys';
+import { removeSurvey, surveyOf } from '../../../../../../server/specs/surveys';
 import { DONE, nothingHere } from '../../../../../answers';
 import { forSpec } from '../../../../../endpoint';
 

@@ -1,4 +1,4 @@
-import { revokeInvitation } from '../../../../../../server/invitations';
+import { revokeInvitation } from '../../../../../../server/team/invitations';
 import { DONE, nothingHere } from '../../../../../answers';
 import { forTeam } from '../../../../../endpoint';
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { ROLES } from '../../../../../../server/access/permissions';
-import { changeRole, removeMember } from '../../../../../../server/members';
+import { changeRole, removeMember } from '../../../../../../server/team/members';
 import { DONE, nothingHere, accepted } from '../../../../../answers';
 import { forTeam } from '../../../../../endpoint';
 import { isNumber } from '../../../../../numbers';

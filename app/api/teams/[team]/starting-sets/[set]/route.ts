@@ -1,4 +1,4 @@
-import { removeStartingSet } from '../../../../../../server/starting-sets';
+import { removeStartingSet } from '../../../../../../server/team/starting-sets';
 import { DONE, nothingHere } from '../../../../../answers';
 import { forTeam } from '../../../../../endpoint';
 

@@ -1,4 +1,4 @@
-import { makePasswordLink } from '../../../../../../../server/password-links';
+import { makePasswordLink } from '../../../../../../../server/team/password-links';
 import { nothingHere, originOfRequest, accepted } from '../../../../../../answers';
 import { forTeam } from '../../../../../../endpoint';
 import { isNumber } from '../../../../../../numbers';
