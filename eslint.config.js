@@ -1,6 +1,9 @@
 import tseslint from 'typescript-eslint';
 import { oneName } from './scripts/lint/one-name.js';
 
+/** Class names of buttons, fields and menus, which stand in ui/parts alone. */
+const CLASSES_OF_PARTS = '(^|\\s)(btn|form-(control|select|label|check)|dropdown|modal|input-group)(-[a-z]+)*(\\s|$)';
+
 export default tseslint.config(
   { ignores: ['.next/', 'public/', 'node_modules/', 'next-env.d.ts', 'test-results/'] },
   ...tseslint.configs.recommended,
@@ -24,6 +27,27 @@ export default tseslint.config(
         {
           paths: [{ name: 'next/link', message: 'Use ui/parts/link: it asks for a page when somebody points at it.' }],
         },
+      ],
+    },
+  },
+  {
+    // views use parts; what these are made of is theirs
+    files: ['ui/**', 'app/**'],
+    ignores: ['ui/parts/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [{ name: 'next/link', message: 'Use ui/parts/link: it asks for a page when somebody points at it.' }],
+          patterns: [{ group: ['react-bootstrap', 'react-bootstrap/*'], message: 'Use a part of ui/parts.' }],
+        },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        ...['Literal[value=/CLASSES/]', 'TemplateElement[value.raw=/CLASSES/]'].map((selector) => ({
+          selector: `JSXAttribute[name.name="className"] ${selector.replace('CLASSES', CLASSES_OF_PARTS)}`,
+          message: 'This class is a part’s own: use the part (ui/parts).',
+        })),
       ],
     },
   },

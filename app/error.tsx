@@ -1,14 +1,16 @@
 'use client';
 
+import { Button } from '../ui/parts/button';
+
 /** What a page shows when it could not be made; the cause is in the server's log. */
 export default function ErrorPage({ reset }: { reset: () => void }) {
   return (
     <main id="content" className="page">
       <h1>This page could not be made</h1>
       <p>Something went wrong on the server, perhaps the database does not answer. What was saved is safe.</p>
-      <button className="btn btn-primary" type="button" onClick={reset}>
+      <Button look="primary" onClick={reset}>
         Try again
-      </button>
+      </Button>
     </main>
   );
 }

@@ -7,6 +7,7 @@ import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
+import { Button } from '../parts/button';
 
 /** Changes the name under which one is seen. */
 export function NameForm({ name }: { name: string }) {
@@ -29,9 +30,9 @@ export function NameForm({ name }: { name: string }) {
         error={formState.errors.name?.message}
         {...register('name', { required: 'Type your name.' })}
       />
-      <button type="submit" className="btn btn-line" disabled={!isAwake || formState.isSubmitting}>
+      <Button type="submit" disabled={!isAwake || formState.isSubmitting}>
         Change the name
-      </button>
+      </Button>
       {isChanged && (
         <p className="fine" role="status">
           The name is changed, on what you made before too.
@@ -73,9 +74,9 @@ export function EmailForm({ email }: { email: string }) {
         error={errors.password?.message}
         {...register('password', { required: 'Type your password.' })}
       />
-      <button type="submit" className="btn btn-line" disabled={!isAwake || isSubmitting}>
+      <Button type="submit" disabled={!isAwake || isSubmitting}>
         Change the e-mail
-      </button>
+      </Button>
       <Problem says={errors.root?.message} />
       {isChanged && (
         <p className="fine" role="status">

@@ -7,6 +7,8 @@ import { useAwake } from '../frame/use-awake';
 import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import styles from './sign-in.module.scss';
+import { Button } from '../parts/button';
+import { LinkButton } from '../parts/link-button';
 
 type Opened = { teamName: string; email: string; role: string; madeBy: string };
 type Props = {
@@ -30,9 +32,9 @@ export function JoinPage({ secret, invitation, closed, person, shortest }: Props
         {closed || !invitation ? (
           <>
             <p>{closed}</p>
-            <a className="btn btn-line" href="/sign-in">
+            <LinkButton isLoaded href="/sign-in">
               Sign in
-            </a>
+            </LinkButton>
           </>
         ) : (
           <>
@@ -92,9 +94,9 @@ function JoinForm({ secret, email, person, shortest }: Omit<Props, 'invitation' 
           />
         </>
       )}
-      <button className="btn btn-primary" type="submit" disabled={isSubmitting || !isAwake}>
+      <Button look="primary" type="submit" disabled={isSubmitting || !isAwake}>
         Join the team
-      </button>
+      </Button>
       <Problem says={errors.root?.message} />
       {!person && (
         <p className="soft">

@@ -8,6 +8,8 @@ import { useAwake } from '../frame/use-awake';
 import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import styles from './sign-in.module.scss';
+import { Button } from '../parts/button';
+import { LinkButton } from '../parts/link-button';
 
 type Props = {
   secret: string;
@@ -36,9 +38,9 @@ export function NewPasswordPage({ secret, link, closed, shortest }: Props) {
         {isDone || closed || !link ? (
           <>
             <p role="status">{isDone ? 'The password is changed. Sign in with it.' : closed}</p>
-            <a className="btn btn-primary" href="/sign-in">
+            <LinkButton look="primary" isLoaded href="/sign-in">
               Sign in
-            </a>
+            </LinkButton>
           </>
         ) : (
           <form onSubmit={handleSubmit(choose)} noValidate>
@@ -57,9 +59,9 @@ export function NewPasswordPage({ secret, link, closed, shortest }: Props) {
                 minLength: { value: shortest, message: `A password has at least ${shortest} characters.` },
               })}
             />
-            <button className="btn btn-primary" type="submit" disabled={formState.isSubmitting || !isAwake}>
+            <Button look="primary" type="submit" disabled={formState.isSubmitting || !isAwake}>
               Change the password
-            </button>
+            </Button>
             <Problem says={formState.errors.root?.message} />
           </form>
         )}

@@ -5,6 +5,7 @@ import { useForm } from 'react-hook-form';
 import { Field } from '../parts/field';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
+import { Button } from '../parts/button';
 
 type Passwords = { now: string; next: string; again: string };
 
@@ -54,9 +55,9 @@ export function PasswordForm({ shortest, email }: { shortest: number; email: str
           validate: (again) => again === getValues('next') || 'The two are not the same.',
         })}
       />
-      <button type="submit" className="btn btn-primary" disabled={!isAwake || isSubmitting}>
+      <Button type="submit" look="primary" disabled={!isAwake || isSubmitting}>
         Change the password
-      </button>
+      </Button>
       {errors.root && (
         <p className="problem" role="alert">
           {errors.root.message}

@@ -6,6 +6,7 @@ import { Moment } from '../frame/moment';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import { NumberTable } from '../parts/number-table';
+import { Button } from '../parts/button';
 
 export type ListedSession = {
   id: string;
@@ -59,24 +60,23 @@ export function Sessions({ sessions }: { sessions: readonly ListedSession[] }) {
               <td>{isThis ? 'here' : <Moment at={seenAt} />}</td>
               <td>
                 {!isThis && (
-                  <button
-                    type="button"
-                    className="quiet"
+                  <Button
+                    look="quiet"
                     disabled={!isAwake}
                     aria-label={`End the session from ${address}, ${browserWords(browser)}`}
                     onClick={() => void end(id)}
                   >
                     End
-                  </button>
+                  </Button>
                 )}
               </td>
             </tr>
           ))}
         </tbody>
       </NumberTable>
-      <button type="button" className="btn btn-line" disabled={!isAwake || others === 0} onClick={() => void end(null)}>
+      <Button disabled={!isAwake || others === 0} onClick={() => void end(null)}>
         End the other sessions
-      </button>
+      </Button>
       {said && (
         <p className={said.isProblem ? 'problem' : 'fine'} role="status">
           {said.text}

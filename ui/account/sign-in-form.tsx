@@ -5,6 +5,7 @@ import { Field } from '../parts/field';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import styles from './sign-in.module.scss';
+import { Button } from '../parts/button';
 
 type Credentials = { email: string; password: string };
 export type DemoSignIn = { name: string; email: string; password: string; says: string };
@@ -41,9 +42,9 @@ export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; 
           error={errors.password?.message}
           {...register('password', { required: 'Type your password.' })}
         />
-        <button className="btn btn-primary" type="submit" disabled={isSubmitting || !isAwake}>
+        <Button look="primary" type="submit" disabled={isSubmitting || !isAwake}>
           {isSubmitting ? 'Signing in…' : 'Sign in'}
-        </button>
+        </Button>
         {errors.root && (
           <p className="problem" role="alert">
             {errors.root.message}
@@ -64,9 +65,9 @@ function DemoPeople({ demo, isAwake, onChoose }: DemoProps) {
       <ul>
         {demo.map(({ name, email, password, says }) => (
           <li key={email}>
-            <button type="button" className="quiet" disabled={!isAwake} onClick={() => onChoose({ email, password })}>
+            <Button look="quiet" disabled={!isAwake} onClick={() => onChoose({ email, password })}>
               {name}
-            </button>{' '}
+            </Button>{' '}
             <span className="soft">{says.toLowerCase()}</span>
             <span className="number soft">
               {email}

@@ -17,6 +17,7 @@ import { type Given, Source } from '../reading-in/source';
 import { CheckTable } from './check-table';
 import styles from './compare.module.scss';
 import { DrawnPairs } from './drawn-pairs';
+import { Button } from '../parts/button';
 
 type Props = { document: Spec; version: string; address: string };
 
@@ -89,22 +90,17 @@ export function CompareSite({ document: spec, version, address }: Props) {
               <Toggle isOn={all} onClick={() => setAll(!all)}>
                 Show what is the same
               </Toggle>
-              <button
-                type="button"
-                className="quiet"
-                onClick={() => download('ypsiline-compare.xml', 'text/xml', junitXml(comparison))}
-              >
+              <Button look="quiet" onClick={() => download('ypsiline-compare.xml', 'text/xml', junitXml(comparison))}>
                 JUnit XML
-              </button>
-              <button
-                type="button"
-                className="quiet"
+              </Button>
+              <Button
+                look="quiet"
                 onClick={() =>
                   download('ypsiline-compare.json', 'application/json', JSON.stringify(comparison, null, 2))
                 }
               >
                 JSON
-              </button>
+              </Button>
             </div>
             <CheckTable checks={all ? comparison.checks : off} version={version} />
           </section>
@@ -162,9 +158,7 @@ function Roles({ others, choice, onChoose }: RolesProps) {
           defaultValue={choice.columns}
           placeholder="col"
         />
-        <button type="submit" className="btn btn-line">
-          Hold these
-        </button>
+        <Button type="submit">Hold these</Button>
       </form>
     </section>
   );

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { comparisonText } from '../../core/diff/comparison-text';
 import type { ComparedStates } from './compared-states';
+import { Button } from '../parts/button';
 
 /** Copies a comparison as text, for a message or a commit. */
 export function CopyComparison({ compared: { before, after, differences, effects } }: { compared: ComparedStates }) {
@@ -11,9 +12,5 @@ export function CopyComparison({ compared: { before, after, differences, effects
     await navigator.clipboard.writeText(comparisonText(before.name, after.name, differences, effects));
     setCopied(true);
   };
-  return (
-    <button type="button" className="btn btn-line" onClick={() => void copy()}>
-      {isCopied ? 'Copied' : 'Copy as text'}
-    </button>
-  );
+  return <Button onClick={() => void copy()}>{isCopied ? 'Copied' : 'Copy as text'}</Button>;
 }

@@ -1,4 +1,6 @@
 import styles from './comparison.module.scss';
+import { Button } from '../parts/button';
+import { Label, Select } from '../parts/fields';
 
 /** States that can be compared: their tokens and names, in groups. */
 export type StateGroup = { title: string; states: { token: string; name: string }[] };
@@ -11,9 +13,7 @@ export function StateChooser({ action, groups, before, after }: Props) {
     <form action={action} className={styles.chooser}>
       <StateSelect label="Compare" name="before" value={before} groups={groups} />
       <StateSelect label="with" name="after" value={after} groups={groups} />
-      <button type="submit" className="btn btn-line">
-        Compare
-      </button>
+      <Button type="submit">Compare</Button>
     </form>
   );
 }
@@ -32,8 +32,8 @@ function StateSelect({
   const isListed = groups.some(({ states }) => states.some(({ token }) => token === value));
   return (
     <label>
-      <span className="form-label">{label}</span>
-      <select className="form-select" name={name} defaultValue={value}>
+      <Label as="span">{label}</Label>
+      <Select name={name} defaultValue={value}>
         {!isListed && <option value={value}>{value.replace(/^r/, 'revision ')}</option>}
         {groups.map(({ title, states }) => (
           <optgroup key={title} label={title}>
@@ -44,7 +44,7 @@ function StateSelect({
             ))}
           </optgroup>
         ))}
-      </select>
+      </Select>
     </label>
   );
 }

@@ -5,6 +5,7 @@ import { counted, inSeries } from '../../core/length/present';
 import { byWidth, shownWidth } from '../../core/spec/ranges';
 import { Notice } from '../parts/notice';
 import { useDraft, useViewStore } from './draft-context';
+import { Button } from '../parts/button';
 
 /** Which blocks the newest change moved at other widths, with the way there and back. */
 export function MovedLine({ address }: { address: string }) {
@@ -35,15 +36,15 @@ export function MovedLine({ address }: { address: string }) {
   return (
     <Notice of="news">
       {counted(blocks.size, 'block')} moved at {inSeries([...names])}.{' '}
-      <button type="button" className="quiet" onClick={show}>
+      <Button look="quiet" onClick={show}>
         Show
-      </button>{' '}
-      <button type="button" className="quiet" onClick={undo}>
+      </Button>{' '}
+      <Button look="quiet" onClick={undo}>
         Undo
-      </button>{' '}
-      <button type="button" className="quiet" onClick={putAway}>
+      </Button>{' '}
+      <Button look="quiet" onClick={putAway}>
         Dismiss
-      </button>
+      </Button>
     </Notice>
   );
 }

@@ -8,6 +8,7 @@ import { counted } from '../../core/length/present';
 import { Notice } from '../parts/notice';
 import { useDraft } from './draft-context';
 import type { LastEdition } from './draft-store';
+import { Button } from '../parts/button';
 
 type Props = { address: string; edition: LastEdition; onPutAway: () => void };
 
@@ -23,9 +24,9 @@ export function SinceEdition({ address, edition, onPutAway }: Props) {
       {found.length === 0
         ? 'They say the same.'
         : `${counted(found.length, 'change')}: ${names.slice(0, 4).join('; ')}${names.length > 4 ? `; and ${names.length - 4} more` : ''}.`}{' '}
-      <button type="button" className="quiet" onClick={onPutAway}>
+      <Button look="quiet" onClick={onPutAway}>
         Put this away
-      </button>
+      </Button>
     </Notice>
   );
 }

@@ -8,6 +8,8 @@ import { download } from '../frame/download';
 import { Field } from '../parts/field';
 import styles from './reading.module.scss';
 import { Problem } from '../parts/problem';
+import { Label, Select } from '../parts/fields';
+import { Button } from '../parts/button';
 
 type Props = { spec: Spec; origin: Origin; fileName: string };
 
@@ -37,43 +39,37 @@ export function CssOtherwise({ spec, origin, fileName }: Props) {
           onChange={({ target }) => change({ layer: text(target.value) })}
         />
         <label>
-          <span className="form-label">Gutters</span>
-          <select
-            className="form-select"
+          <Label as="span">Gutters</Label>
+          <Select
             value={options.gutters ?? 'gap'}
             onChange={({ target }) => change({ gutters: target.value as NonNullable<GridCssOptions['gutters']> })}
           >
             <option value="gap">gaps of the grid</option>
             <option value="padding">padding of the items</option>
             <option value="shares">padding; items are shares in percent</option>
-          </select>
+          </Select>
         </label>
         <label>
-          <span className="form-label">Media queries</span>
-          <select
-            className="form-select"
+          <Label as="span">Media queries</Label>
+          <Select
             value={options.media ?? 'ranges'}
             onChange={({ target }) => change({ media: target.value as NonNullable<GridCssOptions['media']> })}
           >
             <option value="ranges">ranges, width &gt;= …</option>
             <option value="min-max">min-width, max-width</option>
-          </select>
+          </Select>
         </label>
       </div>
       <Problem says={problem} />
       {css !== undefined && (
         <>
           <p>
-            <button
-              type="button"
-              className="quiet"
-              onClick={() => download(`${fileName}-${origin.version}.grid.css`, 'text/css', css)}
-            >
+            <Button look="quiet" onClick={() => download(`${fileName}-${origin.version}.grid.css`, 'text/css', css)}>
               Save it
-            </button>{' '}
-            <button type="button" className="quiet" data-copy={css}>
+            </Button>{' '}
+            <Button look="quiet" data-copy={css}>
               Copy it
-            </button>
+            </Button>
           </p>
           <pre className={styles.css} tabIndex={0} aria-label="grid.css, written otherwise">
             {css}

@@ -7,6 +7,7 @@ import { send } from '../frame/send';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import styles from './edition-list.module.scss';
+import { Button } from '../parts/button';
 
 type Props = { specId: string; version: string; isWithdrawn: boolean; may: { publish: boolean; edit: boolean } };
 
@@ -54,24 +55,14 @@ export function EditionActs({ specId, version, isWithdrawn, may }: Props) {
   return (
     <div className={styles.acts}>
       {may.publish && !isWithdrawn && (
-        <button
-          type="button"
-          className="quiet"
-          aria-label={`Withdraw ${version}`}
-          onClick={() => setAsking('withdraw')}
-        >
+        <Button look="quiet" aria-label={`Withdraw ${version}`} onClick={() => setAsking('withdraw')}>
           {ASKED.withdraw.act}
-        </button>
+        </Button>
       )}
       {may.edit && !isWithdrawn && (
-        <button
-          type="button"
-          className="quiet"
-          aria-label={`Make a starting set of ${version}`}
-          onClick={() => setAsking('set')}
-        >
+        <Button look="quiet" aria-label={`Make a starting set of ${version}`} onClick={() => setAsking('set')}>
           {ASKED.set.act}
-        </button>
+        </Button>
       )}
       {done && (
         <span className="fine" role="status">

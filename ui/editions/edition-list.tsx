@@ -4,6 +4,7 @@ import { Moment } from '../frame/moment';
 import { Empty } from '../parts/empty';
 import { EditionActs } from './edition-acts';
 import styles from './edition-list.module.scss';
+import { LinkButton } from '../parts/link-button';
 
 export type ListedEdition = {
   version: string;
@@ -35,9 +36,9 @@ export function EditionList({ address, specId, draft, editions, may }: Props) {
         <h1>Editions</h1>
         <p className="soft">{draftSentence(draft, editions[0]?.version ?? null)}</p>
         {may.publish && (
-          <Link className="btn btn-primary" href={`${address}/publish`}>
+          <LinkButton look="primary" href={`${address}/publish`}>
             Publish…
-          </Link>
+          </LinkButton>
         )}
       </div>
       {editions.length === 0 ? (

@@ -3,6 +3,8 @@
 import { useMemo, useRef, useState } from 'react';
 import { bestMatches, type Findable } from '../../core/text/best-matches';
 import styles from './reading.module.scss';
+import { TextInput } from '../parts/fields';
+import { Button } from '../parts/button';
 
 type Found = Findable & { element: HTMLElement; line?: number };
 
@@ -26,9 +28,8 @@ export function FindInPage() {
   };
   return (
     <search className={`${styles.find} no-print`}>
-      <input
+      <TextInput
         type="search"
-        className="form-control"
         placeholder="Find on this page: gutter desktop, 466, --grid-gutter…"
         aria-label="Find on this page"
         value={sought}
@@ -48,10 +49,10 @@ export function FindInPage() {
             <ul>
               {found.slice(0, MOST).map((hit, index) => (
                 <li key={index}>
-                  <button type="button" className="quiet" onClick={() => go(hit)}>
+                  <Button look="quiet" onClick={() => go(hit)}>
                     <span className="soft">{hit.where}</span> {hit.names.join(', ')}{' '}
                     <span className="number">{hit.value}</span>
-                  </button>
+                  </Button>
                 </li>
               ))}
               {found.length > MOST && <li className="soft">and more; type another word</li>}

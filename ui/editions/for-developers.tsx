@@ -3,6 +3,7 @@ import { decimal } from '../../core/length/present';
 import { byWidth } from '../../core/spec/ranges';
 import type { Spec } from '../../core/spec/schema';
 import styles from './reading.module.scss';
+import { Button } from '../parts/button';
 
 type Props = {
   spec: Spec;
@@ -71,9 +72,9 @@ export function ForDevelopers({ spec, version, server, team, fileName, address: 
             <pre className={styles.css} tabIndex={0} aria-label={title}>
               {code}
             </pre>
-            <button type="button" className="quiet" data-copy={code}>
+            <Button look="quiet" data-copy={code}>
               Copy
-            </button>
+            </Button>
           </figure>
         ))}
       </div>
@@ -81,9 +82,9 @@ export function ForDevelopers({ spec, version, server, team, fileName, address: 
         <p>
           The overlay draws columns, rows and baselines over any page, measures between two elements, and lists what is
           off the grid.{' '}
-          <button type="button" className="quiet" data-copy={`javascript:${encodeURIComponent(overlay)}`}>
+          <Button look="quiet" data-copy={`javascript:${encodeURIComponent(overlay)}`}>
             Copy it as a bookmark’s address
-          </button>{' '}
+          </Button>{' '}
           {spec.layouts.length > 0 && <a href={`${page}/overlay`}>See it on this edition’s layouts</a>}
         </p>
       )}

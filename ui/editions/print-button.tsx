@@ -1,10 +1,7 @@
 'use client';
+import { Button } from '../parts/button';
 
 /** Prints the page. */
 export function PrintButton() {
-  return (
-    <button type="button" className="btn btn-line" onClick={() => window.print()}>
-      Print
-    </button>
-  );
+  return <Button onClick={() => window.print()}>Print</Button>;
 }

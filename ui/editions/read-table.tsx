@@ -2,6 +2,7 @@ import { type ReadTable, tableAsText } from '../../core/edition/read-table';
 import { Numeral } from '../drawing/numeral';
 import { NumberTable } from '../parts/number-table';
 import styles from './reading.module.scss';
+import { Button } from '../parts/button';
 
 type Props = { id: string; title: string; says: string; table: ReadTable };
 
@@ -12,9 +13,9 @@ export function ReadTableView({ id, title, says, table }: Props) {
       <div className={styles.sectionHead}>
         <h2 id={id}>{title}</h2>
         <span className="soft">{says}</span>
-        <button type="button" className="quiet no-print" data-copy={tableAsText(table)}>
+        <Button look="quiet" className="no-print" data-copy={tableAsText(table)}>
           Copy the table
-        </button>
+        </Button>
       </div>
       <div className={styles.scroll} tabIndex={0} role="group" aria-labelledby={id}>
         <NumberTable className={styles.values}>

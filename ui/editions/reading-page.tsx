@@ -25,6 +25,8 @@ import { ReadTableView } from './read-table';
 import { TypeSpecimens } from './type-specimens';
 import { NumberTable } from '../parts/number-table';
 import styles from './reading.module.scss';
+import { Button } from '../parts/button';
+import { LinkButton } from '../parts/link-button';
 
 type Props = {
   edition: {
@@ -77,19 +79,20 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
           </div>
           <div className={`${styles.actions} no-print`}>
             {files.slice(0, MOST_BUTTONS).map(({ name }, index) => (
-              <a
+              <LinkButton
                 key={name}
+                isLoaded
                 title={formatOf(name)?.title}
-                className={`btn ${index === 0 ? 'btn-primary' : 'btn-line'}`}
+                look={index === 0 ? 'primary' : 'line'}
                 href={`${address}/${name}`}
                 download={savedName(fileName, edition.version, name)}
               >
                 {name}
-              </a>
+              </LinkButton>
             ))}
-            <a className="btn btn-line" href={`${address}/compare`}>
+            <LinkButton isLoaded href={`${address}/compare`}>
               Hold a site against it…
-            </a>
+            </LinkButton>
             <PrintButton />
             <CopyLink address={address} />
           </div>
@@ -129,9 +132,9 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
             <span className="soft">
               container class, spans and starts, text styles, an overlay, custom properties for each range
             </span>
-            <button type="button" className="quiet no-print" data-copy={css}>
+            <Button look="quiet" className="no-print" data-copy={css}>
               Copy the CSS
-            </button>
+            </Button>
           </div>
           <pre className={styles.css} tabIndex={0} aria-labelledby="css">
             {css}

@@ -13,6 +13,7 @@ import { Fractions, Numeral } from '../drawing/numeral';
 import { GridStrip } from '../drawing/grid-strip';
 import { NumberTable } from '../parts/number-table';
 import styles from './finder.module.scss';
+import { TextInput } from '../parts/fields';
 
 const MOST_COMPARED = 4;
 const STRIP = 860;
@@ -35,8 +36,8 @@ export function CompareCounts({ breakpoint }: { breakpoint: Breakpoint }) {
         {(['container', 'gutter', 'counts'] as const).map((name) => (
           <label key={name}>
             {{ container: 'Container', gutter: 'Gutter', counts: 'Counts' }[name]}
-            <input
-              className="form-control number"
+            <TextInput
+              className="number"
               value={texts[name]}
               autoComplete="off"
               onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}

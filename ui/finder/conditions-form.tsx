@@ -6,6 +6,8 @@ import { RATIOS } from '../../core/sweep/sweep';
 import { useAwake } from '../frame/use-awake';
 import styles from './finder.module.scss';
 import { Problem } from '../parts/problem';
+import { Select, TextInput } from '../parts/fields';
+import { Button } from '../parts/button';
 
 type Props = {
   form: UseFormReturn<ConditionFields>;
@@ -41,9 +43,9 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
   const text = ({ name, label, hint }: (typeof TEXTS)[number]) => (
     <div className={styles.field} key={name}>
       <label htmlFor={`finder-${name}`}>{label}</label>
-      <input
+      <TextInput
         id={`finder-${name}`}
-        className="form-control number"
+        className="number"
         placeholder={hint}
         title={hint}
         autoComplete="off"
@@ -71,13 +73,13 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
       <fieldset disabled={!isAwake}>
         <div className={styles.field}>
           <label htmlFor="finder-widths">Fill</label>
-          <select className="form-select" aria-label="What is filled" {...register('widthsAre')}>
+          <Select aria-label="What is filled" {...register('widthsAre')}>
             <option value="containers">a container of</option>
             <option value="viewports">a viewport of</option>
-          </select>
-          <input
+          </Select>
+          <TextInput
             id="finder-widths"
-            className="form-control number"
+            className="number"
             placeholder="1296, or 1200 to 1300"
             autoComplete="off"
             aria-invalid={Boolean(errors.widths)}
@@ -125,19 +127,19 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
           <label>
             <input type="checkbox" {...register('sameGutter')} /> one gutter for every width
           </label>
-          <button type="button" className="quiet" data-edits onClick={onEvery}>
+          <Button look="quiet" data-edits onClick={onEvery}>
             Fill in every breakpoint
-          </button>
+          </Button>
         </fieldset>
         <div className={styles.actions}>
           {isSearching ? (
-            <button key="cancel" type="button" className="btn btn-line" onClick={onCancel}>
+            <Button key="cancel" onClick={onCancel}>
               Cancel
-            </button>
+            </Button>
           ) : (
-            <button key="find" type="submit" className="btn btn-primary">
+            <Button key="find" type="submit" look="primary">
               Find whole grids
-            </button>
+            </Button>
           )}
           <Problem says={problem} />
         </div>

@@ -7,6 +7,7 @@ import { Choice } from '../parts/choice';
 import { ViewFrame } from '../frame/view-frame';
 import { CompareCounts } from './compare-counts';
 import { FindGrids } from './find-grids';
+import { Select } from '../parts/fields';
 
 const PARTS = [
   { value: 'find', title: 'Whole grids' },
@@ -30,8 +31,7 @@ export function Finder() {
           <Choice label="What to look for" options={PARTS} value={part} onChange={setPart} />
           <label>
             for{' '}
-            <select
-              className="form-select"
+            <Select
               aria-label="Breakpoint"
               value={breakpoint.id}
               onChange={(event) =>
@@ -48,7 +48,7 @@ export function Finder() {
                   {name}, {reference.width} × {reference.height}
                 </option>
               ))}
-            </select>
+            </Select>
           </label>
         </>
       }

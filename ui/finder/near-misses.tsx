@@ -1,6 +1,7 @@
 import type { ConditionName, NearMiss, Solution } from '../../core/finder/search';
 import { Empty } from '../parts/empty';
 import styles from './finder.module.scss';
+import { Button } from '../parts/button';
 
 const DROPPED: Record<ConditionName, string> = {
   gutter: 'Other gutters',
@@ -31,9 +32,9 @@ export function NearMisses({ misses, isEmpty, onTake }: Props) {
             <span className="number">
               {nearest.count} × {nearest.column}, gutter {nearest.gutter}, container {nearest.container}
             </span>{' '}
-            <button type="button" className="quiet" data-edits onClick={() => onTake(nearest)}>
+            <Button look="quiet" data-edits onClick={() => onTake(nearest)}>
               Take it
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

@@ -4,6 +4,7 @@ import { px } from '../../core/length/px';
 import type { Columns } from '../../core/spec/schema';
 import { GridStrip } from '../drawing/grid-strip';
 import styles from './finder.module.scss';
+import { Button } from '../parts/button';
 
 type Props = {
   solutions: Solution[];
@@ -44,12 +45,12 @@ export function Shortlist({ solutions, outer, onTake, onRemove }: Props) {
               <dt>quarter</dt>
               <dd>{span(4)}</dd>
             </dl>
-            <button type="button" className="quiet" data-edits onClick={() => onTake(solution)}>
+            <Button look="quiet" data-edits onClick={() => onTake(solution)}>
               Take it
-            </button>{' '}
-            <button type="button" className="quiet" onClick={() => onRemove(solution)}>
+            </Button>{' '}
+            <Button look="quiet" onClick={() => onRemove(solution)}>
               Put it back
-            </button>
+            </Button>
           </article>
         );
       })}

@@ -13,6 +13,7 @@ import { useMemo, useRef, useState } from 'react';
 import { type Conditions, distanceTo, type Now, type Solution } from '../../core/finder/search';
 import { GridStrip } from '../drawing/grid-strip';
 import styles from './finder.module.scss';
+import { Button } from '../parts/button';
 
 /** `distance` from the sheet now, `nearness` from the sheet when the list was put in order. */
 type Row = Solution & { distance: number; nearness: number };
@@ -145,15 +146,14 @@ export function SolutionsTable({ solutions, conditions, now, inSheet, shortlist,
                   {solution === inSheet ? (
                     <strong>In the sheet</strong>
                   ) : (
-                    <button
-                      type="button"
-                      className="quiet"
+                    <Button
+                      look="quiet"
                       data-edits
                       onClick={() => onTake(solution)}
                       aria-label={`Take it: ${count} × ${each}, gutter ${gutter}`}
                     >
                       Take it
-                    </button>
+                    </Button>
                   )}
                   <label>
                     <input type="checkbox" checked={shortlist.includes(solution)} onChange={() => onToggle(solution)} />{' '}

@@ -13,6 +13,8 @@ import { Field } from '../parts/field';
 import { NumberTable } from '../parts/number-table';
 import { Problem } from '../parts/problem';
 import styles from './followers.module.scss';
+import { Button } from '../parts/button';
+import { Label, Select } from '../parts/fields';
 
 export type ListedFollower = {
   id: string;
@@ -93,14 +95,13 @@ export function FollowersPage({ specId, address, newest, versions, mayNote, foll
                   </td>
                   <td>
                     {mayNote && (
-                      <button
-                        type="button"
-                        className="quiet"
+                      <Button
+                        look="quiet"
                         aria-label={`Remove ${follower.name}`}
                         onClick={() => void remove(follower.id)}
                       >
                         Remove
-                      </button>
+                      </Button>
                     )}
                   </td>
                 </tr>
@@ -156,19 +157,17 @@ function NoteFollower({ specId, versions }: { specId: string; versions: readonly
         {...register('name', { required: 'A follower needs a name, such as Booking site.' })}
       />
       <div className="field">
-        <label className="form-label" htmlFor="follower-version">
-          Builds on
-        </label>
-        <select id="follower-version" className="form-select number" {...register('version')}>
+        <Label htmlFor="follower-version">Builds on</Label>
+        <Select id="follower-version" className="number" {...register('version')}>
           {versions.map((version) => (
             <option key={version}>{version}</option>
           ))}
-        </select>
+        </Select>
       </div>
       <Field label="Note" required={false} autoComplete="off" {...register('note')} />
-      <button type="submit" className="btn btn-line" disabled={!isAwake || formState.isSubmitting}>
+      <Button type="submit" disabled={!isAwake || formState.isSubmitting}>
         Note it
-      </button>
+      </Button>
     </form>
   );
 }

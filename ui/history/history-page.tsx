@@ -13,6 +13,7 @@ import { Field } from '../parts/field';
 import { Notice } from '../parts/notice';
 import styles from './history.module.scss';
 import { type ListedRevision, runsOf } from './runs';
+import { Button } from '../parts/button';
 
 type Start = { set: string; spec: string; version: string; newest: string; changed: boolean; comparison: string };
 
@@ -162,19 +163,14 @@ function Row({ of, address, newest, mayEdit, onName, onRestore }: RowProps) {
         {revision > 1 && <Link href={compare(`r${revision - 1}`, `r${revision}`)}>What changed</Link>}
         {revision < newest && <Link href={compare(`r${revision}`, 'draft')}>Since then</Link>}
         {mayEdit && (
-          <button type="button" className="quiet" onClick={() => onName(of)} aria-label={`Name revision ${revision}`}>
+          <Button look="quiet" onClick={() => onName(of)} aria-label={`Name revision ${revision}`}>
             {name ? 'Rename…' : 'Name…'}
-          </button>
+          </Button>
         )}
         {mayEdit && revision < newest && (
-          <button
-            type="button"
-            className="quiet"
-            onClick={() => onRestore(of)}
-            aria-label={`Restore revision ${revision}`}
-          >
+          <Button look="quiet" onClick={() => onRestore(of)} aria-label={`Restore revision ${revision}`}>
             Restore…
-          </button>
+          </Button>
         )}
       </div>
     </div>

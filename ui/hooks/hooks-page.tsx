@@ -12,6 +12,7 @@ import { Delivered, type ListedDelivery, Received, type ReceivedBody } from './d
 import styles from './hooks.module.scss';
 import type { HookKind } from '../../server/hooks/tell-hooks';
 import { NewHookDialog } from './new-hook-dialog';
+import { Button } from '../parts/button';
 
 type ListedHook = {
   id: string;
@@ -46,9 +47,9 @@ export function HooksPage({ team, kinds, hooks, deliveries, received }: Props) {
     <>
       <div className={styles.head}>
         <h1>Web hooks</h1>
-        <button type="button" className="btn btn-primary" onClick={() => setMaking(true)}>
+        <Button look="primary" onClick={() => setMaking(true)}>
           New web hook…
-        </button>
+        </Button>
       </div>
       <p className="soft">
         What happens in the team is posted to an address as JSON, signed with HMAC-SHA-256 over <code>TIME.BODY</code>{' '}
@@ -87,14 +88,9 @@ export function HooksPage({ team, kinds, hooks, deliveries, received }: Props) {
                   <td>{hook.lastDelivered ? <Moment at={hook.lastDelivered} /> : (hook.lastSaid ?? 'never')}</td>
                   <td className="number">{hook.waiting}</td>
                   <td>
-                    <button
-                      type="button"
-                      className="quiet"
-                      aria-label={`Remove ${hook.name}`}
-                      onClick={() => void remove(hook.id)}
-                    >
+                    <Button look="quiet" aria-label={`Remove ${hook.name}`} onClick={() => void remove(hook.id)}>
                       Remove
-                    </button>
+                    </Button>
                   </td>
                 </tr>
               ))}

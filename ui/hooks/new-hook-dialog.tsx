@@ -8,6 +8,7 @@ import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import styles from './hooks.module.scss';
+import { Check } from '../parts/fields';
 
 type Fields = { name: string; goes: 'own' | 'address'; url: string; kinds: HookKind[] };
 type Props = { team: string; kinds: [HookKind, string][]; onMade: (secret: string) => void; onClose: () => void };
@@ -41,11 +42,10 @@ export function NewHookDialog({ team, kinds, onMade, onClose }: Props) {
       <fieldset className={styles.choices}>
         <legend>Goes to</legend>
         <label>
-          <input type="radio" className="form-check-input" value="address" {...register('goes')} /> an address
+          <Check type="radio" value="address" {...register('goes')} /> an address
         </label>
         <label>
-          <input type="radio" className="form-check-input" value="own" {...register('goes')} /> the receiver here, to
-          see what would come
+          <Check type="radio" value="own" {...register('goes')} /> the receiver here, to see what would come
         </label>
       </fieldset>
       {isAddress && (
@@ -61,7 +61,7 @@ export function NewHookDialog({ team, kinds, onMade, onClose }: Props) {
         <legend>Told when</legend>
         {kinds.map(([id, says]) => (
           <label key={id}>
-            <input type="checkbox" className="form-check-input" value={id} {...register('kinds')} /> {says}
+            <Check type="checkbox" value={id} {...register('kinds')} /> {says}
           </label>
         ))}
       </fieldset>

@@ -12,6 +12,7 @@ import type { ListedKey, ListedSpec } from './listed-key';
 import { MadeKeyDialog } from './made-key-dialog';
 import styles from './keys.module.scss';
 import { NewKeyDialog } from './new-key-dialog';
+import { Button } from '../parts/button';
 
 type Props = { team: string; keys: readonly ListedKey[]; specs: readonly ListedSpec[] };
 
@@ -42,12 +43,10 @@ export function KeysPage({ team, keys, specs }: Props) {
     <>
       <div className={styles.head}>
         <h1>Keys and links</h1>
-        <button type="button" className="btn btn-line" onClick={() => setMaking('link')}>
-          New public link…
-        </button>
-        <button type="button" className="btn btn-primary" onClick={() => setMaking('key')}>
+        <Button onClick={() => setMaking('link')}>New public link…</Button>
+        <Button look="primary" onClick={() => setMaking('key')}>
           New key…
-        </button>
+        </Button>
       </div>
       <p>
         A key lets a build read the files of published editions by their addresses, such as{' '}
@@ -101,14 +100,9 @@ export function KeysPage({ team, keys, specs }: Props) {
                   </td>
                   <td>
                     {!isClosed(key) && (
-                      <button
-                        type="button"
-                        className="quiet"
-                        onClick={() => setRevoking(key)}
-                        aria-label={`Revoke ${key.name}`}
-                      >
+                      <Button look="quiet" onClick={() => setRevoking(key)} aria-label={`Revoke ${key.name}`}>
                         Revoke…
-                      </button>
+                      </Button>
                     )}
                   </td>
                 </tr>

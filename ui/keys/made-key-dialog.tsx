@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Dialog } from '../parts/dialog';
 import type { ListedKey, ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
+import { Button } from '../parts/button';
 
 type Props = {
   kind: ListedKey['kind'];
@@ -28,16 +29,12 @@ export function MadeKeyDialog({ kind, team, secret, specs, onClose }: Props) {
       onClose={onClose}
       answers={
         <>
-          <button
-            type="button"
-            className="btn btn-line"
-            onClick={() => void navigator.clipboard.writeText(shown).then(() => setCopied(true))}
-          >
+          <Button onClick={() => void navigator.clipboard.writeText(shown).then(() => setCopied(true))}>
             {isCopied ? 'Copied' : isLink ? 'Copy the link' : 'Copy the key'}
-          </button>
-          <button type="button" className="btn btn-primary" onClick={onClose}>
+          </Button>
+          <Button look="primary" onClick={onClose}>
             I have kept it
-          </button>
+          </Button>
         </>
       }
     >

@@ -9,6 +9,7 @@ import { Field } from '../parts/field';
 import type { ListedKey, ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
 import { Problem } from '../parts/problem';
+import { Label, Select } from '../parts/fields';
 
 type Fields = { name: string; days: string; opens: 'all' | 'some'; specIds: string[]; specId: string };
 type Props = {
@@ -68,21 +69,19 @@ export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
       />
       {kind === 'link' ? (
         <>
-          <label className="form-label" htmlFor="link-spec">
-            Opens the editions of
-          </label>
-          <select id="link-spec" className="form-select" {...register('specId')}>
+          <Label htmlFor="link-spec">Opens the editions of</Label>
+          <Select id="link-spec" {...register('specId')}>
             {specs.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
               </option>
             ))}
-          </select>
+          </Select>
           <p className="soft">Whoever has the link reads them, without signing in. Drafts stay closed.</p>
         </>
       ) : (
         <fieldset className={styles.opens}>
-          <legend className="form-label">Opens</legend>
+          <Label as="legend">Opens</Label>
           <label>
             <input type="radio" value="all" {...register('opens')} /> all specifications of the team, later ones too
           </label>

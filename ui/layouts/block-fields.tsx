@@ -19,6 +19,7 @@ import { CommitField } from '../parts/commit-field';
 import { Toggle } from '../parts/toggle';
 import styles from './layouts.module.scss';
 import { Line, type Write } from './panel-line';
+import { Select } from '../parts/fields';
 
 /** What a block is called and what it holds. */
 export function BlockFields({ layout, block, write }: { layout: Layout; block: Block; write: Write }) {
@@ -37,8 +38,7 @@ export function BlockFields({ layout, block, write }: { layout: Layout; block: B
       {'text' in holds && (
         <>
           <Line label="Text">
-            <select
-              className="form-select"
+            <Select
               aria-label="Text style"
               value={holds.text}
               onChange={({ target }) =>
@@ -48,7 +48,7 @@ export function BlockFields({ layout, block, write }: { layout: Layout; block: B
               {type.map(({ name }) => (
                 <option key={name}>{name}</option>
               ))}
-            </select>
+            </Select>
           </Line>
           <Line label="Words">
             <CommitField

@@ -18,6 +18,7 @@ import styles from './layouts.module.scss';
 import { Line } from './panel-line';
 import { SectionLine } from './section-line';
 import type { ChosenBlocks } from './use-chosen';
+import { Select } from '../parts/fields';
 
 type Props = { layout: Layout; breakpoint: Breakpoint; chosen: ChosenBlocks; say: (problem: string | null) => void };
 
@@ -89,8 +90,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
         >
           Follow
         </ToolButton>
-        <select
-          className="form-select"
+        <Select
           aria-label="Place as at"
           value=""
           onChange={({ target }) => act((spec) => asAt(spec, at, target.value))()}
@@ -101,7 +101,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
               {name}
             </option>
           ))}
-        </select>
+        </Select>
         <ToolButton
           onClick={act((spec) => ({ value: reordered(spec, layout.id, found.block.id, -1) }))}
           title="Earlier in the order of reading"

@@ -11,6 +11,7 @@ import { ToolButton } from '../parts/toggle';
 import styles from './layouts.module.scss';
 import type { Write } from './panel-line';
 import { ReasonDialog } from './reason-dialog';
+import { Button } from '../parts/button';
 
 type Props = { at: Chosen; placement: Placed; write: Write };
 
@@ -28,22 +29,17 @@ export function Exceptions({ at, placement: { block, leaves, over }, write }: Pr
       {leaves.map(({ side, reason }) => (
         <p key={side} className={styles.leaving}>
           Its {side} leaves the grid: {reason}{' '}
-          <button
-            type="button"
-            className="btn btn-link"
-            data-edits
-            onClick={() => write((spec) => leave(spec, at, side, null))}
-          >
+          <Button look="link" data-edits onClick={() => write((spec) => leave(spec, at, side, null))}>
             Back on the line
-          </button>
+          </Button>
         </p>
       ))}
       {over !== null && (
         <p className={styles.leaving}>
           It lies over another block: {over}{' '}
-          <button type="button" className="btn btn-link" data-edits onClick={notOver}>
+          <Button look="link" data-edits onClick={notOver}>
             Take the reason away
-          </button>
+          </Button>
         </p>
       )}
       <div className={styles.acts} data-edits role="group" aria-label="Exceptions">

@@ -13,6 +13,7 @@ import { Toggle, ToolButton } from '../parts/toggle';
 import styles from './layouts.module.scss';
 import { OVERLAYS } from './handling';
 import type { ChosenBlocks } from './use-chosen';
+import { Select } from '../parts/fields';
 
 /** One page, all of them side by side, or the page as it is built. */
 export type Shown = 'one' | 'all' | 'live';
@@ -56,8 +57,7 @@ export function LayoutHead(props: Props) {
 
   return (
     <>
-      <select
-        className="form-select"
+      <Select
         aria-label="Layout"
         value={layout.id}
         onChange={({ target }) => (target.value === '' ? onNew() : chosen.open(target.value))}
@@ -68,7 +68,7 @@ export function LayoutHead(props: Props) {
           </option>
         ))}
         {mayEdit && <option value="">New layout…</option>}
-      </select>
+      </Select>
       <ToolButton
         data-edits
         onClick={remove}

@@ -8,6 +8,7 @@ import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import styles from './layouts.module.scss';
+import { Label } from '../parts/fields';
 
 /** Asks what a new layout begins with, and what it is called. */
 export function NewLayoutDialog({ onMade, onClose }: { onMade: (id: string) => void; onClose: () => void }) {
@@ -32,7 +33,7 @@ export function NewLayoutDialog({ onMade, onClose }: { onMade: (id: string) => v
       answers={<Answers yes="Put it on the grid" onNo={onClose} />}
     >
       <fieldset className={styles.starts}>
-        <legend className="form-label">Begin with</legend>
+        <Label as="legend">Begin with</Label>
         {STARTING_LAYOUTS.map((each) => (
           <label key={each.id}>
             <input type="radio" name="start" checked={each.id === start} onChange={() => setStart(each.id)} />

@@ -1,4 +1,5 @@
 import styles from './layouts.module.scss';
+import { Button } from '../parts/button';
 
 /** What a trial layout is, where there is none yet. */
 export function NoLayouts({ onNew }: { onNew: () => void }) {
@@ -10,9 +11,9 @@ export function NoLayouts({ onNew }: { onNew: () => void }) {
         piece measures, how many rows of white space lie between them, and whether it all comes out when the page is
         built.
       </p>
-      <button type="button" className="btn btn-primary" data-edits onClick={onNew}>
+      <Button look="primary" data-edits onClick={onNew}>
         Put a page on the grid
-      </button>
+      </Button>
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { parseLengthValue, lengthOf } from '../../core/length/length-value';
 import type { Leaving } from '../../core/spec/schema';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
+import { SelectField } from '../parts/select-field';
 
 type Props = {
   name: string;
@@ -47,14 +48,14 @@ export function ReasonDialog({ name, side: drawn = 'end', beyond: far = 16, onRe
         error={problem?.in === 'reason' ? problem.says : undefined}
         onChange={({ target }) => setReason(target.value)}
       />
-      <Select
+      <SelectField
         id="leaves-side"
         label="Which side"
         value={side}
         options={{ start: 'Its start', end: 'Its end' }}
         onChange={setSide}
       />
-      <Select
+      <SelectField
         id="leaves-to"
         label="It ends"
         value={to}
@@ -70,30 +71,5 @@ export function ReasonDialog({ name, side: drawn = 'end', beyond: far = 16, onRe
         />
       )}
     </Dialog>
-  );
-}
-
-type SelectProps<T extends string> = {
-  id: string;
-  label: string;
-  value: T;
-  options: Record<T, string>;
-  onChange: (value: T) => void;
-};
-
-function Select<T extends string>({ id, label, value, options, onChange }: SelectProps<T>) {
-  return (
-    <div className="field">
-      <label className="form-label" htmlFor={id}>
-        {label}
-      </label>
-      <select id={id} className="form-select" value={value} onChange={({ target }) => onChange(target.value as T)}>
-        {Object.entries<string>(options).map(([each, says]) => (
-          <option key={each} value={each}>
-            {says}
-          </option>
-        ))}
-      </select>
-    </div>
   );
 }

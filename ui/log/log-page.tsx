@@ -2,6 +2,9 @@ import { Link } from '../parts/link';
 import { Empty } from '../parts/empty';
 import { NumberTable } from '../parts/number-table';
 import styles from './log.module.scss';
+import { Label, Select } from '../parts/fields';
+import { Button } from '../parts/button';
+import { LinkButton } from '../parts/link-button';
 
 type Line = {
   id: string;
@@ -36,33 +39,31 @@ export function LogPage({ team, asked, deeds, members, lines, earlier }: Props) 
       </p>
       <form className={styles.filter} action={`/log/${team}`}>
         <label>
-          <span className="form-label">Who</span>
-          <select className="form-select" name="person" defaultValue={asked.person}>
+          <Label as="span">Who</Label>
+          <Select name="person" defaultValue={asked.person}>
             <option value="">anybody</option>
             {members.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
               </option>
             ))}
-          </select>
+          </Select>
         </label>
         <label>
-          <span className="form-label">Did</span>
-          <select className="form-select" name="action" defaultValue={asked.action}>
+          <Label as="span">Did</Label>
+          <Select name="action" defaultValue={asked.action}>
             <option value="">anything</option>
             {deeds.map(([id, words]) => (
               <option key={id} value={id}>
                 {words.replace(/:$/, '')}
               </option>
             ))}
-          </select>
+          </Select>
         </label>
-        <button type="submit" className="btn btn-line">
-          Filter
-        </button>
-        <a className="btn btn-line" href={`/api/teams/${team}/log${address({})}`}>
+        <Button type="submit">Filter</Button>
+        <LinkButton isLoaded href={`/api/teams/${team}/log${address({})}`}>
           As CSV
-        </a>
+        </LinkButton>
       </form>
       {lines.length === 0 ? (
         <Empty>Nothing of the kind has happened.</Empty>

@@ -10,6 +10,8 @@ import { send } from '../frame/send';
 import { Empty } from '../parts/empty';
 import { Problem } from '../parts/problem';
 import styles from './notices.module.scss';
+import { Button } from '../parts/button';
+import { Check } from '../parts/fields';
 
 type ListedNotice = {
   id: string;
@@ -40,14 +42,9 @@ export function NoticesPage({ notices, kinds }: Props) {
     <>
       <div className={styles.head}>
         <h1>Notices</h1>
-        <button
-          type="button"
-          className="btn btn-line"
-          disabled={unread === 0}
-          onClick={() => void change({ read: 'all' })}
-        >
+        <Button disabled={unread === 0} onClick={() => void change({ read: 'all' })}>
           Mark all as read
-        </button>
+        </Button>
       </div>
       <Problem says={problem} />
       <div className={styles.page}>
@@ -72,9 +69,8 @@ export function NoticesPage({ notices, kinds }: Props) {
           <legend>Tell me when</legend>
           {kinds.map(({ kind, says, isWanted }) => (
             <label key={kind}>
-              <input
+              <Check
                 type="checkbox"
-                className="form-check-input"
                 checked={isWanted}
                 onChange={({ target }) => void change({ kind, wanted: target.checked })}
               />{' '}

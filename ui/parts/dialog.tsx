@@ -2,6 +2,7 @@
 
 import { type FormEventHandler, type ReactNode, useId } from 'react';
 import Modal from 'react-bootstrap/Modal';
+import { Button } from './button';
 
 type Props = {
   title: string;
@@ -68,9 +69,9 @@ export function Dialog({ title, isWide = false, onClose, onSubmit, answers, chil
 
 function Done({ onClose }: { onClose: () => void }) {
   return (
-    <button type="button" className="btn btn-primary" onClick={onClose}>
+    <Button look="primary" onClick={onClose}>
       Done
-    </button>
+    </Button>
   );
 }
 
@@ -82,12 +83,10 @@ function nothing(): void {}
 export function Answers({ no = 'Cancel', yes, isBusy = false, onNo }: AnswersProps) {
   return (
     <>
-      <button type="button" className="btn btn-line" onClick={onNo}>
-        {no}
-      </button>
-      <button type="submit" className="btn btn-primary" disabled={isBusy} title="Enter">
+      <Button onClick={onNo}>{no}</Button>
+      <Button type="submit" look="primary" disabled={isBusy} title="Enter">
         {yes}
-      </button>
+      </Button>
     </>
   );
 }

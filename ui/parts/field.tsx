@@ -1,4 +1,5 @@
 import { type InputHTMLAttributes, type Ref, useId } from 'react';
+import { Label, TextInput } from './fields';
 
 type Props = InputHTMLAttributes<HTMLInputElement> & {
   label: string;
@@ -11,13 +12,13 @@ export function Field({ label, error, className = '', required = true, ...input 
   const id = useId();
   return (
     <div className="field">
-      <label className={required ? 'form-label needed' : 'form-label'} htmlFor={id}>
+      <Label htmlFor={id} {...(required && { className: 'needed' })}>
         {label}
-      </label>
-      <input
+      </Label>
+      <TextInput
         {...input}
         id={id}
-        className={`form-control ${className}`}
+        className={className}
         aria-required={required}
         aria-invalid={Boolean(error)}
         aria-describedby={error ? `${id}-says` : undefined}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { send } from '../frame/send';
 import { Problem } from '../parts/problem';
 import styles from './people.module.scss';
+import { Select } from '../parts/fields';
 
 type Props = { team: string; approvals: number; isOwner: boolean };
 
@@ -23,18 +24,13 @@ export function ApprovalsField({ team, approvals, isOwner }: Props) {
   return (
     <p className={styles.approvals}>
       <label htmlFor="approvals">Approvals that a draft needs before it is published</label>
-      <select
-        id="approvals"
-        className="form-select"
-        value={approvals}
-        onChange={({ target }) => void change(Number(target.value))}
-      >
+      <Select id="approvals" value={approvals} onChange={({ target }) => void change(Number(target.value))}>
         {(CHOICES.includes(approvals) ? CHOICES : [...CHOICES, approvals]).map((count) => (
           <option key={count} value={count}>
             {count === 0 ? 'none' : count}
           </option>
         ))}
-      </select>
+      </Select>
       <Problem says={problem} />
     </p>
   );

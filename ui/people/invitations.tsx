@@ -2,6 +2,7 @@ import { Moment } from '../frame/moment';
 import { Empty } from '../parts/empty';
 import { NumberTable } from '../parts/number-table';
 import type { ListedInvitation } from './listed-person';
+import { Button } from '../parts/button';
 
 type Props = { invitations: readonly ListedInvitation[]; onRevoke: (id: string) => void };
 
@@ -38,14 +39,13 @@ export function Invitations({ invitations, onRevoke }: Props) {
                 </td>
                 <td>
                   {each.state === 'open' && (
-                    <button
-                      type="button"
-                      className="quiet"
+                    <Button
+                      look="quiet"
                       aria-label={`Take back the invitation of ${each.email}`}
                       onClick={() => onRevoke(each.id)}
                     >
                       Take back
-                    </button>
+                    </Button>
                   )}
                 </td>
               </tr>

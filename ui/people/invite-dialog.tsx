@@ -8,6 +8,7 @@ import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import { type ListedRole, ROLE_NAMES, ROLE_WORDS } from './listed-person';
 import styles from './people.module.scss';
+import { Check } from '../parts/fields';
 
 type Fields = { email: string; role: ListedRole; says: string };
 type Props = { team: string; onMade: (path: string) => void; onClose: () => void };
@@ -42,7 +43,7 @@ export function InviteDialog({ team, onMade, onClose }: Props) {
         <legend>Role</legend>
         {ROLE_NAMES.map((role) => (
           <label key={role}>
-            <input type="radio" className="form-check-input" value={role} {...register('role')} /> {role}{' '}
+            <Check type="radio" value={role} {...register('role')} /> {role}{' '}
             <span className="soft">{ROLE_WORDS[role]}</span>
           </label>
         ))}

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { Dialog } from '../parts/dialog';
 import styles from './people.module.scss';
+import { Button } from '../parts/button';
 
 type Props = { title: string; path: string; onClose: () => void };
 
@@ -16,16 +17,12 @@ export function MadeLinkDialog({ title, path, onClose }: Props) {
       onClose={onClose}
       answers={
         <>
-          <button
-            type="button"
-            className="btn btn-line"
-            onClick={() => void navigator.clipboard.writeText(link).then(() => setCopied(true))}
-          >
+          <Button onClick={() => void navigator.clipboard.writeText(link).then(() => setCopied(true))}>
             {isCopied ? 'Copied' : 'Copy the link'}
-          </button>
-          <button type="button" className="btn btn-primary" onClick={onClose}>
+          </Button>
+          <Button look="primary" onClick={onClose}>
             Done
-          </button>
+          </Button>
         </>
       }
     >

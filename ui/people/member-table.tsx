@@ -1,9 +1,10 @@
-import Dropdown from 'react-bootstrap/Dropdown';
-import { Ellipsis } from 'lucide-react';
 import { Moment } from '../frame/moment';
 import { NumberTable } from '../parts/number-table';
 import { type ListedPerson, type ListedRole, ROLE_NAMES, ROLE_WORDS } from './listed-person';
 import styles from './people.module.scss';
+import { Select } from '../parts/fields';
+import { Button } from '../parts/button';
+import { Menu, MenuAct } from '../parts/menu';
 
 type Props = {
   members: readonly ListedPerson[];
@@ -41,8 +42,8 @@ export function MemberTable({ members, self, isOwner, onRole, onLink, onAsk }: P
             <td>{person.says}</td>
             <td>
               {isOwner ? (
-                <select
-                  className={`form-select ${styles.role}`}
+                <Select
+                  className={styles.role}
                   aria-label={`Role of ${person.name}`}
                   value={person.role}
                   onChange={({ target }) => onRole(person, target.value as ListedRole)}
@@ -52,7 +53,7 @@ export function MemberTable({ members, self, isOwner, onRole, onLink, onAsk }: P
                       {role}: {ROLE_WORDS[role]}
                     </option>
                   ))}
-                </select>
+                </Select>
               ) : (
                 <span title={ROLE_WORDS[person.role]}>{person.role}</span>
               )}
@@ -62,27 +63,16 @@ export function MemberTable({ members, self, isOwner, onRole, onLink, onAsk }: P
             </td>
             <td>
               {person.id === self ? (
-                <button type="button" className="quiet" onClick={() => onAsk('leave', person)}>
+                <Button look="quiet" onClick={() => onAsk('leave', person)}>
                   Leave…
-                </button>
+                </Button>
               ) : (
                 isOwner && (
-                  <Dropdown align="end">
-                    <Dropdown.Toggle as="button" bsPrefix="quiet" aria-label={`More for ${person.name}`}>
-                      <Ellipsis size={18} aria-hidden />
-                    </Dropdown.Toggle>
-                    <Dropdown.Menu>
-                      <Dropdown.Item as="button" onClick={() => onLink(person)}>
-                        Link for a new password
-                      </Dropdown.Item>
-                      <Dropdown.Item as="button" onClick={() => onAsk('hand-over', person)}>
-                        Hand the team over…
-                      </Dropdown.Item>
-                      <Dropdown.Item as="button" onClick={() => onAsk('remove', person)}>
-                        Remove…
-                      </Dropdown.Item>
-                    </Dropdown.Menu>
-                  </Dropdown>
+                  <Menu label={`More for ${person.name}`}>
+                    <MenuAct onClick={() => onLink(person)}>Link for a new password</MenuAct>
+                    <MenuAct onClick={() => onAsk('hand-over', person)}>Hand the team over…</MenuAct>
+                    <MenuAct onClick={() => onAsk('remove', person)}>Remove…</MenuAct>
+                  </Menu>
                 )
               )}
             </td>

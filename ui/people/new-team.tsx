@@ -5,6 +5,7 @@ import { useForm } from 'react-hook-form';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import { Field } from '../parts/field';
+import { Button } from '../parts/button';
 
 /** Makes a team of one's own. */
 export function NewTeam() {
@@ -25,9 +26,9 @@ export function NewTeam() {
         error={formState.errors.name?.message}
         {...register('name', { required: 'A team needs a name, such as Harbour office.' })}
       />
-      <button type="submit" className="btn btn-line" disabled={!isAwake || formState.isSubmitting}>
+      <Button type="submit" disabled={!isAwake || formState.isSubmitting}>
         Make the team
-      </button>
+      </Button>
     </form>
   );
 }

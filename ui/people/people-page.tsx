@@ -13,6 +13,7 @@ import { MadeLinkDialog } from './made-link-dialog';
 import { MemberTable } from './member-table';
 import { Outbox } from './outbox';
 import styles from './people.module.scss';
+import { Button } from '../parts/button';
 
 type Props = {
   team: { slug: string; name: string; approvals: number };
@@ -67,9 +68,9 @@ export function PeoplePage({ team, self, members, invitations, outbox }: Props) 
       <div className={styles.head}>
         <h1>People</h1>
         {isOwner && (
-          <button type="button" className="btn btn-primary" onClick={() => setInviting(true)}>
+          <Button look="primary" onClick={() => setInviting(true)}>
             Invite…
-          </button>
+          </Button>
         )}
       </div>
       {problem && <Notice of="problem">{problem}</Notice>}

@@ -12,6 +12,7 @@ import { send } from '../frame/send';
 import { Problem } from '../parts/problem';
 import { WaiverForm } from '../waivers/waiver-form';
 import styles from './publish.module.scss';
+import { Button } from '../parts/button';
 
 /** A finding that holds an edition back, with its sentence: the rules that make it are not sent along. */
 export type OpenFinding = { finding: JudgedFinding; says: string };
@@ -54,9 +55,9 @@ export function HeldBack({ address, person, spec, open }: HeldBackProps) {
             {waiving === index ? (
               <WaiverForm onWaive={(reason) => waive(finding, reason)} onCancel={() => setWaiving(null)} />
             ) : (
-              <button type="button" className="quiet" onClick={() => setWaiving(index)}>
+              <Button look="quiet" onClick={() => setWaiving(index)}>
                 Waive…
-              </button>
+              </Button>
             )}
           </li>
         ))}

@@ -12,6 +12,8 @@ import { Problem } from '../parts/problem';
 import { type ForWhom, WhatItAsks } from './for-whom';
 import { HeldBack, type OpenFinding } from './held-back';
 import styles from './publish.module.scss';
+import { Label, TextArea, TextInput } from '../parts/fields';
+import { Button } from '../parts/button';
 
 type Props = {
   address: string;
@@ -78,12 +80,12 @@ export function PublishPage(props: Props) {
         <WhatItAsks address={address} {...forWhom} />
         <form className={styles.form} onSubmit={handleSubmit(publish)} noValidate>
           <div className="field">
-            <label className="form-label needed" htmlFor="version">
+            <Label className="needed" htmlFor="version">
               Version{' '}
-            </label>
-            <input
+            </Label>
+            <TextInput
               id="version"
-              className={`form-control number ${styles.version}`}
+              className={`number ${styles.version}`}
               autoComplete="off"
               aria-describedby="version-why"
               aria-required
@@ -105,12 +107,11 @@ export function PublishPage(props: Props) {
             />
           )}
           <div className="field">
-            <label className="form-label needed" htmlFor="note">
+            <Label className="needed" htmlFor="note">
               What this edition brings{' '}
-            </label>
-            <textarea
+            </Label>
+            <TextArea
               id="note"
-              className="form-control"
               rows={4}
               aria-required
               maxLength={LIMITS.notes}
@@ -119,9 +120,9 @@ export function PublishPage(props: Props) {
             />
             <Problem says={errors.note?.message} />
           </div>
-          <button type="submit" className="btn btn-primary" disabled={isSubmitting || isHeld}>
+          <Button type="submit" look="primary" disabled={isSubmitting || isHeld}>
             {isSubmitting ? 'Publishing…' : 'Publish this edition'}
-          </button>
+          </Button>
           <Problem says={errors.root?.message} />
         </form>
       </section>

@@ -12,6 +12,7 @@ import { ReadRanges } from './read-ranges';
 import { Source } from './source';
 import { useReading } from './use-reading';
 import styles from './reading-in.module.scss';
+import { Label, Select } from '../parts/fields';
 
 /** Reads a grid from a file into the draft: what was understood, what was not, and what of it is taken. */
 export function ReadInDialog({ onClose }: { onClose: () => void }) {
@@ -87,8 +88,7 @@ type GoesProps = {
 
 function GoesTo({ label, goes, from, own, onChange }: GoesProps) {
   return (
-    <select
-      className="form-select"
+    <Select
       aria-label={label}
       value={typeof goes === 'object' ? `into ${goes.into}` : goes}
       onChange={({ target: { value } }) =>
@@ -102,7 +102,7 @@ function GoesTo({ label, goes, from, own, onChange }: GoesProps) {
       ))}
       <option value="new">a new breakpoint, from {from}</option>
       <option value="nowhere">nowhere: it is left out</option>
-    </select>
+    </Select>
   );
 }
 
@@ -125,7 +125,7 @@ function Parts({
   const said = new Set(Object.values(reading.parts).flat());
   return (
     <fieldset className={styles.parts}>
-      <legend className="form-label">What is taken</legend>
+      <Label as="legend">What is taken</Label>
       {PARTS.filter(([part]) => said.has(part)).map(([part, title]) => (
         <label key={part}>
           <input

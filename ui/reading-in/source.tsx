@@ -6,6 +6,7 @@ import { type ReactNode, useId, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { ToolButton } from '../parts/toggle';
 import styles from './reading-in.module.scss';
+import { Label, TextArea } from '../parts/fields';
 
 /** A file as it was given, or what was pasted. */
 export type Given = { name: string; text: string };
@@ -56,12 +57,10 @@ export function Source({ says, placeholder, onGiven, onProblem }: Props) {
           <FileUp size={14} aria-hidden /> Choose files…
         </ToolButton>
       </p>
-      <label className="form-label" htmlFor={id}>
-        Or paste it
-      </label>
-      <textarea
+      <Label htmlFor={id}>Or paste it</Label>
+      <TextArea
         id={id}
-        className={`form-control number ${styles.pasted}`}
+        className={`number ${styles.pasted}`}
         placeholder={placeholder}
         spellCheck={false}
         value={pasted}

@@ -12,6 +12,7 @@ import type { Mentioned } from './listed-remark';
 import { RemarkForm } from './remark-form';
 import styles from './remarks.module.scss';
 import { subjectsOf } from './subjects';
+import { Label, Select } from '../parts/fields';
 
 type Props = { specId: string; address: string; members: readonly Mentioned[]; onClose: () => void };
 
@@ -52,15 +53,8 @@ export function RemarkDialog({ specId, address, members, onClose }: Props) {
   return (
     <Dialog title="Remark" onClose={onClose}>
       <div className="field">
-        <label className="form-label" htmlFor="remark-about">
-          About
-        </label>
-        <select
-          id="remark-about"
-          className="form-select"
-          value={subject.key}
-          onChange={({ target }) => setKey(target.value)}
-        >
+        <Label htmlFor="remark-about">About</Label>
+        <Select id="remark-about" value={subject.key} onChange={({ target }) => setKey(target.value)}>
           {[...new Set(subjects.map(({ group }) => group))].map((group) => (
             <optgroup key={group} label={group}>
               {subjects
@@ -72,7 +66,7 @@ export function RemarkDialog({ specId, address, members, onClose }: Props) {
                 ))}
             </optgroup>
           ))}
-        </select>
+        </Select>
       </div>
       {subject.rule !== null && <blockquote className={styles.quoted}>{subject.name}</blockquote>}
       {before.map(({ id, madeBy, madeAt, text }) => (

@@ -7,6 +7,8 @@ import { useAwake } from '../frame/use-awake';
 import { Problem } from '../parts/problem';
 import { type Mentioned, mentionsIn } from './listed-remark';
 import styles from './remarks.module.scss';
+import { Label, Select, TextArea } from '../parts/fields';
+import { Button } from '../parts/button';
 
 type Props = {
   label: string;
@@ -37,12 +39,9 @@ export function RemarkForm({ label, action, first = '', members, onSend, onCance
     setText((before) => `${before}${before === '' || /\s$/.test(before) ? '' : ' '}@${name} `);
   return (
     <div className={styles.form}>
-      <label className="form-label" htmlFor={id}>
-        {label}
-      </label>
-      <textarea
+      <Label htmlFor={id}>{label}</Label>
+      <TextArea
         id={id}
-        className="form-control"
         rows={2}
         maxLength={SAID.remark}
         value={text}
@@ -52,24 +51,20 @@ export function RemarkForm({ label, action, first = '', members, onSend, onCance
         }}
       />
       <div className={styles.buttons}>
-        <button type="button" className="btn btn-primary" disabled={!isAwake || isBusy} onClick={() => void put()}>
+        <Button look="primary" disabled={!isAwake || isBusy} onClick={() => void put()}>
           {action}
-        </button>
-        {onCancel && (
-          <button type="button" className="btn btn-line" onClick={onCancel}>
-            Cancel
-          </button>
-        )}
+        </Button>
+        {onCancel && <Button onClick={onCancel}>Cancel</Button>}
         <label className={styles.mention}>
           <span className="visually-hidden">Mention somebody</span>
-          <select className="form-select" value="" onChange={({ target }) => mention(target.value)}>
+          <Select value="" onChange={({ target }) => mention(target.value)}>
             <option value="" disabled>
               Mention…
             </option>
             {members.map(({ id: own, name }) => (
               <option key={own}>{name}</option>
             ))}
-          </select>
+          </Select>
         </label>
       </div>
       <Problem says={problem} />

@@ -7,6 +7,7 @@ import { Problem } from '../parts/problem';
 import type { ListedRemark, Mentioned } from './listed-remark';
 import { RemarkForm } from './remark-form';
 import styles from './remarks.module.scss';
+import { Button } from '../parts/button';
 
 type Props = {
   specId: string;
@@ -66,16 +67,15 @@ export function Thread({ specId, first, answers, self, members, onDone }: Props)
         />
       ) : (
         <div className={styles.buttons}>
-          <button type="button" className="quiet" onClick={() => setAnswering(true)}>
+          <Button look="quiet" onClick={() => setAnswering(true)}>
             Answer
-          </button>
-          <button
-            type="button"
-            className="quiet"
+          </Button>
+          <Button
+            look="quiet"
             onClick={async () => void done(await send('PATCH', `${base}/${first.id}`, { settled: !isSettled }))}
           >
             {isSettled ? 'Open again' : 'Settle'}
-          </button>
+          </Button>
         </div>
       )}
     </li>
@@ -104,12 +104,12 @@ function Said({ remark, isOwn, members, onChange, onDelete }: SaidProps) {
         </span>
         {isOwn && !isDeleted && !isEditing && (
           <span className={styles.own}>
-            <button type="button" className="quiet" onClick={() => setEditing(true)}>
+            <Button look="quiet" onClick={() => setEditing(true)}>
               Change
-            </button>
-            <button type="button" className="quiet" onClick={() => void onDelete()}>
+            </Button>
+            <Button look="quiet" onClick={() => void onDelete()}>
               Delete
-            </button>
+            </Button>
           </span>
         )}
       </p>

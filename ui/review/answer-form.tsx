@@ -7,6 +7,8 @@ import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import { Problem } from '../parts/problem';
 import styles from './review.module.scss';
+import { Label, TextArea } from '../parts/fields';
+import { Button } from '../parts/button';
 
 type Props = {
   specId: string;
@@ -33,12 +35,9 @@ export function AnswerForm({ specId, revision, notApproving }: Props) {
   };
   return (
     <div className={styles.form}>
-      <label className="form-label" htmlFor={id}>
-        Your answer, to draft {revision}
-      </label>
-      <textarea
+      <Label htmlFor={id}>Your answer, to draft {revision}</Label>
+      <TextArea
         id={id}
-        className="form-control"
         rows={3}
         maxLength={SAID.reviewNote}
         value={note}
@@ -47,23 +46,13 @@ export function AnswerForm({ specId, revision, notApproving }: Props) {
       />
       <div className={styles.buttons}>
         {notApproving === null && (
-          <button
-            type="button"
-            className="btn btn-primary"
-            disabled={!isAwake || isBusy}
-            onClick={() => void give('approve')}
-          >
+          <Button look="primary" disabled={!isAwake || isBusy} onClick={() => void give('approve')}>
             Approve
-          </button>
+          </Button>
         )}
-        <button
-          type="button"
-          className="btn btn-line"
-          disabled={!isAwake || isBusy}
-          onClick={() => void give('ask-changes')}
-        >
+        <Button disabled={!isAwake || isBusy} onClick={() => void give('ask-changes')}>
           Ask for changes
-        </button>
+        </Button>
       </div>
       {notApproving !== null && <p className="soft">{notApproving}</p>}
       <Problem says={problem} />

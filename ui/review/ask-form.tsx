@@ -7,6 +7,8 @@ import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import { Problem } from '../parts/problem';
 import styles from './review.module.scss';
+import { Check, Label, TextArea } from '../parts/fields';
+import { Button } from '../parts/button';
 
 type Fields = { note: string; people: string[] };
 type Props = { specId: string; reviewers: readonly { id: string; name: string; role: string }[] };
@@ -24,12 +26,11 @@ export function AskForm({ specId, reviewers }: Props) {
   };
   return (
     <form className={styles.form} onSubmit={handleSubmit(ask)} noValidate>
-      <label className="form-label needed" htmlFor="ask-note">
+      <Label className="needed" htmlFor="ask-note">
         What should be looked at{' '}
-      </label>
-      <textarea
+      </Label>
+      <TextArea
         id="ask-note"
-        className="form-control"
         rows={3}
         maxLength={SAID.reviewNote}
         aria-required
@@ -42,15 +43,14 @@ export function AskForm({ specId, reviewers }: Props) {
           <legend>Ask</legend>
           {reviewers.map(({ id, name, role }) => (
             <label key={id}>
-              <input type="checkbox" className="form-check-input" value={id} {...register('people')} /> {name}{' '}
-              <span className="soft">{role}</span>
+              <Check type="checkbox" value={id} {...register('people')} /> {name} <span className="soft">{role}</span>
             </label>
           ))}
         </fieldset>
       )}
-      <button type="submit" className="btn btn-primary" disabled={!isAwake || isSubmitting}>
+      <Button type="submit" look="primary" disabled={!isAwake || isSubmitting}>
         Ask for a review
-      </button>
+      </Button>
       <Problem says={errors.root?.message} />
     </form>
   );

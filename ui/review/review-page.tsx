@@ -12,6 +12,7 @@ import { AnswerForm } from './answer-form';
 import { AskForm } from './ask-form';
 import type { ListedAnswer, ListedReview } from './listed-review';
 import styles from './review.module.scss';
+import { Button } from '../parts/button';
 
 type Props = {
   specId: string;
@@ -64,9 +65,9 @@ export function ReviewPage(props: Props) {
                 <p className="soft">You can view this review. Owners, authors and reviewers can answer it.</p>
               )}
               {may.ask && (
-                <button type="button" className="quiet" onClick={() => void callOff()}>
+                <Button look="quiet" onClick={() => void callOff()}>
                   Call the review off
-                </button>
+                </Button>
               )}
             </>
           ) : (

@@ -5,6 +5,7 @@ import { withoutWaiver } from '../../core/checks/waivers';
 import type { Waiver } from '../../core/spec/schema';
 import { useDraft } from '../draft/draft-context';
 import styles from './rules.module.scss';
+import { Button } from '../parts/button';
 
 /** The waivers of a draft: those that hold, and those that lapsed since what they were about has changed. */
 export function WaiverList({ waivers, lapsed }: { waivers: Waiver[]; lapsed: Waiver[] }) {
@@ -30,9 +31,9 @@ export function WaiverList({ waivers, lapsed }: { waivers: Waiver[]; lapsed: Wai
                 {reason} <span className="soft">({by})</span>
                 {hasLapsed && <em> Lapsed: the numbers behind it have changed.</em>}
               </span>
-              <button type="button" className="quiet" data-edits onClick={() => remove(waiver)}>
+              <Button look="quiet" data-edits onClick={() => remove(waiver)}>
                 {hasLapsed ? 'Remove' : 'Withdraw'}
-              </button>
+              </Button>
             </li>
           );
         })}

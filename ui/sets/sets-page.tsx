@@ -13,6 +13,7 @@ import { Field } from '../parts/field';
 import { NumberTable } from '../parts/number-table';
 import { Problem } from '../parts/problem';
 import styles from './sets.module.scss';
+import { Button } from '../parts/button';
 
 type ListedSet = {
   id: string;
@@ -73,15 +74,9 @@ export function SetsPage({ team, sets, pattern, mayName }: Props) {
                 </td>
                 <td>{madeBy}</td>
                 <td>
-                  <button
-                    type="button"
-                    className="quiet"
-                    data-edits
-                    aria-label={`Remove ${name}`}
-                    onClick={() => void remove(id)}
-                  >
+                  <Button look="quiet" data-edits aria-label={`Remove ${name}`} onClick={() => void remove(id)}>
                     Remove
-                  </button>
+                  </Button>
                 </td>
               </tr>
             ))}
@@ -138,13 +133,9 @@ function NamingPattern({ team, pattern, mayName }: Pick<Props, 'team' | 'pattern
       />
       {read.value && <p>For example: {patternName(read.value, EXAMPLE, example)}</p>}
       {mayName ? (
-        <button
-          type="submit"
-          className="btn btn-line"
-          disabled={!isAwake || read.problem !== undefined || text === pattern}
-        >
+        <Button type="submit" disabled={!isAwake || read.problem !== undefined || text === pattern}>
           Keep the pattern
-        </button>
+        </Button>
       ) : (
         <p className="soft">Owners of the team change it.</p>
       )}

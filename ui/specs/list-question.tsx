@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { Asked } from './list-address';
 import styles from './spec-list.module.scss';
+import { Select, TextInput } from '../parts/fields';
 
 type Props = { asked: Asked; address: (change: Partial<Asked>) => string };
 
@@ -32,8 +33,8 @@ export function ListQuestion({ asked, address }: Props) {
 
   return (
     <>
-      <select
-        className={`form-select ${styles.sort}`}
+      <Select
+        className={styles.sort}
         aria-label="Order of the list"
         value={asked.sort}
         onChange={(event) => router.replace(address({ sort: event.target.value as Asked['sort'] }))}
@@ -43,9 +44,8 @@ export function ListQuestion({ asked, address }: Props) {
             {title}
           </option>
         ))}
-      </select>
-      <input
-        className="form-control"
+      </Select>
+      <TextInput
         type="search"
         placeholder="Search by name"
         aria-label="Search by name"

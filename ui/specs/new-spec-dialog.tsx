@@ -6,6 +6,8 @@ import { STARTING_SETS } from '../../core/document/defaults';
 import { Dialog } from '../parts/dialog';
 import { send } from '../frame/send';
 import { NameDialog } from './name-dialog';
+import { Button } from '../parts/button';
+import { Option, Label } from '../parts/fields';
 
 type Props = {
   team: string;
@@ -28,9 +30,9 @@ export function NewSpecDialog({ team, sets = [], original, onClose }: Props) {
         title="The copy is made"
         onClose={onClose}
         answers={
-          <button type="button" className="btn btn-primary" onClick={() => open(made)}>
+          <Button look="primary" onClick={() => open(made)}>
             Open it
-          </button>
+          </Button>
         }
       >
         <p>
@@ -52,34 +54,22 @@ export function NewSpecDialog({ team, sets = [], original, onClose }: Props) {
       {(register) =>
         original ? null : (
           <fieldset className="choices">
-            <legend className="form-label">Start from</legend>
+            <Label as="legend">Start from</Label>
             {sets.map(({ id, name, spec, version }) => (
-              <div className="form-check" key={id}>
-                <input
-                  className="form-check-input"
-                  type="radio"
-                  id={`start-${id}`}
-                  value={`set ${id}`}
-                  {...register('start')}
-                />
-                <label className="form-check-label" htmlFor={`start-${id}`}>
-                  <strong>{name}</strong>
-                  <br />
-                  <span className="soft">
-                    The team’s own, from {spec} {version}
-                  </span>
-                </label>
-              </div>
+              <Option key={id} type="radio" id={`start-${id}`} value={`set ${id}`} {...register('start')}>
+                <strong>{name}</strong>
+                <br />
+                <span className="soft">
+                  The team’s own, from {spec} {version}
+                </span>
+              </Option>
             ))}
             {STARTING_SETS.map(({ id, title, says }) => (
-              <div className="form-check" key={id}>
-                <input className="form-check-input" type="radio" id={`start-${id}`} value={id} {...register('start')} />
-                <label className="form-check-label" htmlFor={`start-${id}`}>
-                  <strong>{title}</strong>
-                  <br />
-                  <span className="soft">{says}</span>
-                </label>
-              </div>
+              <Option key={id} type="radio" id={`start-${id}`} value={id} {...register('start')}>
+                <strong>{title}</strong>
+                <br />
+                <span className="soft">{says}</span>
+              </Option>
             ))}
           </fieldset>
         )

@@ -13,6 +13,8 @@ import { SpecMenu } from './spec-menu';
 import styles from './spec-list.module.scss';
 import type { ListedSpec } from './listed-spec';
 import { Empty } from '../parts/empty';
+import { Button } from '../parts/button';
+import { LinkButton } from '../parts/link-button';
 
 const NewFromFileDialog = dynamic(
   () => import('../reading-in/new-from-file-dialog').then((file) => file.NewFromFileDialog),
@@ -45,17 +47,13 @@ export function SpecList({ team, list, asked, members, sets, may }: Props) {
       <div className={styles.head}>
         <h1>{asked.archived ? 'Archived specifications' : 'Specifications'}</h1>
         <ListQuestion key={String(asked.archived)} asked={asked} address={address} />
-        <Link className="btn btn-line" href={`/survey/${team.slug}`}>
-          {may.edit ? 'From screens…' : 'Survey screens…'}
-        </Link>
+        <LinkButton href={`/survey/${team.slug}`}>{may.edit ? 'From screens…' : 'Survey screens…'}</LinkButton>
         {may.edit && (
           <>
-            <button type="button" className="btn btn-line" onClick={() => setOpen({ dialog: 'file' })}>
-              From a file…
-            </button>
-            <button type="button" className="btn btn-primary" onClick={() => setOpen({ dialog: 'new' })}>
+            <Button onClick={() => setOpen({ dialog: 'file' })}>From a file…</Button>
+            <Button look="primary" onClick={() => setOpen({ dialog: 'new' })}>
               <Plus size={15} aria-hidden /> New specification
-            </button>
+            </Button>
           </>
         )}
       </div>

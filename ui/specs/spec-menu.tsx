@@ -1,13 +1,12 @@
 'use client';
 
-import { Ellipsis } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import Dropdown from 'react-bootstrap/Dropdown';
 import { send } from '../frame/send';
 import type { ListedSpec } from './listed-spec';
 import { Answers, Dialog } from '../parts/dialog';
 import { Problem } from '../parts/problem';
+import { Menu, MenuAct } from '../parts/menu';
 
 type Props = {
   spec: ListedSpec;
@@ -38,26 +37,13 @@ export function SpecMenu({ spec, may, onCopy, onRename }: Props) {
   if (!may.edit && !may.archive) return <span />;
 
   return (
-    <Dropdown align="end">
-      <Dropdown.Toggle as="button" bsPrefix="quiet" aria-label={`More for ${spec.name}`}>
-        <Ellipsis size={18} aria-hidden />
-      </Dropdown.Toggle>
-      <Dropdown.Menu>
-        <Dropdown.Item as="button" onClick={onRename}>
-          Rename…
-        </Dropdown.Item>
-        <Dropdown.Item as="button" onClick={onCopy}>
-          Make a copy…
-        </Dropdown.Item>
-        <Dropdown.Item as="button" onClick={archive}>
-          {spec.archived ? 'Bring back' : 'Archive'}
-        </Dropdown.Item>
-        {canDelete && (
-          <Dropdown.Item as="button" onClick={() => setDeleting(true)}>
-            Delete…
-          </Dropdown.Item>
-        )}
-      </Dropdown.Menu>
+    <div>
+      <Menu label={`More for ${spec.name}`}>
+        <MenuAct onClick={onRename}>Rename…</MenuAct>
+        <MenuAct onClick={onCopy}>Make a copy…</MenuAct>
+        <MenuAct onClick={archive}>{spec.archived ? 'Bring back' : 'Archive'}</MenuAct>
+        {canDelete && <MenuAct onClick={() => setDeleting(true)}>Delete…</MenuAct>}
+      </Menu>
       <Problem says={problem} />
       {isDeleting && (
         <Dialog
@@ -72,6 +58,6 @@ export function SpecMenu({ spec, may, onCopy, onRename }: Props) {
           <p>Its draft, its history and its surveys are gone for good. It was never published.</p>
         </Dialog>
       )}
-    </Dropdown>
+    </div>
   );
 }

@@ -4,6 +4,8 @@ import { boxCount } from '../../core/survey/screens';
 import { CommitField } from '../parts/commit-field';
 import { useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
+import { Select } from '../parts/fields';
+import { Button } from '../parts/button';
 
 type Props = {
   screen: SurveyedScreen;
@@ -25,8 +27,7 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
         {screen.source === 'picture' && (
           <label>
             Density{' '}
-            <select
-              className="form-select"
+            <Select
               value={screen.density}
               title="Pixels of the picture for each px of the screen"
               onChange={({ target }) => onDensity(Number(target.value))}
@@ -36,20 +37,19 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
                   {density}×{density === proposedDensity(screen.width * screen.density) ? ', proposed' : ''}
                 </option>
               ))}
-            </select>
+            </Select>
           </label>
         )}
         {screen.leftOut.map((_, index) => (
-          <button
+          <Button
             key={index}
-            type="button"
-            className="quiet"
+            look="quiet"
             onClick={() =>
               correct((before) => ({ ...before, leftOut: before.leftOut.filter((_part, place) => place !== index) }))
             }
           >
             Count part {index + 1} again
-          </button>
+          </Button>
         ))}
         <span className="soft">Click a box, or go through them with the arrow keys, to correct it.</span>
       </div>
@@ -93,9 +93,8 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
       <span className="number soft">
         {plain(box.width)} × {plain(box.height)}
       </span>
-      <button
-        type="button"
-        className="quiet"
+      <Button
+        look="quiet"
         title="Delete"
         onClick={() => {
           correct((before) => ({ ...before, boxes: before.boxes.filter((_, index) => index !== chosen) }));
@@ -103,10 +102,9 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
         }}
       >
         Remove
-      </button>
-      <button
-        type="button"
-        className="quiet"
+      </Button>
+      <Button
+        look="quiet"
         title="Nothing in it is held against the grid"
         onClick={() => {
           const { x, y, width, height } = box;
@@ -115,7 +113,7 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
         }}
       >
         Leave out
-      </button>
+      </Button>
     </div>
   );
 }

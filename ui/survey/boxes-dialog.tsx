@@ -8,6 +8,8 @@ import { useSurveySpec, useSurveyStore } from './survey-context';
 import { asSurveyed, usualWidths } from './use-bring';
 import styles from './survey.module.scss';
 import { Problem } from '../parts/problem';
+import { Button } from '../parts/button';
+import { Label, TextArea } from '../parts/fields';
 
 type Props = { name?: string; text?: string; onClose: () => void };
 
@@ -49,9 +51,9 @@ export function BoxesDialog({ name: called = '', text: before = '', onClose }: P
       {isLong ? (
         <p>
           A list of {text.split('\n').length.toLocaleString('en')} lines, too long to be shown.{' '}
-          <button type="button" className="quiet" onClick={() => setText('')}>
+          <Button look="quiet" onClick={() => setText('')}>
             Give another
-          </button>
+          </Button>
         </p>
       ) : (
         <ListField text={text} onText={setText} />
@@ -88,12 +90,10 @@ function ListField({ text, onText }: { text: string; onText: (text: string) => v
   };
   return (
     <>
-      <label className="form-label" htmlFor="survey-boxes">
-        A box on each line: x, y, width, height, name
-      </label>
-      <textarea
+      <Label htmlFor="survey-boxes">A box on each line: x, y, width, height, name</Label>
+      <TextArea
         id="survey-boxes"
-        className={`form-control number ${styles.list}`}
+        className={`number ${styles.list}`}
         value={text}
         placeholder={'20\t80\t372\t40\tHeading'}
         spellCheck={false}

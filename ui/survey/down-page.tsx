@@ -6,6 +6,7 @@ import { NumberTable } from '../parts/number-table';
 import { Empty } from '../parts/empty';
 import { useSurveySpec } from './survey-context';
 import styles from './survey.module.scss';
+import { Button } from '../parts/button';
 
 type Props = { verticals: Verticals | null; onTake: () => void };
 
@@ -35,9 +36,9 @@ export function DownPage({ verticals, onTake }: Props) {
           {spec && (
             <>
               {' '}
-              <button type="button" className="quiet" data-edits onClick={onTake}>
+              <Button look="quiet" data-edits onClick={onTake}>
                 Take it…
-              </button>
+              </Button>
             </>
           )}
         </p>

@@ -4,6 +4,7 @@ import { followsOf, shareOn } from '../../core/survey/follows';
 import { NumberTable } from '../parts/number-table';
 import { useSurvey, useSurveySpec, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
+import { Button } from '../parts/button';
 
 /** Screens × breakpoints: into which breakpoint of the spec each screen falls, and how far it follows the grid there. */
 export function Followed() {
@@ -34,9 +35,9 @@ export function Followed() {
               return (
                 <tr key={screens[index]!.id}>
                   <th scope="row">
-                    <button type="button" className="quiet" onClick={() => store.getState().show(screens[index]!.id)}>
+                    <Button look="quiet" onClick={() => store.getState().show(screens[index]!.id)}>
                       {screen}
-                    </button>{' '}
+                    </Button>{' '}
                     <span className="number soft">{Math.round(width)}</span>
                   </th>
                   {breakpoints.map(({ id }) => (

@@ -12,6 +12,7 @@ import { useSurveySpec, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 import { TogetherLine } from './together-line';
 import type { Found } from './survey.worker';
+import { Button } from '../parts/button';
 
 type Props = { held: Held; found: Found | null; isLooking: boolean; onTake: (grid: FoundGrid) => void };
 
@@ -76,9 +77,9 @@ export function GridList({ held: { screen, by, off }, found, isLooking, onTake }
                   </p>
                   {grid.alsoFits.length > 0 && <p className={styles.open}>{alsoFitsText(grid)}</p>}
                   {spec && (
-                    <button type="button" className="btn btn-line" data-edits onClick={() => onTake(grid)}>
+                    <Button data-edits onClick={() => onTake(grid)}>
                       Take it into the sheet…
-                    </button>
+                    </Button>
                   )}
                 </>
               )}

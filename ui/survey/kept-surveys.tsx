@@ -15,6 +15,7 @@ import { useSurvey, useSurveyStore } from './survey-context';
 import { type Chosen, NOTHING_SURVEYED } from './survey-store';
 import styles from './survey.module.scss';
 import { asSurveyed } from './use-bring';
+import { Button } from '../parts/button';
 
 type Listed = {
   id: string;
@@ -78,9 +79,9 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
       <ul>
         {listed.map((survey) => (
           <li key={survey.id}>
-            <button type="button" className="quiet" onClick={() => void open(survey)}>
+            <Button look="quiet" onClick={() => void open(survey)}>
               {survey.name}
-            </button>
+            </Button>
             <span className="soft">
               {survey.screens === 1 ? '1 screen' : `${survey.screens} screens`}, {survey.slips} off; {survey.madeBy},{' '}
               <Moment at={survey.madeAt} />

@@ -15,6 +15,7 @@ import { SurveyProvider } from './survey-context';
 import { createSurveyStore } from './survey-store';
 import styles from './survey.module.scss';
 import { type FoundState, useFound } from './use-found';
+import { Button } from '../parts/button';
 
 /** A survey without a spec yet: a new one is begun with what is found. */
 export function NewSurvey({ team, mayBegin }: { team: string; mayBegin: boolean }) {
@@ -47,9 +48,9 @@ function Inside({ team, mayBegin }: { team: string; mayBegin: boolean }) {
                 ? `With ${counted(together.grids.length, 'breakpoint')}, one for each surveyed width.`
                 : 'Once every width has a grid, a specification can be begun with them.'}
             </p>
-            <button type="button" className="btn btn-primary" disabled={!together} onClick={() => setBeginning(true)}>
+            <Button look="primary" disabled={!together} onClick={() => setBeginning(true)}>
               Begin it…
-            </button>
+            </Button>
           </section>
         )}
       </SurveyDesk>

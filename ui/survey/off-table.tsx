@@ -18,6 +18,7 @@ import { download } from '../frame/download';
 import type { Held } from './held-against';
 import { useSurvey, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
+import { Button } from '../parts/button';
 
 type Props = { held: readonly Held[]; onPoint: (edge: OffEdge) => void };
 
@@ -114,16 +115,15 @@ export function OffTable({ held, onPoint }: Props) {
                     {row.getVisibleCells().map((cell) => (
                       <td key={cell.id} className={NUMBERS.includes(cell.column.id) ? 'number' : undefined}>
                         {cell.column.id === 'box' ? (
-                          <button
-                            type="button"
-                            className="quiet"
+                          <Button
+                            look="quiet"
                             onClick={() => {
                               store.getState().show(row.original.screenId);
                               onPoint(row.original);
                             }}
                           >
                             {row.original.box}, {row.original.side}
-                          </button>
+                          </Button>
                         ) : (
                           flexRender(cell.column.columnDef.cell, cell.getContext())
                         )}

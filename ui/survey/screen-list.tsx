@@ -5,6 +5,7 @@ import type { Held } from './held-against';
 import { useSurvey, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 import type { Reading } from './use-bring';
+import { Button } from '../parts/button';
 
 /** The screens under survey, with how far each follows its grid; and those that are being read. */
 export function ScreenList({ held, readings }: { held: readonly Held[]; readings: readonly Reading[] }) {
@@ -51,9 +52,9 @@ export function ScreenList({ held, readings }: { held: readonly Held[]; readings
             <strong>{name}</strong>
             <progress value={done} aria-label={`How much of ${name} is read`} />
           </div>
-          <button type="button" className="quiet" onClick={end}>
+          <Button look="quiet" onClick={end}>
             Cancel
-          </button>
+          </Button>
         </li>
       ))}
     </ul>

@@ -20,6 +20,7 @@ import { TakeGridDialog } from './take-grid-dialog';
 import { TakeUnitDialog } from './take-unit-dialog';
 import styles from './survey.module.scss';
 import { useFound } from './use-found';
+import { Button } from '../parts/button';
 
 /** The survey beside a spec: found grids go into its sheet, screens into its layouts, and surveys are kept with it. */
 export function SpecSurvey() {
@@ -76,9 +77,9 @@ function Inside() {
               </Link>{' '}
             </>
           )}
-          <button type="button" className="quiet" onClick={() => setNews(null)}>
+          <Button look="quiet" onClick={() => setNews(null)}>
             Put away
-          </button>
+          </Button>
         </Notice>
       )}
       <SurveyDesk state={state} held={held} onTakeGrid={setGrid} onTakeUnit={() => setTakingUnit(true)}>

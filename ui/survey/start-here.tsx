@@ -1,4 +1,5 @@
 import styles from './survey.module.scss';
+import { Button } from '../parts/button';
 
 type Props = { onChoose: () => void; onList: () => void };
 
@@ -12,12 +13,10 @@ export function StartHere({ onChoose, onList }: Props) {
         of boxes. Several screens of one product say more than one.
       </p>
       <p>
-        <button type="button" className="btn btn-primary" onClick={onChoose}>
+        <Button look="primary" onClick={onChoose}>
           Choose files…
-        </button>{' '}
-        <button type="button" className="btn btn-line" onClick={onList}>
-          List of boxes…
-        </button>
+        </Button>{' '}
+        <Button onClick={onList}>List of boxes…</Button>
       </p>
       <p className="soft">
         Pictures are read in this browser and never leave it. What is kept with the specification is names, sizes and

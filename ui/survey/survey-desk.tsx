@@ -22,6 +22,7 @@ import { useSurvey, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 import { useBring } from './use-bring';
 import type { FoundState } from './use-found';
+import { Button } from '../parts/button';
 
 // its chart takes much code, and is not what one looks at first
 const DownPage = dynamic(() => import('./down-page').then((file) => file.DownPage), { ssr: false });
@@ -75,9 +76,9 @@ export function SurveyDesk({ state: { found, isLooking }, held, onTakeGrid, onTa
           <Notice key={place} of="problem">
             {problem}{' '}
             {place === bringing.problems.length - 1 && (
-              <button type="button" className="quiet" onClick={bringing.putAway}>
+              <Button look="quiet" onClick={bringing.putAway}>
                 Put away
-              </button>
+              </Button>
             )}
           </Notice>
         ))}

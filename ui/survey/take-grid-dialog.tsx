@@ -12,6 +12,7 @@ import { Fractions } from '../drawing/numeral';
 import { Answers, Dialog } from '../parts/dialog';
 import styles from './survey.module.scss';
 import { Problem } from '../parts/problem';
+import { Label } from '../parts/fields';
 
 type Props = { grid: FoundGrid; together: Together | null; onTaken: (says: string) => void; onClose: () => void };
 
@@ -51,7 +52,7 @@ export function TakeGridDialog({ grid, together, onTaken, onClose }: Props) {
         <Fractions text={foundSum(grid)} /> = {width}
       </p>
       <fieldset className={styles.choices}>
-        <legend className="form-label">Where it goes</legend>
+        <Label as="legend">Where it goes</Label>
         <label>
           <input type="radio" name="where" checked={where === 'own'} onChange={() => setWhere('own')} /> {own.name},
           which applies at {width} px ({rangeText(spec, own)})
@@ -62,7 +63,7 @@ export function TakeGridDialog({ grid, together, onTaken, onClose }: Props) {
         </label>
       </fieldset>
       <fieldset className={styles.choices}>
-        <legend className="form-label">How it fills the screen</legend>
+        <Label as="legend">How it fills the screen</Label>
         <label>
           <input type="radio" name="fills" checked={fills === 'margins'} onChange={() => setFills('margins')} /> Between
           margins of {marginStart.valueOf()}

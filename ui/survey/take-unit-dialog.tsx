@@ -8,6 +8,7 @@ import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
 import styles from './survey.module.scss';
 import { Problem } from '../parts/problem';
+import { Label } from '../parts/fields';
 
 type Props = { verticals: Verticals; width: number; onTaken: (says: string) => void; onClose: () => void };
 
@@ -40,7 +41,7 @@ export function TakeUnitDialog({ verticals, width, onTaken, onClose }: Props) {
       answers={<Answers yes="Take it" onNo={onClose} />}
     >
       <fieldset className={styles.choices}>
-        <legend className="form-label">It becomes</legend>
+        <Label as="legend">It becomes</Label>
         {choices.map(([key, title]) => (
           <label key={key}>
             <input

@@ -8,6 +8,7 @@ import { useDraft, useView } from '../draft/draft-context';
 import { Fractions } from '../drawing/numeral';
 import { NumberTable } from '../parts/number-table';
 import styles from './sweep.module.scss';
+import { Button } from '../parts/button';
 
 /** What changes from one px to the next where a breakpoint begins. */
 export function Jumps() {
@@ -31,9 +32,9 @@ export function Jumps() {
           {found.map(({ at, from, to, parts }) => (
             <tr key={at}>
               <th scope="row">
-                <button type="button" className="quiet number" onClick={() => show(at)} title={`${from} to ${to}`}>
+                <Button look="quiet" className="number" onClick={() => show(at)} title={`${from} to ${to}`}>
                   {at}
-                </button>
+                </Button>
               </th>
               {parts
                 .filter(({ part }) => part !== 'gutter')

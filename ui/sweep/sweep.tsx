@@ -17,6 +17,8 @@ import { useSweep } from './use-sweep';
 import { WidthReadout } from './width-readout';
 import { Empty } from '../parts/empty';
 import styles from './sweep.module.scss';
+import { Button } from '../parts/button';
+import { TextInput } from '../parts/fields';
 
 const VIEWS = [
   { value: 'charts', title: 'Charts' },
@@ -40,9 +42,9 @@ export function Sweep() {
         <>
           <RangeField range={range} onRange={setRange} />
           <Choice label="Shown as" options={VIEWS} value={view} onChange={setView} />
-          <button type="button" className="btn btn-line" onClick={saveCsv}>
+          <Button onClick={saveCsv}>
             <Download size={14} aria-hidden /> CSV
-          </button>
+          </Button>
         </>
       }
     >
@@ -50,9 +52,9 @@ export function Sweep() {
         {hasFailed ? (
           <Empty role="alert">
             The sweep broke off, perhaps for want of memory. The draft is unharmed.{' '}
-            <button type="button" className="quiet" onClick={retry}>
+            <Button look="quiet" onClick={retry}>
               Sweep again
-            </button>
+            </Button>
           </Empty>
         ) : news === null ? (
           <Empty role="status">Sweeping…</Empty>
@@ -88,8 +90,8 @@ function RangeField({ range, onRange }: { range: Range; onRange: (range: Range) 
     <div className={styles.range}>
       <label>
         Viewports{' '}
-        <input
-          className="form-control number"
+        <TextInput
+          className="number"
           value={text}
           autoComplete="off"
           aria-invalid={problem !== null}

@@ -14,6 +14,7 @@ import { bringFont } from './bring-font';
 import { TeamFontsDialog } from './team-fonts-dialog';
 import { NumberTable } from '../parts/number-table';
 import styles from './type.module.scss';
+import { Button } from '../parts/button';
 
 type Props = {
   team: string;
@@ -78,15 +79,15 @@ export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRename
           ))}
         </select>
         <Measures font={font} />
-        <button
-          type="button"
-          className={`quiet ${styles.remove}`}
+        <Button
+          look="quiet"
+          className={styles.remove}
           data-edits
           title="Undo brings it back"
           onClick={() => write(removeStyle(document, name))}
         >
           <Trash2 size={13} aria-hidden /> Remove this style
-        </button>
+        </Button>
       </EditFields>
     </div>
   );
@@ -144,19 +145,18 @@ function FontField({ team, font, fonts, onBrought, onRemoved, onFont }: FontProp
         </optgroup>
       </select>
       <span />
-      <button
-        type="button"
-        className="quiet"
+      <Button
+        look="quiet"
         data-edits
         onClick={() => file.current?.click()}
         title="TTF, OTF, WOFF or WOFF2, at most 5 MB; it is kept for the team"
       >
         <Upload size={13} aria-hidden /> Bring a font file…
-      </button>
+      </Button>
       <span />
-      <button type="button" className="quiet" data-edits onClick={() => setListing(true)}>
+      <Button look="quiet" data-edits onClick={() => setListing(true)}>
         Fonts of the team…
-      </button>
+      </Button>
       {isListing && <TeamFontsDialog team={team} onRemoved={onRemoved} onClose={() => setListing(false)} />}
       <input ref={file} type="file" accept=".ttf,.otf,.woff,.woff2" hidden aria-label="Font file" onChange={onFile} />
       {says && (

@@ -7,6 +7,7 @@ import { Dialog } from '../parts/dialog';
 import { send } from '../frame/send';
 import { NumberTable } from '../parts/number-table';
 import { Problem } from '../parts/problem';
+import { Button } from '../parts/button';
 
 type KeptFont = AnswerOf<'GET', `/api/teams/${string}/fonts`>[number];
 
@@ -53,9 +54,9 @@ export function TeamFontsDialog({ team, onRemoved, onClose }: Props) {
                 <td className="soft">{usedBy.join(', ') || 'nothing'}</td>
                 <td>
                   {usedBy.length === 0 && (
-                    <button type="button" className="quiet" onClick={() => remove(font.file)}>
+                    <Button look="quiet" onClick={() => remove(font.file)}>
                       Remove
-                    </button>
+                    </Button>
                   )}
                 </td>
               </tr>

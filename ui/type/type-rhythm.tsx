@@ -15,6 +15,7 @@ import { StyleFields } from './style-fields';
 import { StyleList } from './style-list';
 import { Suggestions } from './suggestions';
 import styles from './type.module.scss';
+import { Button } from '../parts/button';
 
 type Props = { team: string; teamFonts: Font[] };
 
@@ -65,10 +66,10 @@ export function TypeRhythm({ team, teamFonts }: Props) {
           {style && <Choice label="Text is placed" options={PLACED} value={placed} onChange={setPlaced} />}
           <span className={styles.add} data-edits>
             {(['body', 'heading', 'label'] as const).map((role) => (
-              <button key={role} type="button" className="btn btn-line" onClick={() => add(role)}>
+              <Button key={role} onClick={() => add(role)}>
                 <Plus size={13} aria-hidden />{' '}
                 {role === 'body' ? 'Body text' : role === 'heading' ? 'Heading' : 'Label'}
-              </button>
+              </Button>
             ))}
           </span>
           {problem && (
@@ -123,9 +124,9 @@ function Nothing({ onAdd }: { onAdd: () => void }) {
         says where its baselines fall, how far the text must move to stand on the grid, and how many characters a line
         holds.
       </p>
-      <button type="button" className="btn btn-primary" data-edits onClick={onAdd}>
+      <Button look="primary" data-edits onClick={onAdd}>
         Begin with body text
-      </button>
+      </Button>
     </div>
   );
 }

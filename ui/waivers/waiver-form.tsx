@@ -3,6 +3,8 @@
 import { LIMITS } from '../../core/limits';
 import { useForm } from 'react-hook-form';
 import styles from './waiver-form.module.scss';
+import { TextInput } from '../parts/fields';
+import { Button } from '../parts/button';
 
 type Props = { onWaive: (reason: string) => void; onCancel: () => void };
 
@@ -15,20 +17,20 @@ export function WaiverForm({ onWaive, onCancel }: Props) {
       onSubmit={handleSubmit(({ reason }) => onWaive(reason.trim()))}
       onKeyDown={(event) => event.key === 'Escape' && onCancel()}
     >
-      <input
-        className="form-control form-control-sm"
+      <TextInput
+        isSmall
         autoFocus
         aria-label="Why this is accepted"
         placeholder="Why is this accepted?"
         maxLength={LIMITS.reason}
         {...register('reason', { validate: (reason) => reason.trim() !== '' || 'A waiver needs a reason.' })}
       />
-      <button type="submit" className="btn btn-sm btn-primary">
+      <Button type="submit" look="primary" isSmall>
         Waive with this reason
-      </button>
-      <button type="button" className="btn btn-sm btn-line" onClick={onCancel}>
+      </Button>
+      <Button isSmall onClick={onCancel}>
         Cancel
-      </button>
+      </Button>
       {formState.errors.reason && (
         <span className="problem" role="alert">
           {formState.errors.reason.message}

@@ -11,6 +11,7 @@ import { WaiverForm } from '../../waivers/waiver-form';
 import { useLastingMends } from '../../draft/use-lasting-mends';
 import { useFindingActions } from './use-finding-actions';
 import styles from './findings.module.scss';
+import { Button } from '../../parts/button';
 
 /** Views in which a finding is better understood, or mended. */
 const SHOWN_IN: Record<string, { view: 'sweep' | 'finder'; title: string }[]> = {
@@ -95,25 +96,25 @@ export const FindingRow = memo(
         <div className={styles.mends}>
           {!waiver &&
             mends.slice(0, 2).map((mend, index) => (
-              <button key={index} type="button" className="quiet" data-edits onClick={() => act.mend(mend)}>
+              <Button key={index} look="quiet" data-edits onClick={() => act.mend(mend)}>
                 <Fractions text={mendLabel(finding, mend)} />
-              </button>
+              </Button>
             ))}
           {!waiver &&
             SHOWN_IN[rule]?.map(({ view, title }) => (
-              <button key={view} type="button" className="quiet" onClick={() => act.showIn(view)}>
+              <Button key={view} look="quiet" onClick={() => act.showIn(view)}>
                 {title}
-              </button>
+              </Button>
             ))}
           {waiver ? (
-            <button type="button" className="quiet" data-edits onClick={act.withdraw}>
+            <Button look="quiet" data-edits onClick={act.withdraw}>
               Withdraw the waiver
-            </button>
+            </Button>
           ) : (
             !isWaiving && (
-              <button type="button" className="quiet" data-edits onClick={() => onWaive(findingKey(finding))}>
+              <Button look="quiet" data-edits onClick={() => onWaive(findingKey(finding))}>
                 Waive…
-              </button>
+              </Button>
             )
           )}
         </div>

@@ -13,6 +13,7 @@ import { useDraft, useView } from '../../draft/draft-context';
 import { EVERYTHING, type FindingFilter, FindingFilters } from './finding-filters';
 import { FindingRow } from './finding-row';
 import styles from './findings.module.scss';
+import { Button } from '../../parts/button';
 
 /** What the checks report, those of the selected cell and breakpoint first: gone to, mended, or waived with a reason. */
 export function Findings({ person }: { person: string }) {
@@ -66,9 +67,9 @@ export function Findings({ person }: { person: string }) {
         {shown.length === 0 && findings.length > 0 && (
           <li className={styles.none}>
             None of the {findings.length} is shown with these filters.{' '}
-            <button type="button" className="quiet" onClick={() => setFilter(EVERYTHING)}>
+            <Button look="quiet" onClick={() => setFilter(EVERYTHING)}>
               Show all
-            </button>
+            </Button>
           </li>
         )}
       </ul>

@@ -10,6 +10,7 @@ import { Dialog } from '../../parts/dialog';
 import { GROUP_NAMES } from '../sheet/group-mark';
 import styles from './inks.module.scss';
 import { useSettled } from './use-settled';
+import { Button } from '../../parts/button';
 
 const LIGHT = { name: 'light', colours: ['#ffffff'] };
 const DARK = { name: 'dark', colours: ['#161922'] };
@@ -52,9 +53,9 @@ function Apart({ inks, onTake }: ApartProps) {
     <p>
       On a dark page two of them, or one and the page, are only <span className="number">{least.toFixed(2)} : 1</span>{' '}
       apart.{' '}
-      <button type="button" className="quiet" onClick={() => onTake(apartOn(ground))}>
+      <Button look="quiet" onClick={() => onTake(apartOn(ground))}>
         Take lighter ones that stay {APART} : 1 apart there
-      </button>
+      </Button>
     </p>
   );
 }
@@ -98,9 +99,9 @@ function InkFields({ family, ink, under, onChange }: FieldsProps) {
         />{' '}
         <output className="number">{shown.strength} %</output>
       </label>
-      <button type="button" className="quiet" disabled={isUsual} onClick={() => onChange(usual)}>
+      <Button look="quiet" disabled={isUsual} onClick={() => onChange(usual)}>
         As usual
-      </button>
+      </Button>
       <ul>
         {under.map(({ name, colours }) => (
           <Hint key={name} name={name} colours={colours} family={family} ink={shown} />

@@ -16,6 +16,8 @@ import { NumberTable } from '../../parts/number-table';
 import { Panel } from '../../parts/panel';
 import styles from './leading.module.scss';
 import { Problem } from '../../parts/problem';
+import { TextInput } from '../../parts/fields';
+import { Button } from '../../parts/button';
 
 type Props = { breakpoint: Breakpoint; viewport: number; page: number };
 
@@ -40,8 +42,8 @@ export function LeadingPanel({ breakpoint, viewport, page }: Props) {
       <div className={styles.wanted}>
         <label>
           Wanted leading{' '}
-          <input
-            className="form-control number"
+          <TextInput
+            className="number"
             value={typed}
             placeholder={numeral(wanted)}
             autoComplete="off"
@@ -108,9 +110,9 @@ function FittingRow({ fitting: { lines, leading, difference, cell }, isNearest, 
         {isTaken ? (
           <span className="soft">is the step</span>
         ) : (
-          <button type="button" className="quiet" data-edits onClick={onTake}>
+          <Button look="quiet" data-edits onClick={onTake}>
             Take as step
-          </button>
+          </Button>
         )}
       </td>
     </tr>

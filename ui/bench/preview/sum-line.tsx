@@ -11,6 +11,7 @@ import { useLastingMends } from '../../draft/use-lasting-mends';
 import { HeightLine } from './height-line';
 import { type Stands, SumPart } from './sum-part';
 import styles from './preview.module.scss';
+import { Button } from '../../parts/button';
 
 type Props = { breakpoint: Breakpoint; solved: SolvedColumns; page: number };
 
@@ -34,9 +35,9 @@ export function SumLine({ breakpoint, solved, page }: Props) {
       {mends.length > 0 && (
         <div className={styles.mends}>
           {mends.map((mend) => (
-            <button key={mend.label} type="button" className="quiet" data-edits onClick={() => edit(mend)}>
+            <Button key={mend.label} look="quiet" data-edits onClick={() => edit(mend)}>
               {mend.label}
-            </button>
+            </Button>
           ))}
         </div>
       )}

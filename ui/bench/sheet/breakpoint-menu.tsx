@@ -1,7 +1,5 @@
 'use client';
 
-import { Ellipsis } from 'lucide-react';
-import Dropdown from 'react-bootstrap/Dropdown';
 import { removeBreakpoint } from '../../../core/breakpoints/breakpoints';
 import { patternName } from '../../../core/breakpoints/naming-pattern';
 import { copyGrid } from '../../../core/breakpoints/copy-grid';
@@ -10,6 +8,7 @@ import { LIMITS } from '../../../core/limits';
 import { byWidth } from '../../../core/spec/ranges';
 import { useDraftStore } from '../../draft/draft-context';
 import styles from './sheet.module.scss';
+import { Menu, MenuAct } from '../../parts/menu';
 
 type Props = {
   id: string;
@@ -44,36 +43,35 @@ export function BreakpointMenu({ id, name, isSelected, onSay }: Props) {
   };
 
   return (
-    <Dropdown className={styles.menu} data-edits onKeyDown={(event) => event.stopPropagation()}>
-      <Dropdown.Toggle
-        as="button"
-        bsPrefix="quiet"
-        tabIndex={isSelected ? 0 : -1}
-        aria-label={`More for ${name}`}
-        title="Copy to another breakpoint, remove"
-      >
-        <Ellipsis size={13} aria-hidden />
-      </Dropdown.Toggle>
-      <Dropdown.Menu renderOnMount={false} popperConfig={{ strategy: 'fixed' }}>
-        {others.map((other) => (
-          <Dropdown.Item key={other.id} as="button" onClick={() => copyTo(other)}>
-            Copy the grid to {other.name}
-          </Dropdown.Item>
-        ))}
-        {pattern !== '' && (
-          <Dropdown.Item as="button" onClick={nameIt}>
-            Name it{' '}
-            {patternName(
-              pattern,
-              document,
-              document.breakpoints.find((each) => each.id === id)!,
-            )}
-          </Dropdown.Item>
-        )}
-        <Dropdown.Item as="button" disabled={others.length === 0} onClick={remove}>
-          Remove {name}
-        </Dropdown.Item>
-      </Dropdown.Menu>
-    </Dropdown>
+    <Menu
+      align="start"
+      className={styles.menu}
+      data-edits
+      label={`More for ${name}`}
+      title="Copy to another breakpoint, remove"
+      size={13}
+      tabIndex={isSelected ? 0 : -1}
+      isFixed
+      onKeyDown={(event: React.KeyboardEvent) => event.stopPropagation()}
+    >
+      {others.map((other) => (
+        <MenuAct key={other.id} onClick={() => copyTo(other)}>
+          Copy the grid to {other.name}
+        </MenuAct>
+      ))}
+      {pattern !== '' && (
+        <MenuAct onClick={nameIt}>
+          Name it{' '}
+          {patternName(
+            pattern,
+            document,
+            document.breakpoints.find((each) => each.id === id)!,
+          )}
+        </MenuAct>
+      )}
+      <MenuAct disabled={others.length === 0} onClick={remove}>
+        Remove {name}
+      </MenuAct>
+    </Menu>
   );
 }

@@ -11,6 +11,7 @@ import { waitingAt } from '../../draft/together/together-store';
 import { WaitingLine } from '../../draft/together/waiting-line';
 import { Fractions } from '../../drawing/numeral';
 import styles from '../../frame/grid/grid.module.scss';
+import { Button } from '../../parts/button';
 
 /** The line under the sheet: what the selected cell takes; what is wrong with what it was given stands at the cell. */
 export function SheetLine({ message }: { message: string | null }) {
@@ -48,9 +49,8 @@ function Explained({ line: explanation }: { line: Explanation }) {
       <span className="number">
         <Fractions text={line} />
       </span>{' '}
-      <button
-        type="button"
-        className="quiet"
+      <Button
+        look="quiet"
         onClick={() =>
           void navigator.clipboard.writeText(line).then(
             () => setCopied(line),
@@ -59,7 +59,7 @@ function Explained({ line: explanation }: { line: Explanation }) {
         }
       >
         {copied === line ? 'Copied' : 'Copy'}
-      </button>
+      </Button>
     </>
   );
 }

@@ -5,6 +5,7 @@ import { writeUnits } from '../../../core/spacing/rhythm';
 import { useDraft } from '../../draft/draft-context';
 import { Answers, Dialog } from '../../parts/dialog';
 import { Field } from '../../parts/field';
+import { Label, Option } from '../../parts/fields';
 
 type Fields = { rootFontSize: string; pixelsPerInch: '72' | '96' };
 
@@ -41,19 +42,13 @@ export function UnitsDialog({ onClose }: { onClose: () => void }) {
         {...register('rootFontSize')}
       />
       <fieldset className="choices">
-        <legend className="form-label">1 inch is</legend>
-        <div className="form-check">
-          <input className="form-check-input" type="radio" id="ppi-96" value="96" {...register('pixelsPerInch')} />
-          <label className="form-check-label" htmlFor="ppi-96">
-            96 px, as in CSS: 18pt are 24 px
-          </label>
-        </div>
-        <div className="form-check">
-          <input className="form-check-input" type="radio" id="ppi-72" value="72" {...register('pixelsPerInch')} />
-          <label className="form-check-label" htmlFor="ppi-72">
-            72 px, as in drawings where 1pt is 1 px
-          </label>
-        </div>
+        <Label as="legend">1 inch is</Label>
+        <Option type="radio" id="ppi-96" value="96" {...register('pixelsPerInch')}>
+          96 px, as in CSS: 18pt are 24 px
+        </Option>
+        <Option type="radio" id="ppi-72" value="72" {...register('pixelsPerInch')}>
+          72 px, as in drawings where 1pt is 1 px
+        </Option>
       </fieldset>
     </Dialog>
   );

@@ -21,6 +21,7 @@ import { CommitField } from '../../parts/commit-field';
 import { NumberTable } from '../../parts/number-table';
 import { Panel } from '../../parts/panel';
 import styles from './spacing.module.scss';
+import { Button } from '../../parts/button';
 
 /** The spacing scale: named multiples of the base unit, what uses each, and what the scale lacks. */
 export function SpacingPanel() {
@@ -135,15 +136,9 @@ function Suggestions({ spec, onAdd }: { spec: Spec; onAdd: (times: string) => vo
     <span className={styles.suggested}>
       <span className="soft">or</span>
       {suggested.map(({ times, px, why }) => (
-        <button
-          key={times}
-          type="button"
-          className="quiet"
-          title={`${times} × base: ${why}`}
-          onClick={() => onAdd(times)}
-        >
+        <Button key={times} look="quiet" title={`${times} × base: ${why}`} onClick={() => onAdd(times)}>
           <Fractions text={`${numeral(px)} px`} />
-        </button>
+        </Button>
       ))}
     </span>
   );

@@ -4,6 +4,7 @@ import { differences } from '../../../core/diff/differences';
 import type { Spec } from '../../../core/spec/schema';
 import { DifferenceTable } from '../../drawing/difference-table';
 import { Dialog } from '../../parts/dialog';
+import { Button } from '../../parts/button';
 
 type Props = {
   title: string;
@@ -24,16 +25,14 @@ export function CollisionDialog({ title, mine, theirs, onMine, onTheirs, onLater
       answers={
         <>
           {onLater && (
-            <button type="button" className="btn btn-line at-start" onClick={onLater}>
+            <Button className="at-start" onClick={onLater}>
               Decide later
-            </button>
+            </Button>
           )}
-          <button type="button" className="btn btn-line" onClick={onTheirs}>
-            Go on with {theirs.words}
-          </button>
-          <button type="button" className="btn btn-primary" onClick={onMine}>
+          <Button onClick={onTheirs}>Go on with {theirs.words}</Button>
+          <Button look="primary" onClick={onMine}>
             Go on with {mine.words}
-          </button>
+          </Button>
         </>
       }
     >

@@ -5,6 +5,7 @@ import { Dialog } from '../../parts/dialog';
 import { useDraft } from '../draft-context';
 import type { SaveState } from '../together/together-store';
 import { Notice } from '../../parts/notice';
+import { Button } from '../../parts/button';
 
 type Props = { state: SaveState; onRetry: () => void };
 
@@ -16,9 +17,9 @@ export function NotTakenNotice() {
   return (
     <Notice of="problem">
       This was not taken over: {problem}{' '}
-      <button type="button" className="quiet" onClick={putAway}>
+      <Button look="quiet" onClick={putAway}>
         Put this away
-      </button>
+      </Button>
     </Notice>
   );
 }
@@ -38,9 +39,9 @@ export function SaveNotice({ state, onRetry }: Props) {
       <Notice of="problem">
         The server does not answer. Go on working: everything is kept in this browser and saved as soon as the server is
         back.{' '}
-        <button type="button" className="quiet" onClick={onRetry}>
+        <Button look="quiet" onClick={onRetry}>
           Try now
-        </button>
+        </Button>
       </Notice>
     );
   }
@@ -48,9 +49,9 @@ export function SaveNotice({ state, onRetry }: Props) {
     return (
       <Notice of="problem">
         The server cannot save this draft: {state.problem} It is kept in this browser.{' '}
-        <button type="button" className="quiet" onClick={onRetry}>
+        <Button look="quiet" onClick={onRetry}>
           Try again
-        </button>
+        </Button>
       </Notice>
     );
   }

@@ -5,6 +5,7 @@ import { useDraft, useSync, useTogether, useTogetherStore } from '../draft-conte
 import type { Waiting } from './together-store';
 import styles from './together.module.scss';
 import { metBy } from './waiting';
+import { Button } from '../../parts/button';
 
 /** What came of working apart from the server, and everything that two changed: over the view, until it is chosen. */
 export function WaitingList() {
@@ -20,9 +21,9 @@ export function WaitingList() {
           {apart.waiting > 0
             ? `, but for ${apart.waiting} that ${apart.waiting === 1 ? 'waits' : 'wait'} for your choice.`
             : '.'}{' '}
-          <button type="button" className="quiet" onClick={() => store.setState({ apart: null })}>
+          <Button look="quiet" onClick={() => store.setState({ apart: null })}>
             Put this away
-          </button>
+          </Button>
         </p>
       )}
       {waiting.length > 0 && (
@@ -62,12 +63,8 @@ function Choice({ waiting }: { waiting: Waiting }) {
         {problem !== null && <span className={styles.problem}>Yours cannot be taken: {problem}</span>}
       </span>
       <span className={styles.choices}>
-        <button type="button" className="btn btn-line" onClick={() => sync.choose(waiting.id, false)}>
-          Keep theirs
-        </button>
-        <button type="button" className="btn btn-line" onClick={() => setProblem(sync.choose(waiting.id, true))}>
-          Take yours
-        </button>
+        <Button onClick={() => sync.choose(waiting.id, false)}>Keep theirs</Button>
+        <Button onClick={() => setProblem(sync.choose(waiting.id, true))}>Take yours</Button>
       </span>
     </li>
   );
