@@ -1,12 +1,13 @@
 import type { SolvedColumns } from '../columns/columns-at';
-import { ratioOf } from '../length/ratio';
 import { lengthOf } from '../length/length-value';
 import { greatest, type Px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import type { Screen } from '../length/units';
 import type { Breakpoint, CardGrid, Spec } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
+import { exactNumbers } from '../columns/numbers';
 import { edgesOf, type Tracks } from './block-edges';
+import { type GivenHeight, givenHeight } from './height-law';
 import type { CountAt, Placed } from './placements';
 import type { Unit } from './row-frames';
 
@@ -50,12 +51,13 @@ export function acrossOf(placed: Placed, { tracks, columns, container, screen }:
 const heights = new WeakMap<Across, Map<string, Px>>();
 
 /** A width over a ratio; pictures of one width and one ratio share it. */
-function pictureHeight(across: Across, ratio: string): Px {
+function pictureHeight(across: Across, height: GivenHeight & { ratio: string }): Px {
   const known = heights.get(across) ?? new Map<string, Px>();
   heights.set(across, known);
-  const height = known.get(ratio) ?? across.width.div(ratioOf(ratio));
-  known.set(ratio, height);
-  return height;
+  const from = { width: () => across.width, stack: () => ZERO, text: null };
+  const solved = known.get(height.ratio) ?? givenHeight(height, from, exactNumbers);
+  known.set(height.ratio, solved);
+  return solved;
 }
 
 /** A block’s text, where it is one and its style is there. */
@@ -73,18 +75,16 @@ export function leastHeight({ block: { holds } }: Placed, { screen }: Ground): P
 /** A block’s own height; null for one that is as tall as its lanes or its section. */
 export function heightOf(placed: Placed, ground: Ground, card: CardHeight): Px | null {
   if (placed.height === 'lanes' || placed.height === 'section') return null;
-  const height = givenHeight(placed, ground, card);
+  const height = solvedHeight(placed, ground, card);
   return 'card' in placed.block.holds ? greatest(height, leastHeight(placed, ground)) : height;
 }
 
-function givenHeight(placed: Placed, ground: Ground, card: CardHeight): Px {
+function solvedHeight(placed: Placed, ground: Ground, card: CardHeight): Px {
   const { height, block } = placed;
   if (typeof height === 'string')
     return 'card' in block.holds ? card(block.holds.card, placed, acrossOf(placed, ground), ground).height : ZERO;
-  if ('rows' in height) return ground.stack(height.rows);
-  if ('ratio' in height) return pictureHeight(acrossOf(placed, ground), height.ratio);
+  if ('ratio' in height) return pictureHeight(acrossOf(placed, ground), height);
   const text = textOf(placed, ground);
-  // lines of something that is no text are counted in rows
-  if (!text) return ground.stack(height.lines);
-  return text.leading.mul(height.lines).sub(text.trim.over).sub(text.trim.under);
+  const lines = text && { leading: text.leading, trimmed: [text.trim.over, text.trim.under] };
+  return givenHeight(height, { ...ground, width: () => ZERO, text: lines }, exactNumbers);
 }

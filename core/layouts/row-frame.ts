@@ -1,4 +1,6 @@
-import { greatest, px, type Px, ZERO } from '../length/px';
+import { exactNumbers } from '../columns/numbers';
+import { greatest, px, type Px } from '../length/px';
+import { stackHeight } from './height-law';
 import { memoized } from './memoized';
 
 /** Rows that are counted down a page, or down a section from its own top: even, from 1 on, without end. */
@@ -30,7 +32,7 @@ export function rowFrame({ origin, offset, height, gap }: Even): RowFrame {
   return {
     head,
     foot: memoized((row) => head(row).add(height)),
-    stack: memoized((rows) => (rows === 0 ? ZERO : height.mul(rows).add(gap.mul(rows - 1)))),
+    stack: memoized((rows) => stackHeight({ height, gap }, rows, exactNumbers)),
     holding: (tall) => {
       // blocks of one kind share their height
       const known = counts.get(tall);

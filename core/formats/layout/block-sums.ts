@@ -1,6 +1,6 @@
-import Fraction from 'fraction.js';
 import { ratioOf } from '../../length/ratio';
 import { px } from '../../length/px';
+import { givenHeight } from '../../layouts/height-law';
 import type { Placed } from '../../layouts/placements';
 import type { Leaving } from '../../spec/schema';
 import { cssNumbers, type CssSum, NO_SUM } from '../grid-css/css-numbers';
@@ -87,21 +87,18 @@ function textLines({ block: { holds } }: Placed, { spec, breakpoint }: GroundSum
   return style ? lineSums(spec, breakpoint, style) : null;
 }
 
-/** A text of so many lines, less what is trimmed off it. */
-function linesSum({ leading, baseline, edge, isTrimmed }: LineSums, lines: number): CssSum {
-  const { sub } = cssNumbers;
-  const whole = times(leading, lines);
-  return isTrimmed ? sub(whole, total(sub(baseline, edge), sub(leading, baseline))) : whole;
+/** What is trimmed off a text above and below. */
+function trimmedOff({ leading, baseline, edge, isTrimmed }: LineSums): CssSum[] {
+  return isTrimmed ? [cssNumbers.sub(baseline, edge), cssNumbers.sub(leading, baseline)] : [];
 }
 
 /** A block’s own height at a width; null for one that is as tall as its lanes, its section or its content. */
 export function heightSum(placed: Placed, width: CssSum, unit: RowUnit, ground: GroundSums): CssSum | null {
   const { height } = placed;
   if (typeof height === 'string') return null;
-  if ('rows' in height) return stackSum(unit, height.rows);
-  if ('ratio' in height) return times(width, new Fraction(1).div(ratioOf(height.ratio)));
   const lines = textLines(placed, ground);
-  return lines ? linesSum(lines, height.lines) : stackSum(unit, height.lines);
+  const text = lines && { leading: lines.leading, trimmed: trimmedOff(lines) };
+  return givenHeight(height, { width: () => width, stack: (rows) => stackSum(unit, rows), text }, cssNumbers);
 }
 
 /** How far a text stands below the head of its lane, so that its caps, x-height or baseline is on a line. */

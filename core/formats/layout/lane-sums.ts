@@ -1,6 +1,7 @@
+import { lanesOf } from '../../layouts/lanes';
 import { rowsAfter, type Placed, type SpaceAt } from '../../layouts/placements';
 import { cssNumbers, type CssSum, NO_SUM, roundedUp } from '../grid-css/css-numbers';
-import { type RowUnit, times, total } from './ground-sums';
+import { type RowUnit, times } from './ground-sums';
 
 /** A block with its own height as a sum; null where it takes what its lanes or its section are tall. */
 export type TallSum = { placed: Placed; height: CssSum | null };
@@ -8,32 +9,14 @@ export type TallSum = { placed: Placed; height: CssSum | null };
 /** A row of the grid: a lane, or the white space before, between or after lanes. */
 export type Track = { lane: number | null; size: CssSum };
 
-/**
- * The lanes of a section, each as rows and the gap after them, together from head to head: the fewest that hold its tallest
- * block; blocks of several lanes count last. The same law as `layLanes`.
- */
+/** The lanes of a section, each as rows and the gap after them, together from head to head. */
 export function laneSums(blocks: readonly TallSum[], space: SpaceAt, unit: RowUnit): CssSum[] {
-  const { add, sub, greatest } = cssNumbers;
-  const step = add(unit.height, unit.gap);
-  const holding = (height: CssSum): CssSum => roundedUp(add(height, unit.gap), step);
-  const count = Math.max(0, ...blocks.map(({ placed: { lanes } }) => lanes[1]));
-  const lanes = Array.from({ length: count }, (_, index) =>
-    blocks
-      .flatMap(({ placed, height }) =>
-        placed.lanes[0] === index + 1 && placed.lanes[1] === index + 1 && height ? [height] : [],
-      )
-      .reduce((most, height) => greatest(most, holding(height)), step),
-  );
-  const spanning = blocks
-    .filter(({ placed, height }) => placed.lanes[0] < placed.lanes[1] && height)
-    .sort((a, b) => a.placed.lanes[1] - b.placed.lanes[1]);
-  for (const { placed, height } of spanning) {
-    const [start, end] = placed.lanes;
-    const others = lanes.slice(start - 1, end - 1);
-    const between = others.map((_, index) => times(step, rowsAfter(space, start - 1 + index)));
-    lanes[end - 1] = greatest(lanes[end - 1]!, sub(holding(height!), total(...others, ...between)));
-  }
-  return lanes;
+  const step = cssNumbers.add(unit.height, unit.gap);
+  return lanesOf(blocks, space, {
+    ...cssNumbers,
+    rows: (count) => times(step, count),
+    holding: (height) => roundedUp(cssNumbers.add(height, unit.gap), step),
+  });
 }
 
 /**
