@@ -7,7 +7,7 @@ import type { Screen } from '../length/units';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { columnRule, type LengthReader } from './column-rule';
-import { exactNumbers } from './numbers';
+import { exactNumbers, repeated } from './numbers';
 import { type ColumnSolution, solveColumns } from './solve';
 
 /** A breakpoint's columns at a viewport width, exact. */
@@ -51,18 +51,23 @@ export function exactReader(screen: Screen): LengthReader<Px> {
  *
  *     columnEdges(desktop)[0]   // [144, 218]
  */
-export function columnEdges({ count, column, gutter, inset, marginStart }: SolvedColumns): [Px, Px][] {
-  const step = column.add(gutter);
-  const first = marginStart.add(inset);
-  return Array.from({ length: count }, (_, index) => {
-    const start = first.add(step.mul(index));
-    return [start, start.add(column)];
+export function columnEdges(columns: SolvedColumns): [Px, Px][] {
+  const start = columnStarts(columns);
+  return Array.from({ length: columns.count }, (_, index) => {
+    const from = start(index + 1);
+    return [from, from.add(columns.column)];
   });
+}
+
+/** Where each column begins, from the viewport's start edge, the first being 1; also where those past the last would. */
+export function columnStarts({ column, gutter, inset, marginStart }: SolvedColumns): (number: number) => Px {
+  const [step, first] = [column.add(gutter), marginStart.add(inset)];
+  return (number) => first.add(step.mul(number - 1));
 }
 
 /** Width of a span of k columns: k·column + (k−1)·gutter. */
 export function spanWidth({ column, gutter }: Pick<SolvedColumns, 'column' | 'gutter'>, span: number): Px {
-  return column.mul(span).add(gutter.mul(span - 1));
+  return repeated(column, gutter, span, exactNumbers);
 }
 
 /** Offset of k columns: k·(column + gutter). */

@@ -22,6 +22,15 @@ export interface Numbers<T> {
 /** Parts of one width that fit into a space; how many they are only the browser may know. */
 export type Fitted<T> = { count: number | null; together: T };
 
+/**
+ * So many equal parts with the gaps between them: columns with their gutters, rows with theirs; nothing for none.
+ *
+ *     repeated(74, 32, 2, exactNumbers)   // 180
+ */
+export function repeated<T>(each: T, gap: T, count: number, { add, times }: Pick<Numbers<T>, 'add' | 'times'>): T {
+  return count === 0 ? times(each, px(0)) : add(times(each, px(count)), times(gap, px(count - 1)));
+}
+
 /** Parts that fit, where the numbers can count them. */
 export function countedFit<T>(
   { times }: Pick<Numbers<T>, 'times'>,

@@ -1,4 +1,4 @@
-import type { SolvedColumns } from '../columns/columns-at';
+import { columnStarts, type SolvedColumns } from '../columns/columns-at';
 import { ratioOf } from '../length/ratio';
 import { lengthOf } from '../length/length-value';
 import { greatest, px, type Px } from '../length/px';
@@ -18,10 +18,9 @@ export type Tracks = {
 };
 
 /** The page’s columns at a viewport width. */
-export function pageTracks({ count, column, gutter, inset, marginStart }: SolvedColumns): Tracks {
-  const step = column.add(gutter);
-  const first = marginStart.add(inset);
-  const start = memoized((index: number): Px => first.add(step.mul(index - 1)));
+export function pageTracks(columns: SolvedColumns): Tracks {
+  const { count, column } = columns;
+  const start = memoized(columnStarts(columns));
   return { count, column, start, end: memoized((index) => start(index).add(column)) };
 }
 

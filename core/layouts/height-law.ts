@@ -3,15 +3,7 @@ import { px } from '../length/px';
 import { ratioOf } from '../length/ratio';
 import type { Placed } from './placements';
 
-type Sums<T> = Pick<Numbers<T>, 'add' | 'sub' | 'times'>;
-
-/** Rows, and the gap between two of them. */
-export type Rows<T> = { height: T; gap: T };
-
-/** How tall so many rows are, with the gaps between them; nothing for none. */
-export function stackHeight<T>({ height, gap }: Rows<T>, rows: number, { add, times }: Pick<Sums<T>, 'add' | 'times'>): T {
-  return rows === 0 ? times(height, px(0)) : add(times(height, px(rows)), times(gap, px(rows - 1)));
-}
+type Sums<T> = Pick<Numbers<T>, 'sub' | 'times'>;
 
 /** What a block’s height is made from: its width, the rows that it stands on, the lines of its text, where it is one. */
 export type HeightFrom<T> = {

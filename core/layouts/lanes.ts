@@ -23,7 +23,7 @@ export type RowCount<Height, T> = {
  * What each lane of a section takes, the law of the sheet and of `layout.css` alike: the fewest rows that hold its tallest block; blocks of several
  * lanes count last: where they are taller than their lanes and the space between, the last of these grows.
  */
-export function lanesOf<Height, T>(
+export function solvedLanes<Height, T>(
   blocks: readonly { placed: Placed; height: Height | null }[],
   space: SpaceAt,
   { rows, holding, add, sub, greatest }: RowCount<Height, T>,
@@ -50,7 +50,7 @@ export function lanesOf<Height, T>(
 
 /** The lanes of a section in whole rows, from a row on. */
 export function layLanes(blocks: readonly Tall[], space: SpaceAt, frame: RowFrame, first: number): Lane[] {
-  const lanes = lanesOf(blocks, space, { ...WHOLE_ROWS, holding: frame.holding });
+  const lanes = solvedLanes(blocks, space, { ...WHOLE_ROWS, holding: frame.holding });
   let at = first + space.above;
   return lanes.map((rows, index) => {
     const lane = { first: at, rows };

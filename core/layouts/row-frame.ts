@@ -1,6 +1,5 @@
-import { exactNumbers } from '../columns/numbers';
+import { exactNumbers, repeated } from '../columns/numbers';
 import { greatest, px, type Px } from '../length/px';
-import { stackHeight } from './height-law';
 import { memoized } from './memoized';
 
 /** Rows that are counted down a page, or down a section from its own top: even, from 1 on, without end. */
@@ -32,7 +31,7 @@ export function rowFrame({ origin, offset, height, gap }: Even): RowFrame {
   return {
     head,
     foot: memoized((row) => head(row).add(height)),
-    stack: memoized((rows) => stackHeight({ height, gap }, rows, exactNumbers)),
+    stack: memoized((rows) => repeated(height, gap, rows, exactNumbers)),
     holding: (tall) => {
       // blocks of one kind share their height
       const known = counts.get(tall);

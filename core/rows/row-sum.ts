@@ -1,3 +1,4 @@
+import { exactNumbers, repeated } from '../columns/numbers';
 import { type Px, px, ZERO } from '../length/px';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { rowsAt, type SolvedRows } from './rows-at';
@@ -26,7 +27,7 @@ export type RowSum = {
  */
 export function rowSum({ rule, count, height, gap, offset, bottom }: SolvedRows, page: Px): RowSum {
   const whole = rule === 'divide' ? count : wholeRows(height, gap, page.sub(offset));
-  const used = offset.add(stackHeight(whole, height, gap)).add(bottom);
+  const used = offset.add(repeated(height, gap, whole, exactNumbers)).add(bottom);
   return { top: offset, whole, begin: count, height, gap, bottom, left: page.sub(used), page };
 }
 
@@ -48,11 +49,6 @@ export function rowSumAt(
 function wholeRows(height: Px, gap: Px, room: Px): number {
   const step = height.add(gap);
   return step.compare(ZERO) <= 0 ? 0 : Math.max(0, room.add(gap).div(step).floor().valueOf());
-}
-
-/** Height of so many rows with the gaps between them. */
-export function stackHeight(rows: number, height: Px, gap: Px): Px {
-  return rows === 0 ? ZERO : height.mul(rows).add(gap.mul(rows - 1));
 }
 
 /**

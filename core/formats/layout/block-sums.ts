@@ -1,5 +1,6 @@
 import { ratioOf } from '../../length/ratio';
 import { px } from '../../length/px';
+import { repeated } from '../../columns/numbers';
 import { givenHeight } from '../../layouts/height-law';
 import type { Placed } from '../../layouts/placements';
 import type { Leaving } from '../../spec/schema';
@@ -71,14 +72,9 @@ export function outsideSum({ column, gutter, cut, inset }: ColumnUnit, side: Lea
 /** The area from one column to another. */
 export function areaSum(columns: ColumnUnit, from: number, to: number): CssSum {
   const { sub } = cssNumbers;
-  const whole = spanSum(columns, to - from + 1);
+  const whole = repeated(columns.column, columns.gutter, to - from + 1, cssNumbers);
   const fromFirst = from === 1 ? sub(whole, columns.cut.start) : whole;
   return to === columns.count ? sub(fromFirst, columns.cut.end) : fromFirst;
-}
-
-/** So many columns with the gutters between them. */
-function spanSum({ column, gutter }: ColumnUnit, columns: number): CssSum {
-  return cssNumbers.add(times(column, columns), times(gutter, columns - 1));
 }
 
 /** The lines of a block’s text, where it is one. */

@@ -4,7 +4,7 @@ import { baseUnit } from '../../spacing/scale';
 import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import { totalOf, cssNumbers, cssReader, type CssSum, NO_SUM } from '../grid-css/css-numbers';
-import { stackHeight } from '../../layouts/height-law';
+import { repeated } from '../../columns/numbers';
 import { columnSums } from '../grid-css/range-properties';
 import { type Length, rowSums } from '../grid-css/row-properties';
 
@@ -78,8 +78,8 @@ function baselineUnit(spec: Spec, { baseline }: Breakpoint, length: Length): Row
 }
 
 /** Rows with the gaps between them; 0 for none. */
-export function stackSum(unit: RowUnit, rows: number): CssSum {
-  return stackHeight(unit, rows, cssNumbers);
+export function stackSum({ height, gap }: RowUnit, rows: number): CssSum {
+  return repeated(height, gap, rows, cssNumbers);
 }
 
 /** A multiple of a sum. */

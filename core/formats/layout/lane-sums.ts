@@ -1,4 +1,4 @@
-import { lanesOf } from '../../layouts/lanes';
+import { solvedLanes } from '../../layouts/lanes';
 import { rowsAfter, type Placed, type SpaceAt } from '../../layouts/placements';
 import { cssNumbers, type CssSum, NO_SUM, roundedUp } from '../grid-css/css-numbers';
 import { type RowUnit, times } from './ground-sums';
@@ -12,7 +12,7 @@ export type Track = { lane: number | null; size: CssSum };
 /** The lanes of a section, each as rows and the gap after them, together from head to head. */
 export function laneSums(blocks: readonly TallSum[], space: SpaceAt, unit: RowUnit): CssSum[] {
   const step = cssNumbers.add(unit.height, unit.gap);
-  return lanesOf(blocks, space, {
+  return solvedLanes(blocks, space, {
     ...cssNumbers,
     rows: (count) => times(step, count),
     holding: (height) => roundedUp(cssNumbers.add(height, unit.gap), step),
