@@ -5,6 +5,7 @@ import { sessionsOf, SHORTEST_PASSWORD } from '../../server/sign-in/sessions';
 import { AccountPage } from '../../ui/account/account-page';
 import { TopBar } from '../../ui/frame/top-bar';
 import { sessionToken, signedInPerson } from '../asker';
+import { wire } from '../wire';
 
 export const metadata: Metadata = { title: 'Account' };
 
@@ -23,11 +24,7 @@ export default async function Page() {
         person={person}
         shortest={SHORTEST_PASSWORD}
         teams={teams.map(({ slug, name }) => ({ slug, name }))}
-        sessions={sessions.map(({ createdAt, seenAt, ...session }) => ({
-          ...session,
-          createdAt: createdAt.toISOString(),
-          seenAt: seenAt.toISOString(),
-        }))}
+        sessions={wire(sessions)}
       />
     </>
   );

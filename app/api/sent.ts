@@ -1,8 +1,6 @@
 import type { Endpoint } from '../endpoint';
 import type { Routes } from './routes';
-
-/** How a value is read from JSON: dates are texts. */
-export type Wire<T> = T extends Date ? string : T extends object ? { [Key in keyof T]: Wire<T[Key]> } : T;
+import type { Wire } from '../wire';
 
 export type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 

@@ -4,6 +4,7 @@ import { NOTICE_KINDS, type NoticeKind, noticesOf, unwantedBy } from '../../serv
 import { TopBar } from '../../ui/frame/top-bar';
 import { NoticesPage } from '../../ui/notices/notices-page';
 import { signedInPerson } from '../asker';
+import { wire } from '../wire';
 
 export const metadata: Metadata = { title: 'Notices' };
 
@@ -17,7 +18,7 @@ export default async function Page() {
       <TopBar person={person.name} />
       <main id="content" className="page">
         <NoticesPage
-          notices={notices.map(({ madeAt, ...notice }) => ({ ...notice, madeAt: madeAt.toISOString() }))}
+          notices={wire(notices)}
           kinds={(Object.entries(NOTICE_KINDS) as [NoticeKind, string][]).map(([kind, says]) => ({
             kind,
             says,

@@ -7,15 +7,10 @@ import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import { NumberTable } from '../parts/number-table';
 import { Button } from '../parts/button';
+import type { Wire } from '../../app/wire';
+import type { Session } from '../../server/sign-in/sessions';
 
-export type ListedSession = {
-  id: string;
-  browser: string;
-  address: string;
-  createdAt: string;
-  seenAt: string;
-  isThis: boolean;
-};
+export type ListedSession = Wire<Session>;
 
 /** Where one is signed in; each session can be ended. */
 export function Sessions({ sessions }: { sessions: readonly ListedSession[] }) {

@@ -1,10 +1,9 @@
 import { ARCHIVE, formatOf, savedName } from '../../core/formats/registry';
 import { NumberTable } from '../parts/number-table';
 import styles from './reading.module.scss';
+import type { ListedFile } from '../../server/editions/edition-files';
 
 /** A file of an edition, with its size in bytes and the SHA-256 of its bytes. */
-export type ListedFile = { name: string; bytes: number; sha256: string };
-
 type Props = {
   files: readonly ListedFile[];
   /** Those that could not be written. */

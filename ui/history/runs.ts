@@ -1,14 +1,8 @@
+import type { Wire } from '../../app/wire';
+import type { Revision } from '../../server/specs/history';
+
 /** A revision in a list. */
-export type ListedRevision = {
-  revision: number;
-  label: string;
-  edits: number;
-  madeBy: string;
-  madeById: string;
-  madeAt: string;
-  name: string | null;
-  edition: string | null;
-};
+export type ListedRevision = Wire<Revision>;
 
 /** Saves of one person belong together as long as less than this lies between them, in ms. */
 const APART = 10 * 60_000;

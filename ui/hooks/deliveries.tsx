@@ -1,21 +1,13 @@
 import { Moment } from '../frame/moment';
 import styles from './hooks.module.scss';
+import type { Wire } from '../../app/wire';
+import type { ListedDelivery, ReceivedBody } from '../../server/hooks/hooks';
 
-export type ListedDelivery = {
-  id: string;
-  hook: string;
-  body: string;
-  madeAt: string;
-  tries: number;
-  isDelivered: boolean;
-  nextTryAt: string | null;
-  said: string;
-};
-
-export type ReceivedBody = { id: string; hook: string; body: string; receivedAt: string };
+export type Deliveries = readonly Wire<ListedDelivery>[];
+export type ReceivedList = readonly Wire<ReceivedBody>[];
 
 /** What was sent, or waits to be. */
-export function Delivered({ deliveries }: { deliveries: readonly ListedDelivery[] }) {
+export function Delivered({ deliveries }: { deliveries: Deliveries }) {
   return (
     <section className={styles.section} aria-labelledby="deliveries">
       <h2 id="deliveries">Sent</h2>
@@ -36,16 +28,17 @@ export function Delivered({ deliveries }: { deliveries: readonly ListedDelivery[
 }
 
 /** What came to the receiver that is shipped; all of it was signed. */
-export function Received({ received }: { received: readonly ReceivedBody[] }) {
+export function Received({ received }: { received: ReceivedList }) {
   return (
     <section className={styles.section} aria-labelledby="received">
       <h2 id="received">Came to the receiver here</h2>
       <ul className={styles.bodies}>
-        {received.map(({ id, hook, body, receivedAt }) => (
+        {received.map(({ id, hook, body, isGenuine, receivedAt }) => (
           <li key={id}>
             <details>
               <summary>
-                {eventOf(body)}, from {hook}, <Moment at={receivedAt} />, signature fits
+                {eventOf(body)}, from {hook}, <Moment at={receivedAt} />,{' '}
+                {isGenuine ? 'signature fits' : 'signature does not fit'}
               </summary>
               <pre tabIndex={0}>{shown(body)}</pre>
             </details>
@@ -56,8 +49,8 @@ export function Received({ received }: { received: readonly ReceivedBody[] }) {
   );
 }
 
-function stateOf({ isDelivered, nextTryAt, tries, said }: ListedDelivery): string {
-  if (isDelivered) return `delivered, ${said}`;
+function stateOf({ deliveredAt, nextTryAt, tries, said }: Deliveries[number]): string {
+  if (deliveredAt !== null) return `delivered, ${said}`;
   if (tries === 0) return 'waits';
   const turns = tries === 1 ? 'one try' : `${tries} tries`;
   return nextTryAt ? `${said}; ${turns} so far, it is tried again` : `${said}; given up after ${turns}`;

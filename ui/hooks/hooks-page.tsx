@@ -8,28 +8,22 @@ import { Dialog } from '../parts/dialog';
 import { Empty } from '../parts/empty';
 import { NumberTable } from '../parts/number-table';
 import { Problem } from '../parts/problem';
-import { Delivered, type ListedDelivery, Received, type ReceivedBody } from './deliveries';
+import { Delivered, type Deliveries, Received, type ReceivedList } from './deliveries';
 import styles from './hooks.module.scss';
 import type { HookKind } from '../../server/hooks/tell-hooks';
 import { NewHookDialog } from './new-hook-dialog';
 import { Button } from '../parts/button';
+import type { Wire } from '../../app/wire';
+import type { Hook } from '../../server/hooks/hooks';
 
-type ListedHook = {
-  id: string;
-  name: string;
-  url: string;
-  kinds: HookKind[];
-  waiting: number;
-  lastDelivered: string | null;
-  lastSaid: string | null;
-};
+type ListedHook = Wire<Hook>;
 
 type Props = {
   team: string;
   kinds: [HookKind, string][];
   hooks: readonly ListedHook[];
-  deliveries: readonly ListedDelivery[];
-  received: readonly ReceivedBody[];
+  deliveries: Deliveries;
+  received: ReceivedList;
 };
 
 /** The web hooks of a team: made and removed, what they sent, and what came to the receiver that is shipped. */

@@ -5,23 +5,16 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Moment } from '../frame/moment';
 import type { SentTo } from '../../app/api/sent';
-import type { NoticeKind } from '../../server/team/notices';
+import type { Notice, NoticeKind } from '../../server/team/notices';
 import { send } from '../frame/send';
 import { Empty } from '../parts/empty';
 import { Problem } from '../parts/problem';
 import styles from './notices.module.scss';
 import { Button } from '../parts/button';
 import { Check } from '../parts/fields';
+import type { Wire } from '../../app/wire';
 
-type ListedNotice = {
-  id: string;
-  text: string;
-  path: string;
-  team: string;
-  madeBy: string | null;
-  madeAt: string;
-  isRead: boolean;
-};
+type ListedNotice = Wire<Notice>;
 
 type Props = {
   notices: readonly ListedNotice[];

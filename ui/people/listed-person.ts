@@ -1,4 +1,10 @@
-export type ListedRole = 'owner' | 'author' | 'reviewer' | 'reader';
+import type { Wire } from '../../app/wire';
+import type { Role } from '../../server/access/permissions';
+import type { Invitation } from '../../server/team/invitations';
+import type { OutboxLetter } from '../../server/team/mail';
+import type { Member } from '../../server/team/people';
+
+export type ListedRole = Role;
 
 /** What each role does, in a few words, from the most to the least. */
 export const ROLE_WORDS: Record<ListedRole, string> = {
@@ -10,24 +16,6 @@ export const ROLE_WORDS: Record<ListedRole, string> = {
 
 export const ROLE_NAMES = Object.keys(ROLE_WORDS) as ListedRole[];
 
-export type ListedPerson = {
-  id: string;
-  name: string;
-  email: string;
-  says: string;
-  role: ListedRole;
-  joinedAt: string;
-};
-
-export type ListedInvitation = {
-  id: string;
-  email: string;
-  role: ListedRole;
-  madeBy: string;
-  madeAt: string;
-  lapsesAt: string;
-  state: 'open' | 'used' | 'revoked' | 'lapsed';
-  usedBy: string | null;
-};
-
-export type ListedLetter = { id: string; recipient: string; subject: string; text: string; madeAt: string };
+export type ListedPerson = Wire<Member>;
+export type ListedInvitation = Wire<Invitation>;
+export type ListedLetter = Wire<OutboxLetter>;

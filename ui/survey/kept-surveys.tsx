@@ -16,16 +16,10 @@ import { type Chosen, NOTHING_SURVEYED } from './survey-store';
 import styles from './survey.module.scss';
 import { asSurveyed } from './use-bring';
 import { Button } from '../parts/button';
+import type { Wire } from '../../app/wire';
+import type { ListedSurvey } from '../../server/specs/surveys';
 
-type Listed = {
-  id: string;
-  name: string;
-  madeBy: string;
-  madeAt: string;
-  screens: number;
-  edges: number;
-  slips: number;
-};
+type Listed = Wire<ListedSurvey>;
 type Props = { specId: string; spec: Spec; held: readonly Held[]; say: (says: string) => void };
 
 /** Keeps the survey under way with the spec, and opens those that were kept. */

@@ -7,6 +7,7 @@ import { HOOK_KINDS, type HookKind } from '../../../server/hooks/tell-hooks';
 import { HooksPage } from '../../../ui/hooks/hooks-page';
 import { signedInPerson } from '../../asker';
 import { TeamBar } from '../../team-bar';
+import { wire } from '../../wire';
 
 type Props = { params: Promise<{ team: string }> };
 
@@ -30,31 +31,9 @@ export default async function Page({ params }: Props) {
         <HooksPage
           team={access.teamSlug}
           kinds={Object.entries(HOOK_KINDS) as [HookKind, string][]}
-          hooks={hooks.map(({ id, name, url, kinds, waiting, lastDelivered, lastSaid }) => ({
-            id,
-            name,
-            url,
-            kinds,
-            waiting,
-            lastSaid,
-            lastDelivered: lastDelivered?.toISOString() ?? null,
-          }))}
-          deliveries={deliveries.map(({ id, hook, body, madeAt, tries, deliveredAt, nextTryAt, said }) => ({
-            id,
-            hook,
-            body,
-            tries,
-            said,
-            madeAt: madeAt.toISOString(),
-            isDelivered: deliveredAt !== null,
-            nextTryAt: nextTryAt?.toISOString() ?? null,
-          }))}
-          received={received.map(({ id, hook, body, receivedAt }) => ({
-            id,
-            hook,
-            body,
-            receivedAt: receivedAt.toISOString(),
-          }))}
+          hooks={wire(hooks)}
+          deliveries={wire(deliveries)}
+          received={wire(received)}
         />
       </main>
     </>

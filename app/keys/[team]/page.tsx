@@ -7,6 +7,7 @@ import { specNames } from '../../../server/specs/spec-list';
 import { KeysPage } from '../../../ui/keys/keys-page';
 import { signedInPerson } from '../../asker';
 import { TeamBar } from '../../team-bar';
+import { wire } from '../../wire';
 
 type Props = { params: Promise<{ team: string }> };
 
@@ -22,17 +23,7 @@ export default async function Page({ params }: Props) {
     <>
       <TeamBar person={person} access={access} page="keys" />
       <main id="content" className="page">
-        <KeysPage
-          team={access.teamSlug}
-          specs={specs}
-          keys={keys.map(({ madeAt, lapsesAt, revokedAt, usedAt, ...key }) => ({
-            ...key,
-            madeAt: madeAt.toISOString(),
-            lapsesAt: lapsesAt.toISOString(),
-            revokedAt: revokedAt?.toISOString() ?? null,
-            usedAt: usedAt?.toISOString() ?? null,
-          }))}
-        />
+        <KeysPage team={access.teamSlug} specs={specs} keys={wire(keys)} />
       </main>
     </>
   );

@@ -9,6 +9,7 @@ import { membersOf } from '../../../server/team/people';
 import { PeoplePage } from '../../../ui/people/people-page';
 import { signedInPerson } from '../../asker';
 import { TeamBar } from '../../team-bar';
+import { wire } from '../../wire';
 
 type Props = { params: Promise<{ team: string }> };
 
@@ -34,15 +35,9 @@ export default async function Page({ params }: Props) {
         <PeoplePage
           team={{ slug: access.teamSlug, name: access.teamName, approvals }}
           self={person.id}
-          members={members.map(({ joinedAt, ...member }) => ({ ...member, joinedAt: joinedAt.toISOString() }))}
-          invitations={
-            invitations?.map(({ madeAt, lapsesAt, ...each }) => ({
-              ...each,
-              madeAt: madeAt.toISOString(),
-              lapsesAt: lapsesAt.toISOString(),
-            })) ?? null
-          }
-          outbox={outbox?.map(({ madeAt, ...letter }) => ({ ...letter, madeAt: madeAt.toISOString() })) ?? null}
+          members={wire(members)}
+          invitations={wire(invitations)}
+          outbox={wire(outbox)}
         />
       </main>
     </>

@@ -1,5 +1,5 @@
 import type { Edit } from '../../../core/edits/edit';
-import type { Wire } from '../../../app/api/sent';
+import type { Wire } from '../../../app/wire';
 import type { News } from '../../../server/specs/drafts';
 import type { Meeting } from './meeting';
 import { type Syncing, withRevisions } from './synced';

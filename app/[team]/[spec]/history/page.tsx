@@ -7,6 +7,7 @@ import { HistoryPage } from '../../../../ui/history/history-page';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 import { SpecHead } from '../../../spec-page';
 import { readRevision } from '../../../numbers';
+import { wire } from '../../../wire';
 
 type Props = { params: Promise<{ team: string; spec: string }>; searchParams: Promise<Record<string, unknown>> };
 
@@ -33,7 +34,7 @@ export default async function Page({ params, searchParams }: Props) {
           address={address}
           newest={spec.revision}
           mayEdit={mayDo(access.role, 'edit')}
-          revisions={revisions.map(({ madeAt, ...revision }) => ({ ...revision, madeAt: madeAt.toISOString() }))}
+          revisions={wire(revisions)}
           earlier={revisions.length === HISTORY_PAGE && oldest > 1 ? oldest : null}
           start={
             start && {
