@@ -71,11 +71,15 @@ test('a paste of 2 MB, or of one wrong cell, changes nothing and says so', async
 test('documents that cannot be read are refused with their place', async ({ signedIn: page }) => {
   const send = async (document: unknown) => {
     const answer = await page.request.post('/api/teams/tidewick/specs', { data: { document } });
-    return { status: answer.status(), ...((await answer.json()) as { problem: string }) };
+    expect(answer.headers()['content-type']).toBe('application/problem+json');
+    return (await answer.json()) as { status: number; detail: string; problem: string };
   };
-  expect(await send({ ...spec, ypsiline: 99 })).toEqual({
+  // problem details (RFC 9457, section 3.1)
+  expect(await send({ ...spec, ypsiline: 99 })).toMatchObject({
+    type: 'about:blank',
     status: 422,
-    problem: 'This document is of version 99; this Ypsiline reads versions up to 3. Open it with a newer one.',
+    code: 'not-taken',
+    detail: 'This document is of version 99; this Ypsiline reads versions up to 3. Open it with a newer one.',
   });
   expect((await send({ ...spec, colour: 'red' })).problem).toBe('“colour” is a key that does not belong here.');
   expect((await send({ ...spec, name: 'x'.repeat(2_000_000) })).status).toBe(413);
@@ -83,7 +87,7 @@ test('documents that cannot be read are refused with their place', async ({ sign
     data: Buffer.from('{'),
     headers: { 'Content-Type': 'application/json' },
   });
-  expect(await noJson.json()).toEqual({ problem: 'The body of this request is not JSON.' });
+  expect(await noJson.json()).toMatchObject({ code: 'malformed', detail: 'The body of this request is not JSON.' });
 });
 
 test('remarks of 1 MB, with control characters, or of nothing are refused; markup is text', async ({

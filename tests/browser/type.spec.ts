@@ -138,7 +138,7 @@ test.describe('font files', () => {
   }) => {
     const answer = await page.request.post('/api/teams/tidewick/fonts', { data: Buffer.alloc(50 * 1024 * 1024) });
     expect(answer.status()).toBe(413);
-    expect(await answer.json()).toEqual({ problem: 'This file has 50 MB; a font has at most 5 MB here.' });
+    expect(await answer.json()).toMatchObject({ detail: 'This file has 50 MB; a font has at most 5 MB here.' });
     expect((await page.request.get('/api/teams/tidewick/fonts/vollkorn')).headers()['content-type']).toBe('font/woff2');
     expect((await page.request.get('/api/teams/tidewick/fonts/..%2f..%2fpackage')).status()).toBe(404);
   });
