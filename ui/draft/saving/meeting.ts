@@ -1,11 +1,9 @@
 import { applyEdits } from '../../../core/edits/apply-edits';
-import { composed } from '../../../core/edits/compose';
 import { addressText, type Edit } from '../../../core/edits/edit';
 import { editsBetween } from '../../../core/edits/edits-between';
-import { type Collision, madeOf, type OnTop, ownInstead, putOnTop } from '../../../core/edits/meet';
+import { type Collision, ownInstead, putOnTop } from '../../../core/edits/meet';
 import { inWords } from '../../../core/quantities/in-words';
 import type { Spec } from '../../../core/spec/schema';
-import type { Base, Unsaved } from '../kept-drafts';
 import { withCollisions } from '../together/together-store';
 import { PAUSE_MS } from './timing';
 import { asItStands, isAllSaved, knownTo, type Syncing } from './synced';
@@ -13,14 +11,11 @@ import { asItStands, isAllSaved, knownTo, type Syncing } from './synced';
 /** A newer draft than the one that is known, and who made it. */
 export type Newer = { revision: number; changedAt: string; document: Spec; by: string };
 
-/** Everything that the server may not have. */
-const allOf = ({ sent, edits }: Unsaved): Edit[] => composed(sent?.edits ?? [], edits);
-
 export type Meeting = ReturnType<typeof createMeeting>;
 
 /** Puts one’s own on top of what others made, and puts aside what both changed until it is chosen. */
 export function createMeeting(syncing: Syncing) {
-  const { store, together, spec, keep } = syncing;
+  const { store, together, keep } = syncing;
   /** Who changed what last, by address: whoever is met there is called by name. */
   const changedBy = new Map<string, string>();
 
@@ -77,45 +72,12 @@ export function createMeeting(syncing: Syncing) {
     settle();
   };
 
-  /** Goes on with what was changed before the page was loaded, as if it had never been left. False where that does not fit what it was made of. */
-  const goOnWith = (kept: Unsaved, { revision, document: of }: Base): boolean => {
-    const { document: loaded } = store.getState();
-    const edits = allOf(kept);
-    const whole = applyEdits(of, edits);
-    if (whole.value === undefined || asItStands(whole.value).problem !== undefined) return false;
-    taking(() => {
-      store.getState().takeIn(of);
-      // it is a step like any other
-      store.getState().edit({ label: inWords(whole.value, edits), edits });
-    });
-    const { sent } = kept;
-    const unanswered = sent ? { ...sent, document: applyEdits(of, sent.edits).value! } : null;
-    const pending = unanswered ? [...kept.edits] : edits;
-    syncing.synced = { revision, document: of, changedAt: spec.changedAt, unanswered, pending };
-    // what was sent may have arrived: only its answer says what is new
-    if (!unanswered) meetNewer({ ...spec, document: loaded, by: spec.changedBy }, edits);
-    return true;
-  };
-
-  /** What comes of what another window left behind, on top of the draft as it is now; what it was made of may not be known. */
-  const onTop = (left: Unsaved, base: Base | null): OnTop<Spec> => {
-    const { document } = store.getState();
-    if (!base) return putOnTop(document, madeOf(document, allOf(left)), [], asItStands);
-    return putOnTop(document, allOf(left), editsBetween(base.document, document), asItStands);
-  };
-
   return {
     meetNewer,
     settle,
     sayApart,
-    goOnWith,
-    onTop,
-    /** Takes over what another window left behind. */
-    takeOver: (left: Unsaved, base: Base | null): void => {
-      const { document, apply, collide } = onTop(left, base);
-      if (apply.length > 0) store.getState().edit({ label: inWords(document, apply), edits: apply });
-      putAside(collide, spec.changedBy);
-    },
+    taking,
+    putAside,
     /** A change that meets what others did while it was typed: it waits for a choice. */
     wait: (mine: Spec): void => {
       const own = editsBetween(store.getState().document, mine);

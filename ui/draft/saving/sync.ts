@@ -1,5 +1,6 @@
 import { composed } from '../../../core/edits/compose';
 import type { Base, Unsaved } from '../kept-drafts';
+import { createGoingOn } from './going-on';
 import { createHearing } from './hearing';
 import { createMeeting } from './meeting';
 import { createRefusal, createSaving } from './saving';
@@ -10,7 +11,7 @@ export type Sync = ReturnType<typeof createSync>;
 
 /**
  * Keeps a draft in step with the server: saves it a moment after each change (`saving.ts`), takes in what others save (`hearing.ts`), and puts aside what both changed until it is
- * chosen (`meeting.ts`).
+ * chosen (`meeting.ts`), and goes on with what the browser kept (`going-on.ts`).
  */
 export function createSync({ later, ...given }: Given) {
   const { store, together, spec, keep } = given;
@@ -38,6 +39,7 @@ export function createSync({ later, ...given }: Given) {
   };
   const refused = createRefusal(syncing);
   const meeting = createMeeting(syncing);
+  const goingOn = createGoingOn(syncing, meeting);
   const hearing = createHearing(syncing, meeting, refused);
   const saving = createSaving(syncing, meeting, hearing, refused);
 
@@ -57,12 +59,12 @@ export function createSync({ later, ...given }: Given) {
     readAnew: hearing.readAnew,
     wait: meeting.wait,
     choose: meeting.choose,
-    onTop: meeting.onTop,
-    takeOver: meeting.takeOver,
+    onTop: goingOn.onTop,
+    takeOver: goingOn.takeOver,
     /** The newest revision that this window knows. */
     revision: (): number => syncing.synced.revision,
     goOnWith: (kept: Unsaved, base: Base): boolean => {
-      const isTaken = meeting.goOnWith(kept, base);
+      const isTaken = goingOn.goOnWith(kept, base);
       if (isTaken) void saving.save();
       return isTaken;
     },
