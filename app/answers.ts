@@ -72,16 +72,6 @@ export function accepted<T>(parsed: Parsed<T>, status = 422): T {
   return parsed.value;
 }
 
-/**
- * Ends the request where what was asked for is not there.
- *
- * @throws Refused
- */
-export function there<T>(found: T | null | undefined | false): T {
-  if (found === null || found === undefined || found === false) throw new Refused(nothingHere());
-  return found;
-}
-
 export const signedOut = (): Refusal<never> =>
   refuse(401, 'You are signed out; sign in again. What you typed is kept in this window.');
 export const nothingHere = (): Refusal<never> =>

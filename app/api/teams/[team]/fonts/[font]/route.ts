@@ -27,7 +27,7 @@ export const GET = forTeam(
     if (!found) return nothingHere();
     return new Response(new Uint8Array(found.file), {
       headers: {
-        'Content-Type': `params.font/${found.format}`,
+        'Content-Type': `font/${found.format}`,
         'Cache-Control': 'private, max-age=31536000, immutable',
         'Content-Security-Policy': "default-src 'none'; sandbox",
       },
