@@ -1,6 +1,7 @@
 import styles from './comparison.module.scss';
 import { Button } from '../parts/button';
-import { Label, Select } from '../parts/fields';
+import { Label } from '../parts/label';
+import { Select } from '../parts/select';
 
 /** States that can be compared: their tokens and names, in groups. */
 export type StateGroup = { title: string; states: { token: string; name: string }[] };

@@ -8,7 +8,8 @@ import { download } from '../frame/download';
 import { Field } from '../parts/field';
 import styles from './reading.module.scss';
 import { Problem } from '../parts/problem';
-import { Label, Select } from '../parts/fields';
+import { Label } from '../parts/label';
+import { Select } from '../parts/select';
 import { Button } from '../parts/button';
 
 type Props = { spec: Spec; origin: Origin; fileName: string };

@@ -3,7 +3,7 @@
 import { useMemo, useRef, useState } from 'react';
 import { bestMatches, type Findable } from '../../core/text/best-matches';
 import styles from './reading.module.scss';
-import { TextInput } from '../parts/fields';
+import { TextInput } from '../parts/text-input';
 import { Button } from '../parts/button';
 
 type Found = Findable & { element: HTMLElement; line?: number };

@@ -13,7 +13,7 @@ import { Fractions, Numeral } from '../drawing/numeral';
 import { GridStrip } from '../drawing/grid-strip';
 import { NumberTable } from '../parts/number-table';
 import styles from './finder.module.scss';
-import { TextInput } from '../parts/fields';
+import { TextInput } from '../parts/text-input';
 
 const MOST_COMPARED = 4;
 const STRIP = 860;

@@ -6,7 +6,8 @@ import { RATIOS } from '../../core/sweep/sweep';
 import { useAwake } from '../frame/use-awake';
 import styles from './finder.module.scss';
 import { Problem } from '../parts/problem';
-import { Select, TextInput } from '../parts/fields';
+import { Select } from '../parts/select';
+import { TextInput } from '../parts/text-input';
 import { Button } from '../parts/button';
 
 type Props = {

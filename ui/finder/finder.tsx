@@ -7,7 +7,7 @@ import { Choice } from '../parts/choice';
 import { ViewFrame } from '../frame/view-frame';
 import { CompareCounts } from './compare-counts';
 import { FindGrids } from './find-grids';
-import { Select } from '../parts/fields';
+import { Select } from '../parts/select';
 
 const PARTS = [
   { value: 'find', title: 'Whole grids' },

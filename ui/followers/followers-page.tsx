@@ -14,7 +14,8 @@ import { NumberTable } from '../parts/number-table';
 import { Problem } from '../parts/problem';
 import styles from './followers.module.scss';
 import { Button } from '../parts/button';
-import { Label, Select } from '../parts/fields';
+import { Label } from '../parts/label';
+import { Select } from '../parts/select';
 
 export type ListedFollower = {
   id: string;

@@ -8,7 +8,7 @@ import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import styles from './hooks.module.scss';
-import { Check } from '../parts/fields';
+import { Check } from '../parts/check';
 
 type Fields = { name: string; goes: 'own' | 'address'; url: string; kinds: HookKind[] };
 type Props = { team: string; kinds: [HookKind, string][]; onMade: (secret: string) => void; onClose: () => void };

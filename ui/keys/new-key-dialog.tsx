@@ -9,7 +9,8 @@ import { Field } from '../parts/field';
 import type { ListedKey, ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
 import { Problem } from '../parts/problem';
-import { Label, Select } from '../parts/fields';
+import { Label } from '../parts/label';
+import { Select } from '../parts/select';
 
 type Fields = { name: string; days: string; opens: 'all' | 'some'; specIds: string[]; specId: string };
 type Props = {

@@ -19,7 +19,7 @@ import { CommitField } from '../parts/commit-field';
 import { Toggle } from '../parts/toggle';
 import styles from './layouts.module.scss';
 import { Line, type Write } from './panel-line';
-import { Select } from '../parts/fields';
+import { Select } from '../parts/select';
 
 /** What a block is called and what it holds. */
 export function BlockFields({ layout, block, write }: { layout: Layout; block: Block; write: Write }) {

@@ -18,7 +18,7 @@ import styles from './layouts.module.scss';
 import { Line } from './panel-line';
 import { SectionLine } from './section-line';
 import type { ChosenBlocks } from './use-chosen';
-import { Select } from '../parts/fields';
+import { Select } from '../parts/select';
 
 type Props = { layout: Layout; breakpoint: Breakpoint; chosen: ChosenBlocks; say: (problem: string | null) => void };
 

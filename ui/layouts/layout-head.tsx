@@ -13,7 +13,7 @@ import { Toggle, ToolButton } from '../parts/toggle';
 import styles from './layouts.module.scss';
 import { OVERLAYS } from './handling';
 import type { ChosenBlocks } from './use-chosen';
-import { Select } from '../parts/fields';
+import { Select } from '../parts/select';
 
 /** One page, all of them side by side, or the page as it is built. */
 export type Shown = 'one' | 'all' | 'live';

@@ -8,7 +8,7 @@ import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import styles from './layouts.module.scss';
-import { Label } from '../parts/fields';
+import { Label } from '../parts/label';
 
 /** Asks what a new layout begins with, and what it is called. */
 export function NewLayoutDialog({ onMade, onClose }: { onMade: (id: string) => void; onClose: () => void }) {

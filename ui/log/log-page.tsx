@@ -2,7 +2,8 @@ import { Link } from '../parts/link';
 import { Empty } from '../parts/empty';
 import { NumberTable } from '../parts/number-table';
 import styles from './log.module.scss';
-import { Label, Select } from '../parts/fields';
+import { Label } from '../parts/label';
+import { Select } from '../parts/select';
 import { Button } from '../parts/button';
 import { LinkButton } from '../parts/link-button';
 

@@ -11,7 +11,7 @@ import { Empty } from '../parts/empty';
 import { Problem } from '../parts/problem';
 import styles from './notices.module.scss';
 import { Button } from '../parts/button';
-import { Check } from '../parts/fields';
+import { Check } from '../parts/check';
 import type { Wire } from '../../app/wire';
 
 type ListedNotice = Wire<Notice>;

@@ -1,5 +1,6 @@
 import { type InputHTMLAttributes, type Ref, useId } from 'react';
-import { Label, TextInput } from './fields';
+import { Label } from './label';
+import { TextInput } from './text-input';
 
 type Props = InputHTMLAttributes<HTMLInputElement> & {
   label: string;

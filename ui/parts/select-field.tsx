@@ -1,4 +1,5 @@
-import { Label, Select } from './fields';
+import { Label } from './label';
+import { Select } from './select';
 
 type Props<T extends string> = {
   id: string;

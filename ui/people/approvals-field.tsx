@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { send } from '../frame/send';
 import { Problem } from '../parts/problem';
 import styles from './people.module.scss';
-import { Select } from '../parts/fields';
+import { Select } from '../parts/select';
 
 type Props = { team: string; approvals: number; isOwner: boolean };
 

@@ -8,7 +8,7 @@ import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import { type ListedRole, ROLE_NAMES, ROLE_WORDS } from './listed-person';
 import styles from './people.module.scss';
-import { Check } from '../parts/fields';
+import { Check } from '../parts/check';
 
 type Fields = { email: string; role: ListedRole; says: string };
 type Props = { team: string; onMade: (path: string) => void; onClose: () => void };

@@ -2,7 +2,7 @@ import { Moment } from '../frame/moment';
 import { NumberTable } from '../parts/number-table';
 import { type ListedPerson, type ListedRole, ROLE_NAMES, ROLE_WORDS } from './listed-person';
 import styles from './people.module.scss';
-import { Select } from '../parts/fields';
+import { Select } from '../parts/select';
 import { Button } from '../parts/button';
 import { Menu, MenuAct } from '../parts/menu';
 

@@ -12,7 +12,8 @@ import { Problem } from '../parts/problem';
 import { type ForWhom, WhatItAsks } from './for-whom';
 import { HeldBack, type OpenFinding } from './held-back';
 import styles from './publish.module.scss';
-import { Label, TextArea, TextInput } from '../parts/fields';
+import { Label } from '../parts/label';
+import { TextArea, TextInput } from '../parts/text-input';
 import { Button } from '../parts/button';
 
 type Props = {

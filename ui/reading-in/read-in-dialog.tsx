@@ -12,7 +12,8 @@ import { ReadRanges } from './read-ranges';
 import { Source } from './source';
 import { useReading } from './use-reading';
 import styles from './reading-in.module.scss';
-import { Label, Select } from '../parts/fields';
+import { Label } from '../parts/label';
+import { Select } from '../parts/select';
 
 /** Reads a grid from a file into the draft: what was understood, what was not, and what of it is taken. */
 export function ReadInDialog({ onClose }: { onClose: () => void }) {

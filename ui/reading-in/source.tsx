@@ -6,7 +6,8 @@ import { type ReactNode, useId, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { ToolButton } from '../parts/toggle';
 import styles from './reading-in.module.scss';
-import { Label, TextArea } from '../parts/fields';
+import { Label } from '../parts/label';
+import { TextArea } from '../parts/text-input';
 
 /** A file as it was given, or what was pasted. */
 export type Given = { name: string; text: string };

@@ -12,7 +12,8 @@ import type { Mentioned } from './listed-remark';
 import { RemarkForm } from './remark-form';
 import styles from './remarks.module.scss';
 import { subjectsOf } from './subjects';
-import { Label, Select } from '../parts/fields';
+import { Label } from '../parts/label';
+import { Select } from '../parts/select';
 
 type Props = { specId: string; address: string; members: readonly Mentioned[]; onClose: () => void };
 

@@ -7,7 +7,9 @@ import { useAwake } from '../frame/use-awake';
 import { Problem } from '../parts/problem';
 import { type Mentioned, mentionsIn } from './listed-remark';
 import styles from './remarks.module.scss';
-import { Label, Select, TextArea } from '../parts/fields';
+import { Label } from '../parts/label';
+import { Select } from '../parts/select';
+import { TextArea } from '../parts/text-input';
 import { Button } from '../parts/button';
 
 type Props = {

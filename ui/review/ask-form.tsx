@@ -7,7 +7,9 @@ import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import { Problem } from '../parts/problem';
 import styles from './review.module.scss';
-import { Check, Label, TextArea } from '../parts/fields';
+import { Check } from '../parts/check';
+import { Label } from '../parts/label';
+import { TextArea } from '../parts/text-input';
 import { Button } from '../parts/button';
 
 type Fields = { note: string; people: string[] };

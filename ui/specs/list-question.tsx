@@ -5,7 +5,8 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { Asked } from './list-address';
 import styles from './spec-list.module.scss';
-import { Select, TextInput } from '../parts/fields';
+import { Select } from '../parts/select';
+import { TextInput } from '../parts/text-input';
 
 type Props = { asked: Asked; address: (change: Partial<Asked>) => string };
 

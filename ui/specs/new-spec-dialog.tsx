@@ -7,7 +7,8 @@ import { Dialog } from '../parts/dialog';
 import { send } from '../frame/send';
 import { NameDialog } from './name-dialog';
 import { Button } from '../parts/button';
-import { Option, Label } from '../parts/fields';
+import { Option } from '../parts/check';
+import { Label } from '../parts/label';
 
 type Props = {
   team: string;

@@ -4,7 +4,7 @@ import { boxCount } from '../../core/survey/screens';
 import { CommitField } from '../parts/commit-field';
 import { useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
-import { Select } from '../parts/fields';
+import { Select } from '../parts/select';
 import { Button } from '../parts/button';
 
 type Props = {

@@ -9,7 +9,8 @@ import { asSurveyed, usualWidths } from './use-bring';
 import styles from './survey.module.scss';
 import { Problem } from '../parts/problem';
 import { Button } from '../parts/button';
-import { Label, TextArea } from '../parts/fields';
+import { Label } from '../parts/label';
+import { TextArea } from '../parts/text-input';
 
 type Props = { name?: string; text?: string; onClose: () => void };
 

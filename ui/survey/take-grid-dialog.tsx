@@ -12,7 +12,7 @@ import { Fractions } from '../drawing/numeral';
 import { Answers, Dialog } from '../parts/dialog';
 import styles from './survey.module.scss';
 import { Problem } from '../parts/problem';
-import { Label } from '../parts/fields';
+import { Label } from '../parts/label';
 
 type Props = { grid: FoundGrid; together: Together | null; onTaken: (says: string) => void; onClose: () => void };
 

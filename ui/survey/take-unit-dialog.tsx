@@ -8,7 +8,7 @@ import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
 import styles from './survey.module.scss';
 import { Problem } from '../parts/problem';
-import { Label } from '../parts/fields';
+import { Label } from '../parts/label';
 
 type Props = { verticals: Verticals; width: number; onTaken: (says: string) => void; onClose: () => void };
 

@@ -18,7 +18,7 @@ import { WidthReadout } from './width-readout';
 import { Empty } from '../parts/empty';
 import styles from './sweep.module.scss';
 import { Button } from '../parts/button';
-import { TextInput } from '../parts/fields';
+import { TextInput } from '../parts/text-input';
 
 const VIEWS = [
   { value: 'charts', title: 'Charts' },

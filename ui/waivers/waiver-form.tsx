@@ -3,7 +3,7 @@
 import { LIMITS } from '../../core/limits';
 import { useForm } from 'react-hook-form';
 import styles from './waiver-form.module.scss';
-import { TextInput } from '../parts/fields';
+import { TextInput } from '../parts/text-input';
 import { Button } from '../parts/button';
 
 type Props = { onWaive: (reason: string) => void; onCancel: () => void };

@@ -16,7 +16,7 @@ import { NumberTable } from '../../parts/number-table';
 import { Panel } from '../../parts/panel';
 import styles from './leading.module.scss';
 import { Problem } from '../../parts/problem';
-import { TextInput } from '../../parts/fields';
+import { TextInput } from '../../parts/text-input';
 import { Button } from '../../parts/button';
 
 type Props = { breakpoint: Breakpoint; viewport: number; page: number };

@@ -5,7 +5,8 @@ import { writeUnits } from '../../../core/spacing/rhythm';
 import { useDraft } from '../../draft/draft-context';
 import { Answers, Dialog } from '../../parts/dialog';
 import { Field } from '../../parts/field';
-import { Label, Option } from '../../parts/fields';
+import { Option } from '../../parts/check';
+import { Label } from '../../parts/label';
 
 type Fields = { rootFontSize: string; pixelsPerInch: '72' | '96' };
 
