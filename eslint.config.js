@@ -4,6 +4,8 @@ import { oneName } from './scripts/lint/one-name.js';
 /** Class names of buttons, fields and menus, which stand in ui/parts alone. */
 const CLASSES_OF_PARTS = '(^|\\s)(btn|form-(control|select|label|check)|dropdown|modal|input-group)(-[a-z]+)*(\\s|$)';
 
+const LINK = { name: 'next/link', message: 'Use ui/parts/link: it asks for a page when somebody points at it.' };
+
 export default tseslint.config(
   { ignores: ['.next/', 'public/', 'node_modules/', 'next-env.d.ts', 'test-results/'] },
   ...tseslint.configs.recommended,
@@ -19,13 +21,13 @@ export default tseslint.config(
     },
   },
   {
-    files: ['ui/**', 'app/**'],
+    files: ['ui/parts/**'],
     ignores: ['ui/parts/link.tsx'],
     rules: {
       'no-restricted-imports': [
         'error',
         {
-          paths: [{ name: 'next/link', message: 'Use ui/parts/link: it asks for a page when somebody points at it.' }],
+          paths: [LINK],
         },
       ],
     },
@@ -38,7 +40,7 @@ export default tseslint.config(
       'no-restricted-imports': [
         'error',
         {
-          paths: [{ name: 'next/link', message: 'Use ui/parts/link: it asks for a page when somebody points at it.' }],
+          paths: [LINK],
           patterns: [{ group: ['react-bootstrap', 'react-bootstrap/*'], message: 'Use a part of ui/parts.' }],
         },
       ],

@@ -20,7 +20,6 @@ const KINDS: Record<number, { code: string; title: string }> = {
   403: { code: 'not-allowed', title: 'This is not allowed' },
   404: { code: 'not-here', title: 'There is nothing here' },
   409: { code: 'collides', title: 'Something else came first' },
-  410: { code: 'gone', title: 'This is gone' },
   413: { code: 'too-large', title: 'The request is too large' },
   422: { code: 'not-taken', title: 'What was sent cannot be taken' },
   429: { code: 'too-many', title: 'Too many requests' },
@@ -56,7 +55,7 @@ export function refuse<More extends object = never>(
 export const DONE: Record<string, never> = {};
 
 /** What ends a request, wherever in it that becomes clear. */
-export class Refused extends Error {
+class Refused extends Error {
   constructor(readonly answer: Refusal) {
     super('refused');
   }

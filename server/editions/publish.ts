@@ -5,7 +5,7 @@ import { canonicalJson } from '../../core/edition/canonical';
 import type { Spec } from '../../core/spec/schema';
 import type { SpecAccess } from '../access/access';
 import type { Query, Sql } from '../database/database';
-import { hold } from '../specs/drafts';
+import { hold } from '../specs/hold';
 import { keepFiles, makeFiles, originOf, type Unmade, withArchive } from './edition-files';
 import { proposedStep } from './editions';
 import { tellHooks } from '../hooks/tell-hooks';
@@ -83,7 +83,7 @@ export async function publishEdition(
       return { published: true, version, failed };
     })
     .catch(async (error: unknown) => {
-      if ((!(error instanceof SeenOtherwise) && !isTwice(error)) || tries === 1) throw error;
+      if ((!(error instanceof SeenOtherwise) && !cannotStand(error)) || tries === 1) throw error;
       // somebody else came first: what is there now is judged, and nothing of this is kept
       return publishEdition(sql, access, publication, tries - 1);
     });
@@ -92,8 +92,9 @@ export async function publishEdition(
 /** What a publication was judged by has changed since. */
 class SeenOtherwise extends Error {}
 
-/** Is a version there already (PostgreSQL, appendix A: unique_violation)? */
-const isTwice = (error: unknown): boolean => (error as { code?: unknown } | null)?.code === '23505';
+/** Is a version there already, or the spec gone (PostgreSQL, appendix A: unique_violation, foreign_key_violation)? */
+const cannotStand = (error: unknown): boolean =>
+  ['23505', '23503'].includes(String((error as { code?: unknown } | null)?.code));
 
 /** Is everything as it was when it was judged, but for the edition that has just been written? */
 async function isAsSeen(sql: Query, access: SpecAccess<'publish'>, seen: Seen): Promise<boolean> {

@@ -9,6 +9,7 @@ import type { Spec } from '../../core/spec/schema';
 import type { SpecAccess } from '../access/access';
 import type { Query, Sql, Transaction } from '../database/database';
 import { NotTaken } from '../database/must-change';
+import { hold } from './hold';
 import { documentAt, keepRevision } from './revisions';
 import { storedSpec } from '../database/stored-spec';
 import { keepSummary, summaryOf } from './summaries';
@@ -62,17 +63,16 @@ export async function saveDraft(
       newer: await draftOf(transaction, access, spec.revision),
     });
     const isNewest = spec.revision === save.basedOn;
+    const news = isNewest ? null : await savedSince(transaction, specId, [save.basedOn, spec.revision], save.id);
     if (!isNewest && (await isSavedAlready(transaction, access, save.id)))
-      return asItIs(transaction, access, spec, await newsSince(transaction, specId, save.basedOn, save.id));
-    const news = isNewest ? null : await newsSince(transaction, specId, save.basedOn);
-    if (!isNewest && (save.alone || !news || news === 'far')) return newer();
+      return asItIs(transaction, access, spec, news);
+    if (news === 'far' || (news !== null && save.alone)) return newer();
 
     const isOfStored = (spec.document as { ypsiline?: unknown }).ypsiline === NEWEST_VERSION;
     // edits of a document of this version are made of it as it is stored; what comes of them is read as a whole
     const before = isOfStored ? (spec.document as Spec) : storedSpec(spec.document);
-    const { edits, document, problem } = isNewest
-      ? made(before, save.edits)
-      : madeOnTop(before, save.edits, (news as News).edits);
+    const { edits, document, problem } =
+      news === null ? made(before, save.edits) : madeOnTop(before, save.edits, news.edits);
     if (problem !== undefined) return isNewest ? { saved: false, problem } : newer();
     if (edits.length === 0) return asItIs(transaction, access, spec, news);
     const revision = spec.revision + 1;
@@ -89,8 +89,7 @@ export async function saveDraft(
     // a role may have changed since the gate was passed: then nothing of the save is kept
     await keepSummary(transaction, specId, summaryOf(document), personId, revision);
     await also?.(transaction);
-    const { edits: others, by } = news === null || news === 'far' ? { edits: null, by: [] } : news;
-    return { saved: true, revision, changedAt, since: others && [...others, [...edits]], by };
+    return { saved: true, revision, changedAt, since: news && [...news.edits, [...edits]], by: news?.by ?? [] };
   });
 }
 
@@ -134,14 +133,6 @@ async function isSavedAlready(
   return there !== undefined;
 }
 
-/**
- * Holds a spec until the transaction ends, so that nobody else changes it; rows that belong to it can be written meanwhile. Whoever waited for that reads with the next
- * statement what others have done to it.
- */
-export async function hold(transaction: Transaction, specId: string): Promise<void> {
-  await transaction`select 1 from specs where id = ${specId} for no key update`;
-}
-
 /** The draft of a spec as it is now, held until the transaction ends. */
 async function heldDraft(
   transaction: Transaction,
@@ -170,15 +161,19 @@ async function asItIs(
 /** What was saved since a revision: the newest one, the edits that led there, a list for each revision, and who made them. */
 export type News = { revision: number; changedAt: Date; edits: Edit[][]; by: string[] };
 
-/**
- * What was saved since a revision; null where nothing was, `far` where it is too much or is not all kept as edits of this version.
- *
- * @param own the id of a save of one’s own, whose maker is not named among those who made it
- */
-export async function newsSince(sql: Query, specId: string, after: number, own?: string): Promise<News | 'far' | null> {
+/** What was saved since a revision; null where nothing was, `far` where it is too much or is not all kept as edits of this version. */
+export async function newsSince(sql: Query, specId: string, after: number): Promise<News | 'far' | null> {
   const [spec] = await sql<{ revision: number }[]>`select revision from specs where id = ${specId}`;
-  if (!spec || spec.revision === after) return null;
-  const newest = spec.revision;
+  return !spec || spec.revision === after ? null : savedSince(sql, specId, [after, spec.revision]);
+}
+
+/** @param own the id of a save of one’s own, whose maker is not named among those who made it */
+async function savedSince(
+  sql: Query,
+  specId: string,
+  [after, newest]: [number, number],
+  own?: string,
+): Promise<News | 'far'> {
   if (after > newest || newest - after > MOST_BETWEEN) return 'far';
   const rows = await sql<
     { edits: Edit[] | null; version: number | null; name: string; madeAt: Date; saveId: string | null }[]

@@ -5,6 +5,7 @@ import { tellHooks } from '../hooks/tell-hooks';
 import { log } from '../team/log';
 import { approvalsNeeded } from '../team/members';
 import { tell } from '../team/notices';
+import { hold } from './hold';
 
 export type Verdict = 'approve' | 'ask-changes';
 
@@ -183,8 +184,10 @@ export async function answerReview(
 
 /** The spec, held so that nothing is saved or published meanwhile. */
 async function specHeld(sql: Transaction, specId: string): Promise<{ name: string; revision: number } | undefined> {
-  const [spec] = await sql<{ name: string; revision: number }[]>`
-    select name, revision from specs where id = ${specId} for update`;
+  const [, [spec]] = await Promise.all([
+    hold(sql, specId),
+    sql<{ name: string; revision: number }[]>`select name, revision from specs where id = ${specId}`,
+  ]);
   return spec;
 }
 

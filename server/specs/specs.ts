@@ -114,7 +114,7 @@ const WITH_A_SPEC = ['review_answers', 'reviews', 'remarks', 'revision_names', '
 export async function deleteSpec(sql: Sql, access: SpecAccess<'people'>): Promise<Parsed<true>> {
   const { specId } = access;
   return sql.begin(async (transaction): Promise<Parsed<true>> => {
-    // what was published while this waited is seen
+    // more than `hold`: nothing that belongs to it may be written either, and what was published while this waited is seen
     await transaction`select 1 from specs where id = ${specId} for update`;
     const [spec] = await transaction<{ name: string; archivedAt: Date | null; editions: number }[]>`
       select name, archived_at, (select count(*)::int from editions where spec_id = specs.id) as editions

@@ -1,3 +1,4 @@
+import { hold } from './hold';
 import type { Parsed } from '../../core/parsed';
 import type { Spec } from '../../core/spec/schema';
 import {
@@ -54,7 +55,7 @@ export async function keepSurvey(
   const { screens, chosen } = writeSurvey(survey);
   return sql.begin(async (transaction): Promise<Parsed<string>> => {
     // one at a time, so that two do not both become the last that is taken
-    await transaction`select 1 from specs where id = ${specId} for update`;
+    await hold(transaction, specId);
     const [held] = await transaction<{ count: number }[]>`
       select count(*)::int from surveys where spec_id = ${specId}`;
     if (held!.count >= MOST_SURVEYS)

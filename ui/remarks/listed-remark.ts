@@ -1,20 +1,8 @@
-export type ListedRemark = {
-  id: string;
-  thread: string | null;
-  at: readonly string[];
-  rule: string | null;
-  /** What it is about, as that is called now; as it was called then, where it is gone. */
-  about: string;
-  isGone: boolean;
-  text: string;
-  madeBy: string;
-  madeById: string;
-  madeAt: string;
-  isEdited: boolean;
-  isDeleted: boolean;
-  settledBy: string | null;
-  settledAt: string | null;
-};
+import type { Wire } from '../../app/wire';
+import type { Remark } from '../../server/specs/remarks';
+
+/** A remark; what it is about is called as it is called now, or as it was called then, where it is gone. */
+export type ListedRemark = Wire<Remark> & { isGone: boolean };
 
 export type Mentioned = { id: string; name: string };
 

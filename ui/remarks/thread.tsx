@@ -93,14 +93,14 @@ type SaidProps = {
 /** One remark; one’s own can be changed and deleted. */
 function Said({ remark, isOwn, members, onChange, onDelete }: SaidProps) {
   const [isEditing, setEditing] = useState(false);
-  const { madeBy, madeAt, text, isEdited, isDeleted } = remark;
+  const { madeBy, madeAt, text, editedAt, isDeleted } = remark;
   return (
     <li>
       <p className={styles.by}>
         <strong>{madeBy}</strong>{' '}
         <span className="soft">
           <Moment at={madeAt} />
-          {isEdited && ', changed'}
+          {editedAt !== null && ', changed'}
         </span>
         {isOwn && !isDeleted && !isEditing && (
           <span className={styles.own}>

@@ -1,20 +1,5 @@
-export type ListedAnswer = {
-  person: string;
-  personId: string;
-  verdict: 'approve' | 'ask-changes';
-  note: string;
-  revision: number;
-  at: string;
-  holds: boolean;
-  lapsedBy: string[];
-};
+import type { Wire } from '../../app/wire';
+import type { Answer, Review } from '../../server/specs/reviews';
 
-export type ListedReview = {
-  askedBy: string;
-  askedById: string;
-  askedAt: string;
-  note: string;
-  revision: number;
-  people: { id: string; name: string }[];
-  answers: ListedAnswer[];
-};
+export type ListedAnswer = Wire<Answer>;
+export type ListedReview = Wire<Review>;

@@ -8,6 +8,7 @@ import { LogPage } from '../../../ui/log/log-page';
 import { signedInPerson } from '../../asker';
 import { logQuestion } from '../../log-question';
 import { TeamBar } from '../../team-bar';
+import { wire } from '../../wire';
 
 type Props = { params: Promise<{ team: string }>; searchParams: Promise<Record<string, unknown>> };
 
@@ -23,7 +24,7 @@ export default async function Page({ params, searchParams }: Props) {
     logOf(database(access), access, { ...asked, most: LOG_PAGE + 1 }),
     membersOf(database(access), access),
   ]);
-  const shown = lines.slice(0, LOG_PAGE);
+  const shown = wire(lines.slice(0, LOG_PAGE));
   return (
     <>
       <TeamBar person={person} access={access} page="log" />
@@ -33,12 +34,8 @@ export default async function Page({ params, searchParams }: Props) {
           asked={{ person: asked.person ?? '', action: asked.action ?? '' }}
           deeds={Object.entries(DEEDS)}
           members={members.map(({ id, name }) => ({ id, name }))}
-          lines={shown.map(({ at, action, ...line }) => ({
-            ...line,
-            at: at.toISOString(),
-            did: DEEDS[action] ?? action,
-          }))}
-          earlier={lines.length > LOG_PAGE ? shown.at(-1)!.at.toISOString() : null}
+          lines={shown.map(({ action, ...line }) => ({ ...line, did: DEEDS[action] ?? action }))}
+          earlier={lines.length > LOG_PAGE ? shown.at(-1)!.at : null}
         />
       </main>
     </>

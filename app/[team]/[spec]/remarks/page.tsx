@@ -8,6 +8,8 @@ import { remarksOf } from '../../../../server/specs/remarks';
 import { RemarksPage } from '../../../../ui/remarks/remarks-page';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 import { SpecHead } from '../../../spec-page';
+import { MOST, SAID } from '../../../../core/limits';
+import { wire } from '../../../wire';
 
 type Props = { params: Promise<{ team: string; spec: string }>; searchParams: Promise<Record<string, unknown>> };
 
@@ -24,8 +26,8 @@ const subject = z.object({
         return z.NEVER;
       }
     })
-    .pipe(z.array(z.string().max(200)).max(12)),
-  about: z.string().min(1).max(300),
+    .pipe(z.array(z.string().max(MOST.addressKey)).max(MOST.addressDepth)),
+  about: z.string().min(1).max(SAID.about),
 });
 
 export const metadata: Metadata = { title: 'Remarks' };
@@ -51,17 +53,10 @@ export default async function Page({ params, searchParams }: Props) {
           self={person.id}
           about={asked.success ? { at: asked.data.at, name: asked.data.about } : null}
           members={members.map(({ id, name }) => ({ id, name }))}
-          remarks={remarks.map(({ madeAt, editedAt, settledAt, at, about, ...remark }) => {
+          remarks={wire(remarks).map(({ at, about, ...remark }) => {
             const there = isThere(spec.document, at);
-            return {
-              ...remark,
-              at,
-              about: there && at.length > 0 ? nameOfAddress(spec.document, at) : about,
-              isGone: !there,
-              madeAt: madeAt.toISOString(),
-              isEdited: editedAt !== null,
-              settledAt: settledAt?.toISOString() ?? null,
-            };
+            const now = there && at.length > 0 ? nameOfAddress(spec.document, at) : about;
+            return { ...remark, at, about: now, isGone: !there };
           })}
         />
       </main>

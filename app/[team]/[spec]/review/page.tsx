@@ -12,6 +12,7 @@ import { ReviewPage } from '../../../../ui/review/review-page';
 import { accessOfPage, openThreadsOfPage, reviewOfPage, signedInPerson, specOfPage } from '../../../asker';
 import { comparedWithLast } from '../../../compared';
 import { SpecHead } from '../../../spec-page';
+import { wire } from '../../../wire';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
 
@@ -47,13 +48,7 @@ export default async function Page({ params }: Props) {
           self={person.id}
           needed={state.needed}
           approvals={state.approvals}
-          review={
-            review && {
-              ...review,
-              askedAt: review.askedAt.toISOString(),
-              answers: review.answers.map(({ at, ...answer }) => ({ ...answer, at: at.toISOString() })),
-            }
-          }
+          review={wire(review)}
           reviewers={members
             .filter(({ id, role }) => id !== person.id && mayDo(role, 'review'))
             .map(({ id, name, role }) => ({ id, name, role }))}

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { LARGEST_SURVEY, readSurvey } from '../../../../../core/survey/kept-survey';
 import { specOf } from '../../../../../server/specs/specs';
 import { keepSurvey, surveysOf } from '../../../../../server/specs/surveys';
-import { refuse, accepted } from '../../../../answers';
+import { accepted } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 
 export const GET = forSpec(
@@ -20,8 +20,7 @@ export const POST = forSpec(
     makes: true,
   },
   async ({ db, access, body }) => {
-    const { value: survey, problem } = readSurvey(body);
-    if (!survey) return refuse(422, problem!);
+    const survey = accepted(readSurvey(body));
     const { document } = await specOf(db, access);
     return { id: accepted(await keepSurvey(db, access, survey, document)) };
   },

@@ -2,7 +2,7 @@ import { SAID } from '../../../../../core/limits';
 import * as z from 'zod';
 import { plainText } from '../../../../../core/spec/text-schema';
 import { withdrawEdition } from '../../../../../server/editions/withdrawals';
-import { DONE, refuse } from '../../../../answers';
+import { DONE, accepted } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 import { rememberPoint } from '../../../../asker';
 
@@ -23,8 +23,7 @@ export const POST = forSpec(
     makes: true,
   },
   async ({ db, access, body }) => {
-    const withdrawn = await withdrawEdition(db, access, body);
-    if (withdrawn.problem !== undefined) return refuse(422, withdrawn.problem);
+    accepted(await withdrawEdition(db, access, body));
     await rememberPoint();
     return DONE;
   },
