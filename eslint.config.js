@@ -50,6 +50,11 @@ export default tseslint.config(
           selector: `JSXAttribute[name.name="className"] ${selector.replace('CLASSES', CLASSES_OF_PARTS)}`,
           message: 'This class is a part’s own: use the part (ui/parts).',
         })),
+        {
+          selector:
+            'JSXOpeningElement[name.name="input"] > JSXAttribute[name.name="type"][value.value=/^(checkbox|radio)$/], JSXOpeningElement[name.name="select"]',
+          message: 'Use Check, Option, Select or SelectField (ui/parts).',
+        },
       ],
     },
   },
@@ -61,5 +66,5 @@ export default tseslint.config(
     rules: { 'ours/one-name': 'error' },
   },
   { files: ['**/*.test.ts'], rules: { 'max-lines': 'off' } },
-  { files: ['scripts/**', 'cli/**', 'tests/**', 'server/http/serve.mjs'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'cli/**', 'tests/**', 'server/http/serve.ts'], rules: { 'no-console': 'off' } },
 );

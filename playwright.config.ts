@@ -10,12 +10,13 @@ export default defineConfig({
   workers: 3,
   // a slow machine is no fault: tests wait for what is drawn, for as long as it takes
   timeout: 300_000,
-  expect: { timeout: 45_000 },
+  expect: { timeout: Number(process.env.EXPECT_MS ?? 45_000) },
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env.YPSILINE_CHROMIUM, args: CHROMIUM_FLAGS },
     permissions: ['clipboard-read', 'clipboard-write'],
     screenshot: 'only-on-failure',
+    actionTimeout: Number(process.env.EXPECT_MS ?? 0),
   },
 });

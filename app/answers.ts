@@ -16,15 +16,15 @@ import { UnreadableDocument } from '../server/database/stored-spec';
 /** What kind of refusal an answer is: a code that stays, whatever its sentence says, and its title (RFC 9457, section 3.1.3). */
 const KINDS: Record<number, { code: string; title: string }> = {
   400: { code: 'malformed', title: 'The request is malformed' },
-  401: { code: 'signed-out', title: 'Nobody is signed in' },
+  401: { code: 'signed-out', title: 'Not signed in' },
   403: { code: 'not-allowed', title: 'This is not allowed' },
-  404: { code: 'not-here', title: 'There is nothing here' },
+  404: { code: 'not-here', title: 'Not found' },
   409: { code: 'collides', title: 'Something else came first' },
   413: { code: 'too-large', title: 'The request is too large' },
-  422: { code: 'not-taken', title: 'What was sent cannot be taken' },
+  422: { code: 'not-taken', title: 'The input isn’t valid' },
   429: { code: 'too-many', title: 'Too many requests' },
-  500: { code: 'fault', title: 'The server met a fault' },
-  503: { code: 'away', title: 'The server cannot answer now' },
+  500: { code: 'fault', title: 'Server error' },
+  503: { code: 'away', title: 'Service unavailable' },
   507: { code: 'disk-full', title: 'The disk is full' },
 };
 
@@ -72,9 +72,8 @@ export function accepted<T>(parsed: Parsed<T>, status = 422): T {
 }
 
 export const signedOut = (): Refusal<never> =>
-  refuse(401, 'You are signed out; sign in again. What you typed is kept in this window.');
-export const nothingHere = (): Refusal<never> =>
-  refuse(404, 'There is nothing here, or it belongs to a team that you are not in.');
+  refuse(401, 'You’re signed out. Sign in again; your changes are still in this window.');
+export const nothingHere = (): Refusal<never> => refuse(404, 'Not found, or it belongs to a team you’re not in.');
 
 /** Does a request come from a page of another site? */
 function isForeign(request: Request): boolean {
@@ -87,12 +86,12 @@ function isForeign(request: Request): boolean {
 function failure(error: unknown): Response {
   if (error instanceof Refused) return error.answer;
   if (error instanceof DatabaseAway || isLostConnection(error) || tookTooLong(error) || isRolledBack(error))
-    return refuse(503, 'The database does not answer. Try again in a moment.', {}, { 'Retry-After': '2' });
+    return refuse(503, 'The database doesn’t answer. Try again in a moment.', {}, { 'Retry-After': '2' });
   if (isDiskFull(error)) {
     noteDiskFull();
     return refuse(
       507,
-      'The disk of the database is full, and nothing was written. What you typed is kept in this window; tell whoever runs this server.',
+      'The server’s disk is full and nothing was saved. Your changes are still in this window. Tell your administrator.',
       {},
       { 'Retry-After': '30' },
     );
@@ -100,15 +99,15 @@ function failure(error: unknown): Response {
   if (error instanceof TooBusy)
     return refuse(503, 'Many people are signing in at once. Try again in a moment.', {}, { 'Retry-After': '2' });
   if (error instanceof NotTaken || isForbidden(error))
-    return refuse(403, 'What you may do in this team has just changed, and nothing was written. Load the page again.');
+    return refuse(403, 'Your role in this team has just changed and nothing was saved. Reload the page.');
   if (error instanceof UnreadableDocument)
-    return refuse(422, `What is stored here cannot be read by this version: ${error.problem}`);
+    return refuse(422, `This version can’t read what’s stored here: ${error.problem}`);
   unstable_rethrow(error);
   // eslint-disable-next-line no-console -- whoever runs the server reads it there
   console.error(error);
   return refuse(
     500,
-    'The server met a fault of its own, and nothing was changed. It is logged; try again, or tell who runs it.',
+    'Something went wrong on the server and nothing was changed. It’s logged. Try again or tell your administrator.',
   );
 }
 

@@ -6,8 +6,8 @@ import { Button } from '../ui/parts/button';
 export default function ErrorPage({ reset }: { reset: () => void }) {
   return (
     <main id="content" className="page">
-      <h1>This page could not be made</h1>
-      <p>Something went wrong on the server, perhaps the database does not answer. What was saved is safe.</p>
+      <h1>This page couldn’t be loaded</h1>
+      <p>Something went wrong on the server. Everything saved is safe.</p>
       <Button look="primary" onClick={reset}>
         Try again
       </Button>

@@ -8,7 +8,7 @@ import '../ui/theme.scss';
 
 export const metadata: Metadata = {
   title: { default: 'Ypsiline', template: '%s · Ypsiline' },
-  description: 'Column, row and baseline grids for every breakpoint, worked out exactly and published for the team.',
+  description: 'Column, row and baseline grids for every breakpoint, calculated exactly and published for the team.',
 };
 
 /** Sets light or dark before the first paint: as chosen here before, else as the system has it. */

@@ -39,7 +39,7 @@ ${note ? `<p>${escaped(note)}</p>` : ''}
 </section>`;
 }
 
-const NAMES: Record<string, string> = { 'page.html': 'Read it', 'page.pdf': 'PDF' };
+const NAMES: Record<string, string> = { 'page.html': 'Read', 'page.pdf': 'PDF' };
 
 function fileLink({ name, address }: Edition['files'][number]): string {
   return `<a href="${escaped(address)}">${escaped(NAMES[name] ?? name)}</a>`;

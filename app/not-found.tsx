@@ -3,9 +3,9 @@ import { Link } from '../ui/parts/link';
 export default function NotFound() {
   return (
     <main id="content" className="page">
-      <h1>There is nothing here</h1>
-      <p>This page does not exist, or it belongs to a team that you are not in.</p>
-      <Link href="/">To the specifications</Link>
+      <h1>Not found</h1>
+      <p>This page doesn’t exist, or it belongs to a team you’re not in.</p>
+      <Link href="/">All specifications</Link>
     </main>
   );
 }

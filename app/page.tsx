@@ -17,7 +17,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<Rec
       <TopBar person={person.name} />
       <main id="content" className="page">
         <h1>Your teams</h1>
-        {teams.length === 0 && <p>You are in no team yet. Ask an owner of a team to invite you, or make one.</p>}
+        {teams.length === 0 && <p>You’re not in a team yet. Ask a team’s owner to invite you, or create one.</p>}
         <ul>
           {teams.map(({ slug, name }) => (
             <li key={slug}>

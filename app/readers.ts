@@ -77,7 +77,7 @@ function forKeysOr<P extends Place>(
         401,
         secret
           ? await whyKeyClosed(database(), secret, params)
-          : 'The header Authorization is not understood. Send a key of the team as “Authorization: Bearer ypsk_…”.',
+          : 'The Authorization header can’t be read. Send a key of the team as “Authorization: Bearer ypsk_…”.',
         {},
         {
           'WWW-Authenticate': 'Bearer error="invalid_token"',

@@ -25,23 +25,22 @@ export async function readBody<T>(
 ): Promise<{ body: T } | { refusal: Response }> {
   const { bytes, length } = await readBytes(request, most);
   if (!bytes) {
-    const problem = `This is too large (${length.toLocaleString('en')} bytes or more); the most is ${most.toLocaleString('en')}.`;
+    const problem = `This is too large (${length.toLocaleString('en')} bytes or more); the maximum is ${most.toLocaleString('en')}.`;
     return { refusal: refuse(413, problem, {}, { Connection: 'close' }) };
   }
   const text = bytes.toString('utf8');
-  if (nesting(text) > DEEPEST)
-    return { refusal: refuse(400, `The body of this request is nested more than ${DEEPEST} deep.`) };
+  if (nesting(text) > DEEPEST) return { refusal: refuse(400, `The request body is nested more than ${DEEPEST} deep.`) };
   let json: unknown;
   try {
     json = text === '' && schema.safeParse(undefined).success ? undefined : JSON.parse(text);
   } catch {
-    return { refusal: refuse(400, 'The body of this request is not JSON.') };
+    return { refusal: refuse(400, 'The request body isn’t JSON.') };
   }
   const parsed = schema.safeParse(json);
   if (!parsed.success) return { refusal: refuse(400, problemOf(parsed.error, json)) };
   // whatever a schema lets pass: no text goes further that the database cannot keep
   if (!holdsPlainText(parsed.data))
-    return { refusal: refuse(400, 'A text in this request holds a control character; leave it out.') };
+    return { refusal: refuse(400, 'A text in this request contains a control character. Remove it.') };
   return { body: parsed.data };
 }
 

@@ -13,7 +13,7 @@ export async function SpecHead({ person, spec, access, page }: Props) {
   const [threads, { review }] = await Promise.all([openThreadsOfPage(access), reviewOfPage(access)]);
   return (
     <div className="no-print">
-      <SpecBar person={person.name} spec={spec} mayPublish={page !== null && mayDo(access.role, 'publish')} />
+      <SpecBar person={person.name} spec={spec} mayPublish={mayDo(access.role, 'publish')} />
       <SpecTabs
         address={`/${access.teamSlug}/${access.specSlug}`}
         page={page}

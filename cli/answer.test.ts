@@ -150,19 +150,19 @@ test('sweep', async () => {
 
 describe('unusable input: one line, status 2', () => {
   test.each([
-    ['bake', '“bake” is no command'],
-    ['check', 'one file is needed, or - for standard input; type check FILE'],
-    ['check missing.json', 'missing.json cannot be read: no such file'],
-    ['check broken.json', 'broken.json: This is not JSON:'],
+    ['bake', '“bake” isn’t a command'],
+    ['check', 'needs one file, or - for standard input; type check FILE'],
+    ['check missing.json', 'missing.json can’t be read: no such file'],
+    ['check broken.json', 'broken.json: This isn’t valid JSON:'],
     ['check future.json', 'future.json: This document is of version 99;'],
     ['check phone.json --depth 3', "Unknown option '--depth'"],
-    ['check phone.json --width wide', '--width is “wide”; it must be a whole number from 1 to 100000'],
+    ['check phone.json --width wide', '--width is “wide”. Use a whole number from 1 to 100000'],
     ['check phone.json --width 0', '--width is “0”'],
-    ['finder --count 10', '--container is missing; type finder --container N'],
-    ['finder --container 0 --count 10', '--container is “0”; it must be a whole number from 1 to 100000'],
-    ['finder --container 1200 --count 65', '--count is “65”; it must be a whole number from 1 to 64'],
-    ['finder --container 1200 --count 10 --outer both', '--outer is “both”; it must be none or half'],
-    ['sweep phone.json --from 900 --to 320', '--from 900 is above --to 320; give the smaller width first'],
+    ['finder --count 10', '--container is missing. Use finder --container N'],
+    ['finder --container 0 --count 10', '--container is “0”. Use a whole number from 1 to 100000'],
+    ['finder --container 1200 --count 65', '--count is “65”. Use a whole number from 1 to 64'],
+    ['finder --container 1200 --count 10 --outer both', '--outer is “both”. Use none or half'],
+    ['sweep phone.json --from 900 --to 320', '--from 900 is above --to 320. Put the smaller width first'],
   ])('%s', async (line, problem) => {
     const { text, problem: said, status } = await call(line);
     expect([text, status]).toEqual([undefined, 2]);
@@ -223,11 +223,11 @@ describe('layout', () => {
   });
 
   test.each([
-    ['layout page.json --layout front', '--width is needed, such as --width 1512'],
+    ['layout page.json --layout front', '--width is required, such as --width 1512'],
     ['layout page.json --layout back --width 1280', '--layout is “back”; the layouts of page.json are: front'],
     ['layout page.json --width 1280', '--layout is missing; the layouts of page.json are: front'],
     ['layout phone.json --layout front --width 390', 'the layouts of phone.json are: it has none'],
-    ['layout page.json --layout front --width wide', '--width is “wide”; it must be a whole number'],
+    ['layout page.json --layout front --width wide', '--width is “wide”. Use a whole number'],
   ])('%s is refused', async (line, problem) => {
     expect(await call(line)).toMatchObject({ status: 2 });
     expect((await call(line)).problem).toContain(problem);

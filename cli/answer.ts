@@ -20,14 +20,13 @@ const COMMANDS: Record<string, Command> = {
   pull: pullCommand,
 };
 
-const HELP = `ypsiline works out column, row and baseline grids, and checks their sums.
+const HELP = `ypsiline calculates column, row and baseline grids and checks that they add up.
 
 ${Object.values(COMMANDS)
   .map(({ usage }) => `  ypsiline ${usage}`)
   .join('\n')}
 
-FILE is a document (spec.json of an edition), or - for standard input. It ends with 0 where all is
-well, 1 where something must be fixed or is off, and 2 where the input cannot be used.`;
+FILE is a document (spec.json of an edition), or - for standard input. Exit code 0: all well; 1: something must be fixed or is off; 2: the input can’t be used.`;
 
 /**
  * What a call answers and ends with: 0 fine, 1 *must fix* findings, 2 unusable input with one line that says what and where.
@@ -45,7 +44,7 @@ export async function answer(
   try {
     if (!command)
       throw new Unusable(
-        `${name === undefined ? 'no command' : `“${name}” is no command`}; type one of: ${Object.values(COMMANDS)
+        `${name === undefined ? 'no command' : `“${name}” isn’t a command`}. Use one of: ${Object.values(COMMANDS)
           .map(({ usage }) => usage)
           .join('; ')}`,
       );

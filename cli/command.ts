@@ -35,11 +35,9 @@ export function readArguments<T extends Options>(args: string[], usage: string, 
       options: { json: { type: 'boolean' }, ...options },
       allowPositionals: true,
     });
-    if (files === 'more' && positionals.length < 2) throw new Error('a document and a style sheet or more are needed');
+    if (files === 'more' && positionals.length < 2) throw new Error('needs a document and at least one style sheet');
     if (files !== 'more' && positionals.length !== files)
-      throw new Error(
-        files === 1 ? 'one file is needed, or - for standard input' : `“${positionals[0]}” is not expected`,
-      );
+      throw new Error(files === 1 ? 'needs one file, or - for standard input' : `“${positionals[0]}” isn’t expected`);
     return {
       values: values as Record<string, string | boolean | undefined>,
       file: positionals[0] ?? '',
@@ -60,7 +58,7 @@ export function wholeNumber(
   if (text === undefined) return undefined;
   const number = Number(text);
   if (typeof text !== 'string' || !/^\d+$/.test(text) || number < least || number > most) {
-    throw new Unusable(`--${name} is “${text}”; it must be a whole number from ${least} to ${most}`);
+    throw new Unusable(`--${name} is “${text}”. Use a whole number from ${least} to ${most}`);
   }
   return number;
 }
@@ -72,7 +70,7 @@ export function readText(file: string, read: (file: string) => string): string {
   try {
     return read(file);
   } catch (error) {
-    throw new Unusable(`${placeOf(file)} cannot be read: ${(error as Error).message}`);
+    throw new Unusable(`${placeOf(file)} can’t be read: ${(error as Error).message}`);
   }
 }
 

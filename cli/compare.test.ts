@@ -20,7 +20,7 @@ const call = (...args: string[]) => answer(['compare', ...args], read);
 
 test('a site that does what the specification says', async () => {
   expect(await call('spec.json', 'same.css')).toEqual({
-    text: 'The page’s grid: .grid\nEverything that was held is as the specification has it.\n24 checks, 0 of them off.',
+    text: 'The page’s grid: .grid\nEverything checked matches the specification.\n24 checks, 0 of them off.',
     status: 0,
   });
 });
@@ -34,12 +34,12 @@ test('what is off ends with 1, and is written for build servers', async () => {
 });
 
 test.each<[string[], RegExp]>([
-  [['spec.json'], /a document and a style sheet or more are needed; type compare SPEC/],
+  [['spec.json'], /needs a document and at least one style sheet; type compare SPEC/],
   [['spec.json', 'none.css'], /^ypsiline: none\.css: No grid of columns was found in this style sheet; it needs/],
-  [['spec.json', 'archive.css'], /This is a zip archive; take the style sheets out of it first\.$/],
-  [['spec.json', 'gone.css'], /gone\.css cannot be read: no such file$/],
-  [['same.css', 'same.css'], /^ypsiline: same\.css: This is not JSON/],
-  [['-', '-'], /standard input can be one of the files only$/],
+  [['spec.json', 'archive.css'], /This is a zip archive. Extract the style sheets first\.$/],
+  [['spec.json', 'gone.css'], /gone\.css can’t be read: no such file$/],
+  [['same.css', 'same.css'], /^ypsiline: same\.css: This isn’t valid JSON/],
+  [['-', '-'], /only one file can be standard input$/],
 ])('%j cannot be used', async (args, problem) => {
   const { problem: said, status } = await call(...args);
   expect(status).toBe(2);

@@ -25,17 +25,17 @@ test('into a file', async () => {
 });
 
 test.each([
-  ['-', '--format is missing; it must be one of grid-css, spec-json'],
+  ['-', '--format is missing. Use one of grid-css, spec-json'],
   ['- --format pdf', '--format is “pdf”'],
-  ['- --format overlay-svg', '--breakpoint is missing; it must be one of phone'],
+  ['- --format overlay-svg', '--breakpoint is missing. Use one of phone'],
   ['- --format overlay-svg --breakpoint desk', '--breakpoint is “desk”'],
-  ['- --format grid-css --breakpoint phone', 'grid-css is of the whole document'],
-  ['- --format values-md --height 300', '--height is for overlay-svg alone'],
-  ['- --format values-md --prefix a', '--prefix is for grid-css alone'],
-  ['- --format grid-css --gutters none', '--gutters is “none”; it must be one of gap, padding, shares'],
+  ['- --format grid-css --breakpoint phone', 'grid-css covers the whole document'],
+  ['- --format values-md --height 300', '--height is only for overlay-svg'],
+  ['- --format values-md --prefix a', '--prefix is only for grid-css'],
+  ['- --format grid-css --gutters none', '--gutters is “none”. Use one of gap, padding, shares'],
   ['- --format grid-css --prefix A', 'The prefix “A” cannot be used'],
-  ['- --format page-pdf', 'page-pdf is made by the application'],
-  ['- --format layout-css', 'this document has nothing to write as layout-css'],
+  ['- --format page-pdf', 'page-pdf is created by the application'],
+  ['- --format layout-css', 'this document has nothing to export as layout-css'],
 ])('%s', async (line, says) => {
   expect(await call(line)).toMatchObject({ problem: expect.stringContaining(says), status: 2 });
 });

@@ -28,16 +28,17 @@ export function readLock(text: string, folder = ''): Parsed<Lock> {
   try {
     json = JSON.parse(text);
   } catch {
-    return { problem: 'this lock file is not JSON; delete it and pull again' };
+    return { problem: 'this lock file isn’t JSON. Delete it and pull again' };
   }
   const { from, version, files } = (isRecord(json) ? json : {}) as Record<string, unknown>;
   if (typeof from !== 'string' || !isRecord(files))
-    return { problem: 'this lock file lacks from or files; delete it and pull again' };
+    return { problem: 'this lock file lacks from or files. Delete it and pull again' };
   const read = Object.entries(files).map(([key, value]): [string, unknown] =>
     typeof value === 'string' ? [folder + key, { name: key, version, sha256: value }] : [key, value],
   );
   const wrong = read.find(([path, value]) => !isPath(path) || !isLocked(value));
-  if (wrong) return { problem: `this lock file says of “${wrong[0]}” what cannot be read; delete it and pull again` };
+  if (wrong)
+    return { problem: `this lock file has for “${wrong[0]}” something that can’t be read. Delete it and pull again` };
   return { value: { from, files: Object.fromEntries(read) as Record<string, Locked> } };
 }
 

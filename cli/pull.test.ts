@@ -21,9 +21,7 @@ const served = (editions = EDITIONS) =>
       return Response.json({ editions: listed });
     }
     const text = editions[version]?.[file!];
-    return text === undefined
-      ? Response.json({ problem: 'There is nothing here.' }, { status: 404 })
-      : new Response(text);
+    return text === undefined ? Response.json({ problem: 'Not found.' }, { status: 404 }) : new Response(text);
   }) as unknown as typeof fetch;
 
 const pull = (line: string, kept: Record<string, string> = {}, fetching = served()) =>
@@ -67,7 +65,7 @@ describe('pull', () => {
       expect(await written(`${usual} --frozen --to ${folder}`, kept)).toEqual({ 'src/tokens/tokens.json': '{}' });
     expect((await pull(`${usual} --frozen`, kept)).text).toBe('1.3.0: tokens.json\n1.2.0: grid.css');
     expect((await pull(`${usual} --frozen --files spec.json`, kept)).problem).toContain(
-      'has no spec.json; pull it once',
+      'has no spec.json. Pull it once',
     );
     expect((await pull(`${usual} --frozen --to elsewhere`, kept)).problem).toContain('has nothing in elsewhere');
   });
@@ -82,7 +80,7 @@ describe('pull', () => {
       });
     expect(await check(files)).toEqual({ text: '2 files are as pulled', status: 0 });
     expect(await check({ 'styles/grid.css': 'changed' })).toEqual({
-      text: 'styles/grid.css: changed since it was pulled (1.3.0)\nstyles/tokens.json: not there; pull it again (1.3.0)',
+      text: 'styles/grid.css: changed since it was pulled (1.3.0)\nstyles/tokens.json: missing, pull it again (1.3.0)',
       status: 1,
     });
   });
@@ -146,25 +144,29 @@ describe('pull', () => {
   test('frozen, status 1 and nothing written where bytes differ', async () => {
     const lock = JSON.stringify({ from: ADDRESS, version: '1.2.0', files: { 'grid.css': digestOf('other') } });
     expect(await pull(`${usual} --frozen`, { 'ypsiline-lock.json': lock })).toEqual({
-      problem: 'ypsiline: grid.css of 1.2.0 differs from ypsiline-lock.json; nothing was written',
+      problem: 'ypsiline: grid.css of 1.2.0 differs from ypsiline-lock.json. Nothing was written',
       status: 1,
     });
   });
 
   test.each<[string, string, Record<string, string>?]>([
     ['', '--from is missing'],
-    ['--from nowhere --key-from-env KEY', '--from is “nowhere”; give an address such as'],
+    ['--from nowhere --key-from-env KEY', '--from is “nowhere”. Use an address such as'],
     [`--from ${ADDRESS}/1/grid.css --key-from-env KEY`, '--from is'],
     [`--from ${ADDRESS}/1`, '--key-from-env is missing'],
     [`--from ${ADDRESS}/1 --key-from-env NONE`, 'the environment variable NONE is empty'],
     [`--from ${ADDRESS}/1 --key-from-env WRONG`, 'answered 401: This key opens nothing here.'],
     [`--from ${ADDRESS}/7 --key-from-env KEY`, 'has no edition 7; it has 1.3.0, 1.2.0, 0.9.0'],
     [`${usual} --files ../../etc/passwd`, '--files names “../../etc/passwd”'],
-    [`${usual} --files other.css`, 'answered 404: There is nothing here.'],
+    [`${usual} --files other.css`, 'answered 404: Not found.'],
     [`${usual} --frozen`, '--frozen needs ypsiline-lock.json'],
-    [usual, 'this lock file is not JSON', { 'ypsiline-lock.json': '{' }],
+    [usual, 'this lock file isn’t JSON', { 'ypsiline-lock.json': '{' }],
     [usual, 'lacks from or files', { 'ypsiline-lock.json': '{"files":{"../x":"y"}}' }],
-    [usual, 'says of “a/../b” what cannot be read', { 'ypsiline-lock.json': '{"from":"x","files":{"a/../b":{}}}' }],
+    [
+      usual,
+      'has for “a/../b” something that can’t be read',
+      { 'ypsiline-lock.json': '{"from":"x","files":{"a/../b":{}}}' },
+    ],
     [
       usual,
       'ypsiline-lock.json is of https://grids.example.org/e/tidewick/kiosk, not of',
@@ -186,6 +188,6 @@ describe('pull', () => {
     const away = (async () => {
       throw new Error('fetch failed', { cause: new Error('connect ECONNREFUSED') });
     }) as unknown as typeof fetch;
-    expect((await pull(usual, {}, away)).problem).toContain('does not answer: connect ECONNREFUSED');
+    expect((await pull(usual, {}, away)).problem).toContain('doesn’t answer: connect ECONNREFUSED');
   });
 });

@@ -76,14 +76,14 @@ describe('survey', () => {
   });
 
   test.each([
-    ['survey', 'one file is needed, or - for standard input; type survey SCREENS'],
-    ['survey missing.json', 'missing.json cannot be read: no such file'],
+    ['survey', 'needs one file, or - for standard input; type survey SCREENS'],
+    ['survey missing.json', 'missing.json can’t be read: no such file'],
     ['survey spec.json', 'spec.json: screens: A survey holds a list of screens'],
     [
       'survey negative.json',
       'negative.json: screens[0].boxes[0]: A box is 0 px or more wide and high; this one is -4 × 10.',
     ],
-    ['survey tidy.json --tolerance wide', '--tolerance is “wide”; it must be px from 0 to 100'],
+    ['survey tidy.json --tolerance wide', '--tolerance is “wide”. Use px from 0 to 100'],
     ['survey tidy.json --against tidy.json', 'tidy.json: '],
   ])('%s', async (line, problem) => {
     const { problem: said, status } = await call(line);

@@ -17,7 +17,7 @@ for (const file of files) {
     mkdirSync(dirname(file.path), { recursive: true });
     writeFileSync(file.path, file.text);
   } catch (error) {
-    process.stderr.write(`ypsiline: ${file.path} cannot be written: ${(error as Error).message}\n`);
+    process.stderr.write(`ypsiline: ${file.path} can’t be written: ${(error as Error).message}\n`);
     process.exitCode = 2;
   }
 }

@@ -32,7 +32,8 @@ await run(async () => {
   if (!read.success) throw new Failure(`${read.error.issues[0]!.message}. Type: ${USAGE}`);
   const { team: teamName, ...person } = read.data;
   const teamSlug = slug(teamName);
-  if (!/^[a-z]/.test(teamSlug)) throw new Failure(`The name “${teamName}” makes no address; begin it with a letter.`);
+  if (!/^[a-z]/.test(teamSlug))
+    throw new Failure(`The name “${teamName}” can’t become an address. Start it with a letter.`);
   const cluster = await databaseInUse();
   const sql = connect(cluster.url, 1);
   try {

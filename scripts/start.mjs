@@ -1,7 +1,7 @@
 #!/usr/bin/env node
 // `npm start`: everything from a fresh checkout to a served application. Uses only Node itself until the packages are there.
 import { spawn } from 'node:child_process';
-import { ensureBuild } from './setup/build.mjs';
+import { ensureBuild, SERVER_FILE } from './setup/build.mjs';
 import { demoWanted, readAddress } from './setup/environment.mjs';
 import { ensurePackages } from './setup/packages.mjs';
 import { isFree } from './setup/ports.mjs';
@@ -49,7 +49,7 @@ await run(async () => {
  */
 function serve(env, host, port) {
   return new Promise((resolve, reject) => {
-    const server = spawn(process.execPath, ['server/http/serve.mjs'], {
+    const server = spawn(process.execPath, [SERVER_FILE], {
       env: { ...env, PORT: String(port), HOST: host },
       stdio: ['ignore', 'pipe', 'inherit'],
     });

@@ -4,7 +4,7 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ensureBuild } from './setup/build.mjs';
+import { buildPrograms, ensureBuild } from './setup/build.mjs';
 import { CHROMIUM_PACKAGE, findChromium } from './setup/chromium.mjs';
 import { ensureDebianPackage, ensurePackages } from './setup/packages.mjs';
 import { startCluster } from './setup/postgres.mjs';
@@ -31,6 +31,7 @@ await run(async () => {
       const env = { ...process.env, YPSILINE_TEST_CLUSTER: cluster?.url, NEXT_TELEMETRY_DISABLED: '1' };
       if (runs('unit')) {
         say('unit, reference and server tests');
+        await buildPrograms();
         const { code } = await execute(
           node,
           [

@@ -7,7 +7,6 @@ import { mayDo } from '../../server/access/permissions';
 import { database } from '../../server/database/database';
 import { membersOf } from '../../server/team/people';
 import { type ListedRecord, SORTS, specPage } from '../../server/specs/spec-list';
-import { startingSetsOf } from '../../server/team/starting-sets';
 import { SpecStrip } from '../../ui/drawing/spec-strip';
 import type { ListedSpec } from '../../ui/specs/listed-spec';
 import { SpecList } from '../../ui/specs/spec-list';
@@ -34,10 +33,9 @@ export default async function Page({ params, searchParams }: Props) {
   const team = { id: access.teamId, slug, name: access.teamName };
   const { q, sort, page, archived } = question.parse(await searchParams);
   const asked = { sought: q, sort, page, archived: archived === '1' };
-  const [list, members, sets] = await Promise.all([
+  const [list, members] = await Promise.all([
     specPage(database(access), access, asked),
     membersOf(database(access), access),
-    startingSetsOf(database(access), access),
   ]);
   return (
     <>
@@ -47,7 +45,6 @@ export default async function Page({ params, searchParams }: Props) {
           team={team}
           list={{ ...list, specs: list.specs.map(listed) }}
           asked={asked}
-          sets={sets.map(({ id, name, spec, version }) => ({ id, name, spec, version }))}
           may={{
             edit: mayDo(access.role, 'edit'),
             archive: mayDo(access.role, 'archive'),

@@ -1,4 +1,5 @@
 import * as account from './account/route';
+import * as accountHints from './account/hints/route';
 import * as accountPassword from './account/password/route';
 import * as accountSessions from './account/sessions/route';
 import * as accountSession from './account/sessions/[session]/route';
@@ -44,6 +45,7 @@ import * as teamStartingSet from './teams/[team]/starting-sets/[set]/route';
 /** Every endpoint of the interface, from which the OpenAPI document and the types of `send` are made; a test holds it against the folders. */
 export const ROUTES = [
   account,
+  accountHints,
   accountPassword,
   accountSessions,
   accountSession,

@@ -27,7 +27,7 @@ const PARAMETERS = {
   file: parameter('file', {
     ...text(
       '^[a-z0-9@.-]+$',
-      `${IN_EDITIONS.map(({ file, isOf }) => `${file}: ${isOf}`).join('. ')}. A star stands for the id of a breakpoint.`,
+      `${IN_EDITIONS.map(({ file, isOf }) => `${file}: ${isOf}`).join('. ')}. An asterisk stands for a breakpoint’s id.`,
     ),
     examples: [...IN_EDITIONS.map(({ file }) => file.replace('*', 'phone')), ARCHIVE.file],
   }),
@@ -40,18 +40,18 @@ const HEADERS = {
     schema: { type: 'string' },
   },
   'Content-Location': {
-    description: 'Where what a moving version means stands for ever.',
+    description: 'The permanent address a moving version points to.',
     schema: { type: 'string' },
   },
 };
 
 const REFUSALS = {
-  '401': refused('No key, or one that has lapsed, was revoked, or does not open this specification.'),
+  '401': refused('No key, or a key that has expired, was revoked or doesn’t give access to this specification.'),
   '404': refused('No such specification, edition or file.'),
   '503': refused('The database is away; Retry-After says when to try again.'),
 };
 const LINK_REFUSALS = {
-  '404': refused('The link has lapsed or was revoked, or there is no such edition or file.'),
+  '404': refused('The link has expired or was revoked, or there’s no such edition or file.'),
   '503': REFUSALS['503'],
 };
 

@@ -40,10 +40,10 @@ function operation(method: string, { endpoint }: Endpoint) {
     ...bodyOf(endpoint),
     responses: {
       [makes ? '201' : '200']: { description: makes ? 'It is made.' : 'It is done, or here it is.' },
-      ...(whom !== 'anybody' && { '401': refused('Nobody is signed in.') }),
+      ...(whom !== 'anybody' && { '401': refused('Not signed in.') }),
       ...(endpoint.may.length > 0 && { '403': refused('The role may not do this.') }),
-      ...(body && { '400': refused('The body is malformed.'), '422': refused('What was sent cannot be taken.') }),
-      ...(path.includes('[') && { '404': refused('There is nothing here for whoever asks.') }),
+      ...(body && { '400': refused('The body is malformed.'), '422': refused('The input isn’t valid.') }),
+      ...(path.includes('[') && { '404': refused('Not found for whoever asks.') }),
       '503': refused('The database is away; Retry-After says when to try again.'),
     },
   };

@@ -6,7 +6,7 @@ export const listedFile = z.object({
   name: z.string(),
   bytes: z.int().min(0),
   sha256: z.string().regex(/^[0-9a-f]{64}$/),
-  address: z.string().describe('Where it stands for ever, from the root of this server.'),
+  address: z.string().describe('Its permanent address, from the root of this server.'),
 });
 
 export const listedEdition = z.object({

@@ -17,7 +17,7 @@ export function checkLock(args: string[], read: (file: string) => string, { byte
   if (!lock) throw new Unusable(`${file}: ${problem}`);
   const off = Object.entries(lock.files).flatMap(([path, { version, sha256: sum }]) => {
     const is = bytes(path);
-    if (is === null) return [`${path}: not there; pull it again (${version})`];
+    if (is === null) return [`${path}: missing, pull it again (${version})`];
     return digestOf(is) === sum ? [] : [`${path}: changed since it was pulled (${version})`];
   });
   const count = Object.keys(lock.files).length;

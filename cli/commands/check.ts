@@ -51,5 +51,5 @@ function forPeople(spec: Spec, { breakpoints, findings }: ReturnType<typeof chec
     const where = breakpoint === null ? '' : `${names.get(breakpoint)}: `;
     return `${waiver ? 'waived' : weight}  ${where}${message}${waiver ? ` (${waiver.reason})` : ''}`;
   });
-  return [...sums, '', ...(lines.length > 0 ? lines : ['Nothing to report: every sum comes out.'])].join('\n');
+  return [...sums, '', ...(lines.length > 0 ? lines : ['No findings. Everything adds up.'])].join('\n');
 }

@@ -14,7 +14,7 @@ export const compareCommand: Command = {
     const options = { container: text, row: text, columns: text, junit: text };
     const { values, file, files } = readArguments(args, USAGE, options, 'more');
     if ([file, ...files].filter((each) => each === '-').length > 1)
-      throw new Unusable('standard input can be one of the files only');
+      throw new Unusable('only one file can be standard input');
     const spec = readDocument(file, read);
     const sheets = files.map((each) => readText(each, read));
     const choice = Object.fromEntries(
@@ -37,11 +37,9 @@ export const compareCommand: Command = {
 
 function forPeople({ grid, checks, unread }: SiteComparison): string {
   const off = checks.filter(({ isSame }) => !isSame);
-  const head = grid === null ? 'Layouts alone: no grid of columns was found.' : `The page’s grid: ${grid}`;
+  const head = grid === null ? 'Layouts only: no column grid was found.' : `The page’s grid: ${grid}`;
   const said =
-    off.length === 0
-      ? ['Everything that was held is as the specification has it.']
-      : off.map(({ sentence }) => sentence);
+    off.length === 0 ? ['Everything checked matches the specification.'] : off.map(({ sentence }) => sentence);
   const left = unread.map(({ what, why }) => `Not read: ${what}. ${why}`);
   return [head, ...said, ...left, `${counted(checks.length, 'check')}, ${off.length} of them off.`].join('\n');
 }

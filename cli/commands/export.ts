@@ -22,10 +22,10 @@ export const exportCommand: Command = {
     const format = FORMATS.find(({ id, file: name }) => [id, name].includes(String(values['format'])));
     if (!format)
       throw new Unusable(
-        `--format is ${values['format'] === undefined ? 'missing' : `“${values['format']}”`}; it must be one of ${FORMATS.map(({ id }) => id).join(', ')}`,
+        `--format is ${values['format'] === undefined ? 'missing' : `“${values['format']}”`}. Use one of ${FORMATS.map(({ id }) => id).join(', ')}`,
       );
     if (format.becomes)
-      throw new Unusable(`${format.id} is made by the application; pull it from the address of an edition`);
+      throw new Unusable(`${format.id} is created by the application. Pull it from an edition’s address`);
     const spec = readDocument(file, read);
     const written = textOf(spec, format, values, wholeNumber(values, 'height', { least: 1, most: 100_000 }));
     const to = values['to'];
@@ -39,18 +39,18 @@ type Values = Record<string, string | boolean | undefined>;
 function textOf(spec: Spec, format: Format, values: Values, height: number | undefined): string {
   const { id } = format;
   const files = filesOf(format, spec);
-  if (files.length === 0) throw new Unusable(`this document has nothing to write as ${id}`);
+  if (files.length === 0) throw new Unusable(`this document has nothing to export as ${id}`);
   const breakpoint = values['breakpoint'];
   const ids = spec.breakpoints.map((own) => own.id);
   const isOfEach = format.file.includes('*');
   if (breakpoint !== undefined && !isOfEach)
-    throw new Unusable(`${id} is of the whole document; leave --breakpoint out`);
+    throw new Unusable(`${id} covers the whole document. Leave out --breakpoint`);
   if (isOfEach && (breakpoint === undefined || !ids.includes(String(breakpoint))))
     throw new Unusable(
-      `--breakpoint is ${breakpoint === undefined ? 'missing' : `“${breakpoint}”`}; it must be one of ${ids.join(', ')}`,
+      `--breakpoint is ${breakpoint === undefined ? 'missing' : `“${breakpoint}”`}. Use one of ${ids.join(', ')}`,
     );
   if (height !== undefined && id !== 'overlay-svg')
-    throw new Unusable('--height is for overlay-svg alone; leave it out');
+    throw new Unusable('--height is only for overlay-svg. Leave it out');
   if (height !== undefined)
     return overlaySvg(
       spec,
@@ -71,12 +71,11 @@ function originOf(spec: Spec): Origin {
 function withOptions(spec: Spec, id: string, values: Values): string | null {
   const given = ['prefix', 'layer', 'gutters', 'media'].filter((name) => values[name] !== undefined);
   if (given.length === 0) return null;
-  if (id !== 'grid-css') throw new Unusable(`--${given[0]} is for grid-css alone; leave it out`);
+  if (id !== 'grid-css') throw new Unusable(`--${given[0]} is only for grid-css. Leave it out`);
   const oneOf = <T extends string>(name: string, choices: readonly T[]): T | undefined => {
     const said = values[name];
     const found = choices.find((choice) => choice === said);
-    if (said !== undefined && !found)
-      throw new Unusable(`--${name} is “${said}”; it must be one of ${choices.join(', ')}`);
+    if (said !== undefined && !found) throw new Unusable(`--${name} is “${said}”. Use one of ${choices.join(', ')}`);
     return found;
   };
   const text = (name: string): string | undefined => (typeof values[name] === 'string' ? values[name] : undefined);

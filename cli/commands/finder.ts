@@ -19,9 +19,9 @@ export const finderCommand: Command = {
     const container = wholeNumber(values, 'container');
     const count = wholeNumber(values, 'count', { most: MOST_COLUMNS });
     if (container === undefined || count === undefined)
-      throw new Unusable(`--${container === undefined ? 'container' : 'count'} is missing; type ${usage}`);
+      throw new Unusable(`--${container === undefined ? 'container' : 'count'} is missing. Use ${usage}`);
     const outer = values.outer ?? 'none';
-    if (outer !== 'none' && outer !== 'half') throw new Unusable(`--outer is “${outer}”; it must be none or half`);
+    if (outer !== 'none' && outer !== 'half') throw new Unusable(`--outer is “${outer}”. Use none or half`);
     const pairs = wholePairs({
       container,
       count,

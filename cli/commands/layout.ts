@@ -12,7 +12,7 @@ export const layoutCommand: Command = {
     const options = { layout: { type: 'string' }, width: { type: 'string' }, height: { type: 'string' } } as const;
     const { values, file } = readArguments(args, usage, options, 1);
     const [width, height] = [wholeNumber(values, 'width'), wholeNumber(values, 'height')];
-    if (width === undefined) throw new Unusable(`--width is needed, such as --width 1512; type ${usage}`);
+    if (width === undefined) throw new Unusable(`--width is required, such as --width 1512. Usage: ${usage}`);
     const spec = readDocument(file, read);
     const layout = spec.layouts.find(({ id }) => id === values.layout);
     if (!layout) {

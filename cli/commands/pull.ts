@@ -42,9 +42,9 @@ export const pullCommand: Command = {
     const folder = String(values['to'] ?? '.');
     const lock = lockAt(lockPath, read, folder);
     if (values['frozen'] && !lock)
-      throw new Unusable(`--frozen needs ${lockPath}; pull once without it, and keep the file`);
+      throw new Unusable(`--frozen needs ${lockPath}. Pull once without it and keep the file`);
     if (lock && lock.from !== address)
-      throw new Unusable(`${lockPath} is of ${lock.from}, not of ${address}; give --lock another file`);
+      throw new Unusable(`${lockPath} is of ${lock.from}, not of ${address}. Choose another file for --lock`);
     const listed = await listedAt(world.fetch, address, key);
     const names = values['files'] === undefined ? null : namesOf(values['files']);
     const wanted = values['frozen']
@@ -67,7 +67,7 @@ export const pullCommand: Command = {
     const other = fetched.filter(({ isOther }) => isOther);
     if (other.length > 0) {
       const which = other.map(({ name, version }) => `${name} of ${version}`).join(', ');
-      return { problem: `ypsiline: ${which} differs from ${lockPath}; nothing was written`, status: 1 };
+      return { problem: `ypsiline: ${which} differs from ${lockPath}. Nothing was written`, status: 1 };
     }
     const files = fetched.map(({ path, bytes }) => ({ path, text: bytes }));
     const kept: Lock = {
@@ -108,31 +108,31 @@ function lockedFiles(
   const all = Object.entries(lock.files).map(([at, locked]) => ({ path: at, ...locked }));
   const missing = names?.find((name) => !all.some((file) => file.name === name));
   if (missing !== undefined)
-    throw new Unusable(`${path} has no ${missing}; pull it once without --frozen, and keep the file`);
+    throw new Unusable(`${path} has no ${missing}. Pull it once without --frozen and keep the file`);
   const under = folder === null ? '' : inside(folder);
   const wanted = all.filter((file) => (!names || names.includes(file.name)) && file.path.startsWith(under));
   if (wanted.length === 0)
-    throw new Unusable(`${path} has nothing in ${folder}; leave --to out to fetch its files to their own folders`);
+    throw new Unusable(`${path} has nothing in ${folder}. Leave out --to to update files in their own folders`);
   return wanted;
 }
 
 /** The address of a spec, and the version that is asked for after it. */
 function addressOf(from: string | boolean | undefined): { address: string; asked: string } {
   const example = 'https://grids.example.org/e/TEAM/SPEC/latest';
-  if (typeof from !== 'string') throw new Unusable(`--from is missing; give an address such as ${example}`);
+  if (typeof from !== 'string') throw new Unusable(`--from is missing. Use an address such as ${example}`);
   const url = URL.canParse(from) ? new URL(from) : null;
   const [, spec, version = 'latest'] = /^(\/e\/[^/]+\/[^/]+)(?:\/([^/]+))?\/?$/.exec(url?.pathname ?? '') ?? [];
   if (!url || !/^https?:$/.test(url.protocol) || !spec)
-    throw new Unusable(`--from is “${from}”; give an address such as ${example}`);
+    throw new Unusable(`--from is “${from}”. Use an address such as ${example}`);
   return { address: url.origin + spec, asked: version };
 }
 
 /** The secret of a key, from the environment alone: an argument would stand in lists of processes and in logs. */
 function keyOf(name: string | boolean | undefined, env: Record<string, string | undefined>): string {
   if (typeof name !== 'string')
-    throw new Unusable('--key-from-env is missing; name the environment variable that holds the key');
+    throw new Unusable('--key-from-env is missing. Name the environment variable with the key');
   const key = env[name];
-  if (!key) throw new Unusable(`the environment variable ${name} is empty; put the key of the team into it`);
+  if (!key) throw new Unusable(`the environment variable ${name} is empty. Set it to a key of the team`);
   return key.trim();
 }
 
@@ -141,7 +141,7 @@ function namesOf(files: string | boolean | undefined): string[] {
     .split(',')
     .map((name) => name.trim());
   const wrong = names.find((name) => !/^[\w.-]+$/.test(name) || name.includes('..') || isAbsolute(name));
-  if (wrong !== undefined) throw new Unusable(`--files names “${wrong}”; give names such as grid.css,tokens.json`);
+  if (wrong !== undefined) throw new Unusable(`--files names “${wrong}”. Use names such as grid.css,tokens.json`);
   return [...new Set(names)];
 }
 
@@ -193,7 +193,7 @@ async function follow(
     body: JSON.stringify(said),
     signal: AbortSignal.timeout(PATIENCE_MS),
   }).catch((error: unknown) => {
-    throw new Unusable(`${address}/followers does not answer: ${String((error as Error).message)}`);
+    throw new Unusable(`${address}/followers doesn’t answer: ${String((error as Error).message)}`);
   });
   if (response.ok) return;
   const { problem } = (await response.json().catch(() => ({}))) as { problem?: string };
@@ -207,7 +207,7 @@ async function bytesOf(fetching: Fetch, address: string, key: string): Promise<B
     response = await fetching(address, { headers, redirect: 'error', signal: AbortSignal.timeout(PATIENCE_MS) });
   } catch (error) {
     throw new Unusable(
-      `${address} does not answer: ${((error as Error).cause as Error | undefined)?.message ?? (error as Error).message}`,
+      `${address} doesn’t answer: ${((error as Error).cause as Error | undefined)?.message ?? (error as Error).message}`,
     );
   }
   const bytes = Buffer.from(await response.arrayBuffer());

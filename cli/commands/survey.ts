@@ -28,7 +28,7 @@ function toleranceOf(text: string | boolean | undefined): number | undefined {
   if (text === undefined) return undefined;
   const number = Number(text);
   if (typeof text !== 'string' || !/^\d+(\.\d+)?$/.test(text) || number > 100)
-    throw new Unusable(`--tolerance is “${text}”; it must be px from 0 to 100, such as 0.5`);
+    throw new Unusable(`--tolerance is “${text}”. Use px from 0 to 100, such as 0.5`);
   return number;
 }
 
@@ -36,7 +36,7 @@ function textOf({ grids, verticals }: ReturnType<typeof surveyReport>): string {
   const found = grids.map(
     ({ width, count, gutter, column, marginStart, marginEnd, explained, alsoFits, causes }) =>
       `${width} px: ${marginStart} + ${count} × ${column} + ${count - 1} × ${gutter} + ${marginEnd}, ${Math.round(explained * 100)} % of the edges` +
-      (alsoFits.length > 0 ? `; ${alsoFits.join(', ')} columns fit as well` : '') +
+      (alsoFits.length > 0 ? `; ${alsoFits.join(', ')} columns match just as well` : '') +
       causes.map((cause) => `\n  ${cause}`).join(''),
   );
   const unit =

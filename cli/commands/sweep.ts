@@ -14,7 +14,7 @@ export const sweepCommand: Command = {
     const { values, file } = readArguments(args, usage, { from: { type: 'string' }, to: { type: 'string' } }, 1);
     const from = wholeNumber(values, 'from') ?? NARROWEST_SWEPT;
     const to = wholeNumber(values, 'to') ?? Math.max(WIDEST_SWEPT, from);
-    if (from > to) throw new Unusable(`--from ${from} is above --to ${to}; give the smaller width first`);
+    if (from > to) throw new Unusable(`--from ${from} is above --to ${to}. Put the smaller width first`);
     const spec = readDocument(file, read);
     const report = sweepReport(spec, from, to);
     const ids = report.breakpoints.map(({ id }) => id);

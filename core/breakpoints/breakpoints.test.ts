@@ -36,7 +36,7 @@ describe('adding', () => {
     const full = specWith(
       ...Array.from({ length: 24 }, (_, index) => breakpointOf({}, 100, { id: `b${index}`, from: index * 100 })),
     );
-    expect(addBreakpoint(full, 50).problem).toBe('A spec has at most 24 breakpoints; remove one first.');
+    expect(addBreakpoint(full, 50).problem).toBe('A specification can have up to 24 breakpoints. Remove one first.');
   });
   test('room is where one points, where two ranges are left that mean something, else past the last one', () => {
     expect(roomForBreakpoint(spec, 900)).toBe(900);
@@ -128,15 +128,13 @@ describe('rhythm', () => {
     expect(writeBase(spec, '16/2').value!.spacing.base).toEqual({ typed: '16/2', is: '8px' });
   });
   test.each([
-    ['0', 'A base unit of 0 has no multiples; type one such as 8 or 4.'],
-    ['2vw', '“2vw” changes with the screen; a base unit is fixed, such as 8 or 0.5rem.'],
-    ['-8', '“-8” is below zero; a length here is 0 or more.'],
+    ['0', 'A base unit can’t be 0. Enter one such as 8 or 4.'],
+    ['2vw', '“2vw” changes with the screen. A base unit is fixed, such as 8 or 0.5rem.'],
+    ['-8', '“-8” is below zero. Enter 0 or more.'],
   ])('%s is refused', (text, problem) => expect(writeBase(spec, text)).toEqual({ problem }));
   test('what rem and absolute units count on', () => {
     expect(writeUnits(spec, '10px', 72).value).toMatchObject({ rootFontSize: 10, pixelsPerInch: 72 });
-    expect(writeUnits(spec, '0', 96).problem).toBe(
-      '“0” is no root font size; type a number of px from 1 to 200, such as 16.',
-    );
+    expect(writeUnits(spec, '0', 96).problem).toBe('“0” isn’t a root font size. Enter px from 1 to 200, such as 16.');
   });
   test('half steps', () => expect(allowHalfSteps(spec, false).spacing.halfSteps).toBe(false));
 });

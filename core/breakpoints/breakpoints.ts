@@ -26,7 +26,7 @@ const UNNAMED = /^breakpoint-\d+$/;
  */
 export function addBreakpoint(spec: Spec, from: number): Parsed<{ spec: Spec; id: string }> {
   if (spec.breakpoints.length >= MOST_BREAKPOINTS)
-    return { problem: `A spec has at most ${MOST_BREAKPOINTS} breakpoints; remove one first.` };
+    return { problem: `A specification can have up to ${MOST_BREAKPOINTS} breakpoints. Remove one first.` };
   const taken = spec.breakpoints.find((breakpoint) => breakpoint.from === from);
   if (taken) return { problem: startsThere(taken) };
   const cut = breakpointAt(spec, from);
@@ -86,7 +86,7 @@ function nextNumber({ breakpoints }: Spec): number {
 /** Removes a breakpoint; the one below it takes over its range, or, for the first, the one above starts at 0. */
 export function removeBreakpoint(spec: Spec, id: string): Parsed<Spec> {
   if (spec.breakpoints.length === 1)
-    return { problem: 'A spec keeps at least one breakpoint; change this one instead.' };
+    return { problem: 'A specification needs at least one breakpoint. Change this one instead.' };
   const [first, ...others] = byWidth(spec.breakpoints.filter((breakpoint) => breakpoint.id !== id));
   const wasFirst = byWidth(spec.breakpoints)[0]!.id === id;
   const breakpoints = [wasFirst ? { ...first!, from: 0 } : first!, ...others];
@@ -113,9 +113,9 @@ function withoutSetting(before: Spec, after: Spec, style: TextStyle, id: string)
  */
 export function nameBreakpoint(spec: Spec, id: string, name: string): Parsed<Spec> {
   const trimmed = name.trim();
-  if (trimmed === '') return { problem: 'A breakpoint needs a name, such as Tablet.' };
+  if (trimmed === '') return { problem: 'Enter a name, such as Tablet.' };
   if (trimmed.length > LIMITS.breakpointName)
-    return { problem: `This name has ${trimmed.length} characters; the most is ${LIMITS.breakpointName}.` };
+    return { problem: `This name has ${trimmed.length} characters; the maximum is ${LIMITS.breakpointName}.` };
   const newId = UNNAMED.test(id) ? freeId(spec, trimmed, id) : id;
   const breakpoints = spec.breakpoints.map((breakpoint) =>
     breakpoint.id === id ? { ...breakpoint, name: trimmed, id: newId } : breakpoint,

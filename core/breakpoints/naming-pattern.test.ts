@@ -16,9 +16,9 @@ test('a name says the grid', () => {
 });
 
 test.each([
-  ['{colums} columns', 'does not know {colums}; it knows {name}, {count}'],
-  ['{count', 'stands alone'],
-  ['count}', 'stands alone'],
+  ['{colums} columns', 'can’t use {colums}. Use {name}, {count}'],
+  ['{count', 'missing its partner'],
+  ['count}', 'missing its partner'],
   ['x'.repeat(201), 'at most 200 characters'],
 ])('%s is refused', (pattern, says) => expect(readPattern(pattern).problem).toContain(says));
 

@@ -31,10 +31,10 @@ export function readPattern(text: string): Parsed<string> {
   const wrong = [...pattern.matchAll(/\{([^{}]*)\}/g)].map(([, part]) => part!).find((part) => !NAMES.includes(part));
   if (wrong !== undefined)
     return {
-      problem: `A pattern does not know {${wrong.slice(0, 40)}}; it knows ${NAMES.map((each) => `{${each}}`).join(', ')}.`,
+      problem: `A pattern can’t use {${wrong.slice(0, 40)}}. Use ${NAMES.map((each) => `{${each}}`).join(', ')}.`,
     };
   if (/[{}]/.test(pattern.replace(/\{[a-z]+\}/g, '')))
-    return { problem: 'A brace in the pattern stands alone; write {count}.' };
+    return { problem: 'A brace is missing its partner. Write {count}.' };
   return { value: pattern };
 }
 

@@ -10,13 +10,13 @@ import type { Facts } from './say';
 
 export type Weight = 'must-fix' | 'weigh' | 'note';
 
-export const WEIGHT_NAMES: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Weigh', note: 'Note' };
+export const WEIGHT_NAMES: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Check', note: 'Note' };
 
 /** What a weight asks of whoever reads a finding. */
 export const WEIGHT_SAYS: Record<Weight, string> = {
-  'must-fix': 'An edition waits until it is mended, or waived with a reason.',
-  weigh: 'It may be meant so. Look at it and decide; an edition does not wait.',
-  note: 'Good to know; nothing to decide.',
+  'must-fix': 'Blocks publishing until it’s fixed or waived with a reason.',
+  weigh: 'Might be intended. Have a look; it doesn’t block publishing.',
+  note: 'Good to know. Nothing to do.',
 };
 
 /** A way to mend a finding: the edits, and what the sentence of its button is made of. */

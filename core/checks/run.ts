@@ -95,3 +95,8 @@ function accepts(waiver: Waiver, { rule, breakpoint, values }: Finding): boolean
 export function holdingBack(findings: JudgedFinding[]): JudgedFinding[] {
   return findings.filter(({ weight, waiver }) => weight === 'must-fix' && !waiver);
 }
+
+/** What is to be looked at before publishing, and holds nothing back: *check* findings that nobody has waived. */
+export function toCheck(findings: JudgedFinding[]): JudgedFinding[] {
+  return findings.filter(({ weight, waiver }) => weight === 'weigh' && !waiver);
+}

@@ -11,21 +11,21 @@ test.each<[Partial<Columns>, string[]]>([
   [
     { margin: 'auto', container: '1152px', gutter: '1.5rem' },
     [
-      'The container is always 1152 px wide and stands in the centre, and the margins take what is left.',
+      'The container is always 1152 px wide and centred, and the margins take the rest.',
       'Gutters are 1.5 rem; the columns share the rest.',
     ],
   ],
   [
     { margin: '48px', container: { upTo: '1536px' }, gutter: { ofColumn: '1/4' }, align: 'start' },
     [
-      'The container fills the screen between margins of 48 px until it is 1536 px wide, then stays and stands at the start.',
+      'The container fills the screen between margins of 48 px until it is 1536 px wide, then keeps that width, aligned to the start.',
       'Gutters are 1/4 of a column; the columns share the rest.',
     ],
   ],
   [
     { margin: { start: '100px', end: 'auto' }, container: { share: '75%' }, outer: 'half', gutter: '30px' },
     [
-      'The container is 75% of the screen and stands in the centre, beside a start margin of 100 px and an end margin of what is left.',
+      'The container is 75% of the screen and centred, beside a start margin of 100 px and an end margin of what is left.',
       'Gutters are 30 px, with half a gutter outside the first and last column; the columns share the rest.',
     ],
   ],
@@ -39,7 +39,7 @@ test.each<[Partial<Columns>, string[]]>([
   [
     { margin: 'auto', container: 'auto', column: '70px', gutter: 'auto', whole: 'margins' },
     [
-      'The container is as wide as its columns and stands in the centre.',
+      'The container is as wide as its columns and centred.',
       'Columns stay 70 px; gutters take what is left.',
       'Columns are rounded down to whole px; the margins take the difference.',
     ],

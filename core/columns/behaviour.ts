@@ -7,7 +7,7 @@ import { isOfColumn, isPair, isShare, isUpTo } from './column-rule';
  * What stretches and what stays as the viewport grows through a breakpoint's range, in words.
  *
  *     behaviourText(desktop)
- *     // ["The container is always 1296 px wide and stands in the centre; the margins take what is left.",
+ *     // ["The container is always 1296 px wide and centred; the margins take what is left.",
  *     //  "Gutters stay 24 px; the columns share what is left."]
  */
 export function behaviourText({ columns }: Breakpoint): string[] {
@@ -16,16 +16,14 @@ export function behaviourText({ columns }: Breakpoint): string[] {
 
 function outside(columns: Columns): string {
   const { container, margin } = columns;
-  const stands = { start: 'stands at the start', centre: 'stands in the centre', end: 'stands at the end' }[
-    columns.align
-  ];
+  const stands = { start: 'aligned to the start', centre: 'centred', end: 'aligned to the end' }[columns.align];
   const between = marginWords(margin);
-  const rest = between ? `beside ${between}` : 'and the margins take what is left';
+  const rest = between ? `beside ${between}` : 'and the margins take the rest';
   if (container === 'fill')
     return between ? `The container fills the screen between ${between}.` : `The container fills the screen.`;
   if (container === 'auto') return `The container is as wide as its columns and ${stands}.`;
   if (isUpTo(container)) {
-    const until = `until it is ${lengthWords(container.upTo)} wide, then stays and ${stands}`;
+    const until = `until it is ${lengthWords(container.upTo)} wide, then keeps that width, ${stands}`;
     return `The container fills the screen${between ? ` between ${between}` : ''} ${until}.`;
   }
   if (isShare(container)) return `The container is ${container.share} of the screen and ${stands}, ${rest}.`;

@@ -70,7 +70,7 @@ function sectionChecks(layout: Layout, { name }: Breakpoint, width: number, own:
         quantity,
         specification,
         there,
-        `${name}: “${place.name}” of ${where} stands on ${there} on the page where the specification has ${specification}.`,
+        `${name}: “${place.name}” of ${where} is on ${there} on the page where the specification has ${specification}.`,
       ),
     ];
   });

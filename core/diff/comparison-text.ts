@@ -18,16 +18,16 @@ export function comparisonText(
   effects: readonly Effect[],
 ): string {
   const parts = [
-    { title: 'Given', lines: differences.filter(({ follows }) => !follows).map(lineOf) },
-    { title: 'Follows', lines: differences.filter(({ follows }) => follows).map(lineOf) },
+    { title: 'Changed', lines: differences.filter(({ follows }) => !follows).map(lineOf) },
+    { title: 'Calculated', lines: differences.filter(({ follows }) => follows).map(lineOf) },
     {
-      title: 'Comes to',
+      title: 'Result',
       lines: effects.map(
         (each) =>
           `${each.table}, ${each.row}, ${each.column}: ${each.before ?? 'nothing'} → ${each.after ?? 'nothing'}`,
       ),
     },
   ].filter(({ lines }) => lines.length > 0);
-  if (parts.length === 0) return `${before} and ${after} say the same.\n`;
+  if (parts.length === 0) return `${before} and ${after} are the same.\n`;
   return `${before} → ${after}\n\n${parts.map(({ title, lines }) => `${title}\n${lines.join('\n')}`).join('\n\n')}\n`;
 }

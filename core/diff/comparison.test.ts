@@ -54,18 +54,18 @@ describe('what a change comes to', () => {
   test('as text: given apart from what follows', () => {
     const text = comparisonText('1.0.0', 'draft', differences(spec, wider), effects(spec, wider).slice(0, 1));
     expect(text).toBe(
-      '1.0.0 → draft\n\nGiven\nDesktop, Gutter: 24 → 36 (minor)\n\nFollows\nDesktop, Column: 86 → 75 (patch)\n\nComes to\nSpan widths, 1 column, Desktop: 86 → 75\n',
+      '1.0.0 → draft\n\nChanged\nDesktop, Gutter: 24 → 36 (minor)\n\nCalculated\nDesktop, Column: 86 → 75 (patch)\n\nResult\nSpan widths, 1 column, Desktop: 86 → 75\n',
     );
-    expect(comparisonText('a', 'b', [], [])).toBe('a and b say the same.\n');
+    expect(comparisonText('a', 'b', [], [])).toBe('a and b are the same.\n');
   });
 });
 
 test('the reason of a step names what asks for it', () => {
   expect(reasonOfStep(differences(spec, wider))).toBe(
-    'Gutter, Desktop asks for a minor step: numbers changed or something is new, and every name in built pages still means what it did.',
+    'Gutter, Desktop needs a minor version: values changed or something is new, and every name in built pages still works.',
   );
   expect(reasonOfStep(differences(spec, writeCell(spec, 'desktop', 'count', '10').value!))).toMatch(
-    /^.*Desktop asks for a major step/,
+    /^.*Desktop needs a major version/,
   );
-  expect(reasonOfStep([])).toBe('Only words, reference sizes or waivers changed.');
+  expect(reasonOfStep([])).toBe('Only texts, design sizes or waivers changed.');
 });

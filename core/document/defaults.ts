@@ -53,7 +53,7 @@ export const STARTING_SETS: readonly StartingSet[] = [
   {
     id: '4-8-12',
     title: '4 · 8 · 12 on a base of 8',
-    says: 'Phone, tablet and desktop; gutters 16, 20, 24; the desktop container is 1296.',
+    says: 'Phone, tablet and desktop with gutters of 16, 20 and 24 and a desktop container of 1296.',
     spec: (name) =>
       newSpec(name, [
         newBreakpoint(PHONE, fluidColumns(4, '16px', '20px')),
@@ -64,7 +64,7 @@ export const STARTING_SETS: readonly StartingSet[] = [
   {
     id: '2-6-12',
     title: '2 · 6 · 12 on a base of 5',
-    says: 'Phone, tablet and desktop; gutters 10, 20, 30; everything fills the screen.',
+    says: 'Phone, tablet and desktop with gutters of 10, 20 and 30, full width.',
     spec: (name) =>
       newSpec(
         name,
@@ -79,7 +79,7 @@ export const STARTING_SETS: readonly StartingSet[] = [
   {
     id: 'blank',
     title: 'Blank',
-    says: 'One breakpoint from 0 px, with one column that fills it.',
+    says: 'One breakpoint from 0 px with a single full-width column.',
     spec: (name) =>
       newSpec(name, [newBreakpoint({ ...PHONE, id: 'screen', name: 'Screen' }, fluidColumns(1, '16px', '20px'))]),
   },

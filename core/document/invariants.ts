@@ -24,7 +24,7 @@ export function brokenInvariant(spec: Spec): string | null {
         return first(Object.entries(parts), ([part, value]) =>
           isGrowing(value) || isTimes(value) || lengthOf(value).unit !== '%'
             ? null
-            : `type[${index}].at.${id}.${part}: A ${part} in % has nothing to be a share of; give it in px, rem or vw.`,
+            : `type[${index}].at.${id}.${part}: A ${part} can’t be in %: there’s nothing to take a share of. Use px, rem or vw.`,
         );
       }),
     )
@@ -42,7 +42,7 @@ function first<T>(list: readonly T[], look: (each: T, index: number) => string |
 function baseUnitProblem({ spacing }: Spec): string | null {
   const { unit } = lengthOf(spacing.base);
   return changesWithScreen(unit)
-    ? 'spacing.base: A base unit is a fixed length, such as 8px or 0.5rem; this one changes with the screen.'
+    ? 'spacing.base: A base unit is a fixed length, such as 8px or 0.5rem. This one changes with the screen.'
     : null;
 }
 
@@ -57,7 +57,7 @@ function rowProblem(spec: Spec, breakpoint: Breakpoint, place: string): string |
   const { rows, baseline, reference } = breakpoint;
   if (rows === null || rows.rule === 'divide') return null;
   if (rows.rule === 'modules' && baseline === null)
-    return `${place}.rows: Modules are counted in baselines; give the breakpoint a baseline, such as { "step": "4px", "offset": "0px" }.`;
+    return `${place}.rows: Modules are counted in baselines. Add a baseline to the breakpoint, such as { "step": "4px", "offset": "0px" }.`;
   const { height, gap } = rowsAt(spec, breakpoint)!;
   if (height.add(gap).compare(px(LIMITS.leastRow)) < 0)
     return `${place}.rows: A row and its gap are ${height.add(gap).valueOf()} px together at ${reference.width} × ${reference.height}; the least is ${LIMITS.leastRow}.`;

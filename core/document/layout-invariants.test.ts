@@ -25,16 +25,16 @@ const problem = (...layouts: unknown[]) => readSpec({ ...practiceSpec('Laid out'
 
 describe('layouts that cannot be kept are refused with their place', () => {
   test.each<[string, unknown[], string]>([
-    ['two of one id', [layout(), layout()], 'layouts: Two layouts have the id “home”; give each its own.'],
+    ['two of one id', [layout(), layout()], 'layouts: Two layouts have the id “home”. Rename one of them.'],
     [
       'two sections of one id',
       [layout(section([]), section([]))],
-      'layouts[0].sections: Two sections have the id “top”; give each its own.',
+      'layouts[0].sections: Two sections have the id “top”. Rename one of them.',
     ],
     [
       'two blocks of one id, one in a card',
       [layout(section([block(), card({}, [block()])]))],
-      'layouts[0]: Two blocks have the id “map”; give each its own.',
+      'layouts[0]: Two blocks have the id “map”. Rename one of them.',
     ],
     [
       'a breakpoint that is not there',
@@ -49,7 +49,7 @@ describe('layouts that cannot be kept are refused with their place', () => {
     [
       'a style that is not there',
       [layout(section([card({}, [block({ holds: { text: 'lead', words: 'Cross the sound' } })])]))],
-      'layouts[0].sections[0].blocks[0].holds.card.blocks[0].holds.text: There is no text style “lead”; name one of the specification’s.',
+      'layouts[0].sections[0].blocks[0].holds.card.blocks[0].holds.text: There is no text style “lead”. Use one of the specification’s.',
     ],
     [
       '201 blocks',
@@ -63,7 +63,7 @@ describe('layouts that cannot be kept are refused with their place', () => {
           ),
         ),
       ],
-      'layouts[0]: This layout has 202 blocks, those in cards included; the most is 200.',
+      'layouts[0]: This layout has 202 blocks, those in cards included; the maximum is 200.',
     ],
     [
       'a ratio of 0',
@@ -73,22 +73,22 @@ describe('layouts that cannot be kept are refused with their place', () => {
     [
       'rows of nothing in a card',
       [layout(section([card({ rows: { height: '0px', gap: '0rem' } })]))],
-      'layouts[0].sections[0].blocks[0].holds.card.rows: A row and its gap are 0 high together; give one of them a height, such as 8px.',
+      'layouts[0].sections[0].blocks[0].holds.card.rows: A row and its gap are both 0 high. Set a height, such as 8px.',
     ],
     [
       'baselines of nothing in a card',
       [layout(section([card({ baseline: { step: '0px', offset: '0px' } })]))],
-      'layouts[0].sections[0].blocks[0].holds.card.baseline.step: Baselines are 0 apart; give them a step, such as 4px.',
+      'layouts[0].sections[0].blocks[0].holds.card.baseline.step: Baselines are 0 apart. Set a step, such as 4px.',
     ],
     [
       'a reason that is empty',
       [layout(section([block({ at: { phone: { over: '' } } })]))],
-      'What leaves the grid, or lies over something, needs a reason.',
+      'Exceptions need a reason.',
     ],
     [
       'columns that end before they begin',
       [layout(section([block({ at: { phone: { columns: [4, 2] } } })]))],
-      'A block stands over columns from one to another, such as [1, 6].',
+      'A block spans columns, such as [1, 6].',
     ],
   ])('%s', (_, layouts, sentence) => expect(problem(...layouts)).toContain(sentence));
 

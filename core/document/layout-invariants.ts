@@ -14,7 +14,7 @@ export function layoutProblem(spec: Spec): string | null {
 function ofLayout({ sections }: Layout, place: string, spec: Spec): string | null {
   const blocks = sections.flatMap((section) => allBlocks(section.blocks));
   if (blocks.length > LIMITS.blocks)
-    return `${place}: This layout has ${blocks.length} blocks, those in cards included; the most is ${LIMITS.blocks}.`;
+    return `${place}: This layout has ${blocks.length} blocks, those in cards included; the maximum is ${LIMITS.blocks}.`;
   return (
     twice(sections, `${place}.sections`, 'sections') ??
     twice(blocks, place, 'blocks') ??
@@ -34,7 +34,7 @@ function ofBlock({ holds, at }: Block, place: string, spec: Spec): string | null
   const missing = missingBreakpoint(spec, Object.keys(at), `${place}.at`);
   if (missing) return missing;
   if ('text' in holds && !spec.type.some(({ name }) => name === holds.text))
-    return `${place}.holds.text: There is no text style “${holds.text}”; name one of the specification’s.`;
+    return `${place}.holds.text: There is no text style “${holds.text}”. Use one of the specification’s.`;
   if (!('card' in holds)) return null;
   const inside = `${place}.holds.card`;
   return ofRows(holds.card, inside) ?? ofSection(holds.card, inside, spec);
@@ -44,9 +44,9 @@ function ofBlock({ holds, at }: Block, place: string, spec: Spec): string | null
 function ofRows({ rows, baseline }: CardGrid, place: string): string | null {
   const isNothing = (...lengths: LengthValue[]): boolean => lengths.every((each) => lengthOf(each).amount.equals(0));
   if (rows && isNothing(rows.height, rows.gap))
-    return `${place}.rows: A row and its gap are 0 high together; give one of them a height, such as 8px.`;
+    return `${place}.rows: A row and its gap are both 0 high. Set a height, such as 8px.`;
   return baseline && isNothing(baseline.step)
-    ? `${place}.baseline.step: Baselines are 0 apart; give them a step, such as 4px.`
+    ? `${place}.baseline.step: Baselines are 0 apart. Set a step, such as 4px.`
     : null;
 }
 
@@ -58,7 +58,7 @@ export function allBlocks(blocks: readonly Block[]): Block[] {
 function twice(list: readonly { id: string }[], place: string, what: string): string | null {
   const seen = new Set<string>();
   for (const { id } of list) {
-    if (seen.has(id)) return `${place}: Two ${what} have the id “${id}”; give each its own.`;
+    if (seen.has(id)) return `${place}: Two ${what} have the id “${id}”. Rename one of them.`;
     seen.add(id);
   }
   return null;

@@ -42,9 +42,9 @@ describe('what cannot be read is refused with its place', () => {
     [
       'without a version',
       { name: 'x' },
-      'This is not a spec document: the key "ypsiline" with the version is missing.',
+      'This isn’t a specification document: the key "ypsiline" with the version is missing.',
     ],
-    ['no object', [1], 'This is not a spec document; it starts with { "ypsiline": 3, "name": … }.'],
+    ['no object', [1], 'This isn’t a specification document. One starts with { "ypsiline": 3, "name": … }.'],
     ['an unknown key', { ...good, colour: 'red' }, '“colour” is a key that does not belong here.'],
     [
       'an unknown key, deep',
@@ -53,7 +53,7 @@ describe('what cannot be read is refused with its place', () => {
     ],
     ['0 columns', withColumns({ count: 0 }), 'breakpoints[0].columns.count: A grid has at least 1 column.'],
     ['65 columns', withColumns({ count: 65 }), 'breakpoints[0].columns.count: A grid has at most 64 columns.'],
-    ['a wrong length', withColumns({ column: 'wide' }), '“wide” is not a length'],
+    ['a wrong length', withColumns({ column: 'wide' }), '“wide” isn’t a length'],
     [
       'arithmetic that says otherwise',
       withColumns({ column: { typed: '2*30', is: '61px' } }),
@@ -77,26 +77,26 @@ describe('what cannot be read is refused with its place', () => {
     [
       'a length that grows from a share',
       withColumns({ margin: { between: ['2%', '48px'], over: [600, 1440] } }),
-      'A growing length begins and ends with a fixed length',
+      'A growing length starts and ends with a fixed length',
     ],
-    ['no breakpoints', { ...good, breakpoints: [] }, 'breakpoints: A specification has at least one breakpoint.'],
+    ['no breakpoints', { ...good, breakpoints: [] }, 'breakpoints: A specification needs at least one breakpoint.'],
     [
       'one id twice',
       specWith(breakpointOf({}), breakpointOf({})),
-      'Two breakpoints have the id “screen”; give each its own.',
+      'Two breakpoints have the id “screen”. Rename one of them.',
     ],
-    ['no name', { ...good, name: '  ' }, 'name: A specification needs a name.'],
+    ['no name', { ...good, name: '  ' }, 'name: Enter a name.'],
   ])('%s', (_, document, problem) => {
     expect(readSpec(document).problem).toContain(problem);
   });
 
   test('text that is no JSON', () => {
-    expect(readSpecText('{').problem).toMatch(/^This is not JSON: /);
+    expect(readSpecText('{').problem).toMatch(/^This isn’t valid JSON: /);
   });
 
   test('2 MB of text are not even parsed', () => {
     expect(readSpecText(' '.repeat(2_000_000)).problem).toBe(
-      `This text has 2000000 characters; a spec document has at most ${LARGEST_DOCUMENT}.`,
+      `This text has 2000000 characters; a specification document can have up to ${LARGEST_DOCUMENT}.`,
     );
   });
 });

@@ -18,11 +18,11 @@ export const LARGEST_DOCUMENT = LIMITS.documentCharacters;
  */
 export function readSpec(document: unknown): Parsed<Spec> {
   if (typeof document !== 'object' || document === null || Array.isArray(document)) {
-    return { problem: 'This is not a spec document; it starts with { "ypsiline": 3, "name": … }.' };
+    return { problem: 'This isn’t a specification document. One starts with { "ypsiline": 3, "name": … }.' };
   }
   const version = (document as { ypsiline?: unknown }).ypsiline;
   if (typeof version !== 'number')
-    return { problem: 'This is not a spec document: the key "ypsiline" with the version is missing.' };
+    return { problem: 'This isn’t a specification document: the key "ypsiline" with the version is missing.' };
   if (!Number.isInteger(version) || version < 1)
     return { problem: `“ypsiline” is the version of the document, a whole number from 1 to ${NEWEST_VERSION}.` };
   if (version > NEWEST_VERSION) {
@@ -31,7 +31,9 @@ export function readSpec(document: unknown): Parsed<Spec> {
     };
   }
   if (depthOf(document, LIMITS.documentDepth) > LIMITS.documentDepth)
-    return { problem: `This document is nested more than ${LIMITS.documentDepth} deep; a spec needs far less.` };
+    return {
+      problem: `This document is nested more than ${LIMITS.documentDepth} levels deep; a specification needs far fewer.`,
+    };
   const upgraded = upgradedTo(NEWEST_VERSION, document as Record<string, unknown>);
   const result = specSchema.safeParse(upgraded);
   if (!result.success) return { problem: problemOf(result.error, upgraded) };
@@ -56,7 +58,9 @@ function depthOf(value: unknown, most: number): number {
 /** Reads a spec document from JSON text. */
 export function readSpecText(text: string): Parsed<Spec> {
   if (text.length > LARGEST_DOCUMENT) {
-    return { problem: `This text has ${text.length} characters; a spec document has at most ${LARGEST_DOCUMENT}.` };
+    return {
+      problem: `This text has ${text.length} characters; a specification document can have up to ${LARGEST_DOCUMENT}.`,
+    };
   }
   const { value, problem } = parseJson(text);
   return problem === undefined ? readSpec(value) : { problem };

@@ -10,17 +10,17 @@ export type TitledTable = { id: string; title: string; says: string; table: Read
 /** The tables that a spec is read by: values, spans, text styles, spacing steps; those that it has. */
 export function allTables(spec: Spec): TitledTable[] {
   return [
-    { id: 'values', title: 'Exact values', says: 'px, at the width each is drawn at', table: valueTable(spec) },
+    { id: 'values', title: 'Exact values', says: 'px at the design width', table: valueTable(spec) },
     {
       id: 'spans',
       title: 'Span widths',
-      says: 'px; under it the share of the container, and of the viewport',
+      says: 'px, with the share of the container and of the viewport',
       table: spanTable(spec),
     },
     {
       id: 'type',
       title: 'Text styles',
-      says: 'px; a text that begins on a baseline moves down by so much, and its first line stands on the grid',
+      says: 'px; text that starts on a baseline moves down by this much to sit on the grid',
       table: textTable(spec),
     },
     { id: 'spacing', title: 'Spacing steps', says: 'multiples of the base unit', table: spacingTable(spec) },

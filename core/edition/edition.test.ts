@@ -20,7 +20,7 @@ test('exact values, read as fractions and copied as decimals', () => {
   expect(head).toEqual(['Phone', 'Board']);
   expect(rows.map(({ label, values }) => [label, ...values.map((value) => value!.shown)])).toEqual([
     ['Viewports', '0–959', '960 and up'],
-    ['Drawn at', '393 × 900', '1300 × 900'],
+    ['Design size', '393 × 900', '1300 × 900'],
     ['Columns', '4', '12'],
     ['Start margin', '16', '170'],
     ['Container', '361', '960'],
@@ -95,9 +95,9 @@ test('the table of a layout says a card’s padding and grid, and why an edge le
     ['3 columns, gutter 8', undefined],
     ['3 columns, gutter 8', undefined],
   ]);
-  expect(row('end leaves the grid')).toEqual([['to the screen’s edge', 'The quay runs out.'], null]);
-  expect(row('start leaves the grid')).toBeUndefined();
-  expect(row('lies over another')).toBeUndefined();
+  expect(row('end breaks the grid')).toEqual([['to the screen’s edge', 'The quay runs out.'], null]);
+  expect(row('start breaks the grid')).toBeUndefined();
+  expect(row('overlaps another')).toBeUndefined();
 });
 
 test('a size with its leading is copied as CSS writes it, which no spreadsheet takes for a date', () => {

@@ -14,7 +14,7 @@ import type { ReadTable } from './read-table';
 
 /** What the numbers of the two tables are. */
 export const LAYOUT_SAYS = 'columns, rows, and px from the page’s start and top';
-export const WHITE_SPACE_SAYS = 'rows between things, by kind of gap; px under them';
+export const WHITE_SPACE_SAYS = 'rows by kind of gap, with px';
 
 /** Each block of a layout at each breakpoint: columns and how many, rows, and where it stands, in px. */
 export function layoutTable(spec: Spec, layout: Layout): ReadTable {
@@ -86,14 +86,14 @@ function exceptionRows(
 ): ReadTable['rows'] {
   const at = solved.map((own) => own.get(id)!.placed);
   const sides = (['start', 'end'] as const).map((side): ReadTable['rows'][number] => ({
-    label: `${block.name}: ${side} leaves the grid`,
+    label: `${block.name}: ${side} breaks the grid`,
     values: at.map(({ leaves }) => {
       const own = leaves.find((leaving) => leaving.side === side);
       return own ? { ...words(leavingText(own.to)), note: own.reason } : null;
     }),
   }));
   const over: ReadTable['rows'][number] = {
-    label: `${block.name}: lies over another`,
+    label: `${block.name}: overlaps another`,
     values: at.map(({ over: reason }) => (reason === null ? null : { ...words('on purpose'), note: reason })),
   };
   return [...sides, over].filter(({ values }) => values.some((value) => value !== null));

@@ -32,16 +32,16 @@ test('and, for one gutter, from every breakpoint at once', () => {
 
 describe('a field that is wrong is named', () => {
   test.each<[Partial<ConditionFields>, string, string]>([
-    [{ widths: '0' }, 'widths', 'The container goes from 1 to 3840; 0 is outside.'],
-    [{ widths: '1200 to 900' }, 'widths', '1200 to 900 is turned round; type 900 to 1200.'],
-    [{ counts: '65' }, 'counts', 'The count goes from 1 to 64; 65 is outside.'],
-    [{ gutter: 'some' }, 'gutter', '“some” is no gutter; type whole numbers or a range, such as 8 or 8 to 16.'],
-    [{ widthsAre: 'viewports', margin: '40 to 8' }, 'margin', '40 to 8 is turned round; type 8 to 40.'],
-    [{ base: '0' }, 'base', 'The base goes from 1 to 400; 0 is outside.'],
+    [{ widths: '0' }, 'widths', 'The container goes from 1 to 3840; 0 is outside that.'],
+    [{ widths: '1200 to 900' }, 'widths', '1200 to 900 is the wrong way round. Enter 900 to 1200.'],
+    [{ counts: '65' }, 'counts', 'The count goes from 1 to 64; 65 is outside that.'],
+    [{ gutter: 'some' }, 'gutter', '“some” isn’t a gutter. Enter whole numbers or a range, such as 8 or 8 to 16.'],
+    [{ widthsAre: 'viewports', margin: '40 to 8' }, 'margin', '40 to 8 is the wrong way round. Enter 8 to 40.'],
+    [{ base: '0' }, 'base', 'The base goes from 1 to 400; 0 is outside that.'],
     [
       { leastColumn: '-5' },
       'leastColumn',
-      '“-5” is no smallest column; type whole numbers or a range, such as 8 or 8 to 16.',
+      '“-5” isn’t a smallest column. Enter whole numbers or a range, such as 8 or 8 to 16.',
     ],
   ])('%j', (wrong, field, problem) => expect(readConditions({ ...fields, ...wrong })).toEqual({ field, problem }));
   test('conditions that contradict each other belong to no one field', () => {

@@ -41,14 +41,14 @@ function listed(text: string): string {
 }
 
 function problemOfRange(from: number, to: number, { name, least, most }: NumbersAsked): string | null {
-  if (from > to) return `${from} to ${to} is turned round; type ${to} to ${from}.`;
+  if (from > to) return `${from} to ${to} is the wrong way round. Enter ${to} to ${from}.`;
   if (from < least || to > most)
-    return `The ${name} goes from ${least} to ${most}; ${from < least ? from : to} is outside.`;
+    return `The ${name} goes from ${least} to ${most}; ${from < least ? from : to} is outside that.`;
   return null;
 }
 
 function notNumbers(text: string, { name, least }: NumbersAsked): string {
   const example = Math.max(least, 8);
   const right = `whole numbers or a range, such as ${example} or ${example} to ${example * 2}`;
-  return text.trim() === '' ? `Give a ${name}: ${right}.` : `“${shown(text)}” is no ${name}; type ${right}.`;
+  return text.trim() === '' ? `Enter a ${name}: ${right}.` : `“${shown(text)}” isn’t a ${name}. Enter ${right}.`;
 }

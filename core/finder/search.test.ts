@@ -168,17 +168,17 @@ describe('conditions that contradict each other say so', () => {
     ],
     [
       { outer: 'half', gutter: { from: 15, to: 15 } },
-      'Half of a gutter of 15 is not whole; give an even gutter, or no half-gutters outside.',
+      'Half of a gutter of 15 isn’t whole. Use an even gutter or no half gutters outside.',
     ],
     [
       { widthsAre: 'viewports', margin: { from: 600, to: 700 } },
-      'Margins of 600 leave nothing of 1200 px; give smaller margins.',
+      'Margins of 600 leave no space in 1200 px. Use smaller margins.',
     ],
     [
       { multiples: { of: 0, gutter: true, margin: false, column: false } },
-      'Multiples of 0 do not exist; type a base such as 8.',
+      'There are no multiples of 0. Enter a base such as 8.',
     ],
-    [{ counts: [] }, 'Give at least one width and one count.'],
+    [{ counts: [] }, 'Enter at least one width and one count.'],
   ])('%j', (conditions, sentence) => expect(contradiction({ ...anything, ...conditions })).toBe(sentence));
   test('others do not', () => expect(contradiction(anything)).toBeNull());
 });
@@ -192,12 +192,12 @@ describe('numbers as they are typed', () => {
     ['8-10', [8, 9, 10]],
   ])('%s', (text, numbers) => expect(readNumbers(text, asked).value).toEqual(numbers));
   test.each([
-    ['1200 to 1100', '1200 to 1100 is turned round; type 1100 to 1200.'],
-    ['0', 'The container goes from 1 to 9999; 0 is outside.'],
-    ['12000', 'The container goes from 1 to 9999; 12000 is outside.'],
-    ['wide', '“wide” is no container; type whole numbers or a range, such as 8 or 8 to 16.'],
-    [' ', 'Give a container: whole numbers or a range, such as 8 or 8 to 16.'],
-    ['1200,', '“1200,” is no container; type whole numbers or a range, such as 8 or 8 to 16.'],
+    ['1200 to 1100', '1200 to 1100 is the wrong way round. Enter 1100 to 1200.'],
+    ['0', 'The container goes from 1 to 9999; 0 is outside that.'],
+    ['12000', 'The container goes from 1 to 9999; 12000 is outside that.'],
+    ['wide', '“wide” isn’t a container. Enter whole numbers or a range, such as 8 or 8 to 16.'],
+    [' ', 'Enter a container: whole numbers or a range, such as 8 or 8 to 16.'],
+    ['1200,', '“1200,” isn’t a container. Enter whole numbers or a range, such as 8 or 8 to 16.'],
   ])('%s', (text, problem) => expect(readNumbers(text, asked)).toEqual({ problem }));
   test('a range', () => {
     expect(readRange('0 to 48', { ...asked, least: 0 })).toEqual({ value: { from: 0, to: 48 } });

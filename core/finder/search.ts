@@ -173,20 +173,20 @@ function sameGutterOnly(
 /** What makes the conditions contradict each other, in one sentence; null where they do not. */
 export function contradiction(conditions: Conditions): string | null {
   const { widths, widthsAre, counts, gutter, margin, outer, multiples, parts, leastColumn } = conditions;
-  if (widths.length === 0 || counts.length === 0) return 'Give at least one width and one count.';
-  if (multiples.of < 1) return 'Multiples of 0 do not exist; type a base such as 8.';
+  if (widths.length === 0 || counts.length === 0) return 'Enter at least one width and one count.';
+  if (multiples.of < 1) return 'There are no multiples of 0. Enter a base such as 8.';
   const impossible = parts.find((part) => counts.every((count) => count % part !== 0));
   if (impossible)
     return `${PART_NAMES[impossible]} need a count that ${impossible} divides, such as ${impossible * 2}; ${counts.join(', ')} ${counts.length === 1 ? 'is' : 'are'} not.`;
   const widest = Math.max(...widths) - (widthsAre === 'viewports' ? margin.from * 2 : 0);
   const fewest = Math.min(...counts);
-  if (widest <= 0) return `Margins of ${margin.from} leave nothing of ${Math.max(...widths)} px; give smaller margins.`;
+  if (widest <= 0) return `Margins of ${margin.from} leave no space in ${Math.max(...widths)} px. Use smaller margins.`;
   if (leastColumn * fewest > widest)
     return `${fewest} columns of at least ${leastColumn} need ${leastColumn * fewest} px; the widest container has ${widest}.`;
   if (multiples.gutter && Math.floor(gutter.to / multiples.of) * multiples.of < gutter.from)
     return `No multiple of ${multiples.of} lies between gutters of ${gutter.from} and ${gutter.to}.`;
   if (outer === 'half' && gutter.from === gutter.to && gutter.from % 2 === 1)
-    return `Half of a gutter of ${gutter.from} is not whole; give an even gutter, or no half-gutters outside.`;
+    return `Half of a gutter of ${gutter.from} isn’t whole. Use an even gutter or no half gutters outside.`;
   return null;
 }
 

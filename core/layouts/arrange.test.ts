@@ -65,10 +65,10 @@ describe('side by side and stacked', () => {
 
   test('what does not come out is said, with what would', () => {
     expect(sideBySide(three, chosen('tablet', 'a', 'b', 'c')).problem).toBe(
-      '8 columns do not come out in 3 equal parts; in 2, 4 and 8 they do.',
+      '8 columns don’t divide into 3 equal parts. Use 2, 4 or 8.',
     );
     expect(sideBySide(three, chosen('tablet', 'a')).problem).toBe(
-      'Choose two blocks or more to put them side by side.',
+      'Select two or more blocks to place them side by side.',
     );
     expect(sideBySide(three, chosen('tablet', 'gone')).problem).toBe('This block is no longer in the layout.');
   });
@@ -106,7 +106,7 @@ describe('lanes', () => {
       places(three, 'tablet').slice(0, 2),
     );
     expect(following(three, chosen('phone', 'a')).problem).toBe(
-      'At the narrowest breakpoint there is nothing to follow; place the block.',
+      'There’s no narrower breakpoint to follow. Place the block yourself.',
     );
   });
 });

@@ -33,7 +33,7 @@ const GONE: Parsed<Spec> = { problem: 'This block is no longer in the layout.' }
 /**
  * Blocks side by side in equal parts of the columns, in the lane of the topmost.
  *
- *     sideBySide(spec, { layout: 'front', blocks: ['a', 'b', 'c'], breakpoint: 'tablet' })   // of 8: "8 columns do not come out in 3 equal parts; in 2, 4 and 8 they do."
+ *     sideBySide(spec, { layout: 'front', blocks: ['a', 'b', 'c'], breakpoint: 'tablet' })   // of 8: "8 columns don’t divide into 3 equal parts. Use 2, 4 or 8."
  */
 export function sideBySide(spec: Spec, chosen: Chosen): Parsed<Spec> {
   const at = found(spec, chosen);
@@ -42,9 +42,9 @@ export function sideBySide(spec: Spec, chosen: Chosen): Parsed<Spec> {
   const picked = now.filter(({ block }) => chosen.blocks.includes(block.id));
   if (picked.length !== chosen.blocks.length)
     return {
-      problem: 'Blocks of different sections, or in a card, cannot stand side by side; choose those of one section.',
+      problem: 'Only blocks of the same section can be placed side by side. Select blocks of one section.',
     };
-  if (picked.length < 2) return { problem: 'Choose two blocks or more to put them side by side.' };
+  if (picked.length < 2) return { problem: 'Select two or more blocks to place them side by side.' };
   if (count % picked.length !== 0) return { problem: unequal(count, picked.length) };
   const part = count / picked.length;
   const lane = Math.min(...picked.map(({ lanes }) => lanes[0]));
@@ -56,7 +56,7 @@ export function sideBySide(spec: Spec, chosen: Chosen): Parsed<Spec> {
 
 function unequal(count: number, parts: number): string {
   const which = Array.from({ length: count - 1 }, (_, index) => index + 2).filter((each) => count % each === 0);
-  return `${counted(count, 'column')} do not come out in ${parts} equal parts; in ${inSeries(which.map(String))} they do.`;
+  return `${counted(count, 'column')} don’t divide into ${parts} equal parts. Use ${inSeries(which.map(String), 'or')}.`;
 }
 
 /** Blocks one under the other, each over all columns in a lane of its own, from the lane of the topmost on. */
@@ -171,7 +171,7 @@ export function asAt(spec: Spec, chosen: Chosen, other: string): Parsed<Spec> {
 export function following(spec: Spec, { layout, blocks, breakpoint }: Chosen): Parsed<Spec> {
   const narrowest = byWidth(spec.breakpoints)[0]!.id;
   if (breakpoint === narrowest)
-    return { problem: 'At the narrowest breakpoint there is nothing to follow; place the block.' };
+    return { problem: 'There’s no narrower breakpoint to follow. Place the block yourself.' };
   return {
     value: withLayout(spec, layout, (each) =>
       withBlocks(each, blocks, (block) => {

@@ -13,11 +13,11 @@ test.each<[string, [number, number], number, [number, number] | string]>([
   ['a quarter', [4, 4], 12, [4, 6]],
   ['6 of 12', [1, 1], 8, [1, 4]],
   ['third', [1, 1], 10, '“third” of 10 columns is 3 1/3 columns; whole here: half, all.'],
-  ['3 of 0', [1, 1], 10, 'Type columns such as 2–6, 6 of 12, half, two thirds or all.'],
+  ['3 of 0', [1, 1], 10, 'Enter columns, such as 2–6, 6 of 12, half, two thirds or all.'],
   ['6–2', [1, 1], 12, 'Columns are counted from 1, the first before the last, such as 2–6.'],
   ['0', [1, 1], 12, 'Columns are counted from 1, the first before the last, such as 2–6.'],
-  ['2–13', [1, 1], 12, 'There are 12 columns here; type columns from 1 to 12.'],
-  ['wide', [1, 1], 12, 'Type columns such as 2–6, 6 of 12, half, two thirds or all.'],
+  ['2–13', [1, 1], 12, 'There are 12 columns here. Enter columns from 1 to 12.'],
+  ['wide', [1, 1], 12, 'Enter columns, such as 2–6, 6 of 12, half, two thirds or all.'],
 ])('columns %s from %j of %i', (text, now, count, meant) => {
   const { value, problem } = readColumns(text, now, count);
   expect(value ?? problem).toEqual(meant);
@@ -33,9 +33,9 @@ test.each<[string, unknown]>([
   ['1.85/1', { ratio: '1.85/1' }],
   ['lanes', 'lanes'],
   ['section', 'section'],
-  ['0', 'A block is 1 to 1000 rows or lines tall.'],
-  ['0/9', 'Type a height such as 12 rows, 3 lines, 16/9, lanes or section.'],
-  ['tall', 'Type a height such as 12 rows, 3 lines, 16/9, lanes or section.'],
+  ['0', 'A block can be 1 to 1000 rows or lines tall.'],
+  ['0/9', 'Enter a height, such as 12 rows, 3 lines, 16/9, lanes or section.'],
+  ['tall', 'Enter a height, such as 12 rows, 3 lines, 16/9, lanes or section.'],
 ])('height %s', (text, meant) => {
   const { value, problem } = heightOfText(text);
   expect(value ?? problem).toEqual(meant);
@@ -44,8 +44,8 @@ test.each<[string, unknown]>([
 test.each<[string, unknown]>([
   ['2', [2, 2]],
   ['2–3', [2, 3]],
-  ['0', 'Type a lane, such as 2, or lanes such as 2–3.'],
-  ['3-2', 'Type a lane, such as 2, or lanes such as 2–3.'],
+  ['0', 'Enter a lane, such as 2, or lanes, such as 2–3.'],
+  ['3-2', 'Enter a lane, such as 2, or lanes, such as 2–3.'],
 ])('lanes %s', (text, meant) => {
   const { value, problem } = lanesOf(text);
   expect(value ?? problem).toEqual(meant);

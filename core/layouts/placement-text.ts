@@ -45,12 +45,12 @@ export function readColumns(text: string, now: readonly [number, number], count:
     if (first < 1 || last < first)
       return { problem: 'Columns are counted from 1, the first before the last, such as 2–6.' };
     if (first > count || last > count)
-      return { problem: `There are ${counted(count, 'column')} here; type columns from 1 to ${count}.` };
+      return { problem: `There are ${counted(count, 'column')} here. Enter columns from 1 to ${count}.` };
     return { value: [first, last] };
   }
   const [, part, of] = /^(\d+) of (\d+)$/.exec(typed) ?? [];
   const share = part ? (Number(of) === 0 ? undefined : new Fraction(Number(part), Number(of))) : PARTS[typed];
-  if (!share) return { problem: 'Type columns such as 2–6, 6 of 12, half, two thirds or all.' };
+  if (!share) return { problem: 'Enter columns, such as 2–6, 6 of 12, half, two thirds or all.' };
   const wide = share.mul(count);
   if (wide.d !== 1n || wide.compare(1) < 0 || wide.compare(count) > 0)
     return {
@@ -64,7 +64,7 @@ export function readColumns(text: string, now: readonly [number, number], count:
 function wholeParts(count: number): string {
   const whole = Object.entries(PARTS).filter(([name, share]) => name !== 'all' && share.mul(count).d === 1n);
   return whole.length === 0
-    ? 'type columns such as 1–2.'
+    ? 'enter columns such as 1–2.'
     : `whole here: ${whole.map(([name]) => name).join(', ')}, all.`;
 }
 
@@ -72,8 +72,8 @@ function wholeParts(count: number): string {
 export function lanesOf(text: string): Parsed<[number, number]> {
   const range = /^(\d{1,3})(?:\s*[–-]\s*(\d{1,3}))?$/.exec(text.trim());
   const [first, last] = [Number(range?.[1]), Number(range?.[2] ?? range?.[1])];
-  if (!range || first < 1 || last < first) return { problem: 'Type a lane, such as 2, or lanes such as 2–3.' };
-  if (last > LIMITS.lanes) return { problem: `A section has at most ${LIMITS.lanes} lanes.` };
+  if (!range || first < 1 || last < first) return { problem: 'Enter a lane, such as 2, or lanes, such as 2–3.' };
+  if (last > LIMITS.lanes) return { problem: `A section can have up to ${LIMITS.lanes} lanes.` };
   return { value: [first, last] };
 }
 
@@ -85,10 +85,10 @@ export function heightOfText(text: string): Parsed<BlockHeight> {
   if (count !== undefined) {
     const number = Number(count);
     if (number < 1 || number > LIMITS.rowsInLayout)
-      return { problem: `A block is 1 to ${LIMITS.rowsInLayout} rows or lines tall.` };
+      return { problem: `A block can be 1 to ${LIMITS.rowsInLayout} rows or lines tall.` };
     return { value: unit?.startsWith('line') ? { lines: number } : { rows: number } };
   }
   const [, wide, tall] = /^(\d{1,4}(?:\.\d{1,3})?)\s*[/:×x]\s*(\d{1,4})$/.exec(typed) ?? [];
   if (wide !== undefined && Number(wide) > 0 && Number(tall) > 0) return { value: { ratio: `${wide}/${tall}` } };
-  return { problem: 'Type a height such as 12 rows, 3 lines, 16/9, lanes or section.' };
+  return { problem: 'Enter a height, such as 12 rows, 3 lines, 16/9, lanes or section.' };
 }

@@ -13,7 +13,7 @@ const EDGES = [
   ['starts', ({ x }: PlacedBlock) => x, ({ x }: DrawnBlock) => x],
   ['ends', ({ x, width }: PlacedBlock) => x.add(width), ({ x, width }: DrawnBlock) => x + width],
   ['begins', ({ y }: PlacedBlock) => y, ({ y }: DrawnBlock) => y],
-  ['has its foot', ({ y, height }: PlacedBlock) => y.add(height), ({ y, height }: DrawnBlock) => y + height],
+  ['has its bottom edge', ({ y, height }: PlacedBlock) => y.add(height), ({ y, height }: DrawnBlock) => y + height],
 ] as const satisfies readonly [string, (block: PlacedBlock) => Px, (drawn: DrawnBlock) => number][];
 
 /**
@@ -26,7 +26,7 @@ export function offEdges({ blocks }: SolvedLayout, drawn: readonly DrawnBlock[])
   return blocks.flatMap((block) => {
     const own = found.get(block.id);
     const { name } = block.placed.block;
-    if (!own) return [`${name} is not drawn`];
+    if (!own) return [`${name} isn’t rendered`];
     const off = EDGES.flatMap(([says, meant, is], place) => {
       const by = is(own) - meant(block).valueOf();
       return Math.abs(by) <= tolerance(block, place)

@@ -10,11 +10,15 @@ import { addStyle } from '../type/write-style';
 import { rowFramesAt } from './row-frames';
 
 export const STARTING_LAYOUTS = [
-  { id: 'front', title: 'Front page', says: 'An opening as tall as the screen, then three cards.' },
+  { id: 'front', title: 'Front page', says: 'A full-screen opening, then three cards.' },
   { id: 'article', title: 'Article', says: 'A heading, a picture and text to read.' },
-  { id: 'cards', title: 'List of cards', says: 'A heading and six cards, as many across as the columns divide into.' },
-  { id: 'form', title: 'Form', says: 'Fields one under the other, a note beside them where there is room.' },
-  { id: 'empty', title: 'Empty page', says: 'One section with nothing on it.' },
+  {
+    id: 'cards',
+    title: 'List of cards',
+    says: 'A heading and six cards, in as many columns as the grid divides into.',
+  },
+  { id: 'form', title: 'Form', says: 'Fields stacked, with a note next to them where there’s space.' },
+  { id: 'empty', title: 'Empty page', says: 'One empty section.' },
 ] as const;
 export type StartingLayout = (typeof STARTING_LAYOUTS)[number]['id'];
 
@@ -26,11 +30,11 @@ export type StartingLayout = (typeof STARTING_LAYOUTS)[number]['id'];
  */
 export function addLayout(spec: Spec, start: StartingLayout, name: string): Parsed<{ spec: Spec; id: string }> {
   const trimmed = name.trim();
-  if (trimmed === '') return { problem: 'A layout needs a name, such as Front page.' };
+  if (trimmed === '') return { problem: 'Enter a name, such as Front page.' };
   if (trimmed.length > LIMITS.breakpointName)
-    return { problem: `This name has ${trimmed.length} characters; the most is ${LIMITS.breakpointName}.` };
+    return { problem: `This name has ${trimmed.length} characters; the maximum is ${LIMITS.breakpointName}.` };
   if (spec.layouts.length >= LIMITS.layouts)
-    return { problem: `A specification has at most ${LIMITS.layouts} layouts; remove one first.` };
+    return { problem: `A specification can have up to ${LIMITS.layouts} layouts. Remove one first.` };
   const styled = start === 'empty' ? spec : withStyles(spec);
   const id = idOf(
     'layout',

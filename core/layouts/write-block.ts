@@ -16,7 +16,7 @@ const named = (text: string, thing: string): Parsed<string> => {
   const name = text.trim();
   if (name === '') return { problem: `A ${thing} needs a name.` };
   return name.length > LIMITS.breakpointName
-    ? { problem: `This name has ${name.length} characters; the most is ${LIMITS.breakpointName}.` }
+    ? { problem: `This name has ${name.length} characters; the maximum is ${LIMITS.breakpointName}.` }
     : { value: name };
 };
 
@@ -45,18 +45,18 @@ export function withHolds(spec: Spec, layout: string, id: string, holds: Holds):
 }
 
 export function writeWords(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
-  if (!('text' in block.holds)) return { problem: 'This block holds no words.' };
+  if (!('text' in block.holds)) return { problem: 'This block has no text.' };
   if (text.length > LIMITS.words)
-    return { problem: `These are ${text.length} characters; the most is ${LIMITS.words}.` };
+    return { problem: `These are ${text.length} characters; the maximum is ${LIMITS.words}.` };
   return { value: withHolds(spec, layout, block.id, { ...block.holds, words: text.trim() }) };
 }
 
 /** A picture’s ratio, width to height: `16/9`. */
 export function writeRatio(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
-  if (!('picture' in block.holds)) return { problem: 'This block holds no picture.' };
+  if (!('picture' in block.holds)) return { problem: 'This block has no picture.' };
   const height = heightOfText(text).value;
   if (!height || typeof height === 'string' || !('ratio' in height))
-    return { problem: 'A ratio is width / height, both more than 0, such as 16/9.' };
+    return { problem: 'Enter a ratio as width / height, such as 16/9.' };
   return { value: withHolds(spec, layout, block.id, { ...block.holds, picture: height.ratio }) };
 }
 
@@ -70,7 +70,7 @@ export function cardLength(text: string): Parsed<string> {
   const parsed = parseLengthValue(text);
   if (parsed.value === undefined) return { problem: parsed.problem! };
   const length = lengthOf(parsed.value);
-  if (changesWithScreen(length.unit)) return { problem: 'In a card, type a length in px or rem, such as 16.' };
+  if (changesWithScreen(length.unit)) return { problem: 'Enter a length in px or rem, such as 16.' };
   return typeof parsed.value === 'string'
     ? { value: parsed.value }
     : { value: `${length.amount.toString()}${length.unit}` };
@@ -82,7 +82,7 @@ export function writeCardColumns(spec: Spec, layout: string, block: Block, text:
   if (typed === 'page' || typed === '') return { value: withCard(spec, layout, block, { columns: 'page' }) };
   const [, count, gutter] = /^(\d{1,2})(?:\s*(?:columns?)?\s*[,;]\s*(?:gutter\s*)?(.+))?$/.exec(typed) ?? [];
   if (!count || Number(count) < 1 || Number(count) > LIMITS.columns)
-    return { problem: `Type page, or a count and a gutter such as 3, 16; at most ${LIMITS.columns} columns.` };
+    return { problem: `Enter page, or a count and gutter, such as 3, 16, with up to ${LIMITS.columns} columns.` };
   return mapped(cardLength(gutter ?? '16'), (length) =>
     withCard(spec, layout, block, { columns: { count: Number(count), gutter: length } }),
   );
@@ -107,9 +107,9 @@ export function leave(
   how: Pick<Leaving, 'to' | 'reason'> | null,
 ): Parsed<Spec> {
   if (how && how.reason.trim() === '')
-    return { problem: 'Say why this edge leaves the grid, in a sentence; who builds it reads the reason.' };
+    return { problem: 'Enter the reason this edge breaks the grid. Developers will read it.' };
   if (how && how.reason.length > LIMITS.reason)
-    return { problem: `This reason has ${how.reason.length} characters; the most is ${LIMITS.reason}.` };
+    return { problem: `This reason has ${how.reason.length} characters; the maximum is ${LIMITS.reason}.` };
   return {
     value: withLayout(spec, layout, (each) =>
       withBlocks(each, blocks, (block) => {
@@ -123,7 +123,7 @@ export function leave(
 
 /** Says that a block lies over another on purpose, and why. */
 export function layOver(spec: Spec, { layout, blocks, breakpoint }: Chosen, reason: string): Parsed<Spec> {
-  if (reason.trim() === '') return { problem: 'Say why it lies over another block, in a sentence.' };
+  if (reason.trim() === '') return { problem: 'Enter the reason it overlaps another block.' };
   return {
     value: withLayout(spec, layout, (each) =>
       withBlocks(each, blocks, (block) => placed(block, breakpoint, { over: reason.trim() })),
@@ -149,7 +149,7 @@ export function newBlock(
   section?: string,
 ): Parsed<{ spec: Spec; id: string }> {
   const layout = spec.layouts.find(({ id }) => id === layoutId);
-  if (!layout) return { problem: 'This layout is not there any more.' };
+  if (!layout) return { problem: 'This layout no longer exists.' };
   const held = holdsOf(spec, kind);
   if (!held.value) return { problem: held.problem! };
   const into = layout.sections.some(({ id }) => id === section) ? layout : withOneSection(layout);
@@ -214,9 +214,9 @@ function renamed({ id, holds }: Block): Holds {
 /** A section more, with its id. */
 export function newSection(spec: Spec, layout: string): Parsed<{ spec: Spec; id: string }> {
   const now = spec.layouts.find(({ id }) => id === layout);
-  if (!now) return { problem: 'This layout is not there any more.' };
+  if (!now) return { problem: 'This layout no longer exists.' };
   if (now.sections.length >= LIMITS.sections)
-    return { problem: `A layout has at most ${LIMITS.sections} sections; remove one first.` };
+    return { problem: `A layout can have up to ${LIMITS.sections} sections. Remove one first.` };
   const added = addSection(now, 'Section');
   return { value: { spec: withLayout(spec, layout, () => added.layout), id: added.id } };
 }

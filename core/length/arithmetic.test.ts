@@ -39,27 +39,27 @@ describe('typed arithmetic comes out exactly', () => {
 
 describe('a sum that does not work out says why', () => {
   test.each([
-    ['(1440-1152', 'A bracket is not closed in “(1440-1152”.'],
-    ['1440-', '“1440-” is not a finished sum; write it like (1512-1296)/2.'],
-    ['8)', '“8)” is not a finished sum; write it like (1512-1296)/2.'],
-    ['1/(3-3)', 'This sum divides by zero.'],
-    ['1rem+4px', 'rem and px cannot be added; write the sum in one unit.'],
-    ['2px*3px', 'A length times a length is no length; multiply by a plain number.'],
-    ['3rem/1px', 'Divide a length by a plain number.'],
+    ['(1440-1152', 'Close the bracket in “(1440-1152”.'],
+    ['1440-', '“1440-” isn’t complete. Write it like (1512-1296)/2.'],
+    ['8)', '“8)” isn’t complete. Write it like (1512-1296)/2.'],
+    ['1/(3-3)', 'You can’t divide by zero.'],
+    ['1rem+4px', 'rem and px can’t be added. Use one unit.'],
+    ['2px*3px', 'A length can’t be multiplied by a length. Multiply by a plain number.'],
+    ['3rem/1px', 'A length can only be divided by a plain number.'],
     [
       '1/7/11/13/17/19/23/29/31',
-      '1/7/11/13/17/19/23/29/31 comes to a number that is not kept: “1/6685349671” has more digits than are kept; the most is 15, and 9 in a divisor.',
+      '1/7/11/13/17/19/23/29/31 gives a number that can’t be stored: “1/6685349671” has too many digits; the maximum is 15, and 9 in a divisor.',
     ],
-    ['8-32', '8-32 comes to -24; a length here is 0 or more.'],
-    ['400*400', '400*400 comes to more than any screen; the most is 100,000.'],
-    ['2^3', '“^3” is not understood in this sum; use numbers, + − × ÷ and brackets, such as (1512-1296)/2.'],
+    ['8-32', '8-32 equals -24. Enter 0 or more.'],
+    ['400*400', '400*400 is wider than any screen; the maximum is 100,000.'],
+    ['2^3', '“^3” can’t be used in a calculation. Use numbers, + − × ÷ and brackets, such as (1512-1296)/2.'],
   ])('%s', (text, problem) => {
     expect(evaluateArithmetic(text)).toEqual({ problem });
   });
 
   test('a sum has an end', () => {
     expect(evaluateArithmetic(`1${'+1'.repeat(300)}`).problem).toBe(
-      'That sum is 601 characters long; 200 is the most.',
+      'That sum is 601 characters long; 200 is the maximum.',
     );
   });
 });

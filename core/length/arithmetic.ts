@@ -19,17 +19,18 @@ const TOKEN = new RegExp(String.raw`\s*(?:(\d+(?:\.\d+)?|\.\d+)(?:\s*(${unitPatt
  *     evaluateArithmetic('1rem + 4px')      // a problem: the units differ
  */
 export function evaluateArithmetic(text: string): Parsed<Length> {
-  if (text.length > LONGEST) return { problem: `That sum is ${text.length} characters long; ${LONGEST} is the most.` };
+  if (text.length > LONGEST)
+    return { problem: `That sum is ${text.length} characters long; ${LONGEST} is the maximum.` };
   const tokens = tokenise(text);
   if (tokens.problem !== undefined) return { problem: tokens.problem };
   try {
     const { amount, unit } = new Reader(tokens.value, text).whole();
     if (amount.compare(0) < 0)
-      return { problem: `${shown(text)} comes to ${decimalOrFraction(amount)}; a length here is 0 or more.` };
+      return { problem: `${shown(text)} equals ${decimalOrFraction(amount)}. Enter 0 or more.` };
     if (amount.compare(LARGEST) > 0)
-      return { problem: `${shown(text)} comes to more than any screen; the most is 100,000.` };
+      return { problem: `${shown(text)} is wider than any screen; the maximum is 100,000.` };
     const { problem } = parseLength(decimalOrFraction(amount));
-    if (problem) return { problem: `${shown(text)} comes to a number that is not kept: ${problem}` };
+    if (problem) return { problem: `${shown(text)} gives a number that can’t be stored: ${problem}` };
     return { value: { amount, unit: unit ?? 'px' } };
   } catch (error) {
     if (error instanceof Unreadable) return { problem: error.message };
@@ -50,7 +51,7 @@ function tokenise(text: string): Parsed<Token[]> {
     const match = TOKEN.exec(source);
     if (!match)
       return {
-        problem: `“${shown(source.slice(at).trim())}” is not understood in this sum; use numbers, + − × ÷ and brackets, such as (1512-1296)/2.`,
+        problem: `“${shown(source.slice(at).trim())}” can’t be used in a calculation. Use numbers, + − × ÷ and brackets, such as (1512-1296)/2.`,
       };
     const [, digits, unit, sign] = match;
     tokens.push(
@@ -109,7 +110,7 @@ class Reader {
     }
     if (token === '(') {
       const inside = this.sum();
-      if (!this.sign(')')) throw new Unreadable(`A bracket is not closed in “${shown(this.text)}”.`);
+      if (!this.sign(')')) throw new Unreadable(`Close the bracket in “${shown(this.text)}”.`);
       return inside;
     }
     if (token === undefined || typeof token === 'string') throw this.stopped();
@@ -124,7 +125,7 @@ class Reader {
   }
 
   private stopped(): Unreadable {
-    return new Unreadable(`“${shown(this.text)}” is not a finished sum; write it like (1512-1296)/2.`);
+    return new Unreadable(`“${shown(this.text)}” isn’t complete. Write it like (1512-1296)/2.`);
   }
 }
 
@@ -132,19 +133,19 @@ function oneUnit(left: Term, right: Term): Unit | null {
   const [a, b] = [left.unit, right.unit];
   if (a === b) return a;
   if ((a ?? 'px') === (b ?? 'px')) return 'px';
-  throw new Unreadable(`${a ?? 'px'} and ${b ?? 'px'} cannot be added; write the sum in one unit.`);
+  throw new Unreadable(`${a ?? 'px'} and ${b ?? 'px'} can’t be added. Use one unit.`);
 }
 
 function multiply(left: Term, right: Term): Term {
   if (left.unit && right.unit)
-    throw new Unreadable('A length times a length is no length; multiply by a plain number.');
+    throw new Unreadable('A length can’t be multiplied by a length. Multiply by a plain number.');
   return { amount: left.amount.mul(right.amount), unit: left.unit ?? right.unit };
 }
 
 function divide(left: Term, right: Term): Term {
-  if (right.amount.equals(0)) throw new Unreadable('This sum divides by zero.');
+  if (right.amount.equals(0)) throw new Unreadable('You can’t divide by zero.');
   // a unit behind a fraction is the whole fraction's: 1/4 rem
   if (right.unit && !left.unit) return { amount: left.amount.div(right.amount), unit: right.unit };
-  if (right.unit && right.unit !== left.unit) throw new Unreadable('Divide a length by a plain number.');
+  if (right.unit && right.unit !== left.unit) throw new Unreadable('A length can only be divided by a plain number.');
   return { amount: left.amount.div(right.amount), unit: right.unit ? null : left.unit };
 }

@@ -23,7 +23,7 @@ test.each(['-5', 'abc', '24 px wide', '1e9'])('%s is refused', (text) => {
 
 test('a comma that may mark thousands is asked about', () => {
   expect(parseLengthValue('1,500').problem).toBe(
-    '“1,500” can be read as 1.500 or 1500; write a point, or leave the comma out.',
+    '“1,500” could mean 1.500 or 1500. Use a point or leave out the comma.',
   );
 });
 
@@ -40,7 +40,7 @@ test('every value is written as a text that is read as the same value', () => {
 test('what a document holds reads back', () => {
   expect(lengthText(lengthOf(24))).toBe('24px');
   expect(lengthText(lengthOf({ typed: '2*12', is: '24px' }))).toBe('24px');
-  expect(() => lengthOf('wide')).toThrow('is not a length');
+  expect(() => lengthOf('wide')).toThrow('isn’t a length');
 });
 
 test('a person sees px without the unit, and arithmetic as it was typed', () => {

@@ -15,7 +15,7 @@ function withPoints(text: string): Parsed<string> {
   for (const [written, before, after] of text.matchAll(COMMA))
     if (after!.length === 3)
       return {
-        problem: `“${shown(written)}” can be read as ${before}.${after} or ${before}${after}; write a point, or leave the comma out.`,
+        problem: `“${shown(written)}” could mean ${before}.${after} or ${before}${after}. Use a point or leave out the comma.`,
       };
   return { value: text.replace(COMMA, '$1.$2') };
 }

@@ -22,22 +22,22 @@ describe('a length is a number with a unit', () => {
 
 describe('what is no length is refused with what would be right', () => {
   test.each([
-    ['', 'Type a length such as 24, 1.5rem, 5% or 2vw.'],
-    ['abc', '“abc” is not a length; type a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.'],
-    ['24em', '“24em” is not a length; type a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.'],
-    ['1e9', '“1e9” is not a length; write the digits out, such as 1512.'],
-    ['-5', '“-5” is below zero; a length here is 0 or more.'],
-    ['−5', '“−5” is below zero; a length here is 0 or more.'],
-    ['100001', '“100001” is more than any screen; the most is 100,000.'],
-    ['0.1234567', '“0.1234567” has 7 decimal places; the most is 6. A fraction such as 257/3 is exact.'],
-    ['1e-7', '“1e-7” is not a length; write the digits out, such as 1512.'],
-    ['12345678901234567/3', '“12345678901234567/3” has more digits than are kept; the most is 15, and 9 in a divisor.'],
-    ['1/0', '“1/0” divides by zero; type a length such as 24 or 1.5rem.'],
+    ['', 'Enter a length, such as 24, 1.5rem, 5% or 2vw.'],
+    ['abc', '“abc” isn’t a length. Enter a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.'],
+    ['24em', '“24em” isn’t a length. Enter a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.'],
+    ['1e9', '“1e9” isn’t a length. Write out the digits, such as 1512.'],
+    ['-5', '“-5” is below zero. Enter 0 or more.'],
+    ['−5', '“−5” is below zero. Enter 0 or more.'],
+    ['100001', '“100001” is wider than any screen; the maximum is 100,000.'],
+    ['0.1234567', '“0.1234567” has 7 decimal places; the maximum is 6. A fraction such as 257/3 is exact.'],
+    ['1e-7', '“1e-7” isn’t a length. Write out the digits, such as 1512.'],
+    ['12345678901234567/3', '“12345678901234567/3” has too many digits; the maximum is 15, and 9 in a divisor.'],
+    ['1/0', '“1/0” divides by zero. Enter a length, such as 24 or 1.5rem.'],
   ])('%s', (text, problem) => {
     expect(parseLength(text)).toEqual({ problem });
   });
 
   test('a long paste is quoted in part', () => {
-    expect(parseLength('x'.repeat(2_000_000)).problem).toBe('This length has 2000000 characters; the most is 80.');
+    expect(parseLength('x'.repeat(2_000_000)).problem).toBe('This length has 2000000 characters; the maximum is 80.');
   });
 });

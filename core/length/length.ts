@@ -21,19 +21,19 @@ const LENGTH = new RegExp(String.raw`^(\d+(?:\.\d+)?|\.\d+)(?:\/(\d+))?\s*(${uni
  */
 export function parseLength(text: string): Parsed<Length> {
   if (text.length > LIMITS.lengthCharacters)
-    return { problem: `This length has ${text.length} characters; the most is ${LIMITS.lengthCharacters}.` };
+    return { problem: `This length has ${text.length} characters; the maximum is ${LIMITS.lengthCharacters}.` };
   const trimmed = text.trim();
   const match = LENGTH.exec(trimmed);
   if (!match) return { problem: notALength(trimmed) };
   const [, numerator = '', denominator, unit] = match;
   if (denominator !== undefined && Number(denominator) === 0) {
-    return { problem: `“${shown(trimmed)}” divides by zero; type a length such as 24 or 1.5rem.` };
+    return { problem: `“${shown(trimmed)}” divides by zero. Enter a length, such as 24 or 1.5rem.` };
   }
   const tooLong = tooManyDigits(numerator, denominator);
   if (tooLong) return { problem: `“${shown(trimmed)}” ${tooLong}` };
   const length = lengthFrom(numerator, denominator, unit);
   if (length.amount.compare(LARGEST) > 0) {
-    return { problem: `“${shown(trimmed)}” is more than any screen; the most is 100,000.` };
+    return { problem: `“${shown(trimmed)}” is wider than any screen; the maximum is 100,000.` };
   }
   return { value: length };
 }
@@ -52,9 +52,9 @@ function lengthFrom(numerator: string, denominator = '1', unit = 'px'): Length {
 function tooManyDigits(numerator: string, denominator = '1'): string | null {
   const [whole = '', places = ''] = numerator.split('.');
   if (places.length > LIMITS.lengthPlaces)
-    return `has ${places.length} decimal places; the most is ${LIMITS.lengthPlaces}. A fraction such as 257/3 is exact.`;
+    return `has ${places.length} decimal places; the maximum is ${LIMITS.lengthPlaces}. A fraction such as 257/3 is exact.`;
   if (whole.length + places.length > LIMITS.lengthDigits || denominator.length > LIMITS.divisorDigits)
-    return `has more digits than are kept; the most is ${LIMITS.lengthDigits}, and ${LIMITS.divisorDigits} in a divisor.`;
+    return `has too many digits; the maximum is ${LIMITS.lengthDigits}, and ${LIMITS.divisorDigits} in a divisor.`;
   return null;
 }
 
@@ -87,11 +87,11 @@ function decimalPlaces(denominator: bigint): number | null {
 }
 
 function notALength(text: string): string {
-  if (text === '') return 'Type a length such as 24, 1.5rem, 5% or 2vw.';
-  if (/^[-−]/.test(text)) return `“${shown(text)}” is below zero; a length here is 0 or more.`;
+  if (text === '') return 'Enter a length, such as 24, 1.5rem, 5% or 2vw.';
+  if (/^[-−]/.test(text)) return `“${shown(text)}” is below zero. Enter 0 or more.`;
   if (/^\d+(\.\d+)?e[-+]?\d+$/i.test(text))
-    return `“${shown(text)}” is not a length; write the digits out, such as 1512.`;
-  return `“${shown(text)}” is not a length; type a number with ${inSeries(UNITS, 'or')}, such as 24 or 1.5rem.`;
+    return `“${shown(text)}” isn’t a length. Write out the digits, such as 1512.`;
+  return `“${shown(text)}” isn’t a length. Enter a number with ${inSeries(UNITS, 'or')}, such as 24 or 1.5rem.`;
 }
 
 /** Text as a message quotes it: long pastes are cut. */

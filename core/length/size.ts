@@ -35,13 +35,13 @@ export function readSize(text: string): Parsed<Size> {
   const moving = [least.value, most.value].find(({ unit }) => changesWithScreen(unit));
   if (moving) {
     return {
-      problem: `${lengthText(moving)} changes with the screen by itself; grow between fixed lengths, such as 16 to 48 over 640 to 1416.`,
+      problem: `${lengthText(moving)} already changes with the screen. Grow between fixed lengths, such as 16 to 48 over 640 to 1416.`,
     };
   }
   const over: [number, number] = [Number(match[3]), Number(match[4])];
   if (over[0] >= over[1])
     return {
-      problem: `It cannot grow over ${over[0]} to ${over[1]}; type the smaller width first, such as 16 to 48 over 640 to 1416.`,
+      problem: `It can’t grow over ${over[0]} to ${over[1]}. Enter the smaller width first, such as 16 to 48 over 640 to 1416.`,
     };
   return { value: { between: [lengthText(least.value), lengthText(most.value)], over } };
 }

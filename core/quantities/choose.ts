@@ -13,5 +13,5 @@ export function choose<T extends string, Made>(
     (text ? choices.find(([, word]) => word.startsWith(text.toLowerCase())) : undefined);
   return chosen
     ? put(chosen[0])
-    : { problem: `“${shown(text)}” is no choice here; choose ${choices.map(([, word]) => word).join(', ')}.` };
+    : { problem: `“${shown(text)}” isn’t an option. Use ${choices.map(([, word]) => word).join(', ')}.` };
 }

@@ -44,14 +44,14 @@ function isGroup(value: unknown): value is Json {
 }
 
 function collect(group: Json, path: string[], type: string | null, found: Token[]): string | null {
-  if (path.length > DEEPEST) return `Groups stand in each other more than ${DEEPEST} deep; tokens need far less.`;
+  if (path.length > DEEPEST) return `Groups are nested more than ${DEEPEST} deep; tokens need far fewer.`;
   const own = typeof group['$type'] === 'string' ? group['$type'] : type;
   for (const [name, inner] of Object.entries(group)) {
     if (name.startsWith('$') || !isGroup(inner)) continue;
     const value =
       '$value' in inner ? inner['$value'] : 'value' in inner && !isGroup(inner['value']) ? inner['value'] : undefined;
     if (value !== undefined) {
-      if (found.length >= MOST) return `There are more than ${MOST} tokens; at most so many are read.`;
+      if (found.length >= MOST) return `There are more than ${MOST} tokens; that’s the maximum.`;
       const said = inner['$type'] ?? inner['type'];
       found.push({ path: [...path, name], group: path.join('.'), type: typeof said === 'string' ? said : own, value });
       continue;
@@ -69,10 +69,10 @@ function followed(token: Token, byPath: ReadonlyMap<string, Token>): Token | str
   for (;;) {
     const [, reference] = /^\{([^{}]+)\}$/.exec(typeof at.value === 'string' ? at.value.trim() : '') ?? [];
     if (reference === undefined) return at;
-    if (passed.has(reference)) return `The reference {${reference}} leads in a circle.`;
+    if (passed.has(reference)) return `The reference {${reference}} refers to itself.`;
     passed.add(reference);
     const next = byPath.get(reference);
-    if (!next) return `The reference {${reference}} leads to no token.`;
+    if (!next) return `The reference {${reference}} points to no token.`;
     at = next;
   }
 }

@@ -12,9 +12,9 @@ export function readCss(texts: readonly string[], choice: RoleChoice = {}): Pars
   if (!system) return { problem: noGridIn(texts) };
   const others = grids.systems
     .slice(1)
-    .map((other) => ({ what: systemText(other), why: 'It is another grid of the page.' }));
+    .map((other) => ({ what: systemText(other), why: 'It’s another grid on the page.' }));
   if (ranges.length === 0)
-    return { problem: `${systemText(system)} could not be read: ${unread[0]?.why ?? 'it says no columns.'}` };
+    return { problem: `${systemText(system)} couldn’t be read: ${unread[0]?.why ?? 'it has no columns.'}` };
   return readingOfCss(
     `Style sheet, ${systemText(system)}`,
     ranges.map(({ from, columns }) => ({ from, columns })),

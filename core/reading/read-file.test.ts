@@ -40,9 +40,9 @@ describe('tables', () => {
   test('what is wrong with a cell is named, and the rest is read', () => {
     const { value } = readFile('a.csv', 'Name,From,Columns,Gutter,Colour\nSmall,0,65,=1+1,red\nLarge,1100,12,24,blue');
     expect(value!.unread).toEqual([
-      { what: 'Colour', why: 'This is no quantity of a grid.' },
-      { what: 'Small, Count', why: '65 columns are too many; the most is 64.' },
-      { what: 'Small, Gutter', why: '“=1+1” is a formula, which is not worked out; paste its value.' },
+      { what: 'Colour', why: 'This isn’t a grid term.' },
+      { what: 'Small, Count', why: '65 columns are too many; the maximum is 64.' },
+      { what: 'Small, Gutter', why: '“=1+1” is a formula. Paste its value instead.' },
     ]);
   });
 });
@@ -89,9 +89,9 @@ describe('design tokens', () => {
       }),
     );
     expect(value!.unread).toEqual([
-      { what: 'a', why: 'The reference {b} leads in a circle.' },
-      { what: 'b', why: 'The reference {a} leads in a circle.' },
-      { what: 'c', why: 'The reference {none} leads to no token.' },
+      { what: 'a', why: 'The reference {b} refers to itself.' },
+      { what: 'b', why: 'The reference {a} refers to itself.' },
+      { what: 'c', why: 'The reference {none} points to no token.' },
       { what: 'colour', why: '1 token says nothing of columns, rows, baselines or spaces.' },
     ]);
   });
@@ -112,7 +112,7 @@ describe('design tokens', () => {
       }),
     );
     expect(value!.unread.map(({ why }) => why)).toEqual([
-      'The column of 90 px does not come out: with the other numbers it is 58 px at 1000 px.',
+      'The column of 90 px doesn’t add up: with the other values it’s 58 px at 1000 px.',
     ]);
   });
 });
@@ -120,9 +120,9 @@ describe('design tokens', () => {
 describe('what is none of these is refused in a sentence', () => {
   test.each([
     ['a.css', '', 'a.css: This file is empty.'],
-    ['a.css', 'PK\u0003\u0004', 'a.css: This is a zip archive; take the files out of it first.'],
-    ['a.css', 'a\0{\0', 'a.css: This is no UTF-8 text; save it as UTF-8.'],
-    ['a.json', '{"a": ', /^a\.json: This is not JSON: /],
+    ['a.css', 'PK\u0003\u0004', 'a.css: This is a zip archive. Extract the files first.'],
+    ['a.css', 'a\0{\0', 'a.css: This isn’t UTF-8 text. Save it as UTF-8.'],
+    ['a.json', '{"a": ', /^a\.json: This isn’t valid JSON: /],
     [
       'a.json',
       '[]',
@@ -132,7 +132,7 @@ describe('what is none of these is refused in a sentence', () => {
     [
       'a.json',
       '{"a":'.repeat(100_000) + '1' + '}'.repeat(100_000),
-      'a.json: Groups stand in each other more than 40 deep; tokens need far less.',
+      'a.json: Groups are nested more than 40 deep; tokens need far fewer.',
     ],
     [
       'a.json',
@@ -142,12 +142,12 @@ describe('what is none of these is refused in a sentence', () => {
     [
       'a.csv',
       'a,b\n1,2',
-      'a.csv: Table: neither the first row nor the first column names quantities of a grid, such as From, Columns, Gutter, Margin.',
+      'a.csv: Table: neither the first row nor the first column has grid terms, such as From, Columns, Gutter, Margin.',
     ],
     [
       'a.csv',
       `From,Columns\n${'0,4\n'.repeat(1000)}`,
-      'a.csv: Table: there are 1000 breakpoints; a specification has at most 24.',
+      'a.csv: Table: there are 1000 breakpoints; a specification can have up to 24.',
     ],
     [
       'a.css',

@@ -15,17 +15,17 @@ const LARGEST = 1_000_000;
 /** What the rows of a grid are called in tables: labels of the sheet and of value tables first, then common practice (no source). */
 const LABELS: [RegExp, QuantityId | 'end'][] = [
   [/^(name|breakpoint|size|screen)$/, 'name'],
-  [/^(from|min(imum)?( width)?|starts?( at)?|breakpoint (at|from)|viewports?)$/, 'from'],
-  [/^(drawn at|reference|viewport width|screen width|width|frame|artboard)$/, 'reference'],
+  [/^(from( width)?|min(imum)?( width)?|starts?( at)?|breakpoint (at|from)|viewports?)$/, 'from'],
+  [/^(design (size|width)|drawn at|reference|viewport width|screen width|width|frame|artboard)$/, 'reference'],
   [/^(columns?|count|column count|cols|number of columns)$/, 'count'],
   [/^(gutters?|gutter width|gap|column gap)$/, 'gutter'],
   [/^(start margin|margins?|side margins?|outer margins?|margin start|margin left|left margin)$/, 'margin'],
   [/^(end margin|margin end|margin right|right margin)$/, 'end'],
   [/^(container|container width|max(imum)? width|content( width)?|page width)$/, 'container'],
   [/^(column|column width)$/, 'column'],
-  [/^(outside gutters?|half gutters?( outside)?)$/, 'outer'],
+  [/^(edges|outside gutters?|half gutters?( outside)?)$/, 'outer'],
   [/^(stands at|align(ment)?)$/, 'align'],
-  [/^(fractions of px)$/, 'whole'],
+  [/^(rounding|fractions of px)$/, 'whole'],
 ];
 
 const ORDER: (QuantityId | 'end')[] = [
@@ -55,18 +55,17 @@ export function readTable(text: string): Parsed<Reading> {
   const table = isLong(cells) ? fromLong(cells) : upright(cells);
   if (!table)
     return {
-      problem: `${TITLE}: neither the first row nor the first column names quantities of a grid, such as From, Columns, Gutter, Margin.`,
+      problem: `${TITLE}: neither the first row nor the first column has grid terms, such as From, Columns, Gutter, Margin.`,
     };
   const [head, ...rows] = table;
   if (rows.length > LIMITS.breakpoints)
     return {
-      problem: `${TITLE}: there are ${rows.length} breakpoints; a specification has at most ${LIMITS.breakpoints}.`,
+      problem: `${TITLE}: there are ${rows.length} breakpoints; a specification can have up to ${LIMITS.breakpoints}.`,
     };
   const unread: Unread[] = [];
   const quantities = head!.map(quantityOfLabel);
   head!.forEach((label, index) => {
-    if (quantities[index] === null && label !== '')
-      unread.push({ what: shown(label), why: 'This is no quantity of a grid.' });
+    if (quantities[index] === null && label !== '') unread.push({ what: shown(label), why: 'This isn’t a grid term.' });
   });
   const ranges = rows.map((row) => rangeOf(row, quantities, unread));
   return readingOfCss(TITLE, ranges, { unread });
@@ -157,7 +156,7 @@ function rangeOf(
     )
       continue;
     const { value, problem } = /^[=+@](?=\S)/.test(text)
-      ? { value: undefined, problem: `“${shown(text)}” is a formula, which is not worked out; paste its value.` }
+      ? { value: undefined, problem: `“${shown(text)}” is a formula. Paste its value instead.` }
       : writeCell(spec, 'read', quantity, text);
     if (value) spec = value;
     else unread.push({ what: `${where}, ${quantityOf(quantity).label}`, why: problem! });

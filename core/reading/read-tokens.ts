@@ -57,7 +57,7 @@ export function readTokens(text: string): Parsed<Reading> {
     });
   if (ranges.length === 0)
     return {
-      problem: `${TITLE}: no group says a count of columns; a breakpoint needs one, beside a gutter, margins or a container.`,
+      problem: `${TITLE}: no group has a column count. A breakpoint needs one, plus a gutter, margins or a container.`,
     };
   return readingOfCss(TITLE, ranges, { spacing, unread: unread.slice(0, 200) });
 }
@@ -82,7 +82,7 @@ function rangeOf(
   if (count > LIMITS.columns) {
     unread.push({
       what: counted.path.join('.'),
-      why: `${count} columns are too many; a grid has at most ${LIMITS.columns}.`,
+      why: `${count} columns are too many; a grid can have up to ${LIMITS.columns}.`,
     });
     return null;
   }

@@ -37,7 +37,7 @@ export function readingOfCss(
   if (ranges.length === 0) return { problem: `${title}: no breakpoint with columns was found.` };
   if (ranges.length > LIMITS.breakpoints)
     return {
-      problem: `${title}: there are ${ranges.length} breakpoints; a specification has at most ${LIMITS.breakpoints}.`,
+      problem: `${title}: there are ${ranges.length} breakpoints; a specification can have up to ${LIMITS.breakpoints}.`,
     };
   const placed = ranges.map((range) => ({ ...range, start: range.from ?? range.reference?.width ?? 0 }));
   placed.sort((a, b) => a.start - b.start);
@@ -60,7 +60,7 @@ export function readingOfCss(
       baseline: range.baseline ?? null,
     };
   });
-  const own = newSpec(more.name?.trim().slice(0, LIMITS.name) || 'Read in', breakpoints);
+  const own = newSpec(more.name?.trim().slice(0, LIMITS.name) || 'Import', breakpoints);
   const { value: document, problem } = readSpec({ ...own, ...(more.spacing ? { spacing: more.spacing } : {}) });
   if (!document) return { problem: `${title}: ${problem}` };
   const parts = Object.fromEntries(

@@ -52,7 +52,7 @@ export function saidColumns(said: SaidGrid): { columns: Columns; off: string | n
   return {
     columns,
     off: off
-      ? `The ${off[0]} of ${decimal(off[1]!)} px does not come out: with the other numbers it is ${decimal(off[2])} px at ${width} px.`
+      ? `The ${off[0]} of ${decimal(off[1]!)} px doesn’t add up: with the other values it’s ${decimal(off[2])} px at ${width} px.`
       : null,
   };
 }

@@ -56,7 +56,7 @@ export function takeReading(spec: Spec, { document, parts }: Reading, taking: Ta
       id = changed.breakpoints.find(({ from }) => from === read.from)!.id;
     }
     const own = changed.breakpoints.find((each) => each.id === id);
-    if (!own) return { problem: `The breakpoint that ${read.name} was to go to is not there any more.` };
+    if (!own) return { problem: `The breakpoint that ${read.name} was to be imported to no longer exists.` };
     const said = (parts[read.id] ?? []).filter((part) => taking.parts.includes(part));
     changed = withBreakpoint(changed, {
       ...own,

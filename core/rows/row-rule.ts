@@ -39,7 +39,7 @@ function rowBehaviour({ rows, baseline }: Breakpoint): string | null {
   switch (rows.rule) {
     case 'repeat': {
       const offset = sizeText(rows.offset) === '0' ? 'from the top' : `from ${px(rows.offset)} below the top`;
-      return `Rows are bands of ${px(rows.height)} with gaps of ${px(rows.gap)}, ${offset}, for as long as the page goes on.`;
+      return `Rows are bands of ${px(rows.height)} with gaps of ${px(rows.gap)}, ${offset}, down the whole page.`;
     }
     case 'divide':
       return `${rows.count} rows share one screen${heightWords(rows)}, with gaps of ${px(rows.gap)} between them, ${px(rows.marginTop)} above and ${px(rows.marginBottom)} below.`;

@@ -45,19 +45,19 @@ describe('pasting', () => {
 
   test('all of it or nothing', () => {
     expect(pasteRange(spec, gutter, 0, '8\twide').problem).toMatch(
-      /^Gutter, Desktop: “wide” is not a length; .* Nothing was pasted\.$/,
+      /^Gutter, Desktop: “wide” isn’t a length. .* Nothing was pasted\.$/,
     );
   });
 
   test('more than there is room for', () => {
     expect(pasteRange(spec, gutter, 1, '8\t16').problem).toBe(
-      'The clipboard holds 1 × 2 cells; from here there is room for 16 × 1. Nothing was pasted.',
+      'The clipboard holds 1 × 2 cells; there’s only room for 16 × 1. Nothing was pasted.',
     );
   });
 
   test('2 MB', () => {
     expect(pasteRange(spec, gutter, 0, '8'.repeat(2_000_000)).problem).toBe(
-      'The clipboard holds 2,000,000 characters; a paste into the sheet takes at most 50,000. Nothing was pasted.',
+      'The clipboard holds 2,000,000 characters; you can paste up to 50,000. Nothing was pasted.',
     );
   });
 });
@@ -100,7 +100,7 @@ describe('filling right', () => {
 
   test('names and starts are each their own', () => {
     expect(fillRight(spec, { top: rowOf('from'), left: 0, bottom: rowOf('from'), right: 1 }).problem).toBe(
-      'From cannot be filled right: each breakpoint has its own.',
+      'From width can’t be filled right: each breakpoint has its own.',
     );
   });
 });

@@ -85,7 +85,7 @@ export function fillRight(
   const source = spec.breakpoints.find(({ id }) => id === ids[left])!;
   let filled = spec;
   for (const quantity of rows.slice(top, bottom + 1)) {
-    if (quantity.isOwn) return { problem: `${quantity.label} cannot be filled right: each breakpoint has its own.` };
+    if (quantity.isOwn) return { problem: `${quantity.label} can’t be filled right: each breakpoint has its own.` };
     const { text } = quantity.read(spec, source);
     for (const id of ids.slice(left + 1, right + 1)) {
       const written = writeQuantity(filled, quantity, id, text);

@@ -24,17 +24,19 @@ test.each<[QuantityId, Partial<Columns>, 1 | -1, boolean, string]>([
 
 test('what follows is not stepped', () => {
   expect(stepCell(specWith(breakpointOf({})), 'screen', 'column', 1, false).problem).toBe(
-    'This follows from the others; type a value to give it.',
+    'This is auto. Enter a value to set it.',
   );
 });
 
 test('a count stays between 1 and 64', () => {
   expect(stepCell(specWith(breakpointOf({ count: 64 })), 'screen', 'count', 1, false).problem).toBe(
-    '65 columns are too many; the most is 64.',
+    '65 columns are too many; the maximum is 64.',
   );
 });
 
 test('arithmetic is typed anew, not stepped', () => {
   const spec = specWith(breakpointOf({ margin: { typed: '2*72', is: '144px' } }));
-  expect(stepCell(spec, 'screen', 'margin', 1, false).problem).toBe('Only a single number steps; type the new value.');
+  expect(stepCell(spec, 'screen', 'margin', 1, false).problem).toBe(
+    'Only single numbers can be stepped. Enter the new value.',
+  );
 });

@@ -31,15 +31,15 @@ export function stepCell(
   const breakpoint = spec.breakpoints.find((candidate) => candidate.id === breakpointId);
   if (!breakpoint) return { problem: 'This breakpoint is no longer in the sheet.' };
   const quantity = quantityOf(id);
-  if (quantity.kind === 'words') return { problem: 'Words do not step; type the new ones.' };
+  if (quantity.kind === 'words') return { problem: 'Text can’t be stepped. Enter it instead.' };
   const { text, follows, idle } = quantity.read(spec, breakpoint);
-  if (idle) return { problem: 'Nothing can stand here as long as the rows have another rule.' };
+  if (idle) return { problem: 'This doesn’t apply to the current row rule.' };
   const write = (typed: string): Parsed<Spec> => writeQuantity(spec, quantity, breakpointId, typed);
   if (quantity.choices) {
     const next = quantity.choices[quantity.choices.indexOf(text) + direction];
     return next ? write(next) : { value: spec };
   }
-  if (follows) return { problem: 'This follows from the others; type a value to give it.' };
+  if (follows) return { problem: 'This is auto. Enter a value to set it.' };
   const whole = /^(\d+)( lines?)?$/.exec(text);
   if (whole && (quantity.kind === 'count' || whole[2])) return write(String(Number(whole[1]) + direction));
   const screen = screenOf(spec, breakpoint);
@@ -47,7 +47,7 @@ export function stepCell(
     .mul(half ? HALF : px(1))
     .mul(direction);
   const [, before, number, after] = /^(up to )?([\d./]+[a-z]*)( %.*|%| × .*)?$/.exec(text) ?? [];
-  if (number === undefined) return { problem: 'Only a single number steps; type the new value.' };
+  if (number === undefined) return { problem: 'Only single numbers can be stepped. Enter the new value.' };
   const { amount, unit } = lengthOf(parseLengthValue(number).value ?? '0');
   const isShare = unit === '%' || after?.includes('%') === true;
   const step =
@@ -68,7 +68,7 @@ export function stepToNamed(spec: Spec, breakpointId: string, id: QuantityId, di
   if (!breakpoint) return { problem: 'This breakpoint is no longer in the sheet.' };
   const place = addressText(addressOf(breakpoint, id));
   const given = givenLengths(spec, breakpoint).find(({ at }) => addressText(at) === place);
-  if (!given) return { problem: 'Only a length that is given goes to a named step.' };
+  if (!given) return { problem: 'Only a length that’s set can move to a spacing step.' };
   const steps = stepsOf(spec);
   const next =
     direction === 1

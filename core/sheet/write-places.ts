@@ -17,7 +17,7 @@ export function writePlaces<Id extends string = QuantityId>(
 ): Parsed<Spec> {
   const quantityOf = ({ quantity }: Place<Id>) => rows.find(({ id }) => id === quantity)!;
   if (places.length > 1 && places.some((place) => quantityOf(place).isOwn))
-    return { problem: 'Each breakpoint has its own name and start; type them one by one.' };
+    return { problem: 'Each breakpoint has its own name and start. Enter them one by one.' };
   let written = spec;
   for (const place of places) {
     const next = writeQuantity(written, quantityOf(place), place.breakpoint, text(place));

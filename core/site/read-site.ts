@@ -47,7 +47,7 @@ export function readSite(texts: readonly string[], choice: RoleChoice = {}): Par
   const bounds = grids.boundsOf(system);
   if (bounds.length > MOST_BOUNDS)
     return {
-      problem: `${system.name} changes at ${bounds.length} widths; at most ${MOST_BOUNDS} are looked at. Give the style sheets of one page.`,
+      problem: `${system.name} changes at ${bounds.length} widths; at most ${MOST_BOUNDS} are checked. Use the style sheets of a single page.`,
     };
   bounds.forEach((from, index) => {
     const end = bounds[index + 1] ?? null;
@@ -90,7 +90,7 @@ function rangeOf(
   const columns = fitColumns(samples, { rootFontSize: ROOT });
   return columns
     ? { columns }
-    : { why: 'Its columns and margins change with the width in a way that no breakpoint says.' };
+    : { why: 'Its columns and margins change with the width in a way no breakpoint describes.' };
 }
 
 /** Widths of a range to hold columns against: both ends, and some between. */

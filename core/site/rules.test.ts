@@ -65,7 +65,7 @@ test('layers come in the order in which they are first named, and before what is
 
 test('nothing is fetched: an import is named', () =>
   expect(rulesOf('@import url("https://example.com/a.css"); a { gap: 1px }').unread).toEqual([
-    { what: '@import url(https://example.com/a.css)', why: 'Nothing is fetched; give that style sheet as well.' },
+    { what: '@import url(https://example.com/a.css)', why: 'Nothing is downloaded. Add that style sheet too.' },
   ]));
 
 test('what is not of boxes is not kept', () =>
@@ -77,12 +77,9 @@ describe('what is no style sheet is refused in a sentence', () => {
   test.each([
     ['', 'This style sheet is empty.'],
     ['  \n', 'This style sheet is empty.'],
-    ['PK\u0003\u0004rest', 'This is a zip archive; take the style sheets out of it first.'],
-    ['a\u0000 \u0000{\u0000', 'This is no UTF-8 text; save the style sheet as UTF-8.'],
+    ['PK\u0003\u0004rest', 'This is a zip archive. Extract the style sheets first.'],
+    ['a\u0000 \u0000{\u0000', 'This isn’t UTF-8 text. Save the style sheet as UTF-8.'],
     ['x'.repeat(5_000_001), 'These style sheets have 5000001 characters; at most 5000000 are read.'],
-    [
-      `@media (width>1px){`.repeat(3000),
-      'Blocks or brackets stand in each other deeper than is read; at most 200 rules may.',
-    ],
+    [`@media (width>1px){`.repeat(3000), 'Blocks or brackets are nested too deep; at most 200 levels can be read.'],
   ])('%#', (css, problem) => expect(readStyleSheets([css]).problem).toBe(problem));
 });

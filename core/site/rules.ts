@@ -58,7 +58,7 @@ export function readStyleSheets(texts: readonly string[]): Parsed<StyleSheet> {
     }
   } catch (error) {
     if (error instanceof RangeError)
-      return { problem: `Blocks or brackets stand in each other deeper than is read; at most ${DEEPEST} rules may.` };
+      return { problem: `Blocks or brackets are nested too deep; at most ${DEEPEST} levels can be read.` };
     throw error;
   }
   return { value: { rules: reading.ordered(), unread: reading.unread } };
@@ -128,7 +128,7 @@ class Reading {
       case 'layer':
         return this.layer(prelude, node, inside, place);
       case 'import':
-        return this.note(`@import ${prelude}`, 'Nothing is fetched; give that style sheet as well.');
+        return this.note(`@import ${prelude}`, 'Nothing is downloaded. Add that style sheet too.');
       case 'container':
       case 'scope':
       case 'starting-style':
@@ -154,7 +154,7 @@ class Reading {
   private add(selectors: readonly string[], says: Declaration[], { widths, layer, left }: Place): void {
     const isNothing = says.every(({ property }) => property === 'display' || property.startsWith('--'));
     if (left !== null) {
-      if (!isNothing) this.note(left, 'It asks for more than the width of the screen; what stands in it is left out.');
+      if (!isNothing) this.note(left, 'It depends on more than the screen width, so its content is left out.');
       return;
     }
     if (this.rules.length >= MOST_RULES) return this.note('Rules', `Only the first ${MOST_RULES} rules are read.`);

@@ -41,13 +41,13 @@ test.each<[string, string, number, (number | string)[]]>([
     'a gap of the height is not read',
     '.page { display: grid; grid-template-columns: repeat(12, 1fr); gap: 20px } @media (min-width: 900px) { .page { column-gap: 2vh } }',
     1000,
-    'its gap “2vh” is not read' as never,
+    'its gap “2vh” can’t be read' as never,
   ],
   [
     'a padding of the height is not read',
     '.page { display: grid; grid-template-columns: repeat(12, 1fr); gap: 20px } @media (min-width: 900px) { .page { padding: 0 3dvh } }',
     1000,
-    'padding-left is “3dvh”, which is not read' as never,
+    'padding-left is “3dvh”, which can’t be read' as never,
   ],
   [
     'as many as fit',

@@ -127,7 +127,7 @@ export class SiteGrids {
     const [, body, ...inner] = styles;
     for (const [index, style] of [body!, ...inner.slice(0, system.around.length)].entries()) {
       const own = boxIn(style, box, screen);
-      if (isUnread(own)) return { why: `${own.property} is “${own.value}”, which is not read` };
+      if (isUnread(own)) return { why: `${own.property} is “${own.value}”, which can’t be read` };
       box = own;
       if (index === 1) container = [own.start, own.start.add(own.width)];
     }
@@ -196,10 +196,10 @@ export class SiteGrids {
       const one = { count: 1, column: box.contentWidth, gutter: ZERO };
       return isGrid || template
         ? { ...one, start: box.contentStart, end: box.contentStart.add(box.contentWidth), rows: null }
-        : { why: 'it is no grid at this width' };
+        : { why: 'it isn’t a grid at this width' };
     }
     const gutter = gapOf(style, 'column-gap', box.contentWidth, screen);
-    if (!gutter) return { why: `its gap “${style.get('column-gap')}” is not read` };
+    if (!gutter) return { why: `its gap “${style.get('column-gap')}” can’t be read` };
     const even = evenTracks(template, box.contentWidth, gutter, style.get('justify-content'), screen);
     if ('why' in even) return even;
     // where there is no gap, what stands in the tracks may keep apart by its padding, as older code does
@@ -227,11 +227,11 @@ export class SiteGrids {
     const { count } = countOf(here.map(({ share }) => share));
     const whole = box.contentWidth;
     const inside = boxIn(new Map([...item, ['width', 'auto'], ['max-width', 'none'], ['min-width', '0']]), box, screen);
-    if (isUnread(inside)) return { why: `${inside.property} is “${inside.value}”, which is not read` };
+    if (isUnread(inside)) return { why: `${inside.property} is “${inside.value}”, which can’t be read` };
     const before = inside.contentStart.sub(box.contentStart);
     const after = whole.sub(before).sub(inside.contentWidth);
     const gap = gapOf(row, 'column-gap', whole, screen);
-    if (!gap) return { why: `its gap “${row.get('column-gap')}” is not read` };
+    if (!gap) return { why: `its gap “${row.get('column-gap')}” can’t be read` };
     const gutter = before.add(after).add(gap);
     const start = box.contentStart.add(before);
     const end = box.contentStart.add(whole).sub(after);
@@ -264,5 +264,5 @@ function rowsOf(style: Style, screen: Screen): SiteRows | null {
 export function besideText({ shares }: GridSystem): string | null {
   const { beside, count } = countOf(shares.map(({ share }) => share));
   if (beside.length === 0) return null;
-  return `${beside.map(shareText).join(', ')} of the row do not stand on ${count} columns`;
+  return `${beside.map(shareText).join(', ')} of the row aren’t on ${count} columns`;
 }

@@ -30,10 +30,10 @@ export function evenTracks(
   around: Omit<Surroundings, 'whole'>,
 ): EvenTracks | { why: string } {
   const nodes = valueNodes(template);
-  if (!nodes) return { why: `“${cut(template)}” is not read` };
+  if (!nodes) return { why: `“${cut(template)}” can’t be read` };
   const inside = { ...around, whole: width };
   const tracks = tracksOf(nodes, width, gutter, inside);
-  if (!tracks || tracks.length === 0) return { why: `the tracks “${cut(template)}” are not of a length that is known` };
+  if (!tracks || tracks.length === 0) return { why: `the tracks “${cut(template)}” have no known length` };
   const count = tracks.length;
   const gaps = gutter.mul(count - 1);
   const shares = tracks.filter((track): track is { share: Fraction } => 'share' in track);
@@ -43,7 +43,7 @@ export function evenTracks(
     const taken = first!.mul(count).add(gaps);
     return { count, column: first!, gutter, before: before(justified, width.sub(taken)) };
   }
-  if (shares.length < count) return { why: 'some of its tracks are fixed and others share what is left' };
+  if (shares.length < count) return { why: 'some of its tracks are fixed and others flexible' };
   if (shares.some(({ share }) => !share.equals(shares[0]!.share))) return { why: 'its tracks differ from each other' };
   return { count, column: greatest(ZERO, width.sub(gaps)).div(count), gutter, before: ZERO };
 }

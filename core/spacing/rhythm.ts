@@ -15,9 +15,9 @@ export function writeBase(spec: Spec, text: string): Parsed<Spec> {
   const base = parseLengthValue(text);
   if (base.problem !== undefined) return base;
   const { amount, unit } = lengthOf(base.value);
-  if (amount.equals(0)) return { problem: 'A base unit of 0 has no multiples; type one such as 8 or 4.' };
+  if (amount.equals(0)) return { problem: 'A base unit can’t be 0. Enter one such as 8 or 4.' };
   if (changesWithScreen(unit)) {
-    return { problem: `“${shown(text)}” changes with the screen; a base unit is fixed, such as 8 or 0.5rem.` };
+    return { problem: `“${shown(text)}” changes with the screen. A base unit is fixed, such as 8 or 0.5rem.` };
   }
   return { value: { ...spec, spacing: { ...spec.spacing, base: base.value } } };
 }
@@ -37,7 +37,7 @@ export function writeUnits(spec: Spec, rootFontSize: string, pixelsPerInch: Spec
   const size = Number(text);
   if (!/^\d+(\.\d+)?$/.test(text) || size < LIMITS.rootFontSize.least || size > LIMITS.rootFontSize.most) {
     return {
-      problem: `“${shown(rootFontSize)}” is no root font size; type a number of px from ${LIMITS.rootFontSize.least} to ${LIMITS.rootFontSize.most}, such as 16.`,
+      problem: `“${shown(rootFontSize)}” isn’t a root font size. Enter px from ${LIMITS.rootFontSize.least} to ${LIMITS.rootFontSize.most}, such as 16.`,
     };
   }
   return { value: { ...spec, rootFontSize: size, pixelsPerInch } };

@@ -76,10 +76,10 @@ describe('typing steps', () => {
   });
 
   test.each([
-    ['wide', '“wide” is not a step; type a multiple of the base unit such as 3/2, or a length such as 12px.'],
-    ['0', 'A step of 0 is no space; type more, such as 1/2.'],
-    ['5000', '“5000” is more than 1,000 base units; type a smaller step, such as 8.'],
-    ['10%', '“10%” is not a step; type a multiple of the base unit such as 3/2, or a length such as 12px.'],
+    ['wide', '“wide” isn’t a step. Enter a multiple of the base unit, such as 3/2, or a length, such as 12px.'],
+    ['0', 'A step can’t be 0. Enter more, such as 1/2.'],
+    ['5000', '“5000” is more than 1,000 base units. Enter a smaller step, such as 8.'],
+    ['10%', '“10%” isn’t a step. Enter a multiple of the base unit, such as 3/2, or a length, such as 12px.'],
   ])('%s is refused', (text, problem) => {
     expect(addStep(spec, text).problem).toBe(problem);
     expect(resizeStep(spec, 0, text).problem).toBe(problem);
@@ -87,15 +87,13 @@ describe('typing steps', () => {
 
   test('a length cannot be counted in a base unit of 0', () => {
     const none: Spec = { ...spec, spacing: { ...spec.spacing, base: '0px' } };
-    expect(addStep(none, '12px').problem).toBe(
-      'A base unit of 0 has no multiples; give the spec a base unit first, such as 8.',
-    );
+    expect(addStep(none, '12px').problem).toBe('The base unit is 0. Set a base unit first, such as 8.');
   });
 
   test('names become CSS properties', () => {
     expect(nameStep(spec, 0, 'tight').value!.spacing.steps[0]!.name).toBe('tight');
-    expect(nameStep(spec, 0, '2 wide').problem).toContain('cannot name a step');
-    expect(nameStep(spec, 0, 'space-2').problem).toBe('Another step is named space-2 already; give each its own name.');
+    expect(nameStep(spec, 0, '2 wide').problem).toContain('can’t be a step name');
+    expect(nameStep(spec, 0, 'space-2').problem).toBe('Another step is named space-2 already. Enter another name.');
   });
 
   test('the usual names', () => {

@@ -41,7 +41,7 @@ function withStep(spec: Spec, index: number, some: Partial<NamedStep>): Spec {
  */
 export function addStep(spec: Spec, text: string): Parsed<Spec> {
   if (spec.spacing.steps.length >= MOST_STEPS)
-    return { problem: `A scale has at most ${MOST_STEPS} steps; remove one first.` };
+    return { problem: `A scale can have up to ${MOST_STEPS} steps. Remove one first.` };
   return mapped(readTimes(spec, text), (times) =>
     withSteps(spec, [...spec.spacing.steps, { name: freeName(spec.spacing.steps, stepName(times)), times }]),
   );
@@ -57,14 +57,14 @@ export function nameStep(spec: Spec, index: number, text: string): Parsed<Spec> 
   const name = text.trim();
   if (!/^[a-z][a-z0-9-]{0,59}$/i.test(name)) {
     return {
-      problem: `“${shown(name)}” cannot name a step, since a CSS property is made from it; use letters, digits and hyphens, such as space-2.`,
+      problem: `“${shown(name)}” can’t be a step name, because it becomes a CSS property. Use letters, digits and hyphens, such as space-2.`,
     };
   }
   const other = spec.spacing.steps.find((step, place) => place !== index && cssNameOf(step.name) === cssNameOf(name));
-  if (other?.name === name) return { problem: `Another step is named ${name} already; give each its own name.` };
+  if (other?.name === name) return { problem: `Another step is named ${name} already. Enter another name.` };
   if (other)
     return {
-      problem: `${name} and ${other.name} become one CSS property, --${cssNameOf(name)}; give each its own name.`,
+      problem: `${name} and ${other.name} become one CSS property, --${cssNameOf(name)}. Enter another name.`,
     };
   return { value: withStep(spec, index, { name }) };
 }
@@ -86,20 +86,19 @@ function readTimes(spec: Spec, typed: string): Parsed<string> {
   const length = FIXED.test(text) ? parseLengthValue(text) : null;
   if (!length?.value)
     return {
-      problem: `“${shown(typed)}” is not a step; type a multiple of the base unit such as 3/2, or a length such as 12px.`,
+      problem: `“${shown(typed)}” isn’t a step. Enter a multiple of the base unit, such as 3/2, or a length, such as 12px.`,
     };
   const base = baseUnit(spec);
-  if (base.equals(ZERO))
-    return { problem: 'A base unit of 0 has no multiples; give the spec a base unit first, such as 8.' };
+  if (base.equals(ZERO)) return { problem: 'The base unit is 0. Set a base unit first, such as 8.' };
   const screen = screenOf(spec, byWidth(spec.breakpoints)[0]!);
   return checked(toPx(lengthOf(length.value), screen).div(base), text);
 }
 
 function checked(times: Fraction, text: string): Parsed<string> {
-  if (times.equals(ZERO)) return { problem: 'A step of 0 is no space; type more, such as 1/2.' };
+  if (times.equals(ZERO)) return { problem: 'A step can’t be 0. Enter more, such as 1/2.' };
   if (times.compare(LIMITS.stepTimes) > 0)
     return {
-      problem: `“${shown(text)}” is more than ${LIMITS.stepTimes.toLocaleString('en')} base units; type a smaller step, such as 8.`,
+      problem: `“${shown(text)}” is more than ${LIMITS.stepTimes.toLocaleString('en')} base units. Enter a smaller step, such as 8.`,
     };
   return { value: times.toFraction() };
 }

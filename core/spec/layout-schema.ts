@@ -6,18 +6,18 @@ import { idText, plainText } from './text-schema';
 /** Zod schemas of the trial layouts in a document (version 2). */
 
 const id = idText('An id is lower-case letters, digits and hyphens, such as "opening".');
-const breakpointId = idText('Placements stand under the ids of breakpoints.');
+const breakpointId = idText('Placements use breakpoint ids as keys.');
 
 /** A column line, counted in columns: a whole number, or `6.5` for a block that ends half a column further. */
 const columnNumber = plainNumber({ least: 0, most: LIMITS.columns + 1, places: 3 });
 const columns = z.tuple([columnNumber, columnNumber]).refine(([first, last]) => first >= 1 && last > first - 1, {
-  message: 'A block stands over columns from one to another, such as [1, 6].',
+  message: 'A block spans columns, such as [1, 6].',
 });
 
 const lane = z.number().int().min(1, 'Lanes are counted from 1.').max(LIMITS.lanes);
 const lanes = z
   .tuple([lane, lane])
-  .refine(([first, last]) => first <= last, { message: 'A block takes lanes from one to another, such as [1, 2].' });
+  .refine(([first, last]) => first <= last, { message: 'A block spans lanes, such as [1, 2].' });
 
 const ratio = ratioUpTo(
   LIMITS.ratio,
@@ -40,7 +40,7 @@ const beyond = z.union([
   z.strictObject({ ofColumn: ratioUpTo(LIMITS.columns, 'A share of a column is more than 0, such as "1/2".') }),
 ]);
 
-const reason = plainText(LIMITS.reason, 'What leaves the grid, or lies over something, needs a reason.');
+const reason = plainText(LIMITS.reason, 'Exceptions need a reason.');
 
 /** Where a block stands at a breakpoint; what is not said follows from the next narrower one. */
 const placement = z.strictObject({
@@ -53,7 +53,7 @@ const placement = z.strictObject({
     .array(z.strictObject({ side: z.enum(['start', 'end']), to: beyond, reason }))
     .max(2)
     .refine((list) => new Set(list.map(({ side }) => side)).size === list.length, {
-      message: 'A side leaves the grid once; one of the two is too many.',
+      message: 'A side can break the grid only once.',
     })
     .optional(),
   /** Why it lies over another block. */
@@ -71,7 +71,7 @@ const space = z.record(
 );
 
 const text = z.strictObject({
-  text: idText('A text is set in one of the styles of the specification.'),
+  text: idText('A text uses one of the specification’s styles.'),
   words: plainText(LIMITS.words),
 });
 const picture = z.strictObject({ picture: ratio, cropped: z.boolean().optional() });

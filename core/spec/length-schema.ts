@@ -48,7 +48,7 @@ export const length = z.union([
 
 /** What a growing length begins and ends with does not itself change with the screen. */
 const fixedLength = lengthString.refine((text) => !changesWithScreen(parseLength(text).value?.unit ?? 'px'), {
-  message: 'A growing length begins and ends with a fixed length, such as 16px and 48px.',
+  message: 'A growing length starts and ends with a fixed length, such as 16px and 48px.',
 });
 
 export const growing = z

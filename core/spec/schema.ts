@@ -109,7 +109,7 @@ const ruleSetting = z.strictObject({
 export const specName = z
   .string()
   .trim()
-  .min(1, 'A specification needs a name.')
+  .min(1, 'Enter a name.')
   .max(LIMITS.name, `A name has at most ${LIMITS.name} characters.`)
   .pipe(plainText(LIMITS.name));
 
@@ -135,13 +135,13 @@ export const specSchema = z.strictObject({
   }),
   breakpoints: z
     .array(breakpoint)
-    .min(1, 'A specification has at least one breakpoint.')
+    .min(1, 'A specification needs at least one breakpoint.')
     .max(LIMITS.breakpoints, `A specification has at most ${LIMITS.breakpoints} breakpoints.`)
     .superRefine((breakpoints, context) => {
       const ids = breakpoints.map(({ id }) => id);
       const twice = ids.find((id, index) => ids.indexOf(id) !== index);
       if (twice)
-        context.addIssue({ code: 'custom', message: `Two breakpoints have the id “${twice}”; give each its own.` });
+        context.addIssue({ code: 'custom', message: `Two breakpoints have the id “${twice}”. Rename one of them.` });
     }),
   type: textStyles,
   layouts: layoutsSchema as z.ZodType<Layout[]>,

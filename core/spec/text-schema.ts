@@ -11,8 +11,8 @@ export function plainText(most: number, needed?: string) {
     .string()
     .min(needed ? 1 : 0, needed)
     .max(most, `This text has at most ${most.toLocaleString('en')} characters.`)
-    .refine((text) => !CONTROL.test(text), { message: 'This text holds a control character; leave it out.' })
-    .refine(isWellFormed, { message: 'This text holds half of a character; type it anew.' });
+    .refine((text) => !CONTROL.test(text), { message: 'This text contains a control character. Remove it.' })
+    .refine(isWellFormed, { message: 'This text contains half a character. Enter it again.' });
 }
 
 /** Can any database and any file hold this text? */
@@ -30,5 +30,5 @@ export function idText(message: string) {
   return z
     .string()
     .regex(/^[a-z][a-z0-9-]{0,39}$/, message)
-    .refine((id) => !(id in {}), { message: 'This name means something to programs already; choose another.' });
+    .refine((id) => !(id in {}), { message: 'This name is reserved. Choose another.' });
 }

@@ -51,7 +51,7 @@ const textStyle = z.strictObject({
   stands: z.enum(['line-box', 'caps', 'x-height']),
   /** By breakpoint id; a breakpoint that is not named takes the nearest narrower one that is. */
   at: z
-    .record(idText('Settings stand under the ids of breakpoints.'), setting)
+    .record(idText('Settings use breakpoint ids as keys.'), setting)
     .refine((at) => Object.keys(at).length > 0, 'A style needs a size somewhere.'),
 });
 
@@ -62,7 +62,7 @@ export const textStyles = z
     const names = styles.map(({ name }) => name);
     const twice = names.find((name, index) => names.indexOf(name) !== index);
     if (twice)
-      context.addIssue({ code: 'custom', message: `Two text styles are named “${twice}”; give each its own name.` });
+      context.addIssue({ code: 'custom', message: `Two text styles are named “${twice}”. Rename one of them.` });
   });
 
 export type Font = z.infer<typeof font>;

@@ -24,7 +24,7 @@ test('what is written is read again', () => {
 test.each<[unknown, string]>([
   [null, 'name: A survey needs a name'],
   [{ ...writeSurvey(survey), name: 'a\u0000' }, 'name: A survey needs a name'],
-  [{ name: 'x', screens: [], chosen: [] }, 'screens: There is no screen'],
+  [{ name: 'x', screens: [], chosen: [] }, 'screens: This survey has no screens'],
   [{ ...writeSurvey(survey), chosen: [{ width: 1 }] }, 'chosen: The chosen grids are a list'],
   [{ ...writeSurvey(survey), chosen: 'all' }, 'chosen: The chosen grids are a list'],
 ])('%j', (json, says) => expect(readSurvey(json).problem).toContain(says));

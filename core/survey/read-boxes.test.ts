@@ -29,20 +29,20 @@ test('whole screens in JSON', () => {
 });
 
 test.each<[string, string]>([
-  ['  ', 'There is nothing here. Give a box on each line'],
+  ['  ', 'Enter one box per line'],
   ['20,80,372', 'Line 1: height is missing; a box needs x, y, width, height'],
   ['20,80,372,40\n20,x,3,4', 'Line 2: y is “x”'],
   ['20,80,NaN,40', 'Line 1: width is “NaN”'],
   ['20,80,1e9,40', 'Line 1: width is “1e9”'],
   ['20,80,-4,40', 'Line 1: this box is -4 × 40 px; a box is more than 0 px wide and high.'],
   ['x,y,width\n1,2,3', 'The first line names no height; a box needs'],
-  ['x,y,width,height', 'There are only names of columns here.'],
-  ['{"a"', 'This begins like JSON and is none'],
+  ['x,y,width,height', 'There are only column names.'],
+  ['{"a"', 'This looks like JSON but isn’t valid'],
   ['[]', 'This list is empty.'],
   ['[null]', 'Box 1: x is missing'],
   ['{"boxes": []}', 'screens: A survey holds a list of screens'],
-  [Array(20_001).fill('1,2,3,4').join('\n'), 'A survey holds at most 20,000 boxes; this list has more.'],
-  [`[${Array(20_001).fill('[1,2,3,4]').join(',')}]`, 'A survey holds at most 20,000 boxes'],
+  [Array(20_001).fill('1,2,3,4').join('\n'), 'A survey can have up to 20,000 boxes; this list has more.'],
+  [`[${Array(20_001).fill('[1,2,3,4]').join(',')}]`, 'A survey can have up to 20,000 boxes'],
   ['9'.repeat(4_000_001), 'This list has 4,000,001 characters'],
 ])('%.30s', (text, says) => {
   expect(readBoxes(text).problem).toContain(says);
@@ -61,7 +61,7 @@ test.each<[string, string]>([
   ['wide', 'A screen is 1 to 10,000 px wide; this says “wide”.'],
   ['0', 'A screen is 1 to 10,000 px wide'],
   ['20000', 'A screen is 1 to 10,000 px wide'],
-  ['20', '“Heading” lies from 20 to 392, beside a screen of 20 px'],
+  ['20', '“Heading” lies from 20 to 392, outside a screen of 20 px'],
 ])('%s px', (width, says) => {
   expect(screenOfBoxes('Home', width, [heading]).problem).toContain(says);
 });

@@ -37,11 +37,11 @@ export function readBoxes(text: string): Parsed<ReadList> {
       problem: `This list has ${text.length.toLocaleString('en')} characters; at most ${LARGEST_LIST.toLocaleString('en')} are read.`,
     };
   const trimmed = text.trim();
-  if (trimmed === '') return { problem: `There is nothing here. Give a box on each line: ${EXAMPLE}.` };
+  if (trimmed === '') return { problem: `Enter one box per line: ${EXAMPLE}.` };
   return trimmed.startsWith('{') || trimmed.startsWith('[') ? readJson(trimmed) : readTable(trimmed);
 }
 
-const TOO_MANY = `A survey holds at most ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; this list has more. Leave out what lies inside blocks.`;
+const TOO_MANY = `A survey can have up to ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; this list has more. Leave out boxes inside other boxes.`;
 
 function readTable(text: string): Parsed<ReadList> {
   const lines = text.split(/\r\n|\r|\n/);
@@ -69,8 +69,7 @@ function readTable(text: string): Parsed<ReadList> {
     boxes.push(value);
     if (boxes.length > SURVEY_LIMITS.boxes) return { problem: TOO_MANY };
   }
-  if (boxes.length === 0)
-    return { problem: `There are only names of columns here. Give a box on each line: ${EXAMPLE}.` };
+  if (boxes.length === 0) return { problem: `There are only column names. Enter one box per line: ${EXAMPLE}.` };
   return { value: { boxes } };
 }
 
@@ -97,14 +96,14 @@ function readJson(text: string): Parsed<ReadList> {
   try {
     json = JSON.parse(text);
   } catch (error) {
-    return { problem: `This begins like JSON and is none: ${(error as Error).message.replace(/\s+/g, ' ')}.` };
+    return { problem: `This looks like JSON but isn’t valid: ${(error as Error).message.replace(/\s+/g, ' ')}.` };
   }
   if (!Array.isArray(json)) {
     const { value: screens, problem } = readScreens(json);
     return screens ? { value: { screens } } : { problem: problem! };
   }
   if (json.length === 0)
-    return { problem: 'This list is empty. Give at least one box, such as [20, 80, 372, 40, "Heading"].' };
+    return { problem: 'This list is empty. Add at least one box, such as [20, 80, 372, 40, "Heading"].' };
   if (json.length > SURVEY_LIMITS.boxes) return { problem: TOO_MANY };
   const boxes: Box[] = [];
   for (const [index, item] of (json as unknown[]).entries()) {
@@ -176,7 +175,7 @@ export function screenOfBoxes(name: string, widthText: string, boxes: readonly B
   const beside = boxes.find((box) => box.x >= width || box.x + box.width <= 0);
   if (beside)
     return {
-      problem: `“${beside.name}” lies from ${beside.x} to ${beside.x + beside.width}, beside a screen of ${width} px; give the screen’s width, or leave the box out.`,
+      problem: `“${beside.name}” lies from ${beside.x} to ${beside.x + beside.width}, outside a screen of ${width} px. Enter the screen’s width or remove the box.`,
     };
   const foot = Math.max(1, ...boxes.map(({ y, height }) => y + height));
   if (foot > SURVEY_LIMITS.height)

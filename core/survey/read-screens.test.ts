@@ -28,10 +28,10 @@ test('screens with their boxes, named or numbered', () => {
 });
 
 test.each<[string, string]>([
-  ['{', 'This is no JSON: '],
+  ['{', 'This isn’t valid JSON: '],
   ['[]', 'screens: A survey holds a list of screens'],
-  ['{"screens":[]}', 'screens: There is no screen in this survey'],
-  [JSON.stringify({ screens: Array(61).fill({}) }), 'screens: A survey holds at most 60 screens; these are 61.'],
+  ['{"screens":[]}', 'screens: This survey has no screens'],
+  [JSON.stringify({ screens: Array(61).fill({}) }), 'screens: A survey can have up to 60 screens; these are 61.'],
   [one({ name: ' ' }), 'screens[0].name: A screen needs a name'],
   [one({ width: 0 }), 'screens[0].width: A screen is 1 to 10000 px wide.'],
   [one({ width: 'wide' }), 'screens[0].width: A screen is 1 to 10000 px wide.'],
@@ -44,7 +44,7 @@ test.each<[string, string]>([
   [one({ boxes: [[1, 2, 3, 4, 5]] }), 'screens[0].boxes[0]: The name of a box is text'],
   [
     one({ boxes: Array(20_001).fill([0, 0, 1, 1]) }),
-    'screens[0].boxes: A survey holds at most 20,000 boxes; these are 20001.',
+    'screens[0].boxes: A survey can have up to 20,000 boxes; these are 20001.',
   ],
 ])('%.60s', (text, says) => {
   expect(readScreensText(text).problem).toContain(says);

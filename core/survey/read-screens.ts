@@ -13,7 +13,7 @@ export function readScreensText(text: string): Parsed<Screen[]> {
   try {
     return readScreens(JSON.parse(text));
   } catch (error) {
-    return { problem: `This is no JSON: ${(error as Error).message.replace(/\s+/g, ' ')}.` };
+    return { problem: `This isn’t valid JSON: ${(error as Error).message.replace(/\s+/g, ' ')}.` };
   }
 }
 
@@ -22,10 +22,10 @@ export function readScreens(json: unknown): Parsed<Screen[]> {
   const screens = isRecord(json) ? json['screens'] : undefined;
   if (!Array.isArray(screens))
     return { problem: 'screens: A survey holds a list of screens, each with a name, a width, a height and boxes.' };
-  if (screens.length === 0) return { problem: 'screens: There is no screen in this survey; give at least one.' };
+  if (screens.length === 0) return { problem: 'screens: This survey has no screens. Add at least one.' };
   if (screens.length > SURVEY_LIMITS.screens)
     return {
-      problem: `screens: A survey holds at most ${SURVEY_LIMITS.screens} screens; these are ${screens.length}.`,
+      problem: `screens: A survey can have up to ${SURVEY_LIMITS.screens} screens; these are ${screens.length}.`,
     };
   const read: Screen[] = [];
   let boxes = 0;
@@ -36,7 +36,7 @@ export function readScreens(json: unknown): Parsed<Screen[]> {
     boxes += value.boxes.length;
     if (boxes > SURVEY_LIMITS.boxes)
       return {
-        problem: `screens: A survey holds at most ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; these are more.`,
+        problem: `screens: A survey can have up to ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; these are more.`,
       };
   }
   return { value: read };
@@ -54,7 +54,7 @@ function readScreen(json: unknown, place: string): Parsed<Screen> {
   if (!Array.isArray(boxes)) return { problem: `${place}.boxes: A screen has a list of boxes, which may be empty.` };
   if (boxes.length > SURVEY_LIMITS.boxes)
     return {
-      problem: `${place}.boxes: A survey holds at most ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; these are ${boxes.length}.`,
+      problem: `${place}.boxes: A survey can have up to ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; these are ${boxes.length}.`,
     };
   const read: Box[] = [];
   for (const [index, box] of boxes.entries()) {

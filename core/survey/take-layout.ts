@@ -20,7 +20,7 @@ const AT_SCREEN = 2;
  */
 export function takeLayout(spec: Spec, screen: Screen): Parsed<{ spec: Spec; id: string; left: number }> {
   if (spec.layouts.length >= LIMITS.layouts)
-    return { problem: `A specification has at most ${LIMITS.layouts} layouts; remove one first.` };
+    return { problem: `A specification can have up to ${LIMITS.layouts} layouts. Remove one first.` };
   const breakpoint = breakpointAt(spec, screen.width);
   const lines = specLines(spec, screen.width);
   if (lines.starts.length === 0) return { problem: `${breakpoint.name} has no columns at ${screen.width} px.` };
@@ -93,7 +93,7 @@ function onColumns({ x, width }: Box, { starts, ends, width: screen }: Lines): P
   const first = nearestIndex(starts, x);
   const last = Math.max(first, nearestIndex(ends, x + width));
   const leaves: Leaving[] = [];
-  const reason = 'It runs to the edge of the surveyed screen.';
+  const reason = 'Runs to the edge of the surveyed screen.';
   if (x <= AT_SCREEN && starts[0]! > AT_SCREEN) leaves.push({ side: 'start', to: 'screen', reason });
   if (x + width >= screen - AT_SCREEN && ends.at(-1)! < screen - AT_SCREEN)
     leaves.push({ side: 'end', to: 'screen', reason });

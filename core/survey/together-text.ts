@@ -16,8 +16,8 @@ export function togetherText({ grids, outside, gutter, outer, isOuterOpen }: Tog
     ...(outer === 'half' ? ['half a gutter outside'] : []),
   ];
   const isShared = outside.margin.is !== 'each' || gutter.is !== 'each' || outside.cap !== null;
-  if (!isShared) return `At ${widths} px the grids have nothing in common but what each says by itself.`;
-  const open = isOuterOpen ? ' Half a gutter may stand outside as well: the screens do not tell.' : '';
+  if (!isShared) return `At ${widths} px the grids have nothing in common.`;
+  const open = isOuterOpen ? ' There may also be half a gutter outside; the screens don’t show it.' : '';
   return `Together, at ${widths}: ${parts.join(', ')}.${open}`;
 }
 

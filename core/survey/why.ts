@@ -7,17 +7,16 @@ export function whyBefore(grid: FoundGrid, next: FoundGrid | undefined): string 
   const named = `${next.count} columns with a gutter of ${rounded(next.gutter)}`;
   const points = Math.round((grid.explained - next.explained) * 100);
   if (points >= 1) return `It explains ${points} in 100 more than ${named}.`;
-  if (next.count > grid.count)
-    return `It explains as much as ${named}, with ${next.count - grid.count} fewer columns to say.`;
-  if (isEven(grid) && !isEven(next)) return `It explains as much as ${named}, with margins that are alike.`;
-  return `Its lines meet the edges nearer than those of ${named}.`;
+  if (next.count > grid.count) return `It explains as much as ${named}, with ${next.count - grid.count} fewer columns.`;
+  if (isEven(grid) && !isEven(next)) return `It explains as much as ${named}, with equal margins.`;
+  return `Its lines are closer to the edges than those of ${named}.`;
 }
 
 /** Which counts fit as well; empty where none does. */
 export function alsoFitsText({ alsoFits }: Pick<FoundGrid, 'alsoFits'>): string {
   if (alsoFits.length === 0) return '';
   const named = inSeries(alsoFits.map(String), 'or');
-  return `${named} columns fit these edges as well; the screens do not tell which was meant.`;
+  return `${named} columns match these edges just as well; the screens don’t show which was meant.`;
 }
 
 function isEven({ start, end, width }: FoundGrid): boolean {

@@ -6,6 +6,6 @@ export function parseJson(text: string): Parsed<unknown> {
     return { value: JSON.parse(text) as unknown };
   } catch (error) {
     const why = (error as Error).message.replace(/\s+/g, ' ').slice(0, 160);
-    return { problem: `This is not JSON: ${why}.` };
+    return { problem: `This isn’t valid JSON: ${why}.` };
   }
 }

@@ -18,14 +18,14 @@ export function tabSeparated(rows: string[][]): string {
 export function cellsOf(text: string, { down, across }: { down: number; across: number }): Parsed<string[][]> {
   if (text.length > LARGEST_PASTE) {
     return {
-      problem: `The clipboard holds ${text.length.toLocaleString('en')} characters; a paste into the sheet takes at most ${LARGEST_PASTE.toLocaleString('en')}. Nothing was pasted.`,
+      problem: `The clipboard holds ${text.length.toLocaleString('en')} characters; you can paste up to ${LARGEST_PASTE.toLocaleString('en')}. Nothing was pasted.`,
     };
   }
   const rows = Papa.parse<string[]>(text.replace(/\r?\n$/, ''), { delimiter: '\t' }).data;
   const widest = Math.max(...rows.map((row) => row.length));
   if (rows.length > down || widest > across) {
     return {
-      problem: `The clipboard holds ${rows.length} × ${widest} cells; from here there is room for ${down} × ${across}. Nothing was pasted.`,
+      problem: `The clipboard holds ${rows.length} × ${widest} cells; there’s only room for ${down} × ${across}. Nothing was pasted.`,
     };
   }
   return { value: rows };

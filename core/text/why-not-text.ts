@@ -6,9 +6,9 @@
  */
 export function whyNotText(text: string, thing: string, it: string): string | null {
   if (text.trim() === '') return `This ${thing} is empty.`;
-  if (text.startsWith('PK\u0003\u0004')) return `This is a zip archive; take the ${thing}s out of it first.`;
+  if (text.startsWith('PK\u0003\u0004')) return `This is a zip archive. Extract the ${thing}s first.`;
   // what is no UTF-8 holds NULs, or begins with signs that stand for bytes that are none
   if (/\0/.test(text.slice(0, 4000)) || text.startsWith('\ufffd\ufffd'))
-    return `This is no UTF-8 text; save ${it} as UTF-8.`;
+    return `This isn’t UTF-8 text. Save ${it} as UTF-8.`;
   return null;
 }

@@ -52,24 +52,22 @@ describe('what is typed', () => {
   });
 
   test.each<[SettingPart, string, string]>([
-    ['size', 'big', '“big” is not a length'],
-    ['size', '0', 'A size of 0 is not possible; type from 1 to 2,000 px'],
-    ['size', '3000', 'A size of 3000 is not possible'],
-    ['size', '120%', 'A size in % has nothing to be a share of'],
-    ['size', '2% to 20 over 600 to 1440', '2% changes with the screen by itself'],
-    ['leading', '0', 'A leading of 0 is not possible'],
-    ['span', '0', '“0” is no span; type how many columns the text runs over, such as 6.'],
-    ['span', '1.5', '“1.5” is no span'],
+    ['size', 'big', '“big” isn’t a length'],
+    ['size', '0', 'A size of 0 isn’t possible. Enter 1 to 2,000 px'],
+    ['size', '3000', 'A size of 3000 isn’t possible'],
+    ['size', '120%', 'A size can’t be in %'],
+    ['size', '2% to 20 over 600 to 1440', '2% already changes with the screen'],
+    ['leading', '0', 'A leading of 0 isn’t possible'],
+    ['span', '0', '“0” isn’t a span. Enter how many columns the text spans, such as 6.'],
+    ['span', '1.5', '“1.5” isn’t a span'],
   ])('%s %s is refused', (part, text, problem) => {
     expect(typed(part, text).problem).toContain(problem);
   });
 
   test('names become CSS classes', () => {
     expect(nameStyle(spec, 'body', 'body-small').value!.type[0]!.name).toBe('body-small');
-    expect(nameStyle(spec, 'body', 'Body Text').problem).toContain('cannot name a style');
+    expect(nameStyle(spec, 'body', 'Body Text').problem).toContain('can’t be a style name');
     const two = addStyle(spec, 'label').value!.spec;
-    expect(nameStyle(two, 'label', 'body').problem).toBe(
-      'Another style is named body already; give each its own name.',
-    );
+    expect(nameStyle(two, 'label', 'body').problem).toBe('Another style is named body already. Enter another name.');
   });
 });

@@ -30,7 +30,7 @@ const WELL_READ = 70;
  */
 export function addStyle(spec: Spec, role: TextStyle['role']): Parsed<{ spec: Spec; name: string }> {
   if (spec.type.length >= LIMITS.textStyles)
-    return { problem: `A specification has at most ${LIMITS.textStyles} text styles; remove one first.` };
+    return { problem: `A specification can have up to ${LIMITS.textStyles} text styles. Remove one first.` };
   const { size, least, font } = STARTS[role];
   const name = freeName(spec.type, role);
   const at = Object.fromEntries(
@@ -84,7 +84,7 @@ export function removeStyle(spec: Spec, name: string): Parsed<Spec> {
   );
   if (users.length > 0)
     return {
-      problem: `${name} is used by ${users.map((layout) => layout.name).join(', ')}; set its blocks in another style first.`,
+      problem: `${name} is used by ${users.map((layout) => layout.name).join(', ')}. Choose another style for those blocks first.`,
     };
   return { value: { ...spec, type: spec.type.filter((style) => style.name !== name) } };
 }
@@ -101,11 +101,11 @@ export function nameStyle(spec: Spec, name: string, text: string): Parsed<Spec> 
   const wanted = text.trim();
   if (!/^[a-z][a-z0-9-]{0,39}$/.test(wanted)) {
     return {
-      problem: `“${shown(wanted)}” cannot name a style, since a CSS class is made from it; use lower-case letters, digits and hyphens, such as body-small.`,
+      problem: `“${shown(wanted)}” can’t be a style name, because it becomes a CSS class. Use lower-case letters, digits and hyphens, such as body-small.`,
     };
   }
   if (wanted !== name && spec.type.some((style) => style.name === wanted))
-    return { problem: `Another style is named ${wanted} already; give each its own name.` };
+    return { problem: `Another style is named ${wanted} already. Enter another name.` };
   const renamed = withStyle(spec, name, (style) => ({ ...style, name: wanted }));
   const block = (each: Block): Block =>
     'text' in each.holds && each.holds.text === name ? { ...each, holds: { ...each.holds, text: wanted } } : each;
@@ -145,7 +145,7 @@ function readPart(spec: Spec, breakpoint: Breakpoint, part: SettingPart, text: s
     case 'span': {
       const span = /^(\d{1,2})(\s*columns?)?$/i.exec(text)?.[1];
       if (span === undefined || Number(span) < 1 || Number(span) > LIMITS.columns)
-        return { problem: `“${shown(text)}” is no span; type how many columns the text runs over, such as 6.` };
+        return { problem: `“${shown(text)}” isn’t a span. Enter how many columns the text spans, such as 6.` };
       return { value: { span: Number(span) } };
     }
   }
@@ -165,12 +165,12 @@ function readTypeSize(spec: Spec, breakpoint: Breakpoint, text: string, what: 's
   if (read.problem !== undefined) return read;
   if (!isGrowing(read.value)) {
     const unit = parseLength(String(typeof read.value === 'object' ? read.value.is : read.value)).value?.unit;
-    if (unit === '%') return { problem: `A ${what} in % has nothing to be a share of; type ${EXAMPLES[what]}.` };
+    if (unit === '%') return { problem: `A ${what} can’t be in %. Enter ${EXAMPLES[what]}.` };
   }
   const size = sizeAt(read.value, screenOf(spec, breakpoint));
   if (size.compare(1) < 0 || size.compare(2000) > 0)
     return {
-      problem: `A ${what} of ${shown(text)} is not possible; type from 1 to 2,000 px, such as ${EXAMPLES[what]}.`,
+      problem: `A ${what} of ${shown(text)} isn’t possible. Enter 1 to 2,000 px, such as ${EXAMPLES[what]}.`,
     };
   return read;
 }

@@ -194,8 +194,8 @@ const booking: Layout = {
 
 export const PASSENGER_LAYOUTS: Layout[] = [front, timetable, booking];
 
-/** What Ansa tries: the second crossing half a column wider, and more air under one heading than under the others. */
-export const DRAFT_LAYOUTS: Layout[] = PASSENGER_LAYOUTS.map((layout) => ({
+/** With slips: the second crossing half a column wider, and more air under one heading than under the others. */
+export const SLIPPED_LAYOUTS: Layout[] = PASSENGER_LAYOUTS.map((layout) => ({
   ...layout,
   sections: layout.sections.map((section) => ({
     ...section,
@@ -253,11 +253,11 @@ export const EMAIL_LAYOUTS: Layout[] = [
           }),
           block('week', 'Week', area, {
             narrow: { columns: [1, 2], lanes: [2, 2], height: { rows: 16 } },
-            fixed: { columns: [1, 8], lanes: [2, 2] },
+            fixed: { columns: [1, 4], lanes: [2, 2] },
           }),
           block('prices', 'Prices', area, {
             narrow: { columns: [1, 2], lanes: [3, 3], height: { rows: 8 } },
-            fixed: { columns: [9, 12], lanes: [2, 2], height: 'lanes' },
+            fixed: { columns: [5, 6], lanes: [2, 2], height: 'lanes' },
           }),
         ],
       },

@@ -1,8 +1,8 @@
 import { fluidColumns, newBreakpoint, newSpec } from '../../core/document/defaults';
 import type { Rows, Spec } from '../../core/spec/schema';
 import { judge } from '../../core/checks/run';
-import { DRAFT_LAYOUTS, EMAIL_LAYOUTS, KIOSK_LAYOUTS, PASSENGER_LAYOUTS } from './layouts';
-import { BOARD_STYLES, DRAFT_STYLES, KIOSK_STYLES, PASSENGER_STYLES } from './text-styles';
+import { SLIPPED_LAYOUTS, EMAIL_LAYOUTS, KIOSK_LAYOUTS, PASSENGER_LAYOUTS } from './layouts';
+import { BOARD_STYLES, SLIPPED_STYLES, KIOSK_STYLES, PASSENGER_STYLES } from './text-styles';
 
 /** A container of given width in the middle of the screen; the margin follows. */
 function centred(count: number, gutter: string, container: Spec['breakpoints'][number]['columns']['container']) {
@@ -48,18 +48,33 @@ const passengerSite: Spec = {
   layouts: PASSENGER_LAYOUTS,
 };
 
-/** The draft after 1.0.0: Ansa tries a fixed laptop container, which overflows where its range starts, and leaves its reference at 1440. */
+/** The draft after 1.0.0: wide screens get wider columns, 116 px each. */
 const passengerDraft: Spec = {
   ...passengerSite,
-  type: DRAFT_STYLES,
-  layouts: DRAFT_LAYOUTS,
   breakpoints: passengerSite.breakpoints.map((breakpoint) =>
+    breakpoint.id === 'wide'
+      ? {
+          ...breakpoint,
+          columns: { ...breakpoint.columns, container: { upTo: '1744px' } },
+        }
+      : breakpoint,
+  ),
+};
+
+const slipsBefore: Spec = { ...passengerSite, name: 'Slips to find' };
+
+/** What goes wrong in practice, in one place (docs/guide/slips-to-find.md): a fixed laptop container that overflows where its range starts, a design width outside of it, and more. */
+const slips: Spec = {
+  ...slipsBefore,
+  type: SLIPPED_STYLES,
+  layouts: SLIPPED_LAYOUTS,
+  breakpoints: slipsBefore.breakpoints.map((breakpoint) =>
     breakpoint.id === 'laptop'
       ? {
           ...breakpoint,
           reference: { ...breakpoint.reference, width: 1440 },
           columns: centred(12, '24px', '1180px'),
-          notes: 'Trying a fixed container, so that the route map keeps its size.',
+          notes: 'This specification has mistakes on purpose. The guide “Slips to find” tells where.',
         }
       : breakpoint,
   ),
@@ -127,8 +142,8 @@ const departureBoard: Spec = {
 
 const email: Spec = {
   ...newSpec('E-mail timetable', [
-    newBreakpoint({ id: 'narrow', name: 'Narrow', from: 0, width: 376, height: 812 }, fluidColumns(2, '16px', '12px')),
-    newBreakpoint({ id: 'fixed', name: 'Fixed', from: 600, width: 604, height: 900 }, centred(12, '20px', '600px')),
+    newBreakpoint({ id: 'narrow', name: 'Narrow', from: 0, width: 376, height: 812 }, fluidColumns(2, '16px', '16px')),
+    newBreakpoint({ id: 'fixed', name: 'Fixed', from: 648, width: 648, height: 900 }, centred(6, '24px', '600px')),
   ]),
   layouts: EMAIL_LAYOUTS,
 };
@@ -158,6 +173,8 @@ const boardDraft = waived(
   'The boards are 1920 and 3840 px wide; nothing narrower exists.',
 );
 
+const crewDraft = waived(crewTablet, 'Obi Lorne', 'Crew tablets are 800 px wide or more; nothing narrower exists.');
+
 export type DemoSpec = {
   /** Each saved state of the draft, the oldest first, and who made it. */
   drafts: { by: string; document: Spec }[];
@@ -167,10 +184,19 @@ export type DemoSpec = {
   editions?: { by: string; revision: number; version: string; note: string }[];
 };
 
-/** Five specs, the last changed last. */
+/** Six specs, the last changed last. */
 export const DEMO_SPECS: DemoSpec[] = [
+  {
+    drafts: [
+      { by: 'obi@tidewick.example', document: slipsBefore },
+      { by: 'obi@tidewick.example', document: slips },
+    ],
+    editions: [
+      { by: 'ansa@tidewick.example', revision: 1, version: '1.0.0', note: 'The grid before anything went wrong.' },
+    ],
+  },
   { drafts: [{ by: 'obi@tidewick.example', document: email }] },
-  { drafts: [{ by: 'obi@tidewick.example', document: crewTablet }] },
+  { drafts: [{ by: 'obi@tidewick.example', document: crewDraft }] },
   { drafts: [{ by: 'ansa@tidewick.example', document: boardDraft }] },
   {
     drafts: [

@@ -54,14 +54,14 @@ export async function teamAtWork(sql: Sql, idOf: IdOf): Promise<void> {
 
   const site = await on(ANSA, 'passenger-site', 'edit', 'ask-review');
   done('starting set', await makeStartingSet(sql, site, { name: 'Public pages', version: '1.0.0' }));
-  const note = 'The laptop has a fixed container now. Does it hold at the start of its range?';
+  const note = 'Wide screens get columns of 116 now. Do the cards and the route map still work?';
   done('review', await askReview(sql, site, { note, people: [idOf(MIRELA), idOf(OBI)] }));
   await talk(sql, idOf, on);
   done(
     'answer',
     await answerReview(sql, await on(MIRELA, 'passenger-site', 'review'), {
-      verdict: 'ask-changes',
-      note: 'It overflows from 1000 to 1179. Either up to 1180, or the range begins later.',
+      verdict: 'approve',
+      note: 'A third is 560 now, whole at every width. Good.',
       revision: 2,
     }),
   );
@@ -74,29 +74,29 @@ async function talk(
   on: (email: string, spec: string, action: 'remark') => Promise<SpecAccess<'remark'>>,
 ): Promise<void> {
   const as = (email: string) => on(email, 'passenger-site', 'remark');
-  const container = ['breakpoints', 'laptop', 'columns', 'container'];
+  const container = ['breakpoints', 'wide', 'columns', 'container'];
   const thread = done(
     'remark',
     await writeRemark(sql, await as(MIRELA), {
       at: container,
-      about: 'Container, Laptop',
-      text: 'Why 1180? With 1248 at most, the columns were 82.',
+      about: 'Container, Wide',
+      text: 'Why 1744? With 1696 the columns were 112.',
     }),
   );
   done(
     'answer',
     await writeRemark(sql, await as(OBI), {
       thread,
-      text: 'The booking pages have a 1180 picture. @Ansa Brisk, can it be up to 1180?',
+      text: 'The route map needs 560 px for its third. @Ansa Brisk, is 116 a column what you had in mind?',
       mentions: [idOf(ANSA)],
     }),
   );
   done(
     'remark',
     await writeRemark(sql, await as(JOON), {
-      at: ['breakpoints', 'laptop', 'reference'],
-      about: 'Drawn at, Laptop',
-      text: '1440 lies in the desktop’s range. The build asks for 1344 here.',
+      at: ['breakpoints', 'wide', 'reference'],
+      about: 'Design size, Wide',
+      text: 'Our test screens are 1920 wide. The sum adds up there, too: 88 on each side.',
     }),
   );
 }

@@ -27,8 +27,8 @@ export const PASSENGER_STYLES: TextStyle[] = [
   }),
 ];
 
-/** As Ansa tries it in the draft: a headline whose leading looks right and is off the grid. */
-export const DRAFT_STYLES: TextStyle[] = PASSENGER_STYLES.map((each) =>
+/** With a slip: a headline whose leading looks right and is off the grid. */
+export const SLIPPED_STYLES: TextStyle[] = PASSENGER_STYLES.map((each) =>
   each.name === 'headline' ? { ...each, at: { ...each.at, laptop: { ...each.at.laptop!, leading: '62px' } } } : each,
 );
 

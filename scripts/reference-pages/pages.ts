@@ -5,7 +5,7 @@ import { WEIGHT_NAMES } from '../../core/checks/rule';
 import { specSchema } from '../../core/spec/schema';
 import { ACTIONS, mayDo, PERMISSIONS, ROLES } from '../../server/access/permissions';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
-import { measuresOfFile } from '../../server/fonts/measure.mjs';
+import { measuresOfFile } from '../../server/fonts/measure';
 import { shippedPath } from '../../server/fonts/shipped-files';
 
 /** docs/rules.md: every rule that a spec is held against. */

@@ -1,4 +1,5 @@
 import { answers, memoryOf, type Processes, type Started, until } from './processes';
+import { SERVER_FILE } from '../setup/build.mjs';
 
 export type Application = { process: Started; url: string; memory: () => number };
 
@@ -7,7 +8,7 @@ export async function startRehearsed(
   processes: Processes,
   { name, port, env, cwd = process.cwd() }: { name: string; port: number; env: Record<string, string>; cwd?: string },
 ): Promise<Application> {
-  const started = processes.start(name, process.execPath, ['server/http/serve.mjs'], {
+  const started = processes.start(name, process.execPath, [SERVER_FILE], {
     cwd,
     env: { ...process.env, NODE_ENV: 'production', HOST: '127.0.0.1', PORT: String(port), ...env },
   });

@@ -12,19 +12,14 @@ export async function ensureBuild() {
   const hash = createHash('sha256');
   for (const file of SOURCES.flatMap(filesBelow)) hash.update(file).update(readFileSync(file));
   const sources = hash.digest('hex');
-  if (
-    existsSync(MARK) &&
-    existsSync(COMMAND_FILE) &&
-    existsSync(WRITERS_FILE) &&
-    readFileSync(MARK, 'utf8') === sources
-  )
+  if (existsSync(MARK) && existsSync(COMMAND_FILE) && existsSync(SERVER_FILE) && readFileSync(MARK, 'utf8') === sources)
     return;
   say('building the application');
   await mustExecute('The build', process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
   await buildCommand();
-  await buildWriters();
+  await buildPrograms();
   writeFileSync(MARK, sources);
 }
 
@@ -49,16 +44,23 @@ export async function buildCommand(outfile = COMMAND_FILE) {
   });
 }
 
-/** The writers of an edition's files, for the workers that write them (`server/rendering/worker.mjs`). */
-const WRITERS_FILE = '.next/ypsiline-writers.mjs';
+/** Programs of the server that are no part of Next's build: what serves, what writes files beside it, what measures a font by itself. */
+const PROGRAMS = ['server/http/serve.ts', 'server/rendering/worker.ts', 'server/fonts/measure-process.ts'];
+const PROGRAMS_FOLDER = '.next/ypsiline';
 
-async function buildWriters() {
+/** What serves the built application: `node .next/ypsiline/serve.mjs`. */
+export const SERVER_FILE = `${PROGRAMS_FOLDER}/serve.mjs`;
+
+/** Bundles them, each into one file beside the packages; it takes half a second. */
+export async function buildPrograms() {
   const { build } = await import('esbuild');
   await build({
-    entryPoints: ['server/rendering/written-texts.ts'],
-    outfile: WRITERS_FILE,
+    entryPoints: PROGRAMS,
+    outdir: PROGRAMS_FOLDER,
+    entryNames: '[name]',
+    outExtension: { '.js': '.mjs' },
     bundle: true,
-    minify: true,
+    packages: 'external',
     format: 'esm',
     platform: 'node',
     target: 'node20',

@@ -67,14 +67,13 @@ async function madeKey(
   const [open] = await sql<{ count: number }[]>`
     select count(*)::int from access_keys where team_id = ${teamId} and revoked_at is null and lapses_at > now()`;
   if (open!.count >= MOST.keys)
-    return { problem: `A team has at most ${MOST.keys} keys and links; revoke one that is not used.` };
-  if (kind === 'link' && specIds?.length !== 1)
-    return { problem: 'A public link is for one specification; choose which.' };
+    return { problem: `A team can have up to ${MOST.keys} keys and links. Revoke one that isn’t used.` };
+  if (kind === 'link' && specIds?.length !== 1) return { problem: 'Choose the specification for the public link.' };
   if (specIds !== null) {
     const [own] = await sql<{ count: number }[]>`
       select count(*)::int from specs where team_id = ${teamId} and id in ${sql(specIds.length > 0 ? specIds : [NO_SPEC])}`;
     if (specIds.length === 0 || own!.count !== new Set(specIds).size)
-      return { problem: 'Choose which specifications of this team the key opens, or all of them.' };
+      return { problem: 'Choose the specifications this key gives access to, or all.' };
   }
   const secret = PREFIXES[kind] + freshToken();
   const [made] = await sql<{ id: string }[]>`

@@ -21,27 +21,27 @@ const OWNERS = ['owner'] as const;
  * The one table of who may do what. The gate (`access.ts`), the database’s own policies (`role_may`), the tests and `docs/permissions.md` are made of it.
  */
 export const PERMISSIONS = {
-  read: { says: 'read editions, take files, compare, survey on one’s own', roles: ALL, key: true },
-  'read-drafts': { says: 'read drafts, history and remarks', roles: ALL },
-  remark: { says: 'write remarks, answer and settle them', roles: ALL },
+  read: { says: 'read editions, download files, compare, survey on one’s own', roles: ALL, key: true },
+  'read-drafts': { says: 'read drafts, history and comments', roles: ALL },
+  remark: { says: 'comment, reply and resolve', roles: ALL },
   edit: {
-    says: 'edit drafts, name revisions, restore, make and copy specifications, keep surveys, fonts and starting sets',
+    says: 'edit drafts, name and restore revisions, create and duplicate specifications, save surveys, fonts and starting sets',
     roles: AUTHORS,
   },
-  'ask-review': { says: 'ask for a review', roles: AUTHORS },
+  'ask-review': { says: 'request a review', roles: AUTHORS },
   review: {
-    says: 'approve, ask for changes',
+    says: 'approve, request changes',
     roles: ['owner', 'author', 'reviewer'],
-    but: 'an author not what they changed themselves since the last edition',
+    but: 'authors can’t approve their own changes since the last edition',
   },
-  publish: { says: 'publish and withdraw editions, note followers', roles: AUTHORS },
+  publish: { says: 'publish and withdraw editions, add followers', roles: AUTHORS },
   archive: { says: 'archive specifications', roles: AUTHORS },
   share: {
-    says: 'make public links, access keys and web hooks, and say how many approvals publishing needs',
+    says: 'create public links, keys and web hooks, set the approvals needed to publish',
     roles: OWNERS,
   },
   people: {
-    says: 'invite and remove people, change roles, hand over the team, read its log and outbox, delete an archived specification that has no edition',
+    says: 'invite and remove people, change roles, transfer ownership, read the log and outbox, delete archived specifications without editions',
     roles: OWNERS,
   },
 } as const satisfies Record<string, Permission>;

@@ -22,12 +22,12 @@ export async function whyKeyClosed(sql: Query, secret: string, place: { team: st
 /** Why a public link opens nothing. */
 export async function whyLinkClosed(sql: Query, secret: string): Promise<string> {
   const state = await stateOf(sql, secret);
-  if (!state) return 'There is no such link. Check that its address is complete, or ask who sent it to you.';
+  if (!state) return 'There’s no such link. Check that the address is complete, or ask whoever sent it.';
   if (!state.isLink) return 'This is a key, not a public link. Builds send it in a header, as docs/addresses.md says.';
   const ended = endOf(state, 'link');
   return ended
-    ? `${ended} Ask who sent it to you for another.`
-    : 'The specification of this link was deleted. Ask who sent it to you for another.';
+    ? `${ended} Ask whoever sent it for a new one.`
+    : 'The specification of this link was deleted. Ask whoever sent it for a new one.';
 }
 
 async function stateOf(sql: Query, secret: string): Promise<KeyState | null> {

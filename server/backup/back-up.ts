@@ -19,7 +19,7 @@ export class BackupProblem extends Error {}
 export async function backUp(address: string, folder: string, runProgram: RunProgram): Promise<Manifest> {
   await mkdir(folder, { recursive: true, mode: 0o700 });
   if ((await readdir(folder)).length > 0)
-    throw new BackupProblem(`The folder ${folder} is not empty; give one that is, or that is not there yet.`);
+    throw new BackupProblem(`The folder ${folder} isn’t empty. Use an empty folder or a new one.`);
   const sql = connect(address, 1);
   try {
     return await sql.begin('isolation level repeatable read read only', async (transaction) => {

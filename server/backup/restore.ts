@@ -75,7 +75,7 @@ async function wholeBackup(folder: string): Promise<Manifest> {
       `The folder ${folder} holds no whole backup: its manifest.json is missing or can’t be read.`,
     );
   const found = await sha256Of(join(folder, DUMP)).catch(() => null);
-  if (found === null) throw new BackupProblem(`The folder ${folder} has no ${DUMP}; nothing was restored.`);
+  if (found === null) throw new BackupProblem(`The folder ${folder} has no ${DUMP}. Nothing was restored.`);
   if (found !== manifest.sha256)
     throw new BackupProblem(
       `${DUMP} is not what was backed up: its SHA-256 is ${found}, not ${manifest.sha256}. Nothing was restored.`,
@@ -89,7 +89,7 @@ async function mustBeEmpty(sql: Sql): Promise<void> {
     select count(*)::int as tables from pg_tables where schemaname = 'public'`) as unknown as [{ tables: number }];
   if (tables > 0)
     throw new BackupProblem(
-      `This database already has ${tables} tables; a backup is restored into an empty one only. Create one, and name it in DATABASE_URL.`,
+      `This database already has ${tables} tables. A backup can only be restored into an empty one. Create one and set DATABASE_URL to it.`,
     );
   await sql.unsafe(`drop schema if exists ${BESIDE} cascade`);
 }

@@ -2,7 +2,7 @@
 export class DatabaseAway extends Error {
   readonly code = 'DATABASE_AWAY';
   constructor(cause: unknown) {
-    super('The database does not answer.', { cause });
+    super('The database doesn’t answer.', { cause });
   }
 }
 

@@ -99,7 +99,7 @@ async function heldAgainst(sql: Query, migrations: Migration[]): Promise<number>
       );
     if (checksum !== null && checksum !== file.checksum)
       throw new MigrationsDiffer(
-        `The migration ${name} was changed after it ran; put back what it was, and write what is new as the next one.`,
+        `The migration ${name} was changed after it ran. Restore it, and put the change into a new migration.`,
       );
     // those that ran before checksums were kept
     if (checksum === null) await sql`update migrations set checksum = ${file.checksum} where name = ${name}`;

@@ -119,7 +119,7 @@ export function proposedStep(last: { version: string; document: unknown } | null
   const { value: before } = readSpec(last.document);
   if (before) return versionStep(last.version, publishedDifferences(before, document));
   // what cannot be compared may have lost anything
-  const because = `The document of ${last.version} cannot be read any more, so that nothing can be compared.`;
+  const because = `The document of ${last.version} can’t be opened, so nothing can be compared.`;
   return { version: proposedVersion(last.version, 'major'), bump: 'major', because, differences: [] };
 }
 

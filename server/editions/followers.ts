@@ -48,7 +48,7 @@ export async function noteFollower(
     const editions = await transaction<{ version: string }[]>`select version from editions where spec_id = ${specId}`;
     if (!editions.some((each) => each.version === version))
       return {
-        problem: `There is no edition ${version.slice(0, 40)}; there ${
+        problem: `There’s no edition ${version.slice(0, 40)}; there ${
           editions.length === 0
             ? 'is none yet'
             : `are ${semver
@@ -76,7 +76,7 @@ export async function followWithKey(
   { name, version }: { name: string; version: string },
 ): Promise<Parsed<true>> {
   const [there] = await sql`select 1 from editions where spec_id = ${specId} and version = ${version}`;
-  if (!there) return { problem: `There is no edition ${version.slice(0, 40)}.` };
+  if (!there) return { problem: `There’s no edition ${version.slice(0, 40)}.` };
   await sql`select note_follower(${specId}, ${name}, ${version})`;
   return { value: true };
 }

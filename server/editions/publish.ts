@@ -109,13 +109,13 @@ async function isAsSeen(sql: Query, access: SpecAccess<'publish'>, seen: Seen): 
 
 /** What is wrong with what was typed, whatever the draft says. */
 function whatIsMalformed({ version, note }: Publication): Refused | null {
-  if (note.trim() === '') return refused('Say in a sentence what this edition brings.', 'note');
+  if (note.trim() === '') return refused('Enter release notes for this edition.', 'note');
   if (semver.valid(version) !== version)
-    return refused(`“${version.slice(0, 40)}” is not a version; write three numbers such as 1.2.0.`, 'version');
+    return refused(`“${version.slice(0, 40)}” isn’t a version. Use three numbers, such as 1.2.0.`, 'version');
   const { major, minor, patch } = semver.parse(version)!;
   if (Math.max(major, minor, patch) > GREATEST_PART)
     return refused(
-      `Each number of a version is at most ${GREATEST_PART.toLocaleString('en')}, so that there is room for the next. Write one such as 1.2.0.`,
+      `Each number in a version can be at most ${GREATEST_PART.toLocaleString('en')}. Use a version such as 1.2.0.`,
       'version',
     );
   return null;
@@ -154,28 +154,28 @@ function judgedFor(
 ): Judged | Refused {
   if (newest !== revision)
     return refused(
-      'The draft has changed since this page was opened. What changed is listed now; look again, then publish.',
+      'The draft has changed since you opened this page. The changes are listed now. Check them, then publish.',
       'draft',
     );
   const document = storedSpec(stored);
   const open = holdingBack(judge(document, findingsOf(document)));
   if (open.length > 0)
     return refused(
-      `${open.length === 1 ? 'One finding' : `${open.length} findings`} must be mended or waived first: ${sentenceOf(open[0]!)}`,
+      `${open.length === 1 ? 'One finding' : `${open.length} findings`} must be fixed or waived first: ${sentenceOf(open[0]!)}`,
       'draft',
     );
   const missing = approvalsMissing(review);
   if (missing) return refused(missing, 'draft');
   const hash = sha256(canonicalJson(document));
   if (last?.sha256 === hash)
-    return refused(`The draft says the same as ${last.version}; there is nothing new to publish.`, 'draft');
+    return refused(`The draft is the same as ${last.version}. There’s nothing new to publish.`, 'draft');
   if (last && !semver.gt(version, last.version))
-    return refused(`${version} is not above ${last.version}, the last edition.`, 'version');
+    return refused(`${version} isn’t above ${last.version}, the last edition.`, 'version');
   const step = proposedStep(last, document);
   const isLess = last !== null && semver.lt(version, step.version);
   if (isLess && stepReason.trim() === '')
     return refused(
-      `What changed asks for ${step.version}: ${step.because} Say why ${version} is enough, or publish ${step.version}.`,
+      `These changes need ${step.version}: ${step.because} Enter why ${version} is enough, or publish ${step.version}.`,
       'stepReason',
     );
   return { document, hash, isLess };

@@ -15,7 +15,7 @@ export async function withdrawEdition(
   { version, reason }: { version: string; reason: string },
 ): Promise<Parsed<true>> {
   const { specId, personId } = access;
-  if (reason.trim() === '') return { problem: 'Say in a sentence why nobody should build on it; readers see that.' };
+  if (reason.trim() === '') return { problem: 'Enter why nobody should build on it. Readers will see it.' };
   return sql.begin(async (transaction): Promise<Parsed<true>> => {
     const [edition] = await transaction<{ id: string; name: string; isWithdrawn: boolean }[]>`
       select editions.id, specs.name, withdrawals.edition_id is not null as is_withdrawn
@@ -23,8 +23,8 @@ export async function withdrawEdition(
         join specs on specs.id = editions.spec_id
         left join withdrawals on edition_id = editions.id
        where editions.spec_id = ${specId} and version = ${version}`;
-    if (!edition) return { problem: `There is no edition ${version.slice(0, 40)}.` };
-    if (edition.isWithdrawn) return { problem: `Edition ${version} is withdrawn already.` };
+    if (!edition) return { problem: `There’s no edition ${version.slice(0, 40)}.` };
+    if (edition.isWithdrawn) return { problem: `Edition ${version} is already withdrawn.` };
     await transaction`
       insert into withdrawals (edition_id, spec_id, reason, withdrawn_by)
       values (${edition.id}, ${specId}, ${reason.trim()}, ${personId})`;
@@ -32,7 +32,7 @@ export async function withdrawEdition(
       select string_agg(name, ', ' order by name) as names from followers where spec_id = ${specId} and version = ${version}`;
     await tell(transaction, access, {
       kind: 'withdraw',
-      text: `${edition.name} ${version} is withdrawn: ${reason.trim()}${behind?.names ? ` It is built on by ${behind.names}.` : ''}`,
+      text: `${edition.name} ${version} is withdrawn: ${reason.trim()}${behind?.names ? ` Followers: ${behind.names}.` : ''}`,
       path: `/${access.teamSlug}/${access.specSlug}/editions/${version}`,
       specId,
       people: await everybody(transaction, access),

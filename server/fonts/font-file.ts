@@ -19,32 +19,31 @@ const SIGNATURES: Record<string, FontFormat> = {
  * unpacked yet. Headers: OpenType 1.9, WOFF 1.0 and WOFF 2.0 (W3C).
  */
 export function fontFormat(file: Buffer): Parsed<FontFormat> {
-  if (file.length === 0) return { problem: 'This file is empty; choose a font as TTF, OTF, WOFF or WOFF2.' };
+  if (file.length === 0) return { problem: 'This file is empty. Choose a TTF, OTF, WOFF or WOFF2 font.' };
   if (file.length > FILE_BYTES.font) return { problem: tooLarge(file.length) };
   const signature = file.subarray(0, 4).toString('hex');
-  if (signature === '74746366')
-    return { problem: 'This file holds a collection of fonts; bring the one font as a file of its own.' };
+  if (signature === '74746366') return { problem: 'This file is a font collection. Upload a single font.' };
   const format = SIGNATURES[signature];
-  if (!format) return { problem: `This is no font file${looksLike(file)}; choose a font as TTF, OTF, WOFF or WOFF2.` };
+  if (!format) return { problem: `This isn’t a font file${looksLike(file)}. Choose a TTF, OTF, WOFF or WOFF2 font.` };
   const needed = format === 'ttf' || format === 'otf' ? lastByteOfTables(file) : statedLength(file);
   if (needed === null || needed > file.length) {
     const says =
       needed === null
-        ? 'its header is not complete'
+        ? 'its header isn’t complete'
         : `it should have ${needed.toLocaleString('en')} bytes and has ${file.length.toLocaleString('en')}`;
-    return { problem: `This font is cut short: ${says}. Copy or export it anew.` };
+    return { problem: `This font is incomplete: ${says}. Copy or export it again.` };
   }
   const unpacked = unpackedSize(file, format);
-  if (unpacked === null) return { problem: 'This font is broken: its list of tables has no end. Export it anew.' };
+  if (unpacked === null) return { problem: 'This font is broken: its list of tables has no end. Export it again.' };
   if (unpacked > LARGEST_UNPACKED)
     return {
-      problem: `This font says that it unpacks to ${megabytes(unpacked)} MB; at most ${megabytes(LARGEST_UNPACKED)} MB are read.`,
+      problem: `This font unpacks to ${megabytes(unpacked)} MB; at most ${megabytes(LARGEST_UNPACKED)} MB can be read.`,
     };
   return { value: format };
 }
 
 export function tooLarge(bytes: number): string {
-  return `This file has ${megabytes(bytes)} MB; a font has at most ${megabytes(FILE_BYTES.font)} MB here.`;
+  return `This file has ${megabytes(bytes)} MB; a font can have up to ${megabytes(FILE_BYTES.font)} MB.`;
 }
 
 function megabytes(bytes: number): string {
@@ -72,11 +71,11 @@ function lastByteOfTables(file: Buffer): number | null {
 /** What the file seems to be instead, for the sentence that refuses it. */
 function looksLike(file: Buffer): string {
   const start = file.subarray(0, 256).toString('latin1').trimStart().toLowerCase();
-  if (start.startsWith('<svg') || start.includes('<svg')) return ': it is an SVG drawing';
-  if (start.startsWith('<')) return ': it is a page or an XML file';
+  if (start.startsWith('<svg') || start.includes('<svg')) return ': it’s an SVG drawing';
+  if (start.startsWith('<')) return ': it’s a page or an XML file';
   if (start.startsWith('\x89png') || start.startsWith('\xff\xd8') || start.startsWith('gif8'))
-    return ': it is a picture';
-  if (start.startsWith('pk')) return ': it is a zip archive, unpack it first';
-  if (start.startsWith('%pdf')) return ': it is a PDF';
+    return ': it’s a picture';
+  if (start.startsWith('pk')) return ': it’s a zip archive, unpack it first';
+  if (start.startsWith('%pdf')) return ': it’s a PDF';
   return '';
 }

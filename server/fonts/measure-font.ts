@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { join } from 'node:path';
+import { programFile } from '../running/programs';
 import pLimit from 'p-limit';
 import * as z from 'zod';
 import type { Parsed } from '../../core/parsed';
@@ -22,12 +22,11 @@ const answer = z.union([z.object({ measured: z.unknown() }), z.object({ problem:
  */
 export async function measureFont(file: Buffer): Promise<Parsed<FontMeasures>> {
   if (twoAtATime.pendingCount >= MOST_WAITING)
-    return { problem: 'Many fonts are being read at once; bring this one again in a moment.' };
+    return { problem: 'Many fonts are being uploaded. Try again in a moment.' };
   const text = await twoAtATime(() => inProcess(file));
   if (text === null)
     return {
-      problem:
-        'This font could not be read within 8 seconds, so it was not kept. Export it anew, or choose another file.',
+      problem: 'This font couldn’t be read within 8 seconds and wasn’t saved. Export it again or choose another file.',
     };
   const read = answer.parse(JSON.parse(text));
   if ('problem' in read) return { problem: read.problem };
@@ -35,7 +34,7 @@ export async function measureFont(file: Buffer): Promise<Parsed<FontMeasures>> {
   if (measures.success) return { value: measures.data };
   const key = String(measures.error.issues[0]?.path[0] ?? 'measures');
   return {
-    problem: `This font says something impossible of its ${WORDS[key] ?? key}; export it anew, or choose another file.`,
+    problem: `This font has an impossible value for its ${WORDS[key] ?? key}. Export it again or choose another file.`,
   };
 }
 
@@ -49,7 +48,7 @@ const WORDS: Record<string, string> = {
 
 /** What the process wrote, or null when it took too long or broke down. */
 function inProcess(file: Buffer): Promise<string | null> {
-  const program = join(process.cwd(), 'server/fonts/measure-process.mjs');
+  const program = programFile('measure-process');
   return new Promise((resolve) => {
     const child = spawn(process.execPath, [`--max-old-space-size=${MEMORY_MB}`, program], {
       stdio: ['pipe', 'pipe', 'ignore'],

@@ -46,7 +46,7 @@ export async function keepFont(
   if (kept) return { value: fontOf(kept) };
   const [held] = await sql<{ count: number }[]>`select count(*)::int from fonts where team_id = ${teamId}`;
   if (held!.count >= MOST.fonts)
-    return { problem: `The team keeps ${MOST.fonts} fonts already; that is the most. Remove one that is not used.` };
+    return { problem: `The team has ${MOST.fonts} fonts, the maximum. Remove one that isn’t used.` };
   const measures = await measureFont(file);
   if (measures.problem !== undefined) return measures;
   await sql`
@@ -93,7 +93,7 @@ export async function fontUses(sql: Query, { teamId }: TeamAccess<'read'>): Prom
 export async function removeFont(sql: Sql, access: TeamAccess<'edit'>, sha256: string): Promise<Parsed<true>> {
   return sql.begin(async (transaction) => {
     const used = (await fontUses(transaction, access)).get(`team:${sha256}`);
-    if (used) return { problem: `This font is used by ${used.join(', ')}; choose another there first.` };
+    if (used) return { problem: `This font is used by ${used.join(', ')}. Choose another font there first.` };
     await transaction`delete from fonts where team_id = ${access.teamId} and sha256 = ${sha256}`;
     return { value: true as const };
   });

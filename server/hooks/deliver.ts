@@ -98,7 +98,7 @@ function post(url: URL, options: RequestOptions, body: string, isOwn: boolean): 
       else if (status >= 300 && status < 400)
         resolve({
           isDelivered: false,
-          said: `answered ${status}, which leads elsewhere; give the address that it leads to`,
+          said: `answered ${status}, a redirect. Use the address it points to`,
         });
       else resolve({ isDelivered: false, said: `answered ${status}` });
     });

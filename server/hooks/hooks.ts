@@ -48,7 +48,8 @@ export async function makeHook(
   return sql.begin(async (transaction): Promise<Parsed<{ id: string; secret: string }>> => {
     const [held] = await transaction<{ count: number }[]>`
       select count(*)::int from hooks where team_id = ${access.teamId} and removed_at is null`;
-    if (held!.count >= MOST.hooks) return { problem: `A team has at most ${MOST.hooks} web hooks; remove one first.` };
+    if (held!.count >= MOST.hooks)
+      return { problem: `A team can have up to ${MOST.hooks} web hooks. Remove one first.` };
     const secret = `ypsh_${randomBytes(32).toString('base64url')}`;
     const [made] = await transaction<{ id: string }[]>`
       insert into hooks (team_id, name, url, secret, kinds, made_by)

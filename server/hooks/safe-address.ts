@@ -44,10 +44,10 @@ export function isOpenAddress(address: string): boolean {
 
 /** The sentence that says why a web hook does not go to an address as it was typed; null where nothing speaks against it yet. */
 export function refusedAddress(text: string): string | null {
-  if (!URL.canParse(text)) return 'This is no address; give one such as https://build.example.org/grids.';
+  if (!URL.canParse(text)) return 'Enter an address, such as https://build.example.org/grids.';
   const url = new URL(text);
-  if (url.protocol !== 'https:' && url.protocol !== 'http:') return 'A web hook goes to an http or https address.';
-  if (url.username || url.password) return 'Leave the name and password out of the address; requests are signed.';
+  if (url.protocol !== 'https:' && url.protocol !== 'http:') return 'Use an http or https address.';
+  if (url.username || url.password) return 'Remove the name and password from the address. Requests are signed.';
   const host = url.hostname.replace(/^\[|\]$/g, '');
   if (
     isIP(host)
@@ -58,4 +58,4 @@ export function refusedAddress(text: string): string | null {
   return null;
 }
 
-export const IN_OWN_NETWORK = 'This address is inside the server’s own network; a web hook goes to the open one.';
+export const IN_OWN_NETWORK = 'This address is inside the server’s own network. Use a public one.';

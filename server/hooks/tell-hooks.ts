@@ -5,9 +5,9 @@ import type { Query } from '../database/database';
 export const HOOK_KINDS = {
   publish: 'an edition is published',
   withdraw: 'an edition is withdrawn',
-  'ask-review': 'a review is asked for',
-  answer: 'a review is answered',
-  remark: 'a remark is written',
+  'ask-review': 'a review is requested',
+  answer: 'a review is approved or changes are requested',
+  remark: 'a comment is added',
 } as const;
 export type HookKind = keyof typeof HOOK_KINDS;
 

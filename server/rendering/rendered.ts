@@ -1,5 +1,5 @@
-import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
+import { programFile } from '../running/programs';
 
 /** What a text can become: a drawing a picture, a page a PDF; a document with what its edition is called, the texts of its files. */
 export type Becomes = 'png' | 'pdf' | 'texts';
@@ -53,7 +53,7 @@ function next(): void {
 
 function startMaker(): Maker {
   pool.count++;
-  const worker = new Worker(join(process.cwd(), 'server/rendering/worker.mjs'), { resourceLimits: MEMORY });
+  const worker = new Worker(/* turbopackIgnore: true */ programFile('worker'), { resourceLimits: MEMORY });
   // a process that has nothing else to do ends
   worker.unref();
   let current: Waiting | null = null;

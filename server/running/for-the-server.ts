@@ -11,7 +11,7 @@ export type Readiness = { problem: string | null; warning: string | null };
 /** What an operator wants to know of a process, besides its requests. */
 export type Numbers = { streams: number; oldestDelivery: number | null; replicaAges: (number | null)[] };
 
-/** What the server in front of the application (`http/serve.mjs`), which is not built with it, asks it. */
+/** What the server in front of the application (`http/serve.ts`), which is not built with it, asks it. */
 export type ForTheServer = {
   ready: () => Promise<Readiness>;
   numbers: () => Promise<Numbers>;
@@ -75,7 +75,7 @@ async function ready(): Promise<Readiness> {
   } catch {
     return hasReplica()
       ? { problem: null, warning: 'The primary does not answer: editions are read of replicas, nothing can be saved.' }
-      : { problem: 'The database does not answer.', warning };
+      : { problem: 'The database doesn’t answer.', warning };
   }
 }
 

@@ -9,9 +9,9 @@ import { passwordFits } from './passwords';
 export async function passwordProblem(sql: Query, given: string): Promise<{ problem: string; wait?: number } | null> {
   const [own] = await sql<{ wait: number | null; subject: string; passwordHash: string | null }[]>`
     select wait, subject, password_hash from try_own_password()`;
-  if (own?.wait) return { problem: `Too many attempts. Wait ${own.wait} seconds, then try again.`, wait: own.wait };
+  if (own?.wait) return { problem: `Too many attempts. Wait ${own.wait} seconds and try again.`, wait: own.wait };
   if (!own || !(await passwordFits(own.passwordHash ?? undefined, given)))
-    return { problem: 'This is not the password that you have now.' };
+    return { problem: 'Wrong current password.' };
   await succeeded(sql, { kind: 'account', subject: own.subject });
   return null;
 }

@@ -113,7 +113,7 @@ export const SHORTEST_PASSWORD = 10;
 /** The sentence for a password that is too short, or null. */
 export function tooShort(password: string): string | null {
   return password.length < SHORTEST_PASSWORD
-    ? `A password has at least ${SHORTEST_PASSWORD} characters; this one has ${password.length}.`
+    ? `Use at least ${SHORTEST_PASSWORD} characters; this has ${password.length}.`
     : null;
 }
 
@@ -128,7 +128,7 @@ export async function changePassword(
   const short = tooShort(next);
   if (short) return { changed: false, problem: short, field: 'next' };
   if (next === now)
-    return { changed: false, problem: 'This is the password that you have; choose another.', field: 'next' };
+    return { changed: false, problem: 'That’s your current password. Choose a new one.', field: 'next' };
   const held = await passwordProblem(sql, now);
   if (held) return { changed: false, field: 'now', ...held };
   await sql`update people set password_hash = ${await hashPassword(next)}, demo = false where id = ${person.id}`;

@@ -62,7 +62,7 @@ export async function nameRevision(
   name: string,
 ): Promise<Parsed<true>> {
   const [there] = await sql`select 1 from revisions where spec_id = ${specId} and revision = ${revision}`;
-  if (!there) return { problem: `There is no revision ${revision}.` };
+  if (!there) return { problem: `There’s no revision ${revision}.` };
   if (name === '') await sql`delete from revision_names where spec_id = ${specId} and revision = ${revision}`;
   else
     await sql`
@@ -79,14 +79,14 @@ export async function restoreRevision(
 ): Promise<(Extract<Saved, { saved: true }> & Restored) | Extract<Saved, { saved: false }>> {
   const { specId } = access;
   const [there] = await sql`select 1 from revisions where spec_id = ${specId} and revision = ${revision}`;
-  if (!there) return { saved: false, problem: `There is no revision ${revision}.` };
+  if (!there) return { saved: false, problem: `There’s no revision ${revision}.` };
   const [wanted, now] = [
     storedSpec(await documentAt(sql, specId, revision)),
     storedSpec(await documentAt(sql, specId, basedOn)),
   ];
   const edits = editsBetween(now, wanted);
   if (edits.length === 0)
-    return { saved: false, problem: `The draft says what revision ${revision} said; there is nothing to restore.` };
+    return { saved: false, problem: `The draft is the same as revision ${revision}. There’s nothing to restore.` };
   const saved = await saveDraft(sql, access, { basedOn, edits, alone: true }, async (transaction) => {
     await log(transaction, access, { action: 'restore', about: `revision ${revision}`, specId });
   });

@@ -64,23 +64,23 @@ export async function writeRemark(
   { text, thread = null, at = [], rule = null, about = '', mentions = [] }: NewRemark,
 ): Promise<Parsed<string>> {
   const { specId, teamId, personId } = access;
-  if (text.trim() === '') return { problem: 'A remark needs a text.' };
-  if (thread !== null && !isUuid(thread)) return { problem: 'This thread is not there any more.' };
+  if (text.trim() === '') return { problem: 'Enter a comment.' };
+  if (thread !== null && !isUuid(thread)) return { problem: 'This thread no longer exists.' };
   return sql.begin(async (transaction): Promise<Parsed<string>> => {
     const [held] = await transaction<{ count: number; name: string }[]>`
       select (select count(*)::int from remarks where spec_id = ${specId}) as count, name from specs where id = ${specId}`;
     if (held!.count >= MOST.remarks)
-      return { problem: `A specification keeps at most ${MOST.remarks.toLocaleString('en')} remarks.` };
+      return { problem: `A specification can have up to ${MOST.remarks.toLocaleString('en')} comments.` };
     if (thread !== null) {
       const [first] = await transaction`
         select 1 from remarks where id = ${thread} and spec_id = ${specId} and thread is null`;
-      if (!first) return { problem: 'This thread is not there any more.' };
+      if (!first) return { problem: 'This thread no longer exists.' };
     }
     if (mentions.length > 0) {
       const [there] = await transaction<{ count: number }[]>`
         select count(*)::int from members where team_id = ${teamId} and left_at is null and person_id in ${transaction(mentions)}`;
       if (there!.count < new Set(mentions).size)
-        return { problem: 'Somebody who is mentioned is not in this team; only its people are told.' };
+        return { problem: 'One of the people you mention isn’t in this team.' };
     }
     const [made] = await transaction<{ id: string }[]>`
       insert into remarks (spec_id, thread, at, rule, about, text, mentions, made_by)
@@ -90,7 +90,7 @@ export async function writeRemark(
     const says = `on ${held!.name}${about ? `, ${about}` : ''}: ${text.trim().slice(0, 200)}`;
     await tell(transaction, access, {
       kind: 'mention',
-      text: `You are mentioned ${says}`,
+      text: `You were mentioned ${says}`,
       path,
       specId,
       people: mentions,
@@ -99,14 +99,14 @@ export async function writeRemark(
       const inThread = await transaction<{ madeBy: string }[]>`
         select distinct made_by from remarks where (id = ${thread} or thread = ${thread}) and deleted_at is null`;
       const others = inThread.map(({ madeBy }) => madeBy).filter((each) => !mentions.includes(each));
-      await tell(transaction, access, { kind: 'remark', text: `An answer ${says}`, path, specId, people: others });
+      await tell(transaction, access, { kind: 'remark', text: `A reply ${says}`, path, specId, people: others });
     }
     await tellHooks(transaction, access, 'remark', { name: held!.name, about, text: text.trim() });
     return { value: made!.id };
   });
 }
 
-const OWN = 'A remark is changed by whoever wrote it; answer it instead.';
+const OWN = 'Only its author can change a comment. Reply instead.';
 
 /** Changes the text of one's own remark, or deletes it: it stays as a gap where others answered. */
 export async function changeRemark(
@@ -115,11 +115,11 @@ export async function changeRemark(
   id: string,
   text: string | null,
 ): Promise<Parsed<true>> {
-  if (!isUuid(id)) return { problem: 'This remark is not there any more.' };
-  if (text?.trim() === '') return { problem: 'A remark needs a text.' };
+  if (!isUuid(id)) return { problem: 'This comment no longer exists.' };
+  if (text?.trim() === '') return { problem: 'Enter a comment.' };
   const [remark] = await sql<{ madeBy: string }[]>`
     select made_by from remarks where id = ${id} and spec_id = ${specId} and deleted_at is null`;
-  if (!remark) return { problem: 'This remark is not there any more.' };
+  if (!remark) return { problem: 'This comment no longer exists.' };
   if (remark.madeBy !== personId) return { problem: OWN };
   if (text === null) await sql`update remarks set deleted_at = now() where id = ${id} and deleted_at is null`;
   else await sql`update remarks set text = ${text.trim()}, edited_at = now() where id = ${id} and deleted_at is null`;

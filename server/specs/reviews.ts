@@ -75,10 +75,10 @@ export async function reviewState(sql: Query, access: SpecAccess<'read-drafts'>)
 /** The sentence that says which approvals a draft lacks; null where it has all that publishing needs. */
 export function approvalsMissing({ needed, approvals, changesAsked, review }: ReviewState): string | null {
   if (needed === 0) return null;
-  if (changesAsked) return 'Somebody asks for changes of this very draft; make them, or ask again.';
+  if (changesAsked) return 'Changes were requested on this draft. Make them, or request another review.';
   if (approvals >= needed) return null;
   const words = needed === 1 ? 'one approval' : `${needed} approvals`;
-  return `This draft needs ${words} before it is published; it has ${approvals === 0 ? 'none' : approvals} that still holds.${review ? '' : ' Ask for a review.'}`;
+  return `This draft needs ${words} to be published; it has ${approvals === 0 ? 'none' : approvals} that still counts.${review ? '' : ' Request a review.'}`;
 }
 
 /** Asks people for a review of the draft; one at a time. */
@@ -90,16 +90,15 @@ export async function askReview(
   const { specId, teamId, personId } = access;
   return sql.begin(async (transaction): Promise<Parsed<string>> => {
     const spec = await specHeld(transaction, specId);
-    if (!spec) return { problem: 'This specification is not there any more.' };
+    if (!spec) return { problem: 'This specification no longer exists.' };
     const [open] = await transaction`select 1 from reviews where spec_id = ${specId} and ended_at is null`;
-    if (open) return { problem: 'A review is under way already; answer it, or call it off first.' };
+    if (open) return { problem: 'A review is already open. Finish or cancel it first.' };
     const chosen = [...new Set(people)].filter((each) => each !== personId);
     if (chosen.length > 0) {
       const [may] = await transaction<{ count: number }[]>`
         select count(*)::int from members
          where team_id = ${teamId} and left_at is null and role in ('owner', 'author', 'reviewer') and person_id in ${transaction(chosen)}`;
-      if (may!.count < chosen.length)
-        return { problem: 'Ask people of this team who may review: owners, authors and reviewers.' };
+      if (may!.count < chosen.length) return { problem: 'Choose people who can review: owners, authors or reviewers.' };
     }
     const [made] = await transaction<{ id: string }[]>`
       insert into reviews (spec_id, asked_by, note, revision, people)
@@ -107,7 +106,7 @@ export async function askReview(
       returning id`;
     await tell(transaction, access, {
       kind: 'ask-review',
-      text: `You are asked to review ${spec.name}: ${note}`,
+      text: `Review requested: ${spec.name}: ${note}`,
       path: `/${access.teamSlug}/${access.specSlug}/review`,
       specId,
       people: chosen,
@@ -141,7 +140,9 @@ export async function approvalProblem(
     select count(*)::int from revisions
      where spec_id = ${specId} and made_by = ${personId}
        and revision > coalesce((select max(revision) from editions where spec_id = ${specId}), 0)`;
-  return own!.count === 0 ? null : 'You have changed this draft since the last edition, so someone else approves it.';
+  return own!.count === 0
+    ? null
+    : 'You’ve changed this draft since the last edition, so someone else has to approve it.';
 }
 
 /**
@@ -153,16 +154,16 @@ export async function answerReview(
   { verdict, note, revision }: { verdict: Verdict; note: string; revision: number },
 ): Promise<Parsed<true>> {
   const { specId, personId } = access;
-  if (verdict === 'ask-changes' && note.trim() === '') return { problem: 'Say in a sentence what should change.' };
+  if (verdict === 'ask-changes' && note.trim() === '') return { problem: 'Enter what should change.' };
   return sql.begin(async (transaction): Promise<Parsed<true>> => {
     const [spec] = await transaction<{ name: string; revision: number; draftHash: string }[]>`
       select name, revision, draft_hash from specs where id = ${specId}`;
     const [review] = await transaction<{ id: string; askedBy: string }[]>`
       select id, asked_by from reviews where spec_id = ${specId} and ended_at is null`;
-    if (!spec || !review) return { problem: 'No review is under way; it was called off, or the edition is published.' };
+    if (!spec || !review) return { problem: 'There’s no open review. It was cancelled, or the edition is published.' };
     if (spec.revision !== revision)
       return {
-        problem: `The draft has moved on to ${spec.revision} while you looked at ${revision}; look again, then answer.`,
+        problem: `The draft is now at revision ${spec.revision}; you looked at ${revision}. Check it, then review.`,
       };
     const problem = verdict === 'approve' ? await approvalProblem(transaction, access) : null;
     if (problem !== null) return { problem };

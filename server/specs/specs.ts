@@ -25,6 +25,9 @@ export type SpecRecord = {
   archivedAt: Date | null;
   lastEdition: string | null;
   lastEditionRevision: number | null;
+  /** How many findings hold an edition back, and how many are to be looked at. */
+  mustFix: number;
+  weigh: number;
 };
 
 /**
@@ -35,7 +38,7 @@ export type SpecRecord = {
 export async function specOf(sql: Query, { specId }: SpecAccess<'read-drafts'>): Promise<SpecRecord> {
   const [row] = await sql<(Omit<SpecRecord, 'document'> & { document: unknown })[]>`
     select specs.id, teams.id as team_id, teams.slug as team_slug, teams.name as team_name, specs.slug, specs.revision,
-           drafts.document, people.name as changed_by, made_at as changed_at, archived_at,
+           coalesce(must_fix, 0)::int as must_fix, coalesce(weigh, 0)::int as weigh, drafts.document, people.name as changed_by, made_at as changed_at, archived_at,
            newest.version as last_edition, newest.revision as last_edition_revision
       from specs
       join teams     on teams.id = specs.team_id
@@ -119,10 +122,12 @@ export async function deleteSpec(sql: Sql, access: SpecAccess<'people'>): Promis
     const [spec] = await transaction<{ name: string; archivedAt: Date | null; editions: number }[]>`
       select name, archived_at, (select count(*)::int from editions where spec_id = specs.id) as editions
         from specs where id = ${specId}`;
-    if (!spec) return { problem: 'This specification is not there any more.' };
+    if (!spec) return { problem: 'This specification no longer exists.' };
     if (spec.editions > 0)
-      return { problem: 'A specification with an edition stays: somebody may build on it. It can be archived.' };
-    if (!spec.archivedAt) return { problem: 'Archive this specification first; then it can be deleted.' };
+      return {
+        problem: 'A specification with editions can’t be deleted: someone may build on it. Archive it instead.',
+      };
+    if (!spec.archivedAt) return { problem: 'Archive this specification first, then delete it.' };
     await log(transaction, access, { action: 'delete', about: spec.name });
     await transaction`select set_config('ypsiline.deleting', ${specId}, true)`;
     for (const table of WITH_A_SPEC) await transaction`delete from ${transaction(table)} where spec_id = ${specId}`;

@@ -1,4 +1,4 @@
-import { holdingBack, judge } from '../../core/checks/run';
+import { holdingBack, judge, toCheck } from '../../core/checks/run';
 import { canonicalJson } from '../../core/edition/canonical';
 import { byWidth } from '../../core/spec/ranges';
 import { readSpec } from '../../core/document/read';
@@ -24,7 +24,7 @@ export function summaryOf(document: Spec): Summary {
   return {
     name: document.name,
     mustFix: holdingBack(open).length,
-    weigh: open.filter(({ weight }) => weight === 'weigh').length,
+    weigh: toCheck(open).length,
     counts: byWidth(document.breakpoints)
       .map(({ columns }) => columns.count)
       .join(' · '),

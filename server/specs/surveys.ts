@@ -59,7 +59,7 @@ export async function keepSurvey(
     const [held] = await transaction<{ count: number }[]>`
       select count(*)::int from surveys where spec_id = ${specId}`;
     if (held!.count >= MOST_SURVEYS)
-      return { problem: `A specification keeps at most ${MOST_SURVEYS} surveys; remove one first.` };
+      return { problem: `A specification can have up to ${MOST_SURVEYS} surveys. Remove one first.` };
     const [kept] = await transaction<{ id: string }[]>`
       insert into surveys (spec_id, name, made_by, screens, chosen, edges, slips)
       values (${specId}, ${survey.name}, ${personId}, ${transaction.json(screens)}, ${transaction.json(chosen)}, ${edges}, ${slips})

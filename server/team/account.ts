@@ -3,7 +3,7 @@ import type { Sql } from '../database/database';
 import { passwordProblem } from '../sign-in/own-password';
 import type { Person } from '../sign-in/sessions';
 
-const TAKEN = 'This e-mail belongs to another account here.';
+const TAKEN = 'Another account already uses this e-mail.';
 
 /** Changes the name under which one is seen. */
 export async function rename(sql: Sql, person: Person, name: string): Promise<void> {

@@ -56,12 +56,12 @@ export async function invite(
     const [there] = await transaction<{ name: string }[]>`
       select name from members join people on people.id = person_id
        where team_id = ${access.teamId} and left_at is null and email = ${address}`;
-    if (there) return { problem: `${there.name} (${address}) is in the team already.` };
+    if (there) return { problem: `${there.name} (${address}) is already in the team.` };
     const [open] = await transaction<{ count: number }[]>`
       select count(*)::int from invitations
        where team_id = ${access.teamId} and used_at is null and revoked_at is null and lapses_at > now()`;
     if (open!.count >= INVITATION_LIMITS.open)
-      return { problem: `A team has at most ${INVITATION_LIMITS.open} open invitations; take one back first.` };
+      return { problem: `A team can have up to ${INVITATION_LIMITS.open} open invitations. Revoke one first.` };
     const secret = `ypsi_${freshToken()}`;
     const [made] = await transaction<{ id: string }[]>`
       insert into invitations (team_id, email, role, says, token_hash, made_by, lapses_at)
@@ -71,8 +71,8 @@ export async function invite(
     const path = `/join/${secret}`;
     await sendLetter(transaction, access, {
       recipient: address,
-      subject: `You are invited to ${access.teamName}`,
-      text: `You are invited to the team ${access.teamName} in Ypsiline, as ${role}.\n\nOpen ${origin}${path} within ${INVITATION_LIMITS.days} days. The link works once.`,
+      subject: `You’re invited to ${access.teamName}`,
+      text: `You’re invited to the team ${access.teamName} in Ypsiline, as ${role}.\n\nOpen ${origin}${path} within ${INVITATION_LIMITS.days} days. The link works once.`,
     });
     await log(transaction, access, { action: 'invite', about: `${address} as ${role}` });
     return { value: { id: made!.id, path } };
@@ -112,11 +112,11 @@ export async function invitationBy(sql: Query, secret: string): Promise<OpenedIn
 
 /** Why an invitation is not taken, by how it stands. */
 const REFUSED: Record<string, string> = {
-  none: 'There is no such invitation. Ask for another.',
-  used: 'This invitation was already used; each works once. Ask for another, or sign in.',
-  revoked: 'This invitation was revoked. Ask for another.',
-  lapsed: 'This invitation has expired. Ask for another.',
-  already: 'You are already in this team.',
+  none: 'There’s no such invitation. Ask for a new one.',
+  used: 'This invitation has already been used. Ask for a new one, or sign in.',
+  revoked: 'This invitation was revoked. Ask for a new one.',
+  lapsed: 'This invitation has expired. Ask for a new one.',
+  already: 'You’re already in this team.',
   'has-account': 'This e-mail already has an account here. Sign in with it, then open the link again.',
 };
 

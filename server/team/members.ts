@@ -6,7 +6,7 @@ import { log } from './log';
 import { mustChange } from '../database/must-change';
 import { tell } from './notices';
 
-const LAST_OWNER = 'A team keeps an owner. Make somebody else an owner first, then go on.';
+const LAST_OWNER = 'A team needs an owner. Make someone else an owner first.';
 
 /** Is this the database’s own refusal to leave a team without an owner? */
 function leavesNoOwner(error: unknown): boolean {
@@ -35,7 +35,7 @@ async function memberOf(sql: Transaction, teamId: string, personId: string): Pro
   return member ?? null;
 }
 
-const NOT_HERE = 'This person is not in the team any more.';
+const NOT_HERE = 'This person is no longer in the team.';
 
 /** Changes what somebody may do in a team. */
 export async function changeRole(
@@ -68,7 +68,7 @@ async function tellOf(sql: Query, access: TeamAccess<'people'>, personId: string
 
 /** Removes somebody from a team, and ends their sessions. What they made stays, with their name. */
 export async function removeMember(sql: Sql, access: TeamAccess<'people'>, personId: string): Promise<Parsed<true>> {
-  if (personId === access.personId) return { problem: 'To go yourself, leave the team.' };
+  if (personId === access.personId) return { problem: 'To remove yourself, leave the team.' };
   return keepingAnOwner(() =>
     sql.begin(async (transaction): Promise<Parsed<true>> => {
       const member = await memberOf(transaction, access.teamId, personId);
@@ -99,7 +99,7 @@ async function goes(sql: Query, teamId: string, personId: string): Promise<void>
 
 /** Hands a team over: somebody else becomes its owner, and whoever hands it over an author. */
 export async function handOver(sql: Sql, access: TeamAccess<'people'>, toPerson: string): Promise<Parsed<true>> {
-  if (toPerson === access.personId) return { problem: 'You are an owner already; choose somebody else.' };
+  if (toPerson === access.personId) return { problem: 'You’re already an owner. Choose someone else.' };
   return sql.begin(async (transaction): Promise<Parsed<true>> => {
     const member = await memberOf(transaction, access.teamId, toPerson);
     if (!member) return { problem: NOT_HERE };

@@ -4,14 +4,14 @@ import { sendLetter } from './mail';
 
 /** What one is told of, each of which can be turned off; `digest` is the daily letter. */
 export const NOTICE_KINDS = {
-  mention: 'Somebody mentions you in a remark',
-  remark: 'Somebody answers in a thread that you wrote in',
-  'ask-review': 'Somebody asks you for a review',
-  answer: 'A review that you asked for is answered',
+  mention: 'Someone mentions you in a comment',
+  remark: 'Someone replies in a thread you commented in',
+  'ask-review': 'Someone requests your review',
+  answer: 'A review you requested gets an answer',
   publish: 'An edition is published',
   withdraw: 'An edition is withdrawn',
-  team: 'Your role changes, or somebody takes your invitation',
-  digest: 'Once a day, a letter with what you have not read',
+  team: 'Your role changes, or someone accepts your invitation',
+  digest: 'Daily e-mail with unread notices',
 } as const;
 export type NoticeKind = keyof typeof NOTICE_KINDS;
 
@@ -105,7 +105,7 @@ export async function sendDigest(sql: Sql, personId: string): Promise<number> {
       await sendLetter(transaction, { teamId } as TeamAccess<never>, {
         recipient: person!.email,
         subject: `${lines.length === 1 ? 'One notice' : `${lines.length} notices`} from ${team}`,
-        text: `You have not read yet:\n\n${lines.join('\n')}\n\nThey stand under Notices; there this letter can be turned off too.`,
+        text: `Unread:\n\n${lines.join('\n')}\n\nSee them under Notices, where you can turn off this e-mail.`,
       });
     }
     return teams.size;

@@ -25,10 +25,10 @@ export async function makePasswordLink(
       select name, email, is_elsewhere(person_id) as is_elsewhere
         from members join people on people.id = person_id
        where team_id = ${access.teamId} and person_id = ${personId} and left_at is null`;
-    if (!person) return { problem: 'This person is not in the team any more.' };
+    if (!person) return { problem: 'This person is no longer in the team.' };
     if (person.isElsewhere)
       return {
-        problem: `${person.name} is in other teams too, so that a link from here would open them. Whoever runs the server can make one: npm run password-link.`,
+        problem: `${person.name} is in other teams too, and a link from here would open those as well. Your administrator can create one: npm run password-link.`,
       };
     const path = await keepLink(transaction, { teamId: access.teamId, personId, madeBy: access.personId });
     await sendLetter(transaction, access, {
@@ -46,7 +46,7 @@ export async function linkForAnybody(sql: Sql, email: string): Promise<Parsed<{ 
   const [person] = await sql<{ id: string; teamId: string | null }[]>`
     select id, (select team_id from members where person_id = people.id order by left_at nulls first limit 1) as team_id
       from people where email = ${email.trim().toLowerCase()} order by vouched desc limit 1`;
-  if (!person?.teamId) return { problem: `Nobody here has the e-mail ${email}.` };
+  if (!person?.teamId) return { problem: `No account has the e-mail ${email}.` };
   const link = { teamId: person.teamId, personId: person.id, madeBy: person.id, byOperator: true };
   return { value: { path: await keepLink(sql, link) } };
 }
@@ -78,11 +78,10 @@ export async function passwordLinkBy(sql: Query, secret: string): Promise<Opened
 }
 
 const REFUSED: Record<string, string> = {
-  none: 'There is no such link. Ask an owner of your team for another.',
-  used: 'This link was already used; each works once. Ask an owner of your team for another.',
-  lapsed: 'This link has expired. Ask an owner of your team for another.',
-  ended:
-    'This link no longer works: the team or the account has changed since it was made. Ask an owner of your team for another.',
+  none: 'There’s no such link. Ask an owner of your team for a new one.',
+  used: 'This link has already been used. Ask an owner of your team for a new one.',
+  lapsed: 'This link has expired. Ask an owner of your team for a new one.',
+  ended: 'This link no longer works because the team or account has changed. Ask an owner of your team for a new one.',
 };
 
 /** The sentence for whoever follows a link that is closed, or none; null for an open one. */

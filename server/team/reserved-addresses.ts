@@ -12,6 +12,7 @@ const RESERVED = new Set([
   'keys',
   'l',
   'log',
+  'new',
   'notices',
   'openapi',
   'password',

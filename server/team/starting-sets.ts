@@ -33,6 +33,19 @@ export async function startingSetsOf(sql: Query, { teamId }: TeamAccess<'read-dr
      order by lower(starting_sets.name), starting_sets.id`;
 }
 
+/** The documents of a team’s starting sets, as they are stored, by id: to be drawn where one is chosen. */
+export async function documentsOfSets(
+  sql: Query,
+  { teamId }: TeamAccess<'read-drafts'>,
+): Promise<Map<string, unknown>> {
+  const rows = await sql<{ id: string; document: unknown }[]>`
+    select starting_sets.id, editions.document
+      from starting_sets
+      join editions on editions.id = edition_id
+     where starting_sets.team_id = ${teamId} and removed_at is null`;
+  return new Map(rows.map(({ id, document }) => [id, document]));
+}
+
 /** Makes a starting set of an edition. */
 export async function makeStartingSet(
   sql: Sql,
@@ -43,12 +56,13 @@ export async function makeStartingSet(
   return sql.begin(async (transaction): Promise<Parsed<string>> => {
     const [edition] = await transaction<{ id: string }[]>`
       select id from editions where spec_id = ${specId} and version = ${version}`;
-    if (!edition) return { problem: `There is no edition ${version.slice(0, 40)}.` };
+    if (!edition) return { problem: `There’s no edition ${version.slice(0, 40)}.` };
     const [held] = await transaction<{ count: number; same: number }[]>`
       select count(*)::int as count, count(*) filter (where lower(name) = lower(${name}))::int as same
         from starting_sets where team_id = ${teamId} and removed_at is null`;
-    if (held!.same > 0) return { problem: `There is a starting set “${name}” already; choose another name.` };
-    if (held!.count >= MOST.startingSets) return { problem: `A team has at most ${MOST.startingSets} starting sets.` };
+    if (held!.same > 0) return { problem: `There’s already a starting set “${name}”. Enter another name.` };
+    if (held!.count >= MOST.startingSets)
+      return { problem: `A team can have up to ${MOST.startingSets} starting sets.` };
     const [made] = await transaction<{ id: string }[]>`
       insert into starting_sets (team_id, spec_id, edition_id, name, made_by)
       values (${teamId}, ${specId}, ${edition.id}, ${name}, ${personId})

@@ -8,11 +8,11 @@ import { log } from './log';
 /** Makes a team, whose owner is the person who asks; answers with its address, which stays. */
 export async function makeTeam(sql: Sql, personId: string, name: string): Promise<Parsed<string>> {
   const wanted = slug(name);
-  if (!/^[a-z]/.test(wanted)) return { problem: `The name “${name}” makes no address; begin it with a letter.` };
+  if (!/^[a-z]/.test(wanted)) return { problem: `The name “${name}” can’t become an address. Start it with a letter.` };
   return sql.begin(async (transaction): Promise<Parsed<string>> => {
     const [owned] = await transaction<{ count: number }[]>`
       select count(*)::int from members where person_id = ${personId} and role = 'owner' and left_at is null`;
-    if (owned!.count >= MOST.teamsOwned) return { problem: `You own ${MOST.teamsOwned} teams; that is the most.` };
+    if (owned!.count >= MOST.teamsOwned) return { problem: `You own ${MOST.teamsOwned} teams, the maximum.` };
     for (let number = 1; number <= 200; number++) {
       const address = number === 1 ? wanted : `${wanted}-${number}`;
       if (isReserved(address)) continue;
@@ -22,6 +22,6 @@ export async function makeTeam(sql: Sql, personId: string, name: string): Promis
       await log(transaction, access, { action: 'team', about: name });
       return { value: address };
     }
-    return { problem: 'There are too many teams of this name; choose another.' };
+    return { problem: 'Too many teams have this name. Enter another.' };
   });
 }

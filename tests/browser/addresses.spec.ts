@@ -19,18 +19,18 @@ async function makeKey(page: Page, name: string, only?: string): Promise<string>
   await page.getByRole('link', { name: 'Keys and links' }).click();
   await page.getByRole('button', { name: 'New key…' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByLabel('What it is for')).toBeFocused();
-  await dialog.getByLabel('What it is for').fill(name);
+  await expect(dialog.getByLabel('Name')).toBeFocused();
+  await dialog.getByLabel('Name').fill(name);
   if (only) {
-    await dialog.getByRole('radio', { name: 'only these' }).check();
+    await dialog.getByRole('radio', { name: 'selected specifications' }).check();
     await dialog.getByRole('checkbox', { name: only }).check();
   }
-  await dialog.getByRole('button', { name: 'Make the key' }).click();
+  await dialog.getByRole('button', { name: 'Create key' }).click();
   const secret = await page
-    .getByRole('dialog', { name: 'The key is made' })
+    .getByRole('dialog', { name: 'Key created' })
     .getByText(/^ypsk_/)
     .textContent();
-  await page.getByRole('button', { name: 'I have kept it' }).click();
+  await page.getByRole('button', { name: 'I’ve stored it' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   return secret!;
 }
@@ -100,7 +100,7 @@ test('a key reads editions by their addresses, exact and moving, until it is rev
   expect((await get(`/api/specs/${spec!.id}/draft`)).status()).toBe(401);
 
   await page.getByRole('button', { name: 'Revoke Site build' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Revoke it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Revoke' }).click();
   await expect(page.getByRole('row', { name: /^Site build/ })).toContainText('revoked');
   expect((await get(`${EDITION}/1.0.0/grid.css`)).status()).toBe(401);
   // who is signed in reads the same, without a key, and no other site does with their cookie
@@ -116,15 +116,15 @@ test('a public link opens the editions of one spec to whoever has it, until it i
   await page.goto('/keys/tidewick');
   await page.getByRole('button', { name: 'New public link…' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByLabel('What it is for')).toBeFocused();
-  await dialog.getByLabel('What it is for').fill('The agency');
-  await dialog.getByLabel('Opens the editions of').selectOption('Ticket kiosk');
-  await dialog.getByRole('button', { name: 'Make the link' }).click();
+  await expect(dialog.getByLabel('Name')).toBeFocused();
+  await dialog.getByLabel('Name').fill('The agency');
+  await dialog.getByLabel('Gives access to editions of').selectOption('Ticket kiosk');
+  await dialog.getByRole('button', { name: 'Create link' }).click();
   const shown = await page
-    .getByRole('dialog', { name: 'The link is made' })
+    .getByRole('dialog', { name: 'Public link created' })
     .getByText(/\/l\/ypsl_/)
     .textContent();
-  await page.getByRole('button', { name: 'I have kept it' }).click();
+  await page.getByRole('button', { name: 'I’ve stored it' }).click();
   const link = new URL(shown!).pathname.replace('/latest/page.html', '');
   const stranger = await (await browser.newContext()).newPage();
   const get = async (path: string, headers: Record<string, string> = {}) => {
@@ -158,7 +158,7 @@ test('a public link opens the editions of one spec to whoever has it, until it i
   // people read a page where builds read JSON
   await stranger.goto(app.url + link);
   await expect(stranger.getByRole('heading', { level: 1, name: 'Ticket kiosk' })).toBeVisible();
-  await stranger.getByRole('link', { name: 'Read it' }).first().click();
+  await stranger.getByRole('link', { name: 'Read' }).first().click();
   await expect(stranger.getByRole('heading', { name: /^Ticket kiosk \d/ })).toBeVisible();
   await stranger.goto(`${app.url}${link}/latest`);
   await expect(stranger.getByRole('heading', { level: 2 })).toHaveCount(1);
@@ -174,12 +174,12 @@ test('a public link opens the editions of one spec to whoever has it, until it i
 
   await page.goto('/keys/tidewick');
   await page.getByRole('button', { name: 'Revoke The agency' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Revoke it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Revoke' }).click();
   await expect(page.getByRole('row', { name: /^The agency/ })).toContainText('revoked');
   const closed = await get(`${link}/latest/grid.css`);
   expect(closed.status()).toBe(404);
   expect(((await closed.json()) as { problem: string }).problem).toMatch(
-    /^This link was revoked on .+ Ask who sent it/,
+    /^This link was revoked on .+ Ask whoever sent it/,
   );
   await stranger.goto(app.url + link);
   await expect(stranger.getByRole('heading', { name: 'This link doesn’t open' })).toBeVisible();
@@ -215,7 +215,7 @@ test('the command, as the application serves it, pulls and checks in an empty fo
   expect(await call('check', 'styles/spec.json')).toMatchObject({ code: 0 });
   expect(await call('compare', 'styles/spec.json', 'styles/grid.css', '--junit', 'grid.xml')).toMatchObject({
     code: 0,
-    stdout: expect.stringContaining('Everything that was held is as the specification has it.'),
+    stdout: expect.stringContaining('Everything checked matches the specification.'),
   });
   expect(readFileSync(join(folder, 'grid.xml'), 'utf8')).toContain('failures="0"');
   expect(await call('--help')).toMatchObject({

@@ -19,6 +19,7 @@ import { DEMO_PEOPLE } from '../../server/team/demo-people';
 import { openSession } from '../../server/sign-in/sessions';
 import { SESSION_COOKIE } from '../../server/sign-in/tokens';
 import { clusterUrl, databaseOf, DEMO_TEMPLATE } from './demo-template';
+import { SERVER_FILE } from '../../scripts/setup/build.mjs';
 
 /** Nothing fades or slides in: what moves under the pointer between press and release is not clicked. */
 const STILL = { reducedMotion: 'reduce' } as const;
@@ -106,6 +107,8 @@ function waitsUntilItAnswers(page: Page): Page {
           Object.keys(button).some((key) => key.startsWith('__reactProps')),
         ),
       );
+      // keys are listened to once the page is on the screen, by an effect that comes before any idle moment
+      await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
       return answer;
     };
   page.goto = waiting(page.goto);
@@ -115,7 +118,7 @@ function waitsUntilItAnswers(page: Page): Page {
 
 /** A process that serves the build on loopback, as its environment says. */
 export function spawnServer(env: Record<string, string>, stdio: StdioOptions): ChildProcess {
-  return spawn(process.execPath, ['server/http/serve.mjs'], {
+  return spawn(process.execPath, [SERVER_FILE], {
     env: { ...process.env, NODE_ENV: 'production', HOST: '127.0.0.1', ...env },
     stdio,
   });

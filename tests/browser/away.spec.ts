@@ -45,7 +45,7 @@ test('whatever becomes of the database, one is told so, and after its return all
   const ask = async (path: string): Promise<number> => {
     const answer = await person.get(path, { timeout: 90_000 });
     const status = answer.status();
-    const says = status === 200 || /does not answer/.test(await answer.text());
+    const says = status === 200 || /doesn’t answer/.test(await answer.text());
     const whenAgain = status === 200 || answer.headers()['retry-after'];
     if (![200, 503].includes(status) || !says || !whenAgain) strange.push(`${status} ${path}`);
     return status;
@@ -76,7 +76,7 @@ test('whatever becomes of the database, one is told so, and after its return all
     const ansa = await windowOf(browser, app.url, 'Ansa Brisk');
     const obi = await windowOf(browser, app.url, 'Obi Lorne');
     for (const page of [ansa, obi]) await page.goto('/tidewick/departure-board');
-    await expect(ansa.getByRole('list', { name: 'Who else is here' })).toBeVisible();
+    await expect(ansa.getByRole('list', { name: 'People here' })).toBeVisible();
     const gutter = ansa.getByRole('gridcell', { name: /^Gutter, / }).first();
     const label = (await gutter.getAttribute('aria-label'))!.split(':')[0]!;
 
@@ -85,11 +85,11 @@ test('whatever becomes of the database, one is told so, and after its return all
     await gutter.click();
     await ansa.keyboard.type('13');
     await ansa.keyboard.press('Enter');
-    await expect(ansa.getByText('The server does not answer. Go on working')).toBeVisible({ timeout: 60_000 });
+    await expect(ansa.getByText('You’re offline. Keep working')).toBeVisible({ timeout: 60_000 });
     const ready = await person.get('/readyz');
     expect([ready.status(), ((await ready.json()) as { problem: string }).problem]).toEqual([
       503,
-      'The database does not answer.',
+      'The database doesn’t answer.',
     ]);
     expect((await person.get('/healthz')).status()).toBe(200);
     await pause(AWAY_MS.stopped);
@@ -99,7 +99,7 @@ test('whatever becomes of the database, one is told so, and after its return all
     expect(again.url).toBe(cluster.url);
     await recovers();
     await expect(obi.getByRole('gridcell', { name: `${label}: 13` })).toBeVisible({ timeout: 90_000 });
-    await expect(ansa.getByText('The server does not answer')).toHaveCount(0);
+    await expect(ansa.getByText('You’re offline')).toHaveCount(0);
     for (const page of [ansa, obi]) await page.context().close();
 
     const pids = processesOf(join(folder, 'cluster'));

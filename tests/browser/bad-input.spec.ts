@@ -7,17 +7,17 @@ const spec = practiceSpec('Slips of the finger');
 test('each wrong text gets its sentence, stays in its cell, and changes nothing', async ({ signedIn: page }) => {
   await openBench(page, spec);
   // right at the cell
-  const says = page.getByRole('alert').filter({ hasText: /is not|below zero|too many|at least|not possible/ });
+  const says = page.getByRole('alert').filter({ hasText: /isn’t|below|too many|at least|possible/ });
   for (const [quantity, text, sentence] of [
     [
       'Gutter',
       'wide',
-      '“wide” is not a length; type a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.',
+      '“wide” isn’t a length. Enter a number with px, rem, %, vw, pt, mm or in, such as 24 or 1.5rem.',
     ],
-    ['Margin', '1e9', '“1e9” is not a length; write the digits out, such as 1512.'],
-    ['Column', '-5', '“-5” is below zero; a length here is 0 or more.'],
-    ['Count', '0', 'A grid has at least 1 column; type a number from 1 to 64, such as 12.'],
-    ['Count', '65', '65 columns are too many; the most is 64.'],
+    ['Margin', '1e9', '“1e9” isn’t a length. Write out the digits, such as 1512.'],
+    ['Column', '-5', '“-5” is below zero. Enter 0 or more.'],
+    ['Count', '0', 'A grid needs at least 1 column. Enter a number from 1 to 64, such as 12.'],
+    ['Count', '65', '65 columns are too many; the maximum is 64.'],
   ] as const) {
     await cell(page, quantity, 'Phone').click();
     await page.keyboard.type(text);
@@ -26,7 +26,7 @@ test('each wrong text gets its sentence, stays in its cell, and changes nothing'
     const [at, box] = [(await says.boundingBox())!, (await cell(page, quantity, 'Phone').boundingBox())!];
     expect(Math.min(Math.abs(at.y - box.y - box.height), Math.abs(box.y - at.y - at.height))).toBeLessThan(12);
     // looking elsewhere keeps the text where it was typed; Esc puts back what was there
-    await cell(page, 'From', 'Tablet').click();
+    await cell(page, 'From width', 'Tablet').click();
     await expect(cell(page, quantity, 'Phone')).toHaveText(text);
     await cell(page, quantity, 'Phone').click();
     await page.keyboard.press('Enter');
@@ -41,14 +41,14 @@ test('two breakpoints at one width are refused at the cell; those of a document 
   signedIn: page,
 }) => {
   await openBench(page, spec);
-  await type(page, 'From', 'Tablet', '1200');
+  await type(page, 'From width', 'Tablet', '1200');
   await expect(page.getByRole('alert').filter({ hasText: 'Desktop already starts at 1200 px.' })).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(cell(page, 'From', 'Tablet')).toHaveText('600');
+  await expect(cell(page, 'From width', 'Tablet')).toHaveText('600');
   const twice = spec.breakpoints.map((each) => (each.id === 'tablet' ? { ...each, from: 1200 } : each));
   await openBench(page, { ...spec, name: 'Twice', breakpoints: twice });
   await expect(page.getByRole('region', { name: 'Findings' })).toContainText(
-    'both start at 1200 px; only one of them can apply. Give one another width.',
+    'both start at 1200 px. Only one of them can apply. Change one of the widths.',
   );
 });
 
@@ -58,13 +58,11 @@ test('a paste of 2 MB, or of one wrong cell, changes nothing and says so', async
   await page.evaluate(() => navigator.clipboard.writeText('8\t'.repeat(1_000_000)));
   await page.keyboard.press('Control+v');
   await expect(
-    page.getByText(
-      'The clipboard holds 2,000,000 characters; a paste into the sheet takes at most 50,000. Nothing was pasted.',
-    ),
+    page.getByText('The clipboard holds 2,000,000 characters; you can paste up to 50,000. Nothing was pasted.'),
   ).toBeVisible();
   await page.evaluate(() => navigator.clipboard.writeText('8\twide'));
   await page.keyboard.press('Control+v');
-  await expect(page.getByText('Gutter, Tablet: “wide” is not a length;')).toBeVisible();
+  await expect(page.getByText('Gutter, Tablet: “wide” isn’t a length.')).toBeVisible();
   await expect(cell(page, 'Gutter', 'Phone')).toHaveText('16');
 });
 
@@ -87,7 +85,7 @@ test('documents that cannot be read are refused with their place', async ({ sign
     data: Buffer.from('{'),
     headers: { 'Content-Type': 'application/json' },
   });
-  expect(await noJson.json()).toMatchObject({ code: 'malformed', detail: 'The body of this request is not JSON.' });
+  expect(await noJson.json()).toMatchObject({ code: 'malformed', detail: 'The request body isn’t JSON.' });
 });
 
 test('remarks of 1 MB, with control characters, or of nothing are refused; markup is text', async ({
@@ -103,8 +101,8 @@ test('remarks of 1 MB, with control characters, or of nothing are refused; marku
   expect(await write({ text: 'x'.repeat(1_000_000) })).toEqual([413, expect.stringMatching(/^This is too large/)]);
   expect(await write({ text: 'x'.repeat(5_001) })).toEqual([400, expect.stringMatching(/at most 5,000 characters/)]);
   expect(await write({ text: 'a\u0007b' })).toEqual([400, expect.stringMatching(/control character/)]);
-  expect(await write({ text: '' })).toEqual([400, expect.stringMatching(/A remark needs a text/)]);
-  expect(await write({ text: 'x', mentions: ['999999'] })).toEqual([422, expect.stringMatching(/not in this team/)]);
+  expect(await write({ text: '' })).toEqual([400, expect.stringMatching(/Enter a comment/)]);
+  expect(await write({ text: 'x', mentions: ['999999'] })).toEqual([422, expect.stringMatching(/isn’t in this team/)]);
   expect((await write({ text: '<img src=x onerror=alert(1)>', about: '<b>All</b>' }))[0]).toBe(201);
   await page.goto(`/tidewick/${slug}/remarks`);
   await expect(page.getByText('<img src=x onerror=alert(1)>')).toBeVisible();

@@ -5,7 +5,7 @@ const spec = practiceSpec('On the bench');
 
 test('dragging the viewport marker through the ranges changes the breakpoint by itself', async ({ signedIn: page }) => {
   await openBench(page, spec);
-  const marker = page.getByRole('slider', { name: 'Viewport shown' });
+  const marker = page.getByRole('slider', { name: 'Viewport' });
   const box = (await marker.boundingBox())!;
   await page.mouse.move(box.x + 9, box.y + 9);
   await page.mouse.down();
@@ -22,15 +22,15 @@ test('a boundary is dragged as one step; a click moves nothing', async ({ signed
   const boundary = page.getByRole('slider', { name: 'Desktop starts at' });
   const box = (await boundary.boundingBox())!;
   await boundary.click();
-  await expect(cell(page, 'From', 'Desktop')).toHaveText('1200');
+  await expect(cell(page, 'From width', 'Desktop')).toHaveText('1200');
   await page.mouse.move(box.x + 5, box.y + 10);
   await page.mouse.down();
   await page.mouse.move(box.x + 65, box.y + 10, { steps: 6 });
-  await expect(cell(page, 'From', 'Desktop')).toHaveText('1200');
+  await expect(cell(page, 'From width', 'Desktop')).toHaveText('1200');
   await page.mouse.up();
-  await expect(cell(page, 'From', 'Desktop')).not.toHaveText('1200');
+  await expect(cell(page, 'From width', 'Desktop')).not.toHaveText('1200');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(cell(page, 'From', 'Desktop')).toHaveText('1200');
+  await expect(cell(page, 'From width', 'Desktop')).toHaveText('1200');
 });
 
 test('pointing at a column shows its exact edges', async ({ signedIn: page }) => {
@@ -46,32 +46,32 @@ test('pointing at a column shows its exact edges', async ({ signedIn: page }) =>
 
 test('a breakpoint is added from a width that is asked for, named, and removed', async ({ signedIn: page }) => {
   await openBench(page, spec);
-  await page.getByRole('slider', { name: 'Viewport shown' }).focus();
+  await page.getByRole('slider', { name: 'Viewport' }).focus();
   await page.keyboard.press('ArrowLeft');
   await page.getByRole('button', { name: 'Add a breakpoint' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add breakpoint' });
   // where the marker stands there is room on both sides
-  await expect(dialog.getByLabel('From width, px')).toHaveValue('1439');
-  await expect(dialog).toContainText('Starts with the grid of Desktop, 1200 and up');
-  await expect(dialog.getByLabel('From width, px')).toBeFocused();
+  await expect(dialog.getByLabel('From width (px)')).toHaveValue('1439');
+  await expect(dialog).toContainText('Copy grid from Desktop, 1200 and up');
+  await expect(dialog.getByLabel('From width (px)')).toBeFocused();
   await page.keyboard.type('600');
   await page.keyboard.press('Enter');
   await expect(dialog.getByText('Tablet already starts at 600 px. Enter another width.')).toBeVisible();
-  await dialog.getByLabel('From width, px').fill('1439');
+  await dialog.getByLabel('From width (px)').fill('1439');
   await page.keyboard.press('Enter');
   await expect(dialog).toBeHidden();
   await page.keyboard.type('Wide');
   await page.keyboard.press('Enter');
-  await expect(cell(page, 'From', 'Wide')).toHaveText('1439');
+  await expect(cell(page, 'From width', 'Wide')).toHaveText('1439');
   // a second one, from the end of a range: past the last, not a range of one px
-  await page.getByRole('slider', { name: 'Viewport shown' }).focus();
+  await page.getByRole('slider', { name: 'Viewport' }).focus();
   await page.keyboard.press('ArrowLeft');
   await page.getByRole('button', { name: 'Add a breakpoint' }).click();
-  await expect(dialog.getByLabel('From width, px')).toHaveValue('1839');
+  await expect(dialog.getByLabel('From width (px)')).toHaveValue('1839');
   await page.keyboard.press('Escape');
-  await expect(cell(page, 'From', 'Wide')).toHaveText('1439');
+  await expect(cell(page, 'From width', 'Wide')).toHaveText('1439');
   // of one width is refused at the cell, of one name found
-  await type(page, 'From', 'Wide', '600');
+  await type(page, 'From width', 'Wide', '600');
   await expect(page.getByText('Tablet already starts at 600 px. Enter another width.')).toBeVisible();
   await page.keyboard.press('Escape');
   await type(page, 'Name', 'Wide', 'Tablet');
@@ -79,12 +79,12 @@ test('a breakpoint is added from a width that is asked for, named, and removed',
     page.getByRole('button', { name: 'Two breakpoints are named Tablet. Rename one of them.' }),
   ).toBeVisible();
   await page.keyboard.press('Control+z');
-  await type(page, 'From', 'Wide', '1700');
+  await type(page, 'From width', 'Wide', '1700');
   await expect(page.getByRole('slider', { name: 'Wide starts at' })).toHaveAttribute('aria-valuenow', '1700');
   await cell(page, 'Name', 'Wide').click();
   await page.keyboard.press('Delete');
   await expect(cell(page, 'Name', 'Wide')).toHaveCount(0);
-  await expect(page.getByText('Wide is removed; undo brings it back.')).toBeVisible();
+  await expect(page.getByText('Wide removed. Ctrl+Z brings it back.')).toBeVisible();
 });
 
 test('a finding goes to its cell, is mended, or is waived', async ({ signedIn: page }) => {
@@ -92,17 +92,17 @@ test('a finding goes to its cell, is mended, or is waived', async ({ signedIn: p
   await type(page, 'Container', 'Desktop', '1240');
   const findings = page.getByRole('region', { name: 'Findings' });
   const overflow = findings.getByRole('listitem').filter({ hasText: 'it overflows by 40 px there' });
-  await expect(page.getByText('1 to fix')).toBeVisible();
+  await expect(page.getByRole('link', { name: '1 must fix' })).toBeVisible();
   await overflow.getByTitle('Go to the cell').click();
   await expect(cell(page, 'Container', 'Desktop')).toBeFocused();
   await overflow.getByRole('button', { name: 'Waive…' }).click();
   await page.keyboard.press('Enter');
-  await expect(page.getByText('A waiver needs a reason.')).toBeVisible();
+  await expect(page.getByText('Enter a reason.')).toBeVisible();
   await page.keyboard.type('Desks only.');
   await page.keyboard.press('Enter');
   await expect(overflow).toContainText('Desks only. (Ansa Brisk)');
-  await expect(page.getByText('1 to fix')).toHaveCount(0);
-  await overflow.getByRole('button', { name: 'Withdraw the waiver' }).click();
+  await expect(page.getByRole('link', { name: '1 must fix' })).toHaveCount(0);
+  await overflow.getByRole('button', { name: 'Remove waiver' }).click();
   await overflow.getByRole('button', { name: 'Cap it: up to 1240 px' }).click();
   await expect(overflow).toHaveCount(0);
   await expect(cell(page, 'Container', 'Desktop')).toContainText('up to 1240');
@@ -114,7 +114,7 @@ test('a sum that does not come out says by how much and offers the ways to mend 
   const preview = page.getByRole('region', { name: 'Preview' });
   await expect(preview).toContainText('143 + 12 × 74 + 11 × 24 + 143 = 1438, not 1440');
   await expect(preview).toContainText('2 px too few');
-  await preview.getByRole('button', { name: 'Let the margin follow: 144' }).click();
+  await preview.getByRole('button', { name: 'Set the margin to auto: 144' }).click();
   await expect(preview).toContainText('144 + 12 × 74 + 11 × 24 + 144 = 1440');
 });
 
@@ -132,7 +132,7 @@ test('the base unit and half steps', async ({ signedIn: page }) => {
   await openBench(page, spec);
   await page.getByLabel('Base').fill('0');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('A base unit of 0 has no multiples; type one such as 8 or 4.')).toBeVisible();
+  await expect(page.getByText('A base unit can’t be 0. Enter one such as 8 or 4.')).toBeVisible();
   await page.getByLabel('Base').fill('10');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Findings' })).toContainText(

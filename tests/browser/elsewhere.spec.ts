@@ -84,7 +84,7 @@ test('what moved elsewhere stands in the comparison, one by one', async ({ signe
   await expect(saved(page)).toBeVisible();
   await expect.poll(async () => columnsAt(await stored(app, slug))).toEqual(['1–4', '1–4', '1–6', '1–6']);
   await page.goto(`/tidewick/${slug}/comparison?before=r1&after=draft`);
-  const moved = page.getByRole('table', { name: 'Blocks that moved with it' });
+  const moved = page.getByRole('table', { name: 'Blocks that moved as a result' });
   await expect(
     moved.getByRole('row', { name: /Desktop .*Opening heading, moved .*1–3 of 12.* .*1–6 of 12/ }),
   ).toBeVisible();

@@ -13,7 +13,7 @@ async function openFinder(page: Page): Promise<string> {
   return slug;
 }
 const conditions = (page: Page) => page.getByRole('form', { name: 'Conditions' });
-const find = (page: Page) => page.getByRole('button', { name: 'Find whole grids' }).click();
+const find = (page: Page) => page.locator('#finder-widths').press('Enter');
 
 test('find a whole-pixel grid for a given container and take it over', async ({ signedIn: page }) => {
   await openFinder(page);
@@ -29,11 +29,11 @@ test('find a whole-pixel grid for a given container and take it over', async ({ 
   await expect(page.getByText('2 whole grids')).toBeVisible();
   const rows = page.getByRole('table', { name: 'Solutions' }).getByRole('row');
   await expect(rows.nth(1)).toContainText('1200');
-  await page.getByRole('checkbox', { name: 'side by side' }).first().check();
-  await page.getByRole('checkbox', { name: 'side by side' }).nth(1).check();
-  await expect(page.getByRole('region', { name: 'Side by side' }).getByRole('article')).toHaveCount(2);
+  await page.getByRole('checkbox', { name: 'compare' }).first().check();
+  await page.getByRole('checkbox', { name: 'compare' }).nth(1).check();
+  await expect(page.getByRole('region', { name: 'Compare' }).getByRole('article')).toHaveCount(2);
 
-  await page.getByRole('button', { name: 'Take it: 10 × 102, gutter 20' }).click();
+  await page.getByRole('button', { name: 'Use this grid: 10 × 102, gutter 20' }).click();
   await expect(page.getByText('In the sheet now: 10 × 102, gutter 20')).toBeVisible();
   await expect(saved(page)).toHaveText(/^Draft 2/);
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
@@ -52,7 +52,7 @@ test('a search with no answer says what to loosen', async ({ signedIn: page }) =
   await conditions(page).getByLabel('Gutter', { exact: true }).fill('16 to 32');
   await conditions(page).getByLabel('Multiples of').fill('8');
   await find(page);
-  await expect(page.getByText('No grid is whole under all of these conditions.')).toBeVisible();
+  await expect(page.getByText('No whole grid meets all of these conditions.')).toBeVisible();
   const misses = page.getByRole('region', { name: 'Near misses' });
   await expect(misses).toContainText(
     'Without the multiples there are 2 more; the nearest: 10 × 93, gutter 30, container 1200',
@@ -60,14 +60,14 @@ test('a search with no answer says what to loosen', async ({ signedIn: page }) =
   await misses
     .getByRole('listitem')
     .filter({ hasText: 'Without the multiples' })
-    .getByRole('button', { name: 'Take it' })
+    .getByRole('button', { name: 'Use this grid' })
     .click();
   await expect(page.getByText('In the sheet now: 10 × 93, gutter 30')).toBeVisible();
 });
 
 test('a long search shows its progress and can be cancelled', async ({ signedIn: page }) => {
   await openFinder(page);
-  await page.getByLabel('What is filled').selectOption('a viewport of');
+  await page.getByLabel('Container or viewport').selectOption('a viewport of');
   await page.locator('#finder-widths').fill('320 to 3840');
   await conditions(page).getByLabel('Counts').fill('1 to 64');
   await conditions(page).getByLabel('Gutter', { exact: true }).fill('0 to 400');
@@ -75,7 +75,7 @@ test('a long search shows its progress and can be cancelled', async ({ signedIn:
   await find(page);
   await expect(page.getByRole('progressbar')).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('The search was cancelled.')).toBeVisible();
+  await expect(page.getByText('Search cancelled.')).toBeVisible();
   // and the next one works
   await page.locator('#finder-widths').fill('1440');
   await conditions(page).getByLabel('Counts').fill('12');
@@ -88,8 +88,8 @@ test('a long search shows its progress and can be cancelled', async ({ signedIn:
 test('conditions that are wrong or contradict each other say so', async ({ signedIn: page }) => {
   await openFinder(page);
   for (const [label, right, wrong, sentence] of [
-    ['Gutter', '0 to 48', '48 to 0', '48 to 0 is turned round; type 0 to 48.'],
-    ['Counts', '12', '65', 'The count goes from 1 to 64; 65 is outside.'],
+    ['Gutter', '0 to 48', '48 to 0', '48 to 0 is the wrong way round. Enter 0 to 48.'],
+    ['Counts', '12', '65', 'The count goes from 1 to 64; 65 is outside that.'],
   ] as const) {
     const field = conditions(page).getByLabel(label, { exact: true });
     await expect(field).toHaveValue(right);
@@ -121,11 +121,11 @@ test('thousands of solutions scroll, and sort by any column', async ({ signedIn:
 
 test('counts against each other, with the spans that all share', async ({ signedIn: page }) => {
   await openFinder(page);
-  await page.getByRole('button', { name: 'Counts against each other' }).click();
+  await page.getByRole('button', { name: 'Compare counts' }).click();
   await page.getByLabel('Container').fill('1200');
   await page.getByLabel('Gutter').fill('20');
   await page.getByLabel('Counts', { exact: true }).fill('12, 16');
-  const shared = page.getByRole('table', { name: 'Spans that every count has' });
+  const shared = page.getByRole('table', { name: 'Shared spans' });
   await expect(shared.getByRole('row')).toHaveText([
     'Widthof 12 columnsof 16 columns',
     '28534',
@@ -134,15 +134,15 @@ test('counts against each other, with the spans that all share', async ({ signed
     '12001216',
   ]);
   await page.getByLabel('Counts', { exact: true }).fill('12');
-  await expect(page.getByText('Give two to 4 counts, such as 12, 16.')).toBeVisible();
+  await expect(page.getByText('Enter two to 4 counts, such as 12, 16.')).toBeVisible();
 });
 
 test('a finding of columns that are not whole leads to the sweep and to the finder', async ({ signedIn: page }) => {
   const slug = await makeSpec(page.request, spec);
   await page.goto(`/tidewick/${slug}`);
   const finding = page.getByRole('listitem').filter({ hasText: 'Columns are 77½ px at 390' });
-  await finding.getByRole('button', { name: 'See where it is whole' }).click();
-  await expect(page.getByRole('region', { name: 'At the viewport shown' })).toContainText('390 Phone');
+  await finding.getByRole('button', { name: 'Show whole widths' }).click();
+  await expect(page.getByRole('region', { name: 'At this viewport' })).toContainText('390 Phone');
   await page.getByRole('link', { name: 'Bench' }).click();
   await finding.getByRole('button', { name: 'Find whole columns' }).click();
   await expect(page.getByText('In the sheet: 4 × 77½, gutter 16')).toBeVisible();
@@ -165,7 +165,7 @@ test('what is taken stays where it was in the list, is marked, and measured anew
     const y = (await rows.nth(turn).boundingBox())!.y;
     await rows
       .nth(turn)
-      .getByRole('button', { name: /^Take / })
+      .getByRole('button', { name: /^Use this grid/ })
       .click();
     await expect(rows.nth(turn)).toContainText('In the sheet');
     // its column, gutter and container are those of the sheet now

@@ -10,7 +10,8 @@ test('at 1024 × 768 five breakpoints are whole, and no value is cut though ther
 }) => {
   await page.setViewportSize({ width: 1024, height: 768 });
   await page.goto(DEMO);
-  for (const name of ['Phone', 'Wide']) await expect(cell(page, 'Drawn at', name), name).toBeInViewport({ ratio: 1 });
+  for (const name of ['Phone', 'Wide'])
+    await expect(cell(page, 'Design size', name), name).toBeInViewport({ ratio: 1 });
   const cut = await page
     .locator('[role=gridcell] span')
     .evaluateAll((spans) =>
@@ -27,7 +28,7 @@ test('the menu of a choice and what is wrong with a value stand at their cell, o
 }) => {
   await page.setViewportSize({ width: 1024, height: 768 });
   await page.goto(DEMO);
-  for (const quantity of ['Rule', 'Stands at']) {
+  for (const quantity of ['Rule', 'Alignment']) {
     await cell(page, quantity, 'Wide').click();
     await page.keyboard.press('Enter');
     const last = page.getByRole('option').last();
@@ -45,7 +46,7 @@ test('the menu of a choice and what is wrong with a value stand at their cell, o
   await place.click();
   await page.keyboard.type('nowhere');
   await page.keyboard.press('Enter');
-  const says = page.getByRole('alert').filter({ hasText: 'Type columns such as 2–6' });
+  const says = page.getByRole('alert').filter({ hasText: 'Enter columns, such as 2–6' });
   await expect(says).toBeInViewport({ ratio: 1 });
   const [at, box] = [(await says.boundingBox())!, (await place.boundingBox())!];
   expect(Math.min(Math.abs(at.y - box.y - box.height), Math.abs(box.y - at.y - at.height))).toBeLessThan(12);

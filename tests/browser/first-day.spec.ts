@@ -5,13 +5,13 @@ import { cell, expect, openBench, saved, test, type } from './app';
 /** What a new designer does on a first day, and does again. */
 
 const spec = practiceSpec('First day');
-const viewport = (page: Parameters<typeof cell>[0]) => page.getByRole('slider', { name: 'Viewport shown' });
+const viewport = (page: Parameters<typeof cell>[0]) => page.getByRole('slider', { name: 'Viewport' });
 
 test('the marker goes along with the design size that it stands on, again and again', async ({ signedIn: page }) => {
   await openBench(page, spec);
   await expect(viewport(page)).toHaveAttribute('aria-valuenow', '1440');
   for (const width of ['1512', '1280', '1600']) {
-    await type(page, 'Drawn at', 'Desktop', `${width} × 900`);
+    await type(page, 'Design size', 'Desktop', `${width} × 900`);
     await expect(viewport(page)).toHaveAttribute('aria-valuenow', width);
     await expect(page.getByRole('region', { name: 'Preview' })).toContainText(`= ${width}`);
   }
@@ -21,7 +21,7 @@ test('the marker goes along with the design size that it stands on, again and ag
   await viewport(page).focus();
   await page.keyboard.press('ArrowRight');
   const put = (await viewport(page).getAttribute('aria-valuenow'))!;
-  await type(page, 'Drawn at', 'Desktop', '1440 × 900');
+  await type(page, 'Design size', 'Desktop', '1440 × 900');
   await expect(viewport(page)).toHaveAttribute('aria-valuenow', put);
 });
 
@@ -50,7 +50,7 @@ test('dividing writes nothing that nobody asked for, and back', async ({ signedI
     await type(page, 'Rule', 'Desktop', 'divide');
     await expect(cell(page, 'How many', 'Desktop'), turn).toHaveText('6');
     for (const quantity of ['Above', 'Below']) await expect(cell(page, quantity, 'Desktop'), turn).toHaveText('0');
-    for (const quantity of ['Least height', 'Greatest height'])
+    for (const quantity of ['Minimum height', 'Maximum height'])
       await expect(cell(page, quantity, 'Desktop'), turn).toHaveText('none');
     await type(page, 'Rule', 'Desktop', 'none');
   }
@@ -94,7 +94,7 @@ test('a mend that would make another finding of its weight is not offered', asyn
   await expect(row.getByRole('button', { name: /^Leave/ })).toHaveCount(0);
   // twelve rows in 812 px leave four over, which is half a base unit
   await type(page, 'How many', 'Desktop', '12');
-  await type(page, 'Drawn at', 'Desktop', '1440 × 812');
+  await type(page, 'Design size', 'Desktop', '1440 × 812');
   await expect(
     page
       .getByRole('listitem')
@@ -110,7 +110,7 @@ test('the head of each breakpoint shows its menu; what was said of a removal goe
   for (const turn of ['first', 'second']) {
     await page.getByRole('button', { name: 'More for Tablet' }).click();
     await page.getByRole('button', { name: 'Remove Tablet' }).click();
-    const said = page.getByText('Tablet is removed; undo brings it back.');
+    const said = page.getByText('Tablet removed. Ctrl+Z brings it back.');
     await expect(said, turn).toBeVisible();
     await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(said, turn).toBeHidden();

@@ -9,12 +9,12 @@ test('from sign-in to the reading page, and a teammate takes the CSS', async ({ 
 
   // right after signing in, the page may not listen yet
   await expect(async () => {
-    await page.getByRole('button', { name: 'New specification' }).click();
+    await page.getByRole('link', { name: 'New specification' }).click();
     await expect(page.getByLabel('Name', { exact: true })).toBeVisible({ timeout: 2000 });
   }).toPass();
   await page.getByLabel('Name', { exact: true }).fill('Harbour map');
   await page.getByLabel('4 · 8 · 12 on a base of 8').check();
-  await page.getByRole('button', { name: 'Make the specification' }).click();
+  await page.getByRole('button', { name: 'Create specification' }).click();
   await expect(page.getByRole('grid')).toBeVisible();
 
   await type(page, 'Gutter', 'Desktop', '36');
@@ -24,10 +24,10 @@ test('from sign-in to the reading page, and a teammate takes the CSS', async ({ 
 
   await page.getByRole('link', { name: 'Publish…' }).click();
   await expect(page.getByLabel('Version')).toHaveValue('1.0.0');
-  await page.getByRole('button', { name: 'Publish this edition' }).click();
-  await expect(page.getByText('Say in a sentence what this edition brings.')).toBeVisible();
-  await page.getByLabel('What this edition brings').fill('A first grid for the harbour map.');
-  await page.getByRole('button', { name: 'Publish this edition' }).click();
+  await page.getByRole('button', { name: 'Publish edition' }).click();
+  await expect(page.getByText('Enter release notes for this edition.')).toBeVisible();
+  await page.getByLabel('Release notes').fill('A first grid for the harbour map.');
+  await page.getByRole('button', { name: 'Publish edition' }).click();
   await expect(page.getByRole('heading', { name: 'Harbour map 1.0.0' })).toBeVisible();
   const address = page.url();
 
@@ -47,40 +47,40 @@ test('publishing at once takes along what was typed a moment ago', async ({ sign
   await openBench(page, practiceSpec('In a hurry'));
   await type(page, 'Gutter', 'Desktop', '36');
   await page.getByRole('link', { name: 'Publish…' }).click();
-  await page.getByLabel('What this edition brings').fill('Wide gutters.');
-  await page.getByRole('button', { name: 'Publish this edition' }).click();
+  await page.getByLabel('Release notes').fill('Wide gutters.');
+  await page.getByRole('button', { name: 'Publish edition' }).click();
   await expect(page.getByRole('button', { name: '144 + 12 × 63 + 11 × 36 + 144 = 1440' })).toBeVisible();
 });
 
 test('the next edition: changes listed, version proposed, a must-fix finding waived on the way', async ({
   signedIn: page,
 }) => {
-  await page.goto('/tidewick/passenger-site/publish');
+  await page.goto('/tidewick/slips-to-find/publish');
   await expect(page.getByRole('row', { name: 'Laptop Container up to 1248 1180' })).toBeVisible();
   await expect(page.getByLabel('Version')).toHaveValue('1.1.0');
-  const publish = page.getByRole('button', { name: 'Publish this edition' });
+  const publish = page.getByRole('button', { name: 'Publish edition' });
   await expect(publish).toBeDisabled();
-  await page.getByLabel('What this edition brings').fill('A fixed laptop grid.');
-  const held = page.getByRole('region', { name: 'What holds this edition back' });
+  await page.getByLabel('Release notes').fill('A fixed laptop grid.');
+  const held = page.getByRole('region', { name: 'Fix before publishing' });
   for (const left of [1, 0]) {
     await held.getByRole('button', { name: 'Waive…' }).first().click();
-    await held.getByLabel('Why this is accepted').fill('A trial for one month.');
+    await held.getByLabel('Reason').fill('A trial for one month.');
     await page.keyboard.press('Enter');
     await expect(held.getByRole('listitem')).toHaveCount(left);
   }
-  await expect(page.getByLabel('What this edition brings')).toHaveValue('A fixed laptop grid.');
+  await expect(page.getByLabel('Release notes')).toHaveValue('A fixed laptop grid.');
   await publish.click();
-  await expect(page.getByRole('heading', { name: 'Passenger site 1.1.0' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Slips to find 1.1.0' })).toBeVisible();
   await expect(page.getByRole('table').filter({ hasText: 'A trial for one month.' })).toContainText(
     'The container fits its whole range',
   );
 
-  await page.goto('/tidewick/passenger-site/editions/1.0.0');
-  await expect(page.getByText('This is an older edition.')).toBeVisible();
-  await page.goto('/tidewick/passenger-site/editions');
+  await page.goto('/tidewick/slips-to-find/editions/1.0.0');
+  await expect(page.getByText('There’s a newer edition:')).toBeVisible();
+  await page.goto('/tidewick/slips-to-find/editions');
   await page.getByText('changes since 1.0.0').click();
   await expect(page.getByRole('row', { name: 'Laptop Container up to 1248 1180' })).toBeVisible();
-  await page.goto('/tidewick/passenger-site/publish');
+  await page.goto('/tidewick/slips-to-find/publish');
   await expect(page.getByRole('heading', { name: 'Nothing new to publish' })).toBeVisible();
 });
 
@@ -93,11 +93,11 @@ test('values, tables and files of an edition', async ({ signedIn: page }) => {
     .getByRole('button')
     .click();
   expect(await clipboard()).toBe('135');
-  await page.getByRole('region', { name: 'Span widths' }).getByRole('button', { name: 'Copy the table' }).click();
+  await page.getByRole('region', { name: 'Span widths' }).getByRole('button', { name: 'Copy table' }).click();
   expect(await clipboard()).toBe(
     '\tPortrait\n1 column\t135\n2 columns\t300\n3 columns\t465\n4 columns\t630\n5 columns\t795\n6 columns\t960',
   );
-  await expect(page.getByText('Copied the table.')).toBeVisible();
+  await expect(page.getByText('Table copied.')).toBeVisible();
 
   const file = await page.request.get('/tidewick/ticket-kiosk/editions/1.0.0/spec.json');
   expect(file.headers()['content-type']).toBe('application/json; charset=utf-8');

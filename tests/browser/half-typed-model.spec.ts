@@ -28,13 +28,13 @@ test('random ends of half-typed texts', async ({ signedIn: page, app }) => {
     if (end === 'enter') await page.keyboard.press('Enter');
     if (end === 'escape') await page.keyboard.press('Escape');
     if (end === 'view') await thereAndBack(page);
-    if (end === 'click') await cell(page, 'From', meant.breakpoints[0]!.name).click();
+    if (end === 'click') await cell(page, 'From width', meant.breakpoints[0]!.name).click();
     if (end === 'removed') {
       if (meant.breakpoints.length < 3) await page.keyboard.press('Escape');
       else {
         meant = removeBreakpoint(meant, breakpoint.id).value!;
         await saveElsewhere(page, app, slug, meant);
-        const said = `${breakpoint.name} was removed while you were typing. “${text}” wasn’t entered.`;
+        const said = `${breakpoint.name} was removed while you typed. “${text}” wasn’t entered.`;
         await expect(page.getByText(said), trace).toBeVisible();
         await page.keyboard.type('99');
         await page.keyboard.press('Enter');
@@ -49,7 +49,7 @@ async function thereAndBack(page: Page): Promise<void> {
   await page.keyboard.press('Alt+Shift+F');
   await expect(page.getByRole('heading', { name: 'Finder' })).toBeVisible();
   await page.keyboard.press('Alt+Shift+B');
-  await expect(page.getByRole('grid', { name: 'Quantities by breakpoint' })).toBeVisible();
+  await expect(page.getByRole('grid', { name: 'Values by breakpoint' })).toBeVisible();
 }
 
 /** Saves a document as another window of the same person would. */

@@ -15,7 +15,7 @@ test('what is being typed when its breakpoint is removed is told and not entered
   await obi.keyboard.type('37');
   await ansa.getByRole('gridcell', { name: /^Name, Tablet/ }).click();
   await ansa.keyboard.press('Delete');
-  await expect(obi.getByText('Tablet was removed while you were typing. “37” wasn’t entered.')).toBeVisible();
+  await expect(obi.getByText('Tablet was removed while you typed. “37” wasn’t entered.')).toBeVisible();
   // typing goes on nowhere
   await obi.keyboard.type('5');
   await obi.keyboard.press('Enter');

@@ -26,7 +26,7 @@ test('rows by each of the three rules, with the sum of heights; undo takes it ba
   await type(page, 'Rule', 'Desktop', 'modules');
   await type(page, 'Height', 'Desktop', '8 lines');
   await expect(cell(page, 'Height', 'Desktop')).toContainText('8 lines');
-  await expect(cell(page, 'Least height', 'Desktop')).toHaveText('–');
+  await expect(cell(page, 'Minimum height', 'Desktop')).toHaveText('–');
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(sum).toContainText('20 + 6 × 147 + 5 × 20 + 22 = 1024');
@@ -38,10 +38,10 @@ test('rows by each of the three rules, with the sum of heights; undo takes it ba
 test('what cannot stand in the rows gets a sentence, and stays as typed', async ({ signedIn: page }) => {
   await openBench(page, spec);
   await type(page, 'How many', 'Phone', '9999');
-  await expect(page.getByText('Bands go on for as long as the page does and need no count')).toBeVisible();
+  await expect(page.getByText('Bands run down the whole page and need no count')).toBeVisible();
   await page.keyboard.press('Escape');
   await type(page, 'Step', 'Phone', '0');
-  await expect(page.getByText('A baseline step of 0 is not possible; type more, such as 8.')).toBeVisible();
+  await expect(page.getByText('A baseline step can’t be 0. Enter more, such as 8.')).toBeVisible();
   await page.keyboard.press('Escape');
   await cell(page, 'Step', 'Phone').click();
   await page.keyboard.press('Delete');
@@ -58,7 +58,7 @@ test('the page is made longer: typed, with the keys, by dragging its foot', asyn
   await page.keyboard.press('Enter');
   await expect(sum).toContainText('0 + 65 × 8 + 64 × 8 + 8 left = 1040');
 
-  const foot = page.getByRole('slider', { name: 'Foot of the page' });
+  const foot = page.getByRole('slider', { name: 'Bottom edge of the page' });
   await foot.focus();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Shift+ArrowDown');
@@ -81,12 +81,12 @@ test('a leading that divides the page, with its neighbours, becomes the step', a
   await page.getByRole('button', { name: 'Leading', exact: true }).click();
   const wanted = page.getByRole('textbox', { name: 'Wanted leading' });
   await wanted.fill('-3');
-  await expect(page.getByText('“-3” is below zero; a length here is 0 or more.')).toBeVisible();
+  await expect(page.getByText('“-3” is below zero. Enter 0 or more.')).toBeVisible();
   await wanted.fill('24');
   const rows = page.getByRole('region', { name: 'Preview' }).getByRole('row');
   await expect(rows).toHaveCount(8);
   await expect(rows.filter({ hasText: '23.814' })).toContainText('33.488 × 23.814'); // 1440 / 43 × 1024 / 43
-  await rows.filter({ hasText: '23.814' }).getByRole('button', { name: 'Take as step' }).click();
+  await rows.filter({ hasText: '23.814' }).getByRole('button', { name: 'Use as step' }).click();
   await expect(cell(page, 'Step', 'Desktop')).toContainText('1024/43');
   await expect(cell(page, 'Lines in screen', 'Desktop')).toHaveText('=43');
 });

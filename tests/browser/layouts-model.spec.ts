@@ -18,11 +18,11 @@ test('a newcomer’s path: an empty specification to a front page at three break
       await press(target, modifier);
     };
     const slug = await openLayouts(page, practiceSpec(name));
-    await act(page.getByRole('button', { name: 'Put a page on the grid' }));
+    await act(page.getByRole('button', { name: 'New layout' }));
     await act(page.getByRole('radio', { name: /^Empty page/ }));
-    await act(page.getByRole('button', { name: 'Put it on the grid' }));
+    await act(page.getByRole('button', { name: 'Create layout' }));
     for (const what of ['Heading', 'Picture', 'Card', 'Card', 'Card'])
-      await act(page.getByRole('group', { name: 'Put on the page' }).getByRole('button', { name: what, exact: true }));
+      await act(page.getByRole('group', { name: 'Add' }).getByRole('button', { name: what, exact: true }));
     const cards = page.locator('[data-page] [data-holds=card]');
     await act(cards.nth(0));
     await act(cards.nth(1), 'Shift');

@@ -26,7 +26,7 @@ test('a sheet of blocks: parts are typed, refused in a sentence, copied, and fol
 
 test('white space by kind of gap: one number for all of a kind', async ({ signedIn: page }) => {
   await openLayouts(page, addLayout(front('Spaced'), 'cards', 'List').value!.spec);
-  const gaps = page.getByRole('grid', { name: 'White space by kind of gap' });
+  const gaps = page.getByRole('grid', { name: 'White space by gap' });
   const cell = gaps.getByRole('gridcell', { name: /^Heading to card, Desktop: / });
   await cell.click();
   await page.keyboard.type('5');
@@ -41,18 +41,18 @@ test('live: every edge is as worked out, at any width it is dragged to', async (
   await page.goto('/tidewick/passenger-site/layouts');
   await page.getByRole('button', { name: 'Live' }).click();
   const proof = page.getByRole('status').filter({ hasText: /^At \d+ px/ });
-  await expect(proof).toHaveText('At 2048 px all 60 edges are as worked out.');
+  await expect(proof).toHaveText('At 2048 px all 60 edges match.');
   const grip = page.getByRole('slider', { name: 'Width of the page' });
   await drag(page, await middle(grip), [-60, 0]);
-  await expect(proof).toHaveText(/^At 1[6-9]\d\d px all 60 edges are as worked out\.$/);
+  await expect(proof).toHaveText(/^At 1[6-9]\d\d px all 60 edges match\.$/);
   await grip.focus();
   await page.keyboard.press('PageDown');
-  await expect(proof).toHaveText(/all 60 edges are as worked out/);
+  await expect(proof).toHaveText(/all 60 edges match/);
   for (const name of ['Booking form', 'Timetable']) {
     await page.getByRole('combobox', { name: 'Layout' }).selectOption(name);
     for (const breakpoint of ['Phone', 'Tablet', 'Laptop', 'Desktop']) {
       await page.getByRole('button', { name: breakpoint, exact: true }).click();
-      await expect(proof).toHaveText(/all \d+ edges are as worked out/);
+      await expect(proof).toHaveText(/all \d+ edges match/);
     }
   }
 });
@@ -71,16 +71,16 @@ test('live: a text that needs more lines than it was given is said', async ({ si
   await openLayouts(page, { ...spec, layouts });
   await page.getByRole('button', { name: 'Live' }).click();
   await expect(page.getByRole('status').filter({ hasText: /^At \d+ px/ })).toHaveText(
-    /Opening heading has its foot \d+ px below/,
+    /Opening heading has its bottom edge \d+ px below/,
   );
 });
 
 test('a finding leads to its block, and from there to the finder with its condition', async ({ signedIn: page }) => {
-  await page.goto('/tidewick/passenger-site');
-  const row = page.getByRole('listitem').filter({ hasText: 'Farholm stands on columns 5–9.5' });
-  await row.getByRole('button', { name: /^Farholm stands/ }).click();
+  await page.goto('/tidewick/slips-to-find');
+  const row = page.getByRole('listitem').filter({ hasText: 'Farholm is on columns 5–9.5' });
+  await row.getByRole('button', { name: /^Farholm is on/ }).click();
   await expect(onPage(page, 'Farholm')).toHaveAttribute('aria-pressed', 'true');
-  await page.goto('/tidewick/passenger-site');
+  await page.goto('/tidewick/slips-to-find');
   const whole = page.getByRole('listitem').filter({ hasText: 'Skerry on columns 1–4 is 377⅓ px wide' });
   await whole.getByRole('button', { name: 'Find whole columns' }).click();
   await expect(page.getByRole('checkbox', { name: /third/i }).first()).toBeChecked();

@@ -52,19 +52,19 @@ test('stretched at its sides and its foot, and off the line with a reason', asyn
   expect(Number(after[2]) - Number(before[2])).toBe(2);
 
   await drag(page, await middle(handle('end')), [0.4 * one, 0], 'Alt');
-  const dialog = page.getByRole('dialog', { name: 'Opening heading leaves the grid' });
-  await dialog.getByRole('button', { name: 'Leave the grid' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Opening heading breaks the grid' });
+  await dialog.getByRole('button', { name: 'Break the grid' }).click();
   await expect(dialog.getByRole('alert')).toHaveText(
-    'Say why this edge leaves the grid, in a sentence; who builds it reads the reason.',
+    'Enter the reason this edge breaks the grid. Developers will read it.',
   );
-  await dialog.getByLabel('Why it is meant so').fill('The heading hangs into the picture.');
-  await dialog.getByLabel('It ends').selectOption('screen');
-  await dialog.getByRole('button', { name: 'Leave the grid' }).click();
+  await dialog.getByLabel('Reason').fill('The heading hangs into the picture.');
+  await dialog.getByLabel('Ends').selectOption('screen');
+  await dialog.getByRole('button', { name: 'Break the grid' }).click();
   await expect(dialog).toBeHidden();
   // from the first column at 144 to the end of the screen
   expect(await where(page, 'Opening heading')).toContain('1296 × ');
-  await expect(page.getByText('Its end leaves the grid: The heading hangs into the picture.')).toBeVisible();
-  await page.getByRole('button', { name: 'Back on the line' }).click();
+  await expect(page.getByText('Its end breaks the grid: The heading hangs into the picture.')).toBeVisible();
+  await page.getByRole('button', { name: 'Snap back to the line' }).click();
   expect(await where(page, 'Opening heading')).toContain('columns 1–4, ');
 });
 
@@ -76,8 +76,8 @@ test('several at once: side by side where it comes out, stacked, and following a
   await onPage(page, 'Card 3').click({ modifiers: ['Shift'] });
   await expect(page.getByText('3 blocks', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Side by side' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'columns do not come out' })).toHaveText(
-    '8 columns do not come out in 3 equal parts; in 2, 4 and 8 they do.',
+  await expect(page.getByRole('alert').filter({ hasText: 'columns don’t divide' })).toHaveText(
+    '8 columns don’t divide into 3 equal parts. Use 2, 4 or 8.',
   );
   await page.getByRole('button', { name: 'Desktop', exact: true }).click();
   await page.getByRole('button', { name: 'Stack' }).click();
@@ -97,7 +97,7 @@ test('by keys alone: moved, stretched, into the lane above, and off the page', a
   expect(await where(page, 'Card 3')).toMatch(/^columns 8–12/);
   await page.keyboard.press('Shift+ArrowRight');
   await expect(page.getByRole('alert').filter({ hasText: '12 columns' })).toHaveText(
-    'There are 12 columns here; it ends with the last.',
+    'There are 12 columns here; it already ends at the last one.',
   );
   await page.keyboard.press('Alt+ArrowDown');
   await expect(page.getByRole('alert').filter({ hasText: '12 columns' })).toBeHidden();
@@ -117,27 +117,25 @@ test('by keys alone: leaves the grid and lies over another, each with a reason',
   await openLayouts(page, front('Exceptions by keys'));
   await onPage(page, 'Opening heading').focus();
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Leave the grid…' }).press('Enter');
-  const leaves = page.getByRole('dialog', { name: 'Opening heading leaves the grid' });
-  await expect(leaves.getByLabel('Why it is meant so')).toBeFocused();
+  await page.getByRole('button', { name: 'Break the grid…' }).press('Enter');
+  const leaves = page.getByRole('dialog', { name: 'Opening heading breaks the grid' });
+  await expect(leaves.getByLabel('Reason')).toBeFocused();
   await page.keyboard.type('It hangs.');
-  await leaves.getByLabel('Which side').selectOption('start');
-  await leaves.getByLabel('Beyond the line by').fill('wide');
+  await leaves.getByLabel('Edge').selectOption('start');
+  await leaves.getByLabel('Distance from the line').fill('wide');
   await page.keyboard.press('Enter');
   await expect(leaves.getByRole('alert')).toContainText('“wide”');
-  await leaves.getByLabel('Beyond the line by').fill('24');
+  await leaves.getByLabel('Distance from the line').fill('24');
   await page.keyboard.press('Enter');
   await expect(leaves).toBeHidden();
   expect(await where(page, 'Opening heading')).toContain('588 × ');
-  await page.getByRole('button', { name: 'Lie over another…' }).press('Enter');
-  await expect(page.getByLabel('Why it is meant so')).toBeFocused();
+  await page.getByRole('button', { name: 'Overlap…' }).press('Enter');
+  await expect(page.getByLabel('Reason')).toBeFocused();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('dialog').getByRole('alert')).toHaveText(
-    'Say why it lies over another block, in a sentence.',
-  );
-  await page.getByLabel('Why it is meant so').fill('The heading lies on the picture.');
+  await expect(page.getByRole('dialog').getByRole('alert')).toHaveText('Enter the reason it overlaps another block.');
+  await page.getByLabel('Reason').fill('The heading lies on the picture.');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('It lies over another block: The heading lies on the picture.')).toBeVisible();
+  await expect(page.getByText('Overlaps another block: The heading lies on the picture.')).toBeVisible();
 });
 
 test('with a finger: a block is moved, and the page does not scroll', async ({ signedIn: page }) => {

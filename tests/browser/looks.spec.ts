@@ -6,8 +6,8 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
   { name: 'list', path: '/tidewick' },
   {
     name: 'new specification',
-    path: '/tidewick',
-    open: (page) => page.getByRole('button', { name: 'New specification' }).click(),
+    path: '/new/tidewick',
+    open: (page) => page.getByLabel('Your own screens').check(),
   },
   { name: 'bench', path: '/tidewick/passenger-site' },
   {
@@ -54,14 +54,13 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     name: 'finder',
     path: '/tidewick/passenger-site/finder',
     open: async (page) => {
-      await page.getByRole('button', { name: 'Find whole grids' }).click();
-      await page.getByRole('checkbox', { name: 'side by side' }).first().check();
+      await page.getByRole('checkbox', { name: 'compare' }).first().check();
     },
   },
   {
     name: 'counts against each other',
     path: '/tidewick/passenger-site/finder',
-    open: (page) => page.getByRole('button', { name: 'Counts against each other' }).click(),
+    open: (page) => page.getByRole('button', { name: 'Compare counts' }).click(),
   },
   { name: 'sweep', path: '/tidewick/passenger-site/sweep' },
   {
@@ -80,10 +79,10 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     open: (page) => page.getByRole('button', { name: 'Leading', exact: true }).click(),
   },
   {
-    name: 'bench, measuring on a dark page',
+    name: 'bench, measuring dark page',
     path: '/tidewick/crew-tablet',
     open: async (page) => {
-      await page.getByLabel('What lies under').selectOption('dark-page');
+      await page.getByLabel('Backdrop').selectOption('dark-page');
       await page.getByRole('button', { name: 'Distance' }).click();
       await page.getByRole('application').focus();
       await page.keyboard.press('Shift+ArrowDown');
@@ -110,23 +109,23 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     path: '/tidewick/passenger-site/layouts',
     open: async (page) => {
       await page.getByRole('button', { name: 'Live' }).click();
-      await page.getByText('as worked out').waitFor();
+      await page.getByText('match').waitFor();
     },
   },
   {
     name: 'new layout',
     path: '/tidewick/crew-tablet/layouts',
-    open: (page) => page.getByRole('button', { name: 'Put a page on the grid' }).click(),
+    open: (page) => page.getByRole('button', { name: 'New layout' }).click(),
   },
   {
     name: 'reading in',
     path: '/tidewick/passenger-site',
     open: async (page) => {
-      await page.getByRole('button', { name: 'Read a grid in' }).click();
+      await page.getByRole('button', { name: 'Import' }).click();
       await page
-        .getByLabel('Or paste it')
+        .getByLabel('Or paste it here')
         .fill('Name,From,Columns,Gutter,Colour\nPhone,0,4,16,red\nWide,2200,12,24,red');
-      await page.getByLabel('Wide goes to').waitFor();
+      await page.getByLabel('Wide imports to').waitFor();
     },
   },
   {
@@ -134,7 +133,7 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     path: '/tidewick/ticket-kiosk/editions/1.0.0/compare',
     open: async (page) => {
       await page
-        .getByLabel('Or paste it')
+        .getByLabel('Or paste it here')
         .fill('.page { display: grid; grid-template-columns: repeat(6, 1fr); gap: 20px; padding: 0 40px }');
       await page.getByRole('heading', { name: 'Drawn' }).waitFor();
     },
@@ -145,7 +144,7 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     // against a named edition: other tests publish, and then the draft is like the newest one
     path: '/tidewick/passenger-site/comparison?before=1.0.0',
     open: async (page) => {
-      await page.getByText('What it comes to').click();
+      await page.getByText('Result').click();
       await page.getByRole('button', { name: 'Front page' }).click();
     },
   },
@@ -154,8 +153,8 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     name: 'a remark',
     path: '/tidewick/crew-tablet',
     open: async (page) => {
-      await page.getByRole('button', { name: 'Write a remark' }).click();
-      await page.getByLabel('Your remark').waitFor();
+      await page.getByRole('button', { name: 'Comment' }).click();
+      await page.getByLabel('Your comment').waitFor();
     },
   },
   { name: 'history', path: '/tidewick/passenger-site/history' },

@@ -183,7 +183,7 @@ test('keys, distances, the report, and nothing left behind', async ({ page }) =>
     return [x + width / 2, y + height / 2] as const;
   };
   await page.mouse.click(...(await middle('#b1')));
-  await expect(panel(page).getByRole('status')).toHaveText('Now point at the second element.');
+  await expect(panel(page).getByRole('status')).toHaveText('Now click the second element.');
   await page.mouse.click(...(await middle('#b4')));
   // 120 px from top to top, less the 24 that the first is high; six divided rows share 900 px: 127⅓ and 20
   await expect(panel(page).getByRole('status')).toContainText('96 px down, 0.65 rows');
@@ -191,7 +191,9 @@ test('keys, distances, the report, and nothing left behind', async ({ page }) =>
 
   await page.keyboard.press('j');
   // a page without TLS has no clipboard
-  await expect(panel(page).getByRole('status')).toHaveText('This page has no clipboard; copy the report by hand.');
+  await expect(panel(page).getByRole('status')).toHaveText(
+    'This page doesn’t allow copying. Select the report and copy it yourself.',
+  );
   const report = await panel(page).locator('textarea').inputValue();
   expect((JSON.parse(report) as { off: unknown[] }).off.length).toBeGreaterThanOrEqual(20);
   const { value: screens, problem } = readScreensText(report);

@@ -26,7 +26,7 @@ test('every overlay goes on and off with one key, and every way to look has one'
     await expect(button).not.toHaveAttribute('aria-pressed', before!);
   }
   await page.keyboard.press('u');
-  await expect(page.getByLabel('What lies under')).toHaveValue('light-page');
+  await expect(page.getByLabel('Backdrop')).toHaveValue('light-page');
   await page.keyboard.press('n');
   await expect(page.getByRole('button', { name: 'Spacing', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('l');
@@ -82,7 +82,7 @@ test('zoom and pan: with the wheel, with keys, with buttons, and back to the who
   await expect(zoom).toHaveText('80 %');
   await page.keyboard.press('0');
   await expect(zoom).toHaveText(`${fits} %`);
-  await expect(page.getByRole('button', { name: 'Whole', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: 'Fit', exact: true })).toHaveAttribute('aria-pressed', 'true');
   const layer = page.locator('[data-page]');
   const before = await layer.getAttribute('style');
   const box = (await desk(page).boundingBox())!;
@@ -118,24 +118,22 @@ test('an own picture is laid under, stays in the browser, and has its contrast s
     if (request.method() !== 'GET') sent.push(`${request.method()} ${new URL(request.url()).pathname}`);
   });
   await openBench(page, spec);
-  await page
-    .getByLabel('Picture to lay under')
-    .setInputFiles({ name: 'page.svg', mimeType: 'image/svg+xml', buffer: PICTURE });
+  await page.getByLabel('Picture file').setInputFiles({ name: 'page.svg', mimeType: 'image/svg+xml', buffer: PICTURE });
   await expect(desk(page).locator('image')).toHaveAttribute('href', /^blob:/);
   await page.getByRole('button', { name: 'Colours…' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Colours of the overlays' });
-  await expect(dialog).toContainText('on my picture');
+  const dialog = page.getByRole('dialog', { name: 'Overlay colours' });
+  await expect(dialog).toContainText('my picture');
   await page.keyboard.press('Escape');
   await page.reload();
-  await page.getByLabel('What lies under').selectOption('picture');
+  await page.getByLabel('Backdrop').selectOption('picture');
   await expect(desk(page).locator('image')).toHaveAttribute('href', /^blob:/);
   // where one is in the draft is said, and nothing else
   expect(sent.filter((each) => !/\/api\/teams\/tidewick\/specs|\/presence$/.test(each))).toEqual([]);
 
   await page
-    .getByLabel('Picture to lay under')
+    .getByLabel('Picture file')
     .setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('x') });
-  await expect(page.getByText('notes.txt is no picture that this browser can show')).toBeVisible();
+  await expect(page.getByText('notes.txt isn’t a picture this browser can show')).toBeVisible();
 });
 
 test('colours and strengths belong to the spec, with a hint of contrast, and can be undone', async ({
@@ -148,13 +146,13 @@ test('colours and strengths belong to the spec, with a hint of contrast, and can
   await rows.getByLabel('Strength').focus();
   await page.keyboard.press('Home');
   await expect(rows).toContainText('5 %');
-  await expect(rows).toContainText('hardly to be seen');
+  await expect(rows).toContainText('barely visible');
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(saved(page)).toHaveText(/^Draft [2-9]/);
   await page.goto(`/tidewick/${slug}`);
   await page.getByRole('button', { name: 'Colours…' }).click();
   await expect(rows).toContainText('5 %');
-  await rows.getByRole('button', { name: 'As usual' }).click();
+  await rows.getByRole('button', { name: 'Reset' }).click();
   await expect(rows).toContainText('50 %');
 });
 
@@ -169,7 +167,7 @@ test('the tenth drag measures like the first, finds the edges of a picture, and 
   await openBench(page, spec);
   await cell(page, 'Gutter', 'Phone').click();
   await page
-    .getByLabel('Picture to lay under')
+    .getByLabel('Picture file')
     .setInputFiles({ name: 'blocks.svg', mimeType: 'image/svg+xml', buffer: BLOCKS });
   await expect(desk(page).locator('image')).toHaveAttribute('href', /^blob:/);
   await desk(page).focus();

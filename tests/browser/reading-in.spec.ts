@@ -26,13 +26,13 @@ test('a style sheet is read into a draft: seen first, then taken as one step tha
   const before = STARTING_SETS[0]!.spec('Reading in');
   const slug = await openBench(page, before);
   await page.keyboard.press('Alt+Shift+G');
-  await expect(dialog(page).getByLabel('Or paste it')).toBeFocused();
+  await expect(dialog(page).getByLabel('Or paste it here')).toBeFocused();
   await give(page, 'site.css', readFileSync('node_modules/govuk-frontend/dist/govuk/govuk-frontend.min.css', 'utf8'));
   await expect(dialog(page).getByText('Read as: Style sheet, .govuk-grid-column-*')).toBeVisible();
   await expect(dialog(page).getByRole('row', { name: /^Tablet 641–1019 30 \+ 12 ×/ })).toBeVisible();
   expect(await stored(page, slug, app.sql)).toEqual(before);
-  await dialog(page).getByLabel('Laptop goes to').selectOption('Desktop');
-  await dialog(page).getByRole('button', { name: 'Take it into the draft' }).click();
+  await dialog(page).getByLabel('Laptop imports to').selectOption('Desktop');
+  await dialog(page).getByRole('button', { name: 'Import into draft' }).click();
   await expect(dialog(page)).toHaveCount(0);
   await expect(cell(page, 'Container', 'Desktop')).toContainText('960');
   await expect(saved(page)).toContainText('Draft 2');
@@ -50,15 +50,15 @@ test('a style sheet is read into a draft: seen first, then taken as one step tha
 
   // a second time, with something that is none, and with nothing
   await page.keyboard.press('Alt+Shift+G');
-  await expect(dialog(page).getByLabel('Or paste it')).toBeFocused();
+  await expect(dialog(page).getByLabel('Or paste it here')).toBeFocused();
   await page.keyboard.insertText('a { color: red }');
   await expect(dialog(page).getByRole('alert')).toHaveText(
     /No grid of columns was found in this style sheet; it needs/,
   );
   await page.keyboard.press('Control+A');
   await page.keyboard.press('Delete');
-  await dialog(page).getByRole('button', { name: 'Take it into the draft' }).click();
-  await expect(dialog(page).getByRole('alert')).toHaveText('Give a file first, or paste what is in it.');
+  await dialog(page).getByRole('button', { name: 'Import into draft' }).click();
+  await expect(dialog(page).getByRole('alert')).toHaveText('Choose a file or paste its content first.');
   await page.keyboard.press('Escape');
   expect(await stored(page, slug, app.sql)).toEqual(before);
 });
@@ -66,12 +66,12 @@ test('a style sheet is read into a draft: seen first, then taken as one step tha
 test('a specification is begun with a pasted table, and with a document', async ({ signedIn: page, app }) => {
   await page.goto('/tidewick');
   await page.getByRole('button', { name: 'From a file…' }).click();
-  await expect(dialog(page).getByLabel('Or paste it')).toBeFocused();
+  await expect(dialog(page).getByLabel('Or paste it here')).toBeFocused();
   await page.keyboard.insertText(
     'Name\tFrom\tColumns\tGutter\tMargin\tColour\nSmall\t0\t4\t16\t20\tred\nLarge\t1100\t12\t24\t32\tblue\nHuge\t2000\t12\t24\t32\tred',
   );
   await expect(dialog(page).getByRole('row', { name: /Large/ })).toContainText('1100–1999');
-  await expect(dialog(page).getByText('This is no quantity of a grid.')).toBeVisible();
+  await expect(dialog(page).getByText('This isn’t a grid term.')).toBeVisible();
   await dialog(page).getByLabel('Take Huge').uncheck();
   await dialog(page).getByLabel('Name', { exact: true }).fill('From a table');
   await page.keyboard.press('Enter');
@@ -85,7 +85,7 @@ test('a specification is begun with a pasted table, and with a document', async 
   await page.getByRole('button', { name: 'From a file…' }).click();
   await give(page, 'spec.json', JSON.stringify({ ...made, name: 'As it was' }));
   await expect(dialog(page).getByLabel('Name', { exact: true })).toHaveValue('As it was');
-  await dialog(page).getByRole('button', { name: 'Make the specification' }).click();
+  await dialog(page).getByRole('button', { name: 'Create specification' }).click();
   await expect(page).toHaveURL('/tidewick/as-it-was');
   expect(await stored(page, 'as-it-was', app.sql)).toEqual({ ...made, name: 'As it was' });
 });
@@ -94,10 +94,10 @@ test('a site is held against an edition: what differs is shown, and drawn, and t
   signedIn: page,
 }) => {
   await page.goto('/tidewick/passenger-site/editions/1.0.0');
-  await page.getByRole('link', { name: 'Hold a site against it…' }).click();
+  await page.getByRole('link', { name: 'Check a site…' }).click();
   const css = await (await page.request.get('/e/tidewick/passenger-site/1.0.0/grid.css')).text();
   // what was pasted and taken away again at once leaves nothing that is being read
-  const pasted = page.getByLabel('Or paste it');
+  const pasted = page.getByLabel('Or paste it here');
   await pasted.fill(css);
   await pasted.fill('');
   await expect(page.getByText('Reading…')).toHaveCount(0);
@@ -113,7 +113,7 @@ test('a site is held against an edition: what differs is shown, and drawn, and t
   await page.getByRole('button', { name: 'JUnit XML' }).click();
   const xml = readFileSync(await (await downloading).path(), 'utf8');
   expect(xml).toContain('<failure message="Phone: the page has a gutter of 14 px where the specification has 16 px');
-  await page.getByRole('button', { name: 'Show what is the same' }).click();
+  await page.getByRole('button', { name: 'Show matches' }).click();
   expect(await page.getByRole('row').count()).toBeGreaterThan(30);
   for (const width of [640, 1920]) {
     await page.setViewportSize({ width, height: 800 });
@@ -121,6 +121,6 @@ test('a site is held against an edition: what differs is shown, and drawn, and t
   }
   await give(page, 'pages.zip', 'PK\u0003\u0004…');
   await expect(page.getByRole('alert').filter({ hasText: 'zip' })).toHaveText(
-    'This is a zip archive; take the style sheets out of it first.',
+    'This is a zip archive. Extract the style sheets first.',
   );
 });

@@ -64,7 +64,7 @@ test('a process says whether it is up and ready, what it did and how much; stopp
   const behind = await fetch(`${own.url}/readyz`);
   const says = (await behind.json()) as { ready: boolean; problem: string };
   expect([behind.status, says.ready]).toEqual([503, false]);
-  expect(says.problem).toMatch(/^The database is at 013-.*; this application needs 014-.*\.$/);
+  expect(says.problem).toMatch(/^The database is at 014-.*; this application needs 015-.*\.$/);
   await app.sql`insert into migrations select * from newer_migrations on conflict do nothing`;
   // a newer application has migrated: this one goes on beside it
   await app.sql`insert into migrations (name) values ('999-of-the-next.sql')`;

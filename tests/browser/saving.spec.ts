@@ -25,12 +25,12 @@ test('the server goes away while typing: nothing is lost, and the bench catches 
   await openBench(page, spec);
   await app.stop();
   await type(page, 'Gutter', 'Phone', '8');
-  await expect(page.getByText('The server does not answer. Go on working')).toBeVisible();
+  await expect(page.getByText('You’re offline. Keep working')).toBeVisible();
   await type(page, 'Margin', 'Phone', '24');
   await expect(cell(page, 'Margin', 'Phone')).toHaveText('24');
   await app.start();
   await expect(saved(page)).toHaveText(/^Draft [23]/, { timeout: 60_000 });
-  await expect(page.getByText('The server does not answer')).toHaveCount(0);
+  await expect(page.getByText('You’re offline')).toHaveCount(0);
   await page.reload();
   await expect(cell(page, 'Gutter', 'Phone')).toHaveText('8');
   await expect(cell(page, 'Margin', 'Phone')).toHaveText('24');
@@ -44,15 +44,15 @@ test('a window that is closed while the server is away keeps what was typed', as
   const slug = await openBench(page, spec);
   await app.stop();
   await type(page, 'Gutter', 'Phone', '8');
-  await expect(page.getByText('The server does not answer. Go on working')).toBeVisible();
+  await expect(page.getByText('You’re offline. Keep working')).toBeVisible();
   await page.close();
   await app.start();
   // the next one offers it at once
   const next = await context.newPage();
   await next.goto(`/tidewick/${slug}`);
-  const dialog = next.getByRole('dialog', { name: /were never saved$/ });
+  const dialog = next.getByRole('dialog', { name: /weren’t saved$/ });
   await expect(dialog.getByRole('row', { name: 'Phone Gutter 16 8' })).toBeVisible();
-  await dialog.getByRole('button', { name: 'Go on with the unsaved changes' }).click();
+  await dialog.getByRole('button', { name: 'Use the unsaved changes' }).click();
   await expect(cell(next, 'Gutter', 'Phone')).toHaveText('8');
   await expect(saved(next)).toHaveText(/^Draft 2/);
 });
@@ -73,7 +73,7 @@ test('a session that ends in mid-edit: sign in again, and it is saved', async ({
   await dialog.getByLabel('E-mail').fill('ansa@tidewick.example');
   await dialog.getByLabel('Password').fill('wrong');
   await dialog.getByRole('button', { name: 'Sign in' }).click();
-  await expect(dialog.getByText('This e-mail and password do not fit together.')).toBeVisible();
+  await expect(dialog.getByText('Wrong e-mail or password.')).toBeVisible();
   await dialog.getByLabel('Password').fill('ferry-slip-at-nine');
   await dialog.getByRole('button', { name: 'Sign in' }).click();
   await expect(dialog).toHaveCount(0);
@@ -124,7 +124,7 @@ test('a duplicated tab keeps a draft of its own, and drops nothing of the other'
   // this window alone does not reach the server
   await page.route('**/api/specs/*/draft', (route) => route.abort());
   await type(page, 'Gutter', 'Phone', '8');
-  await expect(page.getByText('The server does not answer.')).toBeVisible();
+  await expect(page.getByText('You’re offline.')).toBeVisible();
   const [own, ...others] = await unsaved();
   expect(others).toEqual([]);
   // what a browser does for a duplicate: a new page with a copy of the session's storage

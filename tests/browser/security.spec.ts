@@ -96,24 +96,24 @@ test('a password is changed, the other sessions end, and the old one opens nothi
   const elsewhere = await browser.newContext({ baseURL });
   await signIn(elsewhere.request, 'Obi Lorne');
   await page.goto('/account');
-  await expect(page.getByText('You are signed in here and in 1 other place.')).toBeVisible();
-  await page.getByLabel('Password now').fill('first-day-aboard');
+  await expect(page.getByText('You’re signed in here and in 1 other place.')).toBeVisible();
+  await page.getByLabel('Current password').fill('first-day-aboard');
   await page.getByLabel('New password', { exact: false }).first().fill('gull-over-the-pier');
-  await page.getByLabel('New password again').fill('gull-over-the-peer');
-  await page.getByRole('button', { name: 'Change the password' }).click();
-  await expect(page.getByText('The two are not the same.')).toBeVisible();
-  await page.getByLabel('New password again').fill('gull-over-the-pier');
-  await page.getByRole('button', { name: 'Change the password' }).click();
-  await expect(page.getByText('The password is changed, and your other sessions have ended.')).toBeVisible();
+  await page.getByLabel('Repeat new password').fill('gull-over-the-peer');
+  await page.getByRole('button', { name: 'Change password' }).click();
+  await expect(page.getByText('The passwords don’t match.')).toBeVisible();
+  await page.getByLabel('Repeat new password').fill('gull-over-the-pier');
+  await page.getByRole('button', { name: 'Change password' }).click();
+  await expect(page.getByText('Password changed. You’re signed out everywhere else.')).toBeVisible();
   expect((await elsewhere.request.get('/api/teams/tidewick/fonts')).status()).toBe(401);
   expect((await page.request.get('/api/teams/tidewick/fonts')).status()).toBe(200);
   const old = await elsewhere.request.post('/api/session', {
     data: { email: 'obi@tidewick.example', password: 'first-day-aboard' },
   });
   expect(old.status()).toBe(401);
-  await page.getByLabel('Password now').fill('gull-over-the-pier');
+  await page.getByLabel('Current password').fill('gull-over-the-pier');
   await page.getByLabel('New password', { exact: false }).first().fill('first-day-aboard');
-  await page.getByLabel('New password again').fill('first-day-aboard');
-  await page.getByRole('button', { name: 'Change the password' }).click();
-  await expect(page.getByLabel('Password now')).toHaveValue('');
+  await page.getByLabel('Repeat new password').fill('first-day-aboard');
+  await page.getByRole('button', { name: 'Change password' }).click();
+  await expect(page.getByLabel('Current password')).toHaveValue('');
 });

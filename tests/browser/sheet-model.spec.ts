@@ -4,6 +4,7 @@ import type { Spec } from '../../core/spec/schema';
 import { cell, expect, openBench, saved, test } from './app';
 import { type Random, randomOf } from './model/random';
 import { type Column, type Row, ROWS, SheetModel } from './model/sheet-model';
+import { shownSheet, storedSheet } from './model/shown-sheet';
 
 /** `YPSILINE_LONG=1` takes thirty seeds, of two hundred acts each. */
 const SEEDS = process.env.YPSILINE_LONG ? 30 : 1;
@@ -13,20 +14,20 @@ for (let seed = 1; seed <= SEEDS; seed++) {
   test(`random use of the sheet, seed ${seed}: shown is stored is meant`, async ({ signedIn: page, app }) => {
     test.setTimeout(400_000);
     const slug = await openBench(page, withPlainTexts());
-    const model = new SheetModel(await shown(page));
+    const model = new SheetModel(await shownSheet(page));
     const random = randomOf(seed);
     const told: string[] = [];
     for (let act = 1; act <= LENGTH; act++) {
       told.push(await random.oneOf(Object.values(ACTS))(page, model, random));
       const trace = `seed ${seed}, act ${act}: ${told.slice(-4).join('; ')}`;
       // a slow machine may draw a moment later
-      await expect.poll(() => shown(page), { message: trace }).toEqual(model.columns);
+      await expect.poll(() => shownSheet(page), { message: trace }).toEqual(model.columns);
       if (act % 40 > 0) continue;
       await expect(saved(page), trace).toBeVisible();
       const [row] = await app.sql<{ document: Spec }[]>`
         select document from drafts join specs on id = spec_id
         where slug = ${slug}`;
-      expect(stored(row!.document), trace).toEqual(model.columns);
+      expect(storedSheet(row!.document), trace).toEqual(model.columns);
     }
   });
 }
@@ -42,50 +43,21 @@ function withPlainTexts(): Spec {
   return { ...spec, breakpoints };
 }
 
-/** The sheet as it stands on the screen, column by column. */
-async function shown(page: Page): Promise<Column[]> {
-  // a frame, so that what a key did is drawn
-  return page.evaluate(async (rows) => {
-    await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
-    const lines = rows.map((row) =>
-      [...document.querySelectorAll<HTMLElement>('[role=gridcell]')]
-        .filter((element) => element.ariaLabel?.startsWith(`${row}, `))
-        .map((element) => element.querySelector('span')?.textContent ?? ''),
-    );
-    return lines[0]!.map((_, index) => Object.fromEntries(rows.map((row, line) => [row, lines[line]![index]])));
-  }, ROWS) as Promise<Column[]>;
-}
-
-/** The same of a stored document. */
-function stored({ breakpoints }: Spec): Column[] {
-  const plain = (value: unknown): string => String(value).replace(/px$/, '');
-  return breakpoints.map(({ name, from, reference, notes, columns }) => ({
-    Name: name,
-    From: String(from),
-    'Drawn at': `${reference.width} × ${reference.height}`,
-    Notes: notes,
-    Count: plain(columns.count),
-    Container: columns.container === 'fill' ? 'fills' : plain(columns.container),
-    Margin: plain(columns.margin),
-    Gutter: plain(columns.gutter),
-  }));
-}
-
 type Act = (page: Page, model: SheetModel, random: Random) => Promise<string>;
 
 let names = 0;
 
 /** A text that a row takes as it stands, other than those that are taken. */
 function textFor(row: Row, model: SheetModel, random: Random): string {
-  const froms = new Set(model.columns.map(({ From }) => From));
+  const froms = new Set(model.columns.map(({ 'From width': From }) => From));
   switch (row) {
     case 'Name':
       return `Screen ${++names}`;
-    case 'From': {
+    case 'From width': {
       const wanted = Array.from({ length: 40 }, () => String(random.whole(1, 2400)));
       return wanted.find((from) => !froms.has(from))!;
     }
-    case 'Drawn at':
+    case 'Design size':
       return `${random.whole(320, 2400)} × ${random.whole(400, 1400)}`;
     case 'Notes':
       return `Words ${random.whole(1, 999)}`;
@@ -101,7 +73,7 @@ function textFor(row: Row, model: SheetModel, random: Random): string {
 function anyCell(model: SheetModel, random: Random): { row: Row; column: Column } {
   const column = random.oneOf(model.columns);
   // the first breakpoint stays the first
-  const rows = column === model.columns[0] ? ROWS.filter((row) => row !== 'From') : ROWS;
+  const rows = column === model.columns[0] ? ROWS.filter((row) => row !== 'From width') : ROWS;
   return { row: random.oneOf(rows), column };
 }
 
@@ -198,24 +170,24 @@ const ACTS: Record<string, Act> = {
     if (model.columns.length >= 8) return 'enough';
     await page.getByRole('button', { name: 'Add a breakpoint' }).click();
     const dialog = page.getByRole('dialog', { name: 'Add breakpoint' });
-    await expect(dialog.getByLabel('From width, px')).toBeFocused();
-    const from = Number(await dialog.getByLabel('From width, px').inputValue());
+    await expect(dialog.getByLabel('From width (px)')).toBeFocused();
+    const from = Number(await dialog.getByLabel('From width (px)').inputValue());
     await page.keyboard.press('Enter');
-    if (model.columns.some(({ From }) => Number(From) === from)) {
+    if (model.columns.some(({ 'From width': From }) => Number(From) === from)) {
       await expect(dialog.getByRole('alert')).toBeVisible();
       await page.keyboard.press('Escape');
       return 'no room';
     }
     await expect(dialog).toBeHidden();
-    const added = (await shown(page)).find(({ Name }) => model.columns.every((each) => each.Name !== Name))!;
+    const added = (await shownSheet(page)).find(({ Name }) => model.columns.every((each) => each.Name !== Name))!;
     const cut = model.at(from);
-    const [width, height] = cut['Drawn at'].split(' × ').map(Number);
+    const [width, height] = cut['Design size'].split(' × ').map(Number);
     const isThere = width! >= from && width! < model.endOf(cut);
     model.add({
       ...cut,
       Name: added.Name,
-      From: String(from),
-      'Drawn at': `${isThere ? width : from} × ${height}`,
+      'From width': String(from),
+      'Design size': `${isThere ? width : from} × ${height}`,
       Notes: '',
     });
     return `add ${added.Name} at ${from}`;
@@ -230,17 +202,20 @@ const ACTS: Record<string, Act> = {
   },
   async pushBoundary(page, model, random) {
     const index = random.whole(1, model.columns.length - 1);
-    const { Name, From } = model.columns[index]!;
+    const { Name, 'From width': From } = model.columns[index]!;
     const by = random.oneOf([-8, -1, 1, 8]);
     await page.getByRole('slider', { name: `${Name} starts at`, exact: true }).focus();
     await page.keyboard.press(`${Math.abs(by) === 8 ? 'Shift+' : ''}${by < 0 ? 'ArrowLeft' : 'ArrowRight'}`);
-    const [lowest, highest] = [Number(model.columns[index - 1]!.From) + 1, model.endOf(model.columns[index]!) - 1];
-    model.write(Name, 'From', String(Math.min(highest, Math.max(lowest, Number(From) + by))));
+    const [lowest, highest] = [
+      Number(model.columns[index - 1]!['From width']) + 1,
+      model.endOf(model.columns[index]!) - 1,
+    ];
+    model.write(Name, 'From width', String(Math.min(highest, Math.max(lowest, Number(From) + by))));
     return `push ${Name} by ${by}`;
   },
   async dragBoundary(page, model, random) {
     const index = random.whole(1, model.columns.length - 1);
-    const { Name, From } = model.columns[index]!;
+    const { Name, 'From width': From } = model.columns[index]!;
     const handle = page.getByRole('slider', { name: `${Name} starts at`, exact: true });
     const box = (await handle.boundingBox())!;
     const [x, y] = [box.x + box.width / 2, box.y + box.height - 4];
@@ -250,10 +225,13 @@ const ACTS: Record<string, Act> = {
     await page.mouse.move(x + by, y, { steps: 4 });
     await page.mouse.up();
     const from = Number(await handle.getAttribute('aria-valuenow'));
-    const [lowest, highest] = [Number(model.columns[index - 1]!.From) + 1, model.endOf(model.columns[index]!) - 1];
+    const [lowest, highest] = [
+      Number(model.columns[index - 1]!['From width']) + 1,
+      model.endOf(model.columns[index]!) - 1,
+    ];
     // it lands on the base unit, or stops at its neighbour
     expect(from % 8 === 0 || from === lowest || from === highest || String(from) === From).toBe(true);
-    model.write(Name, 'From', String(from));
+    model.write(Name, 'From width', String(from));
     return `drag ${Name} by ${by} px on the rail to ${from}`;
   },
   async undo(page, model) {

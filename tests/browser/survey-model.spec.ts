@@ -55,11 +55,11 @@ for (const seed of SEEDS) {
     await page.goto('/tidewick/ticket-kiosk/survey');
     await page.getByRole('button', { name: 'List of boxes…' }).first().click();
     const dialog = page.getByRole('dialog');
-    await expect(dialog.getByLabel(/^A box on each line/)).toBeFocused();
-    await dialog.getByLabel(/^A box on each line/).fill(rows.join('\n'));
+    await expect(dialog.getByLabel(/^One box per line/)).toBeFocused();
+    await dialog.getByLabel(/^One box per line/).fill(rows.join('\n'));
     await dialog.getByLabel('Name', { exact: true }).fill('Model');
-    await dialog.getByLabel('Width of the screen, px').fill(String(screen.width));
-    await dialog.getByRole('button', { name: 'Survey them' }).click();
+    await dialog.getByLabel('Screen width (px)').fill(String(screen.width));
+    await dialog.getByRole('button', { name: 'Survey boxes' }).click();
     const drawing = page.getByRole('group', { name: /^Model: arrows/ });
     await expect(drawing).toBeVisible();
 
@@ -108,14 +108,14 @@ for (const seed of SEEDS) {
       },
       leaveOut: async () => {
         if (model.chosen === null) return;
-        await page.getByRole('button', { name: 'Leave out', exact: true }).click();
+        await page.getByRole('button', { name: 'Exclude', exact: true }).click();
         const { x, y, width, height: high } = model.boxes[model.chosen]!;
         correct({ leftOut: [...model.leftOut, { x, y, width, height: high } as Box] });
         model.chosen = null;
       },
       takeBack: async () => {
         if (past.length < 2) return;
-        await page.getByRole('button', { name: 'Take back' }).click();
+        await page.getByRole('button', { name: 'Undo correction' }).click();
         Object.assign(model, past.pop());
         if (model.chosen !== null && model.chosen >= model.boxes.length) model.chosen = null;
       },
@@ -157,7 +157,7 @@ for (const seed of SEEDS) {
           await expect(page.getByLabel(`${side} of the box, px`), `${act} ${name}`).toHaveValue(
             String(Math.round(sideOf(box, side) * 4) / 4),
           );
-      else await expect(page.getByText('Click a box, or go through them'), `${act} ${name}`).toBeVisible();
+      else await expect(page.getByText('Click a box or use the arrow keys'), `${act} ${name}`).toBeVisible();
     }
     await expect.poll(async () => (await stored(page)).boxes).toEqual(model.boxes);
     expect((await stored(page)).leftOut).toEqual(model.leftOut);

@@ -13,13 +13,10 @@ export const CARDS = Array.from({ length: 6 }, (_, row) =>
 
 /** Surveys a list of boxes on a screen so wide. */
 export async function pasteList(page: Page, list: string, width = '412'): Promise<void> {
-  await page
-    .getByRole('complementary', { name: 'Screens under survey' })
-    .getByRole('button', { name: 'List of boxes…' })
-    .click();
+  await page.getByRole('complementary', { name: 'Screens' }).getByRole('button', { name: 'List of boxes…' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByLabel(/^A box on each line/)).toBeFocused();
-  await dialog.getByLabel(/^A box on each line/).fill(list);
-  await dialog.getByLabel('Width of the screen, px').fill(width);
-  await dialog.getByRole('button', { name: 'Survey them' }).click();
+  await expect(dialog.getByLabel(/^One box per line/)).toBeFocused();
+  await dialog.getByLabel(/^One box per line/).fill(list);
+  await dialog.getByLabel('Screen width (px)').fill(width);
+  await dialog.getByRole('button', { name: 'Survey boxes' }).click();
 }

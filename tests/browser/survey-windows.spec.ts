@@ -6,11 +6,11 @@ test('each window keeps its own survey', async ({ signedIn: page }) => {
   const add = async (window: typeof page, name: string): Promise<void> => {
     await window.getByRole('button', { name: 'List of boxes…' }).first().click();
     const dialog = window.getByRole('dialog');
-    await expect(dialog.getByLabel(/^A box on each line/)).toBeFocused();
-    await dialog.getByLabel(/^A box on each line/).fill('20 20 300 80 Card\n20 120 300 80 Card');
+    await expect(dialog.getByLabel(/^One box per line/)).toBeFocused();
+    await dialog.getByLabel(/^One box per line/).fill('20 20 300 80 Card\n20 120 300 80 Card');
     await dialog.getByLabel('Name', { exact: true }).fill(name);
-    await dialog.getByLabel('Width of the screen, px').fill('800');
-    await dialog.getByRole('button', { name: 'Survey them' }).click();
+    await dialog.getByLabel('Screen width (px)').fill('800');
+    await dialog.getByRole('button', { name: 'Survey boxes' }).click();
     await expect(shown(window, name)).toBeVisible();
   };
   const shown = (window: typeof page, name: string) =>
@@ -29,8 +29,8 @@ test('each window keeps its own survey', async ({ signedIn: page }) => {
   await expect(shown(other, 'First')).toHaveCount(0);
 
   // what was begun anew stays so, whatever the other window has
-  await page.getByRole('button', { name: 'Begin anew' }).click();
+  await page.getByRole('button', { name: 'New survey' }).click();
   await page.reload();
-  await expect(page.getByRole('heading', { name: /^Bring the screens/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Add screenshots/ })).toBeVisible();
   await expect(shown(page, 'Second')).toHaveCount(0);
 });

@@ -21,11 +21,7 @@ const bring = (page: Page, name: string, mimeType: string, buffer: Buffer): Prom
   page.getByLabel('Files to survey').setInputFiles({ name, mimeType, buffer });
 const listed = (page: Page, name: RegExp) => page.getByRole('list', { name: 'Screens' }).getByRole('button', { name });
 const best = (page: Page) =>
-  page
-    .getByRole('list', { name: 'Grids that fit' })
-    .getByRole('listitem')
-    .filter({ hasNotText: 'The spec’s own' })
-    .first();
+  page.getByRole('list', { name: 'Matching grids' }).getByRole('listitem').filter({ hasNotText: 'Your grid' }).first();
 
 test('a picture is read, corrected, and its grid taken into the sheet and back', async ({ signedIn: page }) => {
   await page.goto(SURVEY);
@@ -44,7 +40,7 @@ test('a picture is read, corrected, and its grid taken into the sheet and back',
   await expect(page.getByLabel('start of the box, px')).toBeVisible();
   await page.keyboard.press('Delete');
   await expect.poll(count).toBe(before - 1);
-  await page.getByRole('button', { name: 'Take back' }).click();
+  await page.getByRole('button', { name: 'Undo correction' }).click();
   await expect.poll(count).toBe(before);
 
   // an edge nudged in the field and by keys
@@ -61,25 +57,25 @@ test('a picture is read, corrected, and its grid taken into the sheet and back',
 
   // a part left out with the pointer
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Leave a part out' }).click();
+  await page.getByRole('button', { name: 'Exclude area' }).click();
   const box = (await drawing.boundingBox())!;
   await page.mouse.move(box.x + 40, box.y + 40);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width - 40, box.y + 300, { steps: 4 });
   await page.mouse.up();
-  await expect(page.getByText(/boxes and \d+ left out/)).toBeVisible();
-  await page.getByRole('button', { name: 'Count part 1 again' }).click();
+  await expect(page.getByText(/boxes and \d+ excluded/)).toBeVisible();
+  await page.getByRole('button', { name: 'Include part 1 again' }).click();
   await expect(page.getByText(/left out$/)).toHaveCount(0);
 
   await best(page).getByRole('radio').check();
-  await best(page).getByRole('button', { name: 'Take it into the sheet…' }).click();
+  await best(page).getByRole('button', { name: 'Apply to sheet…' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByRole('radio', { name: /^A new breakpoint from 1136 px/ }).check();
-  await dialog.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'Ctrl+Z takes it back' })).toContainText(
+  await dialog.getByRole('radio', { name: /^New breakpoint from 1136 px/ }).check();
+  await dialog.getByRole('button', { name: 'Apply to sheet' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Ctrl+Z undoes it' })).toContainText(
     `${truth.count} columns`,
   );
-  await page.getByRole('link', { name: 'To the bench' }).click();
+  await page.getByRole('link', { name: 'Go to Bench' }).click();
   const cell = page.getByRole('gridcell', { name: /^Gutter, Breakpoint 6: / });
   await expect(cell).toContainText(String(truth.gutter));
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -93,7 +89,7 @@ test('a list of boxes: its grid, its slips as one cause, as CSV; and it is there
   await pasteList(page, CARDS);
   await expect(best(page)).toContainText('4 columns, gutter 16');
   await expect(best(page)).toContainText('20 + 4 × 81 + 3 × 16 + 20');
-  const off = page.getByRole('region', { name: 'What is off' });
+  const off = page.getByRole('region', { name: 'Off grid' });
   await expect(off).toContainText('6 boxes start 3 px late');
   await expect(off.getByRole('row')).toHaveCount(7);
   await off.getByRole('button', { name: 'Box', exact: true }).click();
@@ -107,10 +103,10 @@ test('a list of boxes: its grid, its slips as one cause, as CSV; and it is there
   await expect(best(page)).toContainText('4 columns, gutter 16');
 
   // the spec’s own grid, which is the same, and a trial layout on it
-  await page.getByRole('radio', { name: /^The spec’s own: Phone/ }).check();
+  await page.getByRole('radio', { name: /^Your grid: Phone/ }).check();
   await expect(off).toContainText('6 boxes start 3 px late');
-  await page.getByRole('button', { name: 'Make it a trial layout' }).click();
-  await page.getByRole('link', { name: 'To the layouts' }).click();
+  await page.getByRole('button', { name: 'Make a trial layout' }).click();
+  await page.getByRole('link', { name: 'Go to Layouts' }).click();
   await expect(page.getByRole('combobox', { name: 'Layout', exact: true })).toContainText('Screen, 412');
   await page.getByRole('button', { name: 'Undo' }).click();
 });
@@ -139,8 +135,8 @@ test('a saved page is measured at several widths; its scripts do not run, and no
       <object data="http://elsewhere.example/g"></object></main></body></html>`;
   await bring(page, 'front.html', 'text/html', Buffer.from(html));
   const dialog = page.getByRole('dialog', { name: 'Measure front' });
-  await dialog.getByLabel('At the widths, px').fill('412, 1512, 1920');
-  await dialog.getByRole('button', { name: 'Measure it' }).click();
+  await dialog.getByLabel('Widths (px)').fill('412, 1512, 1920');
+  await dialog.getByRole('button', { name: 'Measure page' }).click();
   await expect(best(page)).toContainText('4 columns, gutter 16');
   await listed(page, /^front, 1512/).click();
   await expect(best(page)).toContainText('gutter 24');
@@ -157,13 +153,13 @@ test('a survey is kept with the spec, opened again, and compared with the spec a
   await page.goto(SURVEY);
   await pasteList(page, CARDS);
   await expect(best(page)).toContainText('4 columns, gutter 16');
-  await page.getByRole('button', { name: 'Keep this survey…' }).click();
+  await page.getByRole('button', { name: 'Save survey…' }).click();
   await page.getByRole('dialog').getByLabel('Name').fill('Cards in March');
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
-  const kept = page.getByRole('region', { name: 'Kept surveys' });
+  await page.getByRole('dialog').getByRole('button', { name: 'Save survey' }).click();
+  const kept = page.getByRole('region', { name: 'Saved surveys' });
   await expect(kept.getByRole('listitem').first()).toContainText('1 screen, 6 off');
-  await page.getByRole('button', { name: 'Begin anew' }).click();
-  await expect(page.getByRole('heading', { name: /^Bring the screens/ })).toBeVisible();
+  await page.getByRole('button', { name: 'New survey' }).click();
+  await expect(page.getByRole('heading', { name: /^Add screenshots/ })).toBeVisible();
   await kept.getByRole('button', { name: 'Cards in March', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Cards in March' })).toContainText(
     /6 were off on .+; against the spec as it is now, 6 are\./,
@@ -172,7 +168,7 @@ test('a survey is kept with the spec, opened again, and compared with the spec a
   await kept.getByRole('button', { name: 'First build, staging', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Screens and breakpoints' }).getByRole('row')).toHaveCount(10);
   await kept.getByRole('button', { name: 'Remove Cards in March' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Remove it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
   await expect(kept.getByRole('button', { name: 'Cards in March', exact: true })).toHaveCount(0);
 });
 
@@ -182,21 +178,21 @@ test('what cannot be read is said in a sentence each', async ({ signedIn: page }
   const says = (sentence: string | RegExp) =>
     expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
   await bring(page, 'plan.png', 'image/png', Buffer.from('%PDF-1.7 a plan'));
-  await says('plan is no picture that is read here; give a PNG, a JPEG or a WebP.');
+  await says('plan isn’t a picture Survey can read. Use a PNG, JPEG or WebP.');
   await bring(page, 'moving.gif', 'image/gif', Buffer.from('474946383961640064008000', 'hex'));
-  await says('moving is a GIF; give a PNG, a JPEG or a WebP.');
+  await says('moving is a GIF. Use a PNG, JPEG or WebP.');
   await bring(page, 'huge.png', 'image/png', pngHeader(30_000, 30_000));
-  await says('huge is 30,000 × 30,000 pixels; at most 64 million are read. Cut it in two.');
+  await says('huge is 30,000 × 30,000 pixels; at most 64 million can be read. Cut it in two.');
   await bring(page, 'broken.png', 'image/png', pngHeader(800, 600));
   await says('broken is damaged');
   await bring(page, 'notes.docx', 'application/msword', Buffer.from('PK'));
-  await says('notes.docx cannot be surveyed');
+  await says('notes.docx can’t be surveyed');
   await bring(page, 'big.html', 'text/html', Buffer.alloc(20 * 1024 * 1024, 'a'));
-  await says('big.html has 20 MB; a saved page has at most 8.');
+  await says('big.html has 20 MB; a saved page can have up to 8.');
   const blank = await page.context().newPage();
   await blank.setContent('<body style="background: #eee">');
   await bring(page, 'blank.png', 'image/png', await blank.screenshot());
-  await says('blank shows no boxes');
+  await says('blank has no boxes');
   await page.evaluate(() => {
     const clipboardData = new DataTransfer();
     clipboardData.setData('text/plain', Array(100_000).fill('1,2,3,4').join('\n'));
@@ -204,17 +200,17 @@ test('what cannot be read is said in a sentence each', async ({ signedIn: page }
   });
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText('A list of 100,000 lines')).toBeVisible();
-  await dialog.getByRole('button', { name: 'Survey them' }).click();
-  await expect(dialog.getByRole('alert')).toContainText('A survey holds at most 20,000 boxes');
-  await dialog.getByRole('button', { name: 'Give another' }).click();
+  await dialog.getByRole('button', { name: 'Survey boxes' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('A survey can have up to 20,000 boxes');
+  await dialog.getByRole('button', { name: 'Use another' }).click();
   for (const [list, sentence] of [
     ['20,80,-4,40', 'a box is more than 0 px wide and high'],
     ['20,80,NaN,40', 'width is “NaN”'],
     ['900,80,40,40', 'beside a screen of 412 px'],
   ] as const) {
-    await dialog.getByLabel(/^A box on each line/).fill(list);
-    await dialog.getByLabel('Width of the screen, px').fill('412');
-    await dialog.getByRole('button', { name: 'Survey them' }).click();
+    await dialog.getByLabel(/^One box per line/).fill(list);
+    await dialog.getByLabel('Screen width (px)').fill('412');
+    await dialog.getByRole('button', { name: 'Survey boxes' }).click();
     await expect(dialog.getByRole('alert')).toContainText(sentence);
   }
 });

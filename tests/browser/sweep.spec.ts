@@ -14,7 +14,7 @@ test('drag through a sweep: all values of the width pointed at, and the bench’
   signedIn: page,
 }) => {
   await openSweep(page);
-  const readout = page.getByRole('region', { name: 'At the viewport shown' });
+  const readout = page.getByRole('region', { name: 'At this viewport' });
   const marker = page.getByRole('slider', { name: 'Viewport width' });
   const box = (await page.getByRole('group', { name: 'Charts' }).boundingBox())!;
   const x = (width: number) => box.x + 64 + ((box.width - 64 - 14) * (width - 240)) / 3600;
@@ -28,24 +28,22 @@ test('drag through a sweep: all values of the width pointed at, and the bench’
   await expect(readout.getByRole('heading')).toHaveText(`${width} Tablet`);
   await expect(readout).toContainText(`= ${width}`);
   await page.getByRole('link', { name: 'Bench' }).click();
-  await expect(page.getByRole('slider', { name: 'Viewport shown' })).toHaveAttribute('aria-valuenow', String(width));
+  await expect(page.getByRole('slider', { name: 'Viewport' })).toHaveAttribute('aria-valuenow', String(width));
 });
 
 test('findings on the axis, jumps, another range', async ({ signedIn: page }) => {
   await openSweep(page);
   await page
-    .getByRole('button', { name: /^At 600: .*At 600 px the container falls from 567 px \(Phone\) to 536/ })
+    .getByRole('button', { name: /^At 600: .*At 600 px the container drops from 567 px \(Phone\) to 536/ })
     .click();
-  await expect(page.getByRole('region', { name: 'At the viewport shown' }).getByRole('heading')).toHaveText(
-    '600 Tablet',
-  );
+  await expect(page.getByRole('region', { name: 'At this viewport' }).getByRole('heading')).toHaveText('600 Tablet');
   await expect(page.getByRole('region', { name: 'Jumps' }).getByRole('row').nth(1)).toHaveText(
     '600567 → 536129¾ → 5316 → 32',
   );
   const range = page.getByLabel('Viewports');
   await range.fill('1920 to 320');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('1920 to 320 is turned round; type 320 to 1920.')).toBeVisible();
+  await expect(page.getByText('1920 to 320 is the wrong way round. Enter 320 to 1920.')).toBeVisible();
   await range.fill('320 to 400');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('img', { name: 'At 1×: columns whole at 21 of 81 widths' })).toBeVisible();
@@ -94,12 +92,10 @@ test('on the bench: a followed value explains itself, spans, units', async ({ si
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Units…' }).click();
   await page.getByLabel('1 rem is').fill('0');
-  await page.getByRole('button', { name: 'Use these units' }).click();
-  await expect(
-    page.getByText('“0” is no root font size; type a number of px from 1 to 200, such as 16.'),
-  ).toBeVisible();
+  await page.getByRole('button', { name: 'Use units' }).click();
+  await expect(page.getByText('“0” isn’t a root font size. Enter px from 1 to 200, such as 16.')).toBeVisible();
   await page.getByLabel('1 rem is').fill('24');
-  await page.getByRole('button', { name: 'Use these units' }).click();
+  await page.getByRole('button', { name: 'Use units' }).click();
   await expect(cell(page, 'Gutter', 'Desktop')).toHaveText('1.5rem 36');
   await expect(cell(page, 'Column', 'Desktop')).toHaveText('=63');
 });

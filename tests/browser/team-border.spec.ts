@@ -14,6 +14,7 @@ const OPEN = [
   '/api/session',
   '/api/session/end',
   '/api/account',
+  '/api/account/hints',
   '/api/account/password',
   '/api/account/sessions',
   '/api/account/sessions/[session]',
@@ -44,6 +45,7 @@ const NEEDS: Record<string, Action> = {
   'GET /[team]': 'read',
   'GET /people/[team]': 'read',
   'GET /survey/[team]': 'read',
+  'GET /new/[team]': 'edit',
   'GET /sets/[team]': 'read',
   'GET /keys/[team]': 'share',
   'GET /hooks/[team]': 'share',
@@ -116,7 +118,7 @@ test('somebody of another team gets nothing from any route', async ({ page, app 
     // a page answers other methods with 405 before anything is looked at
     for (const method of address.startsWith('/api/') || process.env.YPSILINE_LONG ? METHODS : ['GET', 'POST']) {
       const body = {
-        name: 'Taken',
+        name: 'Include',
         start: 'blank',
         archived: true,
         revision: 1,

@@ -12,65 +12,65 @@ test('a review: changes asked for, made, approved, lapsed by a change and holdin
   const address = `/tidewick/${slug}`;
   const mirela = await windowOf(browser, baseURL, 'Mirela Cask');
   await ansa.goto(`${address}/review`, { waitUntil: 'networkidle' });
-  await ansa.getByLabel('What should be looked at').fill('Are the gutters right?');
+  await ansa.getByLabel('What should reviewers look at?').fill('Are the gutters right?');
   await ansa.getByRole('checkbox', { name: /Mirela Cask/ }).check();
-  await ansa.getByRole('button', { name: 'Ask for a review' }).click();
-  await expect(ansa.getByRole('heading', { name: 'Draft 1 is under review' })).toBeVisible();
+  await ansa.getByRole('button', { name: 'Request a review' }).click();
+  await expect(ansa.getByRole('heading', { name: 'Draft 1 is in review' })).toBeVisible();
 
   // who is asked is told, and led there
   await mirela.goto('/notices');
   await mirela
-    .getByRole('link', { name: /You are asked to review Shared grid: Are the gutters right/ })
+    .getByRole('link', { name: /Review requested: Shared grid: Are the gutters right/ })
     .first()
     .click();
-  await expect(mirela.getByRole('heading', { name: 'Draft 1 is under review' })).toBeVisible();
-  await mirela.getByRole('button', { name: 'Ask for changes' }).click();
+  await expect(mirela.getByRole('heading', { name: 'Draft 1 is in review' })).toBeVisible();
+  await mirela.getByRole('button', { name: 'Request changes' }).click();
   await expect(mirela.getByRole('alert').filter({ hasText: 'what should change' })).toBeVisible();
-  await mirela.getByLabel('Your answer, to draft 1').fill('12 on the phone.');
-  await mirela.getByRole('button', { name: 'Ask for changes' }).click();
-  await expect(mirela.getByText('asked for changes of')).toBeVisible();
+  await mirela.getByLabel('Your review of draft 1').fill('12 on the phone.');
+  await mirela.getByRole('button', { name: 'Request changes' }).click();
+  await expect(mirela.getByText('requested changes to')).toBeVisible();
 
   await ansa.goto(address);
   await type(ansa, 'Gutter', 'Phone', '12');
   await expect(saved(ansa)).toHaveText(/^Draft 2/);
   await mirela.reload();
-  await expect(mirela.getByText('Lapsed: Gutter, Phone.')).toBeVisible();
+  await expect(mirela.getByText('Expired: Gutter, Phone.')).toBeVisible();
   await mirela.getByRole('button', { name: 'Approve' }).click();
-  await expect(mirela.getByText('1 approval; publishing needs none.')).toBeVisible();
+  await expect(mirela.getByText('1 approval; none needed to publish.')).toBeVisible();
 
   await type(ansa, 'Gutter', 'Phone', '8');
   await expect(saved(ansa)).toHaveText(/^Draft 3/);
   // an answer to a draft that has moved on is not taken, and what was typed stays
-  await mirela.getByLabel('Your answer, to draft 2').fill('Still fine.');
+  await mirela.getByLabel('Your review of draft 2').fill('Still fine.');
   await mirela.getByRole('button', { name: 'Approve' }).click();
-  await expect(mirela.getByText(/The draft has moved on to 3 while you looked at 2/)).toBeVisible();
+  await expect(mirela.getByText(/The draft is now at revision 3; you looked at 2/)).toBeVisible();
   await expect(mirela.getByRole('textbox')).toHaveValue('Still fine.');
-  await expect(mirela.getByText('Nobody has approved it yet')).toBeVisible();
+  await expect(mirela.getByText('No approvals yet')).toBeVisible();
   await ansa.getByRole('button', { name: 'Undo' }).click();
   await expect(saved(ansa)).toHaveText(/^Draft 4/);
   await mirela.reload();
-  await expect(mirela.getByText('1 approval; publishing needs none.')).toBeVisible();
+  await expect(mirela.getByText('1 approval; none needed to publish.')).toBeVisible();
   await mirela.context().close();
 });
 
 test('publishing waits for the approvals that the team asks for', async ({ signedIn: ansa, browser, baseURL }) => {
   const slug = await makeSpec(ansa.request, { ...spec, name: 'Needs approval' });
   await ansa.goto('/people/tidewick', { waitUntil: 'networkidle' });
-  await ansa.getByLabel('Approvals that a draft needs').selectOption('1');
-  await expect(ansa.getByLabel('Approvals that a draft needs')).toHaveValue('1');
+  await ansa.getByLabel('Approvals needed').selectOption('1');
+  await expect(ansa.getByLabel('Approvals needed')).toHaveValue('1');
   await ansa.goto(`/tidewick/${slug}/publish`, { waitUntil: 'networkidle' });
-  await expect(ansa.getByText('This draft needs one approval before it is published')).toBeVisible();
-  await expect(ansa.getByRole('button', { name: 'Publish this edition' })).toBeDisabled();
+  await expect(ansa.getByText('This draft needs one approval to be published')).toBeVisible();
+  await expect(ansa.getByRole('button', { name: 'Publish edition' })).toBeDisabled();
   await ansa.goto(`/tidewick/${slug}/review`, { waitUntil: 'networkidle' });
-  await ansa.getByLabel('What should be looked at').fill('All of it.');
-  await ansa.getByRole('button', { name: 'Ask for a review' }).click();
+  await ansa.getByLabel('What should reviewers look at?').fill('All of it.');
+  await ansa.getByRole('button', { name: 'Request a review' }).click();
   const mirela = await windowOf(browser, baseURL, 'Mirela Cask');
   await mirela.goto(`/tidewick/${slug}/review`, { waitUntil: 'networkidle' });
   await mirela.getByRole('button', { name: 'Approve' }).click();
-  await expect(mirela.getByText('1 of 1 that publishing needs has approved it as it is now.')).toBeVisible();
+  await expect(mirela.getByText('1 of 1 approval needed to publish.')).toBeVisible();
   await ansa.goto(`/tidewick/${slug}/publish`, { waitUntil: 'networkidle' });
-  await ansa.getByLabel('What this edition brings').fill('The first.');
-  await ansa.getByRole('button', { name: 'Publish this edition' }).click();
+  await ansa.getByLabel('Release notes').fill('The first.');
+  await ansa.getByRole('button', { name: 'Publish edition' }).click();
   await expect(ansa.getByRole('heading', { name: 'Needs approval 1.0.0' })).toBeVisible();
   expect((await ansa.request.patch('/api/teams/tidewick', { data: { approvals: 0 } })).status()).toBe(200);
   await mirela.context().close();
@@ -92,21 +92,21 @@ test('a remark on a cell, with a mention, outlives the breakpoint that it is abo
   await expect(cell(joon, 'Gutter', 'Tablet')).toHaveText('16');
   await cell(joon, 'Gutter', 'Tablet').click();
   await joon.keyboard.press('Alt+Shift+M');
-  const dialog = joon.getByRole('dialog', { name: 'Remark' });
+  const dialog = joon.getByRole('dialog', { name: 'Comment' });
   await expect(dialog.getByLabel('About')).toBeFocused();
   await expect(dialog.getByRole('combobox', { name: 'About' })).toHaveValue(/breakpoints\/tablet\/columns\/gutter/);
-  await dialog.getByLabel('Your remark').fill('Why <b>16</b>?');
-  await dialog.getByLabel('Mention somebody').selectOption('Ansa Brisk');
-  await dialog.getByRole('button', { name: 'Write it' }).click();
-  await expect(dialog.getByText('It is written')).toBeVisible();
+  await dialog.getByLabel('Your comment').fill('Why <b>16</b>?');
+  await dialog.getByLabel('Mention someone').selectOption('Ansa Brisk');
+  await dialog.getByRole('button', { name: 'Comment' }).click();
+  await expect(dialog.getByText('Comment added')).toBeVisible();
 
   await ansa.goto('/notices');
-  await ansa.getByRole('link', { name: /You are mentioned on Remarked on, Gutter, Tablet/ }).click();
+  await ansa.getByRole('link', { name: /You were mentioned on Remarked on, Gutter, Tablet/ }).click();
   const thread = ansa.getByRole('listitem').filter({ hasText: 'Gutter, Tablet' }).first();
   await expect(thread).toContainText('Why <b>16</b>?');
-  await thread.getByRole('button', { name: 'Answer' }).click();
-  await thread.getByLabel('Answer').fill('It goes with the tablet.');
-  await thread.getByRole('button', { name: 'Answer', exact: true }).click();
+  await thread.getByRole('button', { name: 'Reply' }).click();
+  await thread.getByLabel('Reply').fill('It goes with the tablet.');
+  await thread.getByRole('button', { name: 'Reply', exact: true }).click();
   await expect(thread).toContainText('It goes with the tablet.');
 
   await ansa.goto(address);
@@ -114,11 +114,11 @@ test('a remark on a cell, with a mention, outlives the breakpoint that it is abo
   await ansa.keyboard.press('Delete');
   await expect(saved(ansa)).toHaveText(/^Draft 2/);
   await joon.goto(`${address}/remarks`, { waitUntil: 'networkidle' });
-  await expect(joon.getByText('is not there any more')).toBeVisible();
-  await joon.getByRole('button', { name: 'Settle', exact: true }).click();
-  await expect(joon.getByText('Nothing is open.')).toBeVisible();
-  await joon.getByRole('button', { name: 'Settled: 1' }).click();
-  await expect(joon.getByText('settled by Joon Talvi')).toBeVisible();
+  await expect(joon.getByText('no longer exists')).toBeVisible();
+  await joon.getByRole('button', { name: 'Resolve', exact: true }).click();
+  await expect(joon.getByText('No open comments.')).toBeVisible();
+  await joon.getByRole('button', { name: 'Resolved: 1' }).click();
+  await expect(joon.getByText('resolved by Joon Talvi')).toBeVisible();
   await joon.context().close();
 });
 
@@ -133,19 +133,17 @@ test('history: what changed in words, a name, and a revision restored on top', a
   await ansa.keyboard.press('Enter');
   await expect(ansa.getByText('Before the talk:')).toBeVisible();
   await ansa.getByRole('button', { name: 'Restore revision 1' }).click();
-  await ansa.getByRole('dialog').getByRole('button', { name: 'Restore it' }).click();
-  await expect(
-    ansa.getByText('Revision 1 is restored as revision 3. Undo on the bench brings back what was there.'),
-  ).toBeVisible();
+  await ansa.getByRole('dialog').getByRole('button', { name: 'Restore' }).click();
+  await expect(ansa.getByText('Revision 1 restored as revision 3. Ctrl+Z on the bench undoes it.')).toBeVisible();
   // saves in a row by one person are drawn together
   await expect(ansa.getByText('1 save more by Ansa Brisk before that')).toBeVisible();
   await ansa.getByRole('link', { name: 'What changed' }).first().click();
   await expect(
-    ansa.getByRole('table', { name: 'Given' }).getByRole('row', { name: /Phone Gutter 12 16/ }),
+    ansa.getByRole('table', { name: 'Changed' }).getByRole('row', { name: /Phone Gutter 12 16/ }),
   ).toBeVisible();
   // any width is laid over each other
   await ansa.getByRole('slider', { name: 'Viewport' }).fill('390');
-  await expect(ansa.getByText(/At 390 px \d+ edges stand elsewhere/)).toBeVisible();
+  await expect(ansa.getByText(/At 390 px \d+ edges moved/)).toBeVisible();
   // it is a step like any other
   await ansa.goto(`/tidewick/${slug}`);
   await expect(cell(ansa, 'Gutter', 'Phone')).toHaveText('16');
@@ -167,8 +165,8 @@ test('a withdrawn edition warns its readers, and latest passes it by', async ({ 
   const joon = await windowOf(browser, baseURL, 'Joon Talvi');
   const publish = async (note: string): Promise<void> => {
     await ansa.goto(`${address}/publish`, { waitUntil: 'networkidle' });
-    await ansa.getByLabel('What this edition brings').fill(note);
-    await ansa.getByRole('button', { name: 'Publish this edition' }).click();
+    await ansa.getByLabel('Release notes').fill(note);
+    await ansa.getByRole('button', { name: 'Publish edition' }).click();
     await ansa.waitForURL(/editions\/\d/);
   };
   await publish('The first.');
@@ -179,14 +177,14 @@ test('a withdrawn edition warns its readers, and latest passes it by', async ({ 
   await ansa.goto(`${address}/editions`, { waitUntil: 'networkidle' });
   await ansa.getByRole('button', { name: 'Withdraw 1.1.0' }).click();
   const dialog = ansa.getByRole('dialog');
-  await dialog.getByRole('button', { name: 'Withdraw it' }).click();
-  await expect(dialog.getByRole('alert')).toContainText('readers see that');
-  await dialog.getByLabel('Why nobody should build on it').fill('The phone’s gutter is too narrow.');
-  await dialog.getByRole('button', { name: 'Withdraw it' }).click();
+  await dialog.getByRole('button', { name: 'Withdraw' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('Readers will see');
+  await dialog.getByLabel('Why shouldn’t anyone build on it?').fill('The phone’s gutter is too narrow.');
+  await dialog.getByRole('button', { name: 'Withdraw' }).click();
   await expect(ansa.getByText('Withdrawn by Ansa Brisk')).toBeVisible();
 
   await joon.goto(`${address}/editions/1.1.0`);
-  await expect(joon.getByRole('alert').filter({ hasText: 'This edition is withdrawn' })).toContainText('too narrow');
+  await expect(joon.getByRole('alert').filter({ hasText: 'Withdrawn' })).toContainText('too narrow');
   await joon.goto(`${address}/editions/latest`);
   await expect(joon.getByRole('heading', { name: 'Withdrawn grid 1.0.0' })).toBeVisible();
   await expect(joon.getByRole('button', { name: /Withdraw/ })).toHaveCount(0);

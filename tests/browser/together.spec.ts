@@ -5,8 +5,8 @@ import { inspect } from './inspect';
 
 const spec = practiceSpec('Several at once');
 
-const here = (page: Page) => page.getByRole('list', { name: 'Who else is here' }).getByRole('button');
-const met = (page: Page) => page.getByRole('region', { name: 'Changed by two' }).getByRole('listitem');
+const here = (page: Page) => page.getByRole('list', { name: 'People here' }).getByRole('button');
+const met = (page: Page) => page.getByRole('region', { name: 'Conflicts' }).getByRole('listitem');
 
 /** Another person’s window on a draft, once it listens. */
 async function open(page: Page, slug: string): Promise<Page> {
@@ -59,7 +59,7 @@ test('three people: who is here and where, edits that appear, undo of one’s ow
   await type(obi, 'Margin', 'Phone', '24');
   await expect(cell(ansa, 'Margin', 'Phone')).toHaveText('24');
   await ansa.getByRole('button', { name: 'Undo' }).click();
-  await expect(ansa.getByText('somebody else has changed Margin, Phone since')).toBeVisible();
+  await expect(ansa.getByText('someone else changed Margin, Phone since')).toBeVisible();
   await expect(cell(ansa, 'Margin', 'Phone')).toHaveText('24');
 
   // whoever closes their window is gone at once
@@ -106,12 +106,12 @@ test('the same cell: each is told in it, and one key chooses; the rest does not 
   await obi.context().setOffline(true);
   await type(obi, 'Margin', 'Tablet', '40');
   await type(obi, 'Gutter', 'Tablet', '18');
-  await expect(obi.getByText('The server does not answer. Go on working')).toBeVisible({ timeout: 60_000 });
+  await expect(obi.getByText('You’re offline. Keep working')).toBeVisible({ timeout: 60_000 });
   await type(ansa, 'Gutter', 'Tablet', '22');
   await expect(saved(ansa)).toHaveText(/^Draft 5/);
   await obi.context().setOffline(false);
   await expect(cell(ansa, 'Margin', 'Tablet')).toHaveText('40', { timeout: 60_000 });
-  await expect(obi.getByText(/While this window was on its own, Ansa Brisk changed Gutter, Tablet/)).toBeVisible();
+  await expect(obi.getByText(/While you were offline, Ansa Brisk changed Gutter, Tablet/)).toBeVisible();
   // it outlives the page
   await obi.reload();
   await expect(met(obi)).toHaveText(/Gutter, Tablet: Ansa Brisk has 22, you have 18/);
@@ -136,7 +136,7 @@ test('a breakpoint removed while its cell is changed elsewhere: either can be ha
   await obi.context().setOffline(false);
   await expect(met(obi)).toBeVisible({ timeout: 60_000 });
   await expect(cell(obi, 'Gutter', 'Tablet')).toHaveCount(0);
-  await met(obi).getByRole('button', { name: 'Take yours' }).click();
+  await met(obi).getByRole('button', { name: 'Use yours' }).click();
   await expect(cell(obi, 'Gutter', 'Tablet')).toHaveText('18');
   await expect(cell(ansa, 'Gutter', 'Tablet')).toHaveText('18');
   await obi.context().close();
@@ -232,7 +232,7 @@ test('whoever may read no longer hears nothing more; a stream takes no bad quest
   expect(held.map(({ status }) => status)).toEqual(held.map(() => 200));
   const tooMany = await listen(30);
   expect(tooMany.status).toBe(429);
-  expect(((await tooMany.json()) as { problem: string }).problem).toContain('30 windows');
+  expect(((await tooMany.json()) as { problem: string }).problem).toContain('30 draft windows');
   // signed out, all of them end
   await joon.post('/api/session/end');
   await type(ansa, 'Gutter', 'Phone', '9');
@@ -259,7 +259,7 @@ test('a full disk is said, nothing is half-written, and saving goes on by itself
     create trigger no_room before insert on room for each row execute function no_room()`);
   try {
     await type(page, 'Gutter', 'Phone', '8');
-    await expect(page.getByText(/The disk of the database is full, and nothing was written/)).toBeVisible();
+    await expect(page.getByText(/The server’s disk is full and nothing was saved/)).toBeVisible();
     await expect
       .poll(async () => (await (await page.request.get('/readyz')).json()) as object)
       .toMatchObject({ ready: true, warning: expect.stringContaining('disk') as unknown });

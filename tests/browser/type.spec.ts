@@ -9,7 +9,7 @@ const spec = practiceSpec('Set in type');
 async function openType(page: Page): Promise<string> {
   const slug = await makeSpec(page.request, spec);
   await page.goto(`/tidewick/${slug}/type`);
-  await page.getByRole('button', { name: 'Begin with body text' }).click();
+  await page.getByRole('button', { name: 'Start with body text' }).click();
   await expect(page.getByRole('gridcell', { name: 'Size, Phone: 16' })).toBeVisible();
   return slug;
 }
@@ -24,7 +24,7 @@ test('a first style is on the grid; its numbers follow what is typed, and undo t
   signedIn: page,
 }) => {
   const slug = await openType(page);
-  const table = page.getByRole('table', { name: 'What comes of body at every breakpoint' });
+  const table = page.getByRole('table', { name: 'Resulting values of body at every breakpoint' });
   await expect(table.getByRole('row', { name: /^First baseline/ })).toContainText('17.608');
   await expect(table.getByRole('row', { name: /^Move down to the grid/ })).toContainText('2.392');
   await commit(page, 'Leading, Phone', '1.75');
@@ -33,7 +33,7 @@ test('a first style is on the grid; its numbers follow what is typed, and undo t
   await commit(page, 'Size, Desktop', '16 to 20 over 600 to 1440');
   await expect(page.getByRole('gridcell', { name: /^Size, Desktop: 16 to 20 over 600 to 1440/ })).toContainText('20');
   await commit(page, 'Size, Tablet', 'large');
-  await expect(page.getByText('“large” is not a length; type a number with px')).toBeVisible();
+  await expect(page.getByText('“large” isn’t a length. Enter a number with px')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('gridcell', { name: 'Size, Desktop: 16' })).toBeVisible();
@@ -58,26 +58,26 @@ test('a leading off the grid is a finding that leads here, and a suggestion puts
 
 test('names, fonts, what stands on the grid; as it falls and on the grid', async ({ signedIn: page }) => {
   await openType(page);
-  await page.getByRole('textbox', { name: 'Name of the style' }).fill('Body Text');
+  await page.getByRole('textbox', { name: 'Style name' }).fill('Body Text');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('cannot name a style, since a CSS class is made from it')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Name of the style' }).fill('running');
+  await expect(page.getByText('can’t be a style name, because it becomes a CSS class')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Style name' }).fill('running');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^running/ })).toHaveAttribute('aria-pressed', 'true');
   const drawing = page.getByRole('img', { name: /^running:/ });
   await expect(drawing).toHaveAccessibleName(
-    /lies 17.608 px below the top of its box, moved down by 2.392 px onto the grid/,
+    /is 17.608 px below the top of its box, moved down by 2.392 px onto the grid/,
   );
-  await page.getByRole('button', { name: 'As it falls' }).click();
-  await expect(drawing).toHaveAccessibleName(/lies 17.608 px below the top of its box$/);
-  await page.getByLabel('Stands on').selectOption('caps');
-  await expect(page.getByRole('row', { name: /^Trim over/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Natural position' }).click();
+  await expect(drawing).toHaveAccessibleName(/is 17.608 px below the top of its box$/);
+  await page.getByLabel('Aligns by').selectOption('caps');
+  await expect(page.getByRole('row', { name: /^Trim above/ })).toBeVisible();
   await page.getByLabel('Font', { exact: true }).selectOption('shipped:jetbrains-mono');
-  await expect(page.getByText('Measures of JetBrains Mono')).toBeVisible();
+  await expect(page.getByText('Metrics of JetBrains Mono')).toBeVisible();
   expect(await page.evaluate(() => document.fonts.check("16px 'ypsiline-shipped-jetbrains-mono'"))).toBe(true);
   await page.getByRole('button', { name: 'Heading' }).click();
   await expect(page.getByRole('list', { name: 'Text styles' }).getByRole('listitem')).toHaveCount(2);
-  await page.getByRole('button', { name: 'Remove this style' }).click();
+  await page.getByRole('button', { name: 'Remove style' }).click();
   await expect(page.getByRole('list', { name: 'Text styles' }).getByRole('listitem')).toHaveCount(1);
 });
 
@@ -88,8 +88,8 @@ test.describe('font files', () => {
   test('a good one is measured, kept for the team, and set', async ({ signedIn: page }) => {
     await openType(page);
     await bring(page, 'Our Zilla.woff2', readFileSync(shippedPath('zilla-slab')));
-    await expect(page.getByText('Zilla Slab is kept for the team.')).toBeVisible();
-    await expect(page.getByText('Measures of Zilla Slab')).toBeVisible();
+    await expect(page.getByText('Zilla Slab uploaded for the team.')).toBeVisible();
+    await expect(page.getByText('Metrics of Zilla Slab')).toBeVisible();
     await expect
       .poll(() =>
         page.evaluate(() =>
@@ -100,7 +100,7 @@ test.describe('font files', () => {
     await expect(saved(page)).toHaveText(/^Draft [2-9]/);
     const other = await makeSpec(page.request, spec);
     await page.goto(`/tidewick/${other}/type`);
-    await page.getByRole('button', { name: 'Begin with body text' }).click();
+    await page.getByRole('button', { name: 'Start with body text' }).click();
     await expect(
       page.getByLabel('Font', { exact: true }).getByRole('option', { name: 'Zilla Slab', exact: true }),
     ).toHaveCount(2); // the shipped one, and the one that was brought
@@ -109,18 +109,18 @@ test.describe('font files', () => {
   test.describe('bad ones are refused with a sentence, and the style stays as it is', () => {
     const woff2 = readFileSync(shippedPath('vollkorn'));
     const cases: [string, Buffer, string][] = [
-      ['empty.woff2', Buffer.alloc(0), 'empty.woff2: This file is empty; choose a font as TTF, OTF, WOFF or WOFF2.'],
-      ['cut.woff2', woff2.subarray(0, 5000), 'cut.woff2: This font is cut short: it should have '],
+      ['empty.woff2', Buffer.alloc(0), 'empty.woff2: This file is empty. Choose a TTF, OTF, WOFF or WOFF2 font.'],
+      ['cut.woff2', woff2.subarray(0, 5000), 'cut.woff2: This font is incomplete: it should have '],
       [
         'letter.otf',
         Buffer.from('Dear team'),
-        'letter.otf: This is no font file; choose a font as TTF, OTF, WOFF or WOFF2.',
+        'letter.otf: This isn’t a font file. Choose a TTF, OTF, WOFF or WOFF2 font.',
       ],
-      ['large.ttf', Buffer.alloc(6 * 1024 * 1024), 'large.ttf has 6.0 MB; a font has at most 5 MB here.'],
+      ['large.ttf', Buffer.alloc(6 * 1024 * 1024), 'large.ttf has 6.0 MB; a font can have up to 5 MB.'],
       [
         'drawing.ttf',
         Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'),
-        'drawing.ttf: This is no font file: it is an SVG drawing',
+        'drawing.ttf: This isn’t a font file: it’s an SVG drawing',
       ],
     ];
     for (const [name, file, sentence] of cases) {
@@ -138,7 +138,7 @@ test.describe('font files', () => {
   }) => {
     const answer = await page.request.post('/api/teams/tidewick/fonts', { data: Buffer.alloc(50 * 1024 * 1024) });
     expect(answer.status()).toBe(413);
-    expect(await answer.json()).toMatchObject({ detail: 'This file has 50 MB; a font has at most 5 MB here.' });
+    expect(await answer.json()).toMatchObject({ detail: 'This file has 50 MB; a font can have up to 5 MB.' });
     expect((await page.request.get('/api/teams/tidewick/fonts/vollkorn')).headers()['content-type']).toBe('font/woff2');
     expect((await page.request.get('/api/teams/tidewick/fonts/..%2f..%2fpackage')).status()).toBe(404);
   });
@@ -172,7 +172,7 @@ test('text sizes are a sheet: one text for several breakpoints, keys, clipboard,
   await expect(at('Size, Desktop')).toHaveText('16');
   await page.keyboard.type('huge');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: '“huge” is not a length' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: '“huge” isn’t a length' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(at('Size, Desktop')).toHaveText('16');
 });

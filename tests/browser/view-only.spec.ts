@@ -23,7 +23,8 @@ test('a reviewer tries every tool and key of every view: none changes the draft,
   const writes: string[] = [];
   page.on('request', (request) => {
     const { pathname } = new URL(request.url());
-    if (request.method() !== 'GET' && !pathname.endsWith('/presence')) writes.push(`${request.method()} ${pathname}`);
+    if (request.method() !== 'GET' && !/\/(presence|hints)$/.test(pathname))
+      writes.push(`${request.method()} ${pathname}`);
   });
   const revision = () => app.sql`select revision from specs where slug = 'passenger-site'`;
   const before = await revision();
@@ -76,10 +77,10 @@ test('fields of a draft show what is there, and tools are absent; an author has 
   const mirela = await windowOf(browser, baseURL, 'Mirela Cask');
   for (const [view, tool, field] of [
     ['', 'Add a breakpoint', 'Base'],
-    ['/type', 'Remove this style', 'Used for'],
-    ['/layouts', 'Section', 'Name of the layout'],
-    ['/rules', null, 'The sum comes out: on'],
-    ['/finder', 'Fill in every breakpoint', null],
+    ['/type', 'Remove style', 'Used for'],
+    ['/layouts', 'Section', 'Layout name'],
+    ['/rules', null, 'The sum adds up: on'],
+    ['/finder', 'Use every breakpoint', null],
   ] as const) {
     for (const [window, may] of [
       [page, true],
@@ -103,7 +104,7 @@ test('readers and reviewers survey on their own and see from what specifications
     const page = await windowOf(browser, baseURL, name);
     expect((await page.goto('/survey/tidewick'))!.status()).toBe(200);
     await expect(page.getByRole('button', { name: 'Choose files…' }).first()).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Begin it…' })).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Create…' })).toHaveCount(0);
     expect((await page.goto('/sets/tidewick'))!.status()).toBe(200);
     await expect(page.getByRole('heading', { name: 'Starting sets' })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Remove/ })).toHaveCount(0);
@@ -118,6 +119,6 @@ test('an author is not offered to approve their own changes', async ({ page, app
   const [{ id }] = (await app.sql`select id from specs where slug = ${slug}`) as unknown as [{ id: string }];
   await page.request.post(`/api/specs/${id}/review`, { data: { note: 'Look at it.', people: [] } });
   await page.goto(`/tidewick/${slug}/review`, { waitUntil: 'networkidle' });
-  await expect(page.getByText('so someone else approves it')).toBeVisible();
+  await expect(page.getByText('so someone else has to approve it')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Approve' })).toHaveCount(0);
 });

@@ -50,6 +50,6 @@ describe('a page that was written by hand', () => {
         ),
       ),
     ).toEqual([
-      'Phone: “promise” of Front page, Opening stands on columns 1–3, row 1 on the page where the specification has columns 1–4, row 1.',
+      'Phone: “promise” of Front page, Opening is on columns 1–3, row 1 on the page where the specification has columns 1–4, row 1.',
     ]));
 });

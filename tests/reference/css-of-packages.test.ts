@@ -40,7 +40,7 @@ describe('what the style sheets of packages say', () => {
       { from: 0, count: 24, gutter: '0px', margin: '0px', ...filling, outer: 'none' },
     ]);
     expect(read('purecss/build/pure.css').unread.map(({ why }) => why)).toEqual([
-      '1/5, 2/5, 3/5, 4/5 of the row do not stand on 24 columns',
+      '1/5, 2/5, 3/5, 4/5 of the row aren’t on 24 columns',
     ]);
   });
 

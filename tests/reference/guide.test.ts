@@ -27,7 +27,7 @@ test('every breakpoint is named with where it begins and how it is drawn', () =>
   const text = guide('for-designers');
   for (const { name, from, reference } of spec.breakpoints) {
     const [, begins, width, height] =
-      new RegExp(`${name} from (\\d+) \\((?:drawn at )?(\\d+) × (\\d+)\\)`).exec(text) ?? [];
+      new RegExp(`${name} from (\\d+) \\((\\d+) × (\\d+)\\)`).exec(text) ?? [];
     expect([name, begins, width, height].map(String)).toEqual(
       [name, from, reference.width, reference.height].map(String),
     );

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from 'vitest';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
-import { measuresOfFile } from '../../server/fonts/measure.mjs';
+import { measuresOfFile } from '../../server/fonts/measure';
 import { shippedPath } from '../../server/fonts/shipped-files';
 
 test('fonts of different build ship', () => {

@@ -79,5 +79,5 @@ test('a thousand ranges are refused in a sentence', () => {
     (_, index) => `@media (min-width: ${index + 1}px) { .page { gap: ${index}px } }`,
   );
   const { problem } = readSite([`.page { display: grid; grid-template-columns: repeat(12, 1fr) } ${ranges.join(' ')}`]);
-  expect(problem).toBe('.page changes at 1001 widths; at most 120 are looked at. Give the style sheets of one page.');
+  expect(problem).toBe('.page changes at 1001 widths; at most 120 are checked. Use the style sheets of a single page.');
 });

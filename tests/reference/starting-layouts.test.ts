@@ -34,6 +34,8 @@ test('on any grid, each is a document that is read, and no block lies past the c
 test('a name is asked for, and told apart', () => {
   const first = addLayout(STARTING_SETS[0]!.spec('Begun'), 'empty', 'Front page').value!;
   expect(addLayout(first.spec, 'empty', ' Front page ').value!.id).toBe('front-page-2');
-  expect(addLayout(first.spec, 'empty', '  ').problem).toBe('A layout needs a name, such as Front page.');
-  expect(addLayout(first.spec, 'empty', 'x'.repeat(61)).problem).toBe('This name has 61 characters; the most is 60.');
+  expect(addLayout(first.spec, 'empty', '  ').problem).toBe('Enter a name, such as Front page.');
+  expect(addLayout(first.spec, 'empty', 'x'.repeat(61)).problem).toBe(
+    'This name has 61 characters; the maximum is 60.',
+  );
 });

@@ -124,7 +124,7 @@ const CHANGES: [string, Bump, Change][] = [
   ['a container that is a share of the screen', 'minor', cell('laptop', 'container', '90%')],
   ['a breakpoint begins elsewhere', 'minor', cell('desktop', 'from', '1440')],
   ['half gutters outside', 'minor', columns('laptop', { outer: 'half' })],
-  ['the container stands at the start', 'minor', columns('laptop', { align: 'start' })],
+  ['the container aligned to the start', 'minor', columns('laptop', { align: 'start' })],
   ['whole columns', 'minor', columns('laptop', { whole: 'margins' })],
   ['columns on whole px in the container', 'minor', columns('laptop', { whole: 'container' })],
   ['the column is given, as wide as it was', 'minor', columns('desktop', { column: '86px', gutter: 'auto' })],
@@ -278,7 +278,7 @@ describe('the step that is proposed never hides a break', () => {
     expect(found.length).toBeGreaterThan(0);
     // a step that is larger than it must be is no break; a smaller one would be
     expect(RANK[proposed!], `${proposed}: ${JSON.stringify(found.slice(0, 4))}`).toBeGreaterThanOrEqual(RANK[bump]);
-    if (bump !== 'patch') expect(reasonOfStep(found)).toContain(`${proposed} step`);
+    if (bump !== 'patch') expect(reasonOfStep(found)).toContain(`${proposed} version`);
   });
 
   test('and is larger than it must be for few of them', () => {

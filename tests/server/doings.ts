@@ -171,7 +171,7 @@ export const DOINGS: readonly Doing[] = [
     does: (sql, access, id) => makePasswordLink(sql, access, id, 'http://here'),
   },
   {
-    name: 'ask for a review',
+    name: 'request a review',
     action: 'ask-review',
     prepare: freshSpec,
     does: (sql, access, id) => askReview(sql, as(access, id), { note: 'Look at the gutters.', people: [] }),
@@ -207,7 +207,7 @@ export const DOINGS: readonly Doing[] = [
       ),
   },
   {
-    name: 'write a remark',
+    name: 'comment',
     action: 'remark',
     does: (sql, access) => writeRemark(sql, access, { text: 'Why 16?', at: ['breakpoints', 'phone'] }),
   },

@@ -38,7 +38,7 @@ const linkOf = async (by: Pick<Membership, 'personId' | 'access'>, person: strin
 const invitationOf = async (by: Pick<Membership, 'personId' | 'access'>, email: string, role: Role): Promise<string> =>
   secretOf((await invite(as(by.personId), by.access, { email, role, says: '' }, origin)).value!.path);
 const use = async (secret: string) => (await passwordByLink(application(), secret, 'a fresh password')).problem;
-const ENDED = /no longer works: the team or the account has changed/;
+const ENDED = /no longer works because the team or account has changed/;
 
 describe('a link for a password ends when its reason does', () => {
   const owner = (one: Somebody) => ({ personId: one.id, access: one.access });
@@ -201,7 +201,7 @@ describe('an address', () => {
           { email: wanted, password: one.password },
         )
       ).problem,
-    ).toMatch(/another account/);
+    ).toMatch(/Another account/);
   });
 
   test('with an account that was vouched for is not registered again', async () => {

@@ -87,7 +87,7 @@ describe('editions', () => {
     const { id } = await makeSpec();
     const all = await Promise.all(['1.0.0', '1.0.0', '1.1.0', '2.0.0'].map((version) => publish(id, 1, version)));
     expect(all.filter(({ published }) => published)).toHaveLength(1);
-    for (const each of all) if (!each.published) expect(each.problem).toMatch(/says the same as|is not above/);
+    for (const each of all) if (!each.published) expect(each.problem).toMatch(/is the same as|isn’t above/);
     expect(await editionsOf(sql(), await on(id))).toHaveLength(1);
   });
 
@@ -115,16 +115,16 @@ describe('editions', () => {
       2,
       '1.1',
       'A note.',
-      { field: 'version', problem: '“1.1” is not a version; write three numbers such as 1.2.0.' },
+      { field: 'version', problem: '“1.1” isn’t a version. Use three numbers, such as 1.2.0.' },
     ],
     [
-      'a version that is not above the last',
+      'a version that isn’t above the last',
       2,
       '1.0.0',
       'A note.',
-      { field: 'version', problem: '1.0.0 is not above 1.0.0, the last edition.' },
+      { field: 'version', problem: '1.0.0 isn’t above 1.0.0, the last edition.' },
     ],
-    ['no note', 2, '1.1.0', ' ', { field: 'note', problem: 'Say in a sentence what this edition brings.' }],
+    ['no note', 2, '1.1.0', ' ', { field: 'note', problem: 'Enter release notes for this edition.' }],
     ['a draft that has moved on', 1, '1.1.0', 'A note.', { field: 'draft' }],
   ])('%s is refused', async (_, revision, version, note, refusal) => {
     const { id } = await makeSpec();
@@ -137,7 +137,7 @@ describe('editions', () => {
     const { id } = await makeSpec();
     await publish(id, 1, '1.0.0');
     expect(await publish(id, 1, '1.0.1')).toMatchObject({
-      problem: 'The draft says the same as 1.0.0; there is nothing new to publish.',
+      problem: 'The draft is the same as 1.0.0. There’s nothing new to publish.',
     });
   });
 
@@ -146,7 +146,7 @@ describe('editions', () => {
     const { id } = await createSpec(sql(), member.access, wide);
     expect(await publish(id, 1, '1.0.0')).toMatchObject({
       field: 'draft',
-      problem: expect.stringContaining('One finding must be mended or waived first: The container is 360 px'),
+      problem: expect.stringContaining('One finding must be fixed or waived first: The container is 360 px'),
     });
     const values = { container: '360', narrowest: '320', over: '40' };
     const waivers = [

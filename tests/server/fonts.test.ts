@@ -99,62 +99,62 @@ describe('a font that is brought', () => {
 
 describe('what is refused, with a sentence', () => {
   const cases: [string, () => Promise<Buffer>, string][] = [
-    ['empty', async () => Buffer.alloc(0), 'This file is empty; choose a font as TTF, OTF, WOFF or WOFF2.'],
+    ['empty', async () => Buffer.alloc(0), 'This file is empty. Choose a TTF, OTF, WOFF or WOFF2 font.'],
     [
       '5 MB and a byte',
       async () => Buffer.alloc(5 * 1024 * 1024 + 1),
-      'This file has 5 MB; a font has at most 5 MB here.',
+      'This file has 5 MB; a font can have up to 5 MB.',
     ],
-    ['50 MB', async () => Buffer.alloc(50 * 1024 * 1024), 'This file has 50 MB; a font has at most 5 MB here.'],
+    ['50 MB', async () => Buffer.alloc(50 * 1024 * 1024), 'This file has 50 MB; a font can have up to 5 MB.'],
     [
       'an SVG',
       async () => Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'),
-      'This is no font file: it is an SVG drawing; choose',
+      'This isn’t a font file: it’s an SVG drawing. Choose',
     ],
     [
       'a page',
       async () => Buffer.from('<!doctype html><p>404</p>'),
-      'This is no font file: it is a page or an XML file; choose',
+      'This isn’t a font file: it’s a page or an XML file. Choose',
     ],
-    ['a PNG', async () => Buffer.from('89504e470d0a1a0a', 'hex'), 'This is no font file: it is a picture; choose'],
+    ['a PNG', async () => Buffer.from('89504e470d0a1a0a', 'hex'), 'This isn’t a font file: it’s a picture. Choose'],
     [
       'a zip',
       async () => Buffer.from('PK\x03\x04rest'),
-      'This is no font file: it is a zip archive, unpack it first; choose',
+      'This isn’t a font file: it’s a zip archive, unpack it first. Choose',
     ],
-    ['noise', async () => Buffer.alloc(4000, 7), 'This is no font file; choose a font as TTF, OTF, WOFF or WOFF2.'],
-    ['cut in half', async () => (await woff2()).subarray(0, 6000), 'This font is cut short: it should have '],
+    ['noise', async () => Buffer.alloc(4000, 7), 'This isn’t a font file. Choose a TTF, OTF, WOFF or WOFF2 font.'],
+    ['cut in half', async () => (await woff2()).subarray(0, 6000), 'This font is incomplete: it should have '],
     [
       'a header alone',
       async () => (await woff2()).subarray(0, 20),
-      'This font is cut short: its header is not complete.',
+      'This font is incomplete: its header isn’t complete.',
     ],
     [
       'a TTF of which only the name is one',
       async () => Buffer.from('00010000', 'hex'),
-      'This font is cut short: its header is not complete.',
+      'This font is incomplete: its header isn’t complete.',
     ],
-    ['a collection', async () => Buffer.from('ttcf0000'), 'This file holds a collection of fonts'],
+    ['a collection', async () => Buffer.from('ttcf0000'), 'This file is a font collection'],
     [
       'one that says that it unpacks to 4 GB',
       async () => broken(await woff2(), 16, Buffer.from('ffffffff', 'hex')),
-      'This font says that it unpacks to 4096 MB; at most 60 MB are read.',
+      'This font unpacks to 4096 MB; at most 60 MB can be read.',
     ],
     [
       'with a table that says that it unpacks to 4 GB, and a header that does not',
       async () => broken(await woff(), 44 + 12, Buffer.from('ffffffff', 'hex')),
-      'This font says that it unpacks to 4096',
+      'This font unpacks to 4096',
     ],
     [
       'the same as WOFF2',
       // the first entry of the list: flags, then the length
       async () => broken(await woff2(), 49, Buffer.from('8fffffff7f', 'hex')),
-      'This font says that it unpacks to 4',
+      'This font unpacks to 4',
     ],
     [
       'with a list of tables that has no end',
       async () => broken(await woff2(), 49, Buffer.from('ffffffffffffff', 'hex')),
-      'This font is broken: its list of tables has no end. Export it anew.',
+      'This font is broken: its list of tables has no end. Export it again.',
     ],
     [
       'with noise for its tables',
@@ -164,7 +164,7 @@ describe('what is refused, with a sentence', () => {
     [
       'without a single table',
       async () => Buffer.concat([Buffer.from('0001000000000000000000000000', 'hex')]),
-      'This font is cut short',
+      'This font is incomplete',
     ],
   ];
 
@@ -205,7 +205,7 @@ describe('fonts and the specifications that name them', () => {
     const sha256 = font!.file.slice('team:'.length);
     const { id } = await createSpec(sql(), access, specWith(font));
     expect((await removeFont(sql(), access, sha256)).problem).toBe(
-      'This font is used by Set in it; choose another there first.',
+      'This font is used by Set in it. Choose another font there first.',
     );
     const spec = (await specAccess(sql(), access.personId, { id }, 'edit'))!;
     await saveDocument(sql(), spec, { basedOn: 1, document: practiceSpec('Set in it') });

@@ -5,10 +5,10 @@ import { type AddressInfo, connect as openSocket } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
-import { clientOf, readTrustedProxies } from '../../server/http/client-address.mjs';
-import { driverProblem } from '../../server/http/driver.mjs';
-import { plainAddress } from '../../server/http/plain-address.mjs';
-import { signInGate } from '../../server/http/sign-in-gate.mjs';
+import { clientOf, readTrustedProxies } from '../../server/http/client-address';
+import { driverProblem } from '../../server/http/driver';
+import { plainAddress } from '../../server/http/plain-address';
+import { signInGate } from '../../server/http/sign-in-gate';
 
 /** A request as a server sees it, from a peer, with headers. */
 const asked = (remoteAddress: string, headers: Record<string, string> = {}) =>
@@ -182,5 +182,5 @@ test('a driver as it was published, without its mend, is refused in a sentence',
     mkdirSync(join(folder, form), { recursive: true });
     writeFileSync(join(folder, form, 'connection.js'), 'function Connection() {}');
   }
-  expect(driverProblem(folder)).toMatch(/^The database driver is not mended. Type: node node_modules\/patch-package/);
+  expect(driverProblem(folder)).toMatch(/^The database driver isn’t patched. Run: node node_modules\/patch-package/);
 });

@@ -46,7 +46,7 @@ describe('keys', () => {
     expect(await opens(link.secret, one.slug)).toBe(false);
     const key = (await make()).value!;
     expect(await keyAccess(sql(), key.secret, 'link')).toBeNull();
-    const problem = 'A public link is for one specification; choose which.';
+    const problem = 'Choose the specification for the public link.';
     expect(await make({ kind: 'link' })).toEqual({ problem });
     expect(await make({ kind: 'link', specIds: [one.id, other.id] })).toEqual({ problem });
     await revokeKey(sql(), member.access, link.id);
@@ -79,7 +79,7 @@ describe('keys', () => {
 
   test('are for specs of the team alone', async () => {
     const foreign = await createSpec(sql(), outsider.access, document);
-    const says = 'Choose which specifications of this team the key opens, or all of them.';
+    const says = 'Choose the specifications this key gives access to, or all.';
     expect((await make({ specIds: [foreign.id] })).problem).toBe(says);
     expect((await make({ specIds: [] })).problem).toBe(says);
   });
@@ -91,7 +91,7 @@ describe('keys', () => {
       select ${crowd.teamId}, 'Many', sha256(convert_to('crowd' || number, 'UTF8')), ${crowd.personId}, now() + interval '1 day'
         from generate_series(1, ${MOST.keys}) as number`;
     const made = await makeKey(sql(), crowd.access, { name: 'One more', specIds: null, days: 1 });
-    expect(made.problem).toBe(`A team has at most ${MOST.keys} keys and links; revoke one that is not used.`);
+    expect(made.problem).toBe(`A team can have up to ${MOST.keys} keys and links. Revoke one that isn’t used.`);
   });
 });
 

@@ -38,7 +38,7 @@ describe('migrations', () => {
     await write('001-one.sql', 'create table one (number bigint);');
     await write('002-two.sql', 'create table two (number int);');
     await expect(migrate(sql(), { folder })).rejects.toThrow(
-      'The migration 001-one.sql was changed after it ran; put back what it was, and write what is new as the next one.',
+      'The migration 001-one.sql was changed after it ran. Restore it, and put the change into a new migration.',
     );
     expect(await sql()`select to_regclass('two') as two`).toMatchObject([{ two: null }]);
   });

@@ -77,7 +77,7 @@ describe('a review', () => {
     await needApprovals(as('owner'), owner.access, 1);
     expect(await publish(id, 1, '1.0.0')).toMatchObject({
       published: false,
-      problem: 'This draft needs one approval before it is published; it has none that still holds. Ask for a review.',
+      problem: 'This draft needs one approval to be published; it has none that still counts. Request a review.',
     });
     const asked = await askReview(as('author'), await on('author', id, 'ask-review'), {
       note: 'The gutters.',
@@ -86,7 +86,7 @@ describe('a review', () => {
     expect(asked.problem).toBeUndefined();
     expect(
       (await askReview(as('author'), await on('author', id, 'ask-review'), { note: 'Again.', people: [] })).problem,
-    ).toMatch(/under way already/);
+    ).toMatch(/already open/);
     expect((await noticesOf(as('reviewer'), people.reviewer))[0]).toMatchObject({ kind: 'ask-review', isRead: false });
 
     expect((await approve('reviewer', id, 1)).problem).toBeUndefined();
@@ -113,21 +113,21 @@ describe('a review', () => {
     await needApprovals(as('owner'), owner.access, 1);
     await save('author', id, 1, '12px');
     await askReview(as('author'), await on('author', id, 'ask-review'), { note: 'Look.', people: [] });
-    expect((await approve('author', id, 2)).problem).toMatch(/have changed this draft since the last edition/);
-    expect((await approve('reviewer', id, 1)).problem).toMatch(/moved on to 2 while you looked at 1/);
+    expect((await approve('author', id, 2)).problem).toMatch(/’ve changed this draft since the last edition/);
+    expect((await approve('reviewer', id, 1)).problem).toMatch(/now at revision 2; you looked at 1/);
     const changes = async (note: string) =>
       answerReview(as('reviewer'), await on('reviewer', id, 'review'), { verdict: 'ask-changes', note, revision: 2 });
     expect((await changes(' ')).problem).toMatch(/what should change/);
     expect((await changes('Wider.')).problem).toBeUndefined();
     expect((await approve('owner', id, 2)).problem).toBeUndefined();
     expect(await publish(id, 2, '1.0.0')).toMatchObject({
-      problem: expect.stringMatching(/asks for changes/) as string,
+      problem: expect.stringMatching(/Changes were requested/) as string,
     });
     // the same reviewer thinks again
     expect((await approve('reviewer', id, 2)).problem).toBeUndefined();
     expect(await state(id)).toMatchObject({ approvals: 2, changesAsked: false });
     expect(await endReview(as('author'), await on('author', id, 'ask-review'))).toBe(true);
-    expect((await approve('reviewer', id, 2)).problem).toMatch(/No review is under way/);
+    expect((await approve('reviewer', id, 2)).problem).toMatch(/no open review/);
     await needApprovals(as('owner'), owner.access, 0);
   });
 
@@ -137,7 +137,7 @@ describe('a review', () => {
       expect(
         (await askReview(as('author'), await on('author', id, 'ask-review'), { note: 'Look.', people: [person] }))
           .problem,
-      ).toMatch(/who may review/);
+      ).toMatch(/who can review/);
   });
 });
 
@@ -158,7 +158,7 @@ describe('the step of a version', () => {
     expect(await publish(id, 2, '1.1.0')).toEqual({
       published: false,
       field: 'stepReason',
-      problem: expect.stringMatching(/^What changed asks for 2\.0\.0: .* Say why 1\.1\.0 is enough/) as string,
+      problem: expect.stringMatching(/^These changes need 2\.0\.0: .* Enter why 1\.1\.0 is enough/) as string,
     });
     expect(await publish(id, 2, '1.1.0', 'Nobody builds on it yet.')).toMatchObject({
       published: true,
@@ -189,17 +189,17 @@ describe('remarks', () => {
     const answer = await writeRemark(as('author'), author, { text: 'It divides.', thread: first.value! });
     expect((await noticesOf(as('reader'), people.reader))[0]).toMatchObject({ kind: 'remark' });
     expect((await writeRemark(as('reader'), reader, { text: 'x', mentions: [stranger.personId] })).problem).toMatch(
-      /not in this team/,
+      /isn’t in this team/,
     );
     expect((await writeRemark(as('reader'), reader, { text: 'x', thread: answer.value! })).problem).toMatch(
-      /thread is not there/,
+      /thread no longer exists/,
     );
-    expect((await writeRemark(as('reader'), reader, { text: '  ' })).problem).toMatch(/needs a text/);
+    expect((await writeRemark(as('reader'), reader, { text: '  ' })).problem).toMatch(/Enter a comment/);
 
-    expect((await changeRemark(as('reader'), reader, answer.value!, 'Mine now')).problem).toMatch(/whoever wrote it/);
+    expect((await changeRemark(as('reader'), reader, answer.value!, 'Mine now')).problem).toMatch(/Only its author/);
     // and the database says the same, whatever asks
     await expect(as('reader')`update remarks set text = 'Mine now' where id = ${answer.value!}`).rejects.toThrow(
-      /whoever wrote it/,
+      /is changed by whoever wrote it/,
     );
     expect((await changeRemark(as('author'), author, answer.value!, 'It divides by 4.')).problem).toBeUndefined();
     expect(await settleThread(as('author'), author, first.value!, true)).toBe(true);
@@ -234,7 +234,7 @@ describe('history', () => {
     expect((await historyOf(as('reader'), reader))[3]).toMatchObject({ name: 'Before the talk' });
     await nameRevision(as('author'), author, 2, '');
     expect((await historyOf(as('reader'), reader))[3]).toMatchObject({ name: null });
-    expect((await nameRevision(as('author'), author, 99, 'x')).problem).toBe('There is no revision 99.');
+    expect((await nameRevision(as('author'), author, 99, 'x')).problem).toBe('There’s no revision 99.');
     expect(await restoreRevision(as('author'), author, { revision: 1, basedOn: 5 })).toMatchObject({
       saved: true,
       revision: 6,
@@ -263,12 +263,12 @@ describe('withdrawing, and who builds on what', () => {
       (await noteFollower(as('author'), author, { name: 'Booking site', version: '1.1.0', note: '' })).problem,
     ).toBeUndefined();
     expect((await noteFollower(as('author'), author, { name: 'Kiosk', version: '9.0.0', note: '' })).problem).toBe(
-      'There is no edition 9.0.0; there are 1.1.0, 1.0.0.',
+      'There’s no edition 9.0.0; there are 1.1.0, 1.0.0.',
     );
     const withdraw = (reason: string) => withdrawEdition(as('author'), author, { version: '1.1.0', reason });
-    expect((await withdraw(' ')).problem).toMatch(/readers see that/);
+    expect((await withdraw(' ')).problem).toMatch(/Readers will see/);
     expect((await withdraw('The gutter is wrong.')).problem).toBeUndefined();
-    expect((await withdraw('Again.')).problem).toBe('Edition 1.1.0 is withdrawn already.');
+    expect((await withdraw('Again.')).problem).toBe('Edition 1.1.0 is already withdrawn.');
     const reader = await on('reader', id, 'read');
     expect(await versionFor(as('reader'), reader, 'latest')).toBe('1.0.0');
     expect((await editionAt(as('reader'), reader, 'latest'))?.version).toBe('1.0.0');
@@ -282,7 +282,7 @@ describe('withdrawing, and who builds on what', () => {
     const [notice] = await noticesOf(as('reader'), people.reader);
     expect(notice).toMatchObject({
       kind: 'withdraw',
-      text: expect.stringContaining('built on by Booking site') as string,
+      text: expect.stringContaining('Followers: Booking site') as string,
     });
     await expect(sql()`update withdrawals set reason = ''`).rejects.toThrow('UPDATE is refused');
 
@@ -291,7 +291,7 @@ describe('withdrawing, and who builds on what', () => {
     const build = actingAs(application, opened);
     expect((await followWithKey(build, opened, { name: 'booking SITE', version: '1.0.0' })).problem).toBeUndefined();
     expect((await followWithKey(build, opened, { name: 'x', version: '3.0.0' })).problem).toBe(
-      'There is no edition 3.0.0.',
+      'There’s no edition 3.0.0.',
     );
     expect(
       (await followersOf(as('reader'), await on('reader', id, 'read-drafts'))).map(
@@ -376,7 +376,7 @@ describe('web hooks', () => {
     expect(waiting).toMatchObject({
       tries: 2,
       deliveredAt: null,
-      said: expect.stringMatching(/^answered 302, which leads elsewhere/) as string,
+      said: expect.stringMatching(/^answered 302, a redirect/) as string,
     });
     expect(await again(204)).toBe(1);
     expect(await again(204)).toBe(0);
@@ -432,7 +432,7 @@ describe('starting sets', () => {
       /already/,
     );
     expect((await makeStartingSet(as('author'), author, { name: 'None', version: '2.0.0' })).problem).toBe(
-      'There is no edition 2.0.0.',
+      'There’s no edition 2.0.0.',
     );
     const document = (await startingDocument(as('author'), author, set.value!))!;
     const begun = await createSpec(as('author'), author, { ...document, name: 'Begun' }, { startedFrom: set.value! });
@@ -472,5 +472,5 @@ test('an archived spec without an edition is deleted with all that belongs to it
   await publish(published, 1, '1.0.0');
   const other = await on('owner', published, 'people', 'archive');
   await setArchived(as('owner'), other, true);
-  expect((await deleteSpec(as('owner'), other)).problem).toMatch(/somebody may build on it/);
+  expect((await deleteSpec(as('owner'), other)).problem).toMatch(/someone may build on it/);
 });

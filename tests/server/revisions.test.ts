@@ -61,7 +61,7 @@ describe('revisions', () => {
       [{ at: ['breakpoints', 'watch', 'name'], before: 'a', after: 'b' }],
       /is no place in/,
     ],
-    ['a document that cannot be kept', [{ at: gutter, before: '16px', after: 'wide' }], /“wide” is not a length/],
+    ['a document that cannot be kept', [{ at: gutter, before: '16px', after: 'wide' }], /“wide” isn’t a length/],
   ])('edits are refused in a sentence, and nothing is written: %s', async (_, edits, problem) => {
     const { access } = await make();
     const answer = await saveDraft(sql(), access, { basedOn: 1, edits });

@@ -124,10 +124,10 @@ describe('one’s own account', () => {
       changePassword(actingAs(sql(), { personId: here.person.id }), here.person, { now, next, token: here.token });
     expect(await change('not it', 'quite a new one')).toMatchObject({
       field: 'now',
-      problem: 'This is not the password that you have now.',
+      problem: 'Wrong current password.',
     });
     expect(await change(password, 'short')).toMatchObject({
-      problem: 'A password has at least 10 characters; this one has 5.',
+      problem: 'Use at least 10 characters; this has 5.',
     });
     expect(await change(password, password)).toMatchObject({ field: 'next' });
     expect(await change(password, 'quite a new one')).toEqual({ changed: true });

@@ -62,10 +62,10 @@ describe('a page of the list', () => {
   });
 
   test('the archived apart', async () => {
-    const { id } = await createSpec(sql(), team.access, named('Put away'));
+    const { id } = await createSpec(sql(), team.access, named('Close'));
     await setArchived(sql(), await onSpec(sql(), team, id), true);
     expect(await names({ sought: 'put away' })).toEqual([]);
-    expect(await names({ archived: true })).toEqual(['Put away']);
+    expect(await names({ archived: true })).toEqual(['Close']);
   });
 
   test('a document that cannot be read is listed as such, and breaks no other', async () => {

@@ -68,7 +68,7 @@ describe('surveys of a spec', () => {
     const both = await Promise.all(['a', 'b'].map((name) => keepSurvey(sql(), access, survey(name), document)));
     expect(both.filter(({ problem }) => problem === undefined)).toHaveLength(1);
     expect(both.find(({ problem }) => problem)?.problem).toBe(
-      `A specification keeps at most ${MOST_SURVEYS} surveys; remove one first.`,
+      `A specification can have up to ${MOST_SURVEYS} surveys. Remove one first.`,
     );
   });
 });

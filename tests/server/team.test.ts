@@ -53,7 +53,7 @@ describe('an invitation', () => {
 
     expect(
       (await joinAnew(application(), secret, { name: 'Rin', email: 'rin@example.test', password: 'short' })).problem,
-    ).toMatch(/at least 10 characters; this one has 5/);
+    ).toMatch(/at least 10 characters; this has 5/);
     const rin = await joinAnew(application(), secret, {
       name: 'Rin',
       email: 'rin@example.test',
@@ -67,7 +67,7 @@ describe('an invitation', () => {
     expect(
       (await joinAnew(application(), secret, { name: 'Sol', email: 'sol@example.test', password: 'a longer password' }))
         .problem,
-    ).toMatch(/already used/);
+    ).toMatch(/already been used/);
     expect(
       (await signIn(application(), { email: 'rin@example.test', password: 'a longer password', address: '::1' }))
         .signedIn,
@@ -90,7 +90,7 @@ describe('an invitation', () => {
       ),
     );
     expect(both.filter(({ problem }) => problem === undefined)).toHaveLength(1);
-    expect(both.find(({ problem }) => problem !== undefined)!.problem).toMatch(/already used/);
+    expect(both.find(({ problem }) => problem !== undefined)!.problem).toMatch(/already been used/);
   });
 
   test('lapses, is taken back, and is not for somebody who is in already', async () => {
@@ -117,11 +117,11 @@ describe('an invitation', () => {
     );
     const open = await make('open@example.test');
     expect((await takeInvitation(as(await joined(teamId, 'reader')), secretOf(open.path))).problem).toBe(
-      'You are already in this team.',
+      'You’re already in this team.',
     );
     const [person] = await sql()<{ email: string }[]>`select email from people where id = ${personId}`;
     expect((await invite(own, access, { email: person!.email, role: 'reader', says: '' }, origin)).problem).toMatch(
-      /is in the team already/,
+      /is already in the team/,
     );
     expect(await invitationBy(application(), 'ypsi_none')).toBeNull();
   });
@@ -140,7 +140,7 @@ describe('a team keeps an owner', () => {
   test('the last one neither leaves nor steps down', async () => {
     const { access, personId } = await team();
     const own = as(personId);
-    const says = 'A team keeps an owner. Make somebody else an owner first, then go on.';
+    const says = 'A team needs an owner. Make someone else an owner first.';
     expect((await leaveTeam(own, access)).problem).toBe(says);
     expect((await changeRole(own, access, personId, 'author')).problem).toBe(says);
     expect((await removeMember(own, access, personId)).problem).toMatch(/leave the team/);
@@ -160,7 +160,7 @@ describe('a team keeps an owner', () => {
     expect((await handOver(as(personId), access, next)).problem).toBeUndefined();
     const roles = new Map((await membersOf(as(next), access)).map(({ id, role }) => [id, role]));
     expect([roles.get(next), roles.get(personId)]).toEqual(['owner', 'author']);
-    expect((await handOver(as(personId), access, personId)).problem).toMatch(/owner already/);
+    expect((await handOver(as(personId), access, personId)).problem).toMatch(/already an owner/);
   });
 });
 
@@ -174,7 +174,7 @@ test('whoever is removed is signed out at the next request, and what they made k
   expect(await teamAccess(as(gone), gone, slug, 'read')).toBeNull();
   const [known] = await as(personId)<{ name: string }[]>`select name from people where id = ${gone}`;
   expect(known?.name).toMatch(/^Person/);
-  expect((await removeMember(as(personId), access, gone)).problem).toMatch(/not in the team any more/);
+  expect((await removeMember(as(personId), access, gone)).problem).toMatch(/no longer in the team/);
 });
 
 test('one’s sessions are listed and ended one by one', async () => {
@@ -207,7 +207,7 @@ describe('a forgotten password', () => {
       { email: string },
     ];
     expect((await signIn(application(), { email, password: 'a fresh password', address: '::1' })).signedIn).toBe(true);
-    expect((await passwordByLink(application(), secret, 'another password')).problem).toMatch(/already used/);
+    expect((await passwordByLink(application(), secret, 'another password')).problem).toMatch(/already been used/);
     expect((await passwordByLink(application(), 'ypsp_none', 'another password')).problem).toMatch(/no such link/);
   });
 
@@ -225,10 +225,10 @@ test('an e-mail is changed with the password, and only to one that nobody has', 
   const person = { id: one.personId, email: one.email, name: 'One' };
   const own = as(one.personId);
   expect((await changeEmail(own, person, { email: 'fresh@example.test', password: 'wrong' })).problem).toMatch(
-    /not the password/,
+    /Wrong current password/,
   );
   expect((await changeEmail(own, person, { email: two.email, password: one.password })).problem).toMatch(
-    /another account/,
+    /Another account/,
   );
   expect((await changeEmail(own, person, { email: 'Fresh@Example.test', password: one.password })).value).toBe(
     'fresh@example.test',
@@ -244,7 +244,7 @@ test('a team of one’s own is made, at an address that is free and no page’s'
   expect((await makeTeam(own, personId, 'Dock yard')).value).toBe('dock-yard');
   expect((await makeTeam(own, personId, 'Dock yard')).value).toBe('dock-yard-2');
   expect((await makeTeam(own, personId, 'People')).value).toBe('people-2');
-  expect((await makeTeam(own, personId, '12')).problem).toMatch(/begin it with a letter/);
+  expect((await makeTeam(own, personId, '12')).problem).toMatch(/Start it with a letter/);
   const access = (await teamAccess(own, personId, 'dock-yard', 'people'))!;
   expect((await logOf(own, access, {})).map(({ action, about, address }) => [action, about, address])).toEqual([
     ['team', 'Dock yard', ''],

@@ -27,7 +27,7 @@ export function AccountPage({ person, shortest, teams, sessions }: Props) {
               <Link href={`/people/${slug}`}>{name}</Link>
             </span>
           ))}
-          . What you are told of stands under <Link href="/notices">Notices</Link>.
+          . Choose what you’re notified about under <Link href="/notices">Notices</Link>.
         </p>
       )}
       <NameForm name={person.name} />

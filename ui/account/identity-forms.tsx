@@ -23,19 +23,19 @@ export function NameForm({ name }: { name: string }) {
   };
   return (
     <form onSubmit={handleSubmit(change)} noValidate aria-labelledby="name-title">
-      <h2 id="name-title">Change the name</h2>
+      <h2 id="name-title">Change name</h2>
       <Field
         label="Name"
         autoComplete="name"
         error={formState.errors.name?.message}
-        {...register('name', { required: 'Type your name.' })}
+        {...register('name', { required: 'Enter your name.' })}
       />
       <Button type="submit" disabled={!isAwake || formState.isSubmitting}>
-        Change the name
+        Change name
       </Button>
       {isChanged && (
         <p className="fine" role="status">
-          The name is changed, on what you made before too.
+          Name changed, also on your earlier work.
         </p>
       )}
     </form>
@@ -58,29 +58,29 @@ export function EmailForm({ email }: { email: string }) {
   };
   return (
     <form onSubmit={handleSubmit(change)} noValidate aria-labelledby="email-title">
-      <h2 id="email-title">Change the e-mail</h2>
-      <p className="soft">You sign in with it; it is {email} now.</p>
+      <h2 id="email-title">Change e-mail</h2>
+      <p className="soft">You sign in with it. It’s currently {email}.</p>
       <Field
         label="New e-mail"
         type="email"
         autoComplete="off"
         error={errors.email?.message}
-        {...register('email', { required: 'Type an e-mail, such as rin@example.org.' })}
+        {...register('email', { required: 'Enter an e-mail address, such as rin@example.org.' })}
       />
       <Field
         label="Your password"
         type="password"
         autoComplete="current-password"
         error={errors.password?.message}
-        {...register('password', { required: 'Type your password.' })}
+        {...register('password', { required: 'Enter your password.' })}
       />
       <Button type="submit" disabled={!isAwake || isSubmitting}>
-        Change the e-mail
+        Change e-mail
       </Button>
       <Problem says={errors.root?.message} />
       {isChanged && (
         <p className="fine" role="status">
-          The e-mail is changed.
+          E-mail changed.
         </p>
       )}
     </form>

@@ -71,7 +71,7 @@ function JoinForm({ secret, email, person, shortest }: Omit<Props, 'invitation' 
             autoComplete="name"
             autoFocus
             error={errors.name?.message}
-            {...register('name', { required: 'Type your name.' })}
+            {...register('name', { required: 'Enter your name.' })}
           />
           <Field
             label="E-mail"
@@ -89,18 +89,18 @@ function JoinForm({ secret, email, person, shortest }: Omit<Props, 'invitation' 
             error={errors.password?.message}
             {...register('password', {
               required: 'Choose a password.',
-              minLength: { value: shortest, message: `A password has at least ${shortest} characters.` },
+              minLength: { value: shortest, message: `Use at least ${shortest} characters.` },
             })}
           />
         </>
       )}
       <Button look="primary" type="submit" disabled={isSubmitting || !isAwake}>
-        Join the team
+        Join team
       </Button>
       <Problem says={errors.root?.message} />
       {!person && (
         <p className="soft">
-          You have an account here? <a href={`/sign-in?to=${encodeURIComponent(`/join/${secret}`)}`}>Sign in</a> first.
+          Already have an account? <a href={`/sign-in?to=${encodeURIComponent(`/join/${secret}`)}`}>Sign in</a> first.
         </p>
       )}
     </form>

@@ -37,7 +37,7 @@ export function NewPasswordPage({ secret, link, closed, shortest }: Props) {
         </h1>
         {isDone || closed || !link ? (
           <>
-            <p role="status">{isDone ? 'The password is changed. Sign in with it.' : closed}</p>
+            <p role="status">{isDone ? 'Password changed. Sign in with the new one.' : closed}</p>
             <LinkButton look="primary" isLoaded href="/sign-in">
               Sign in
             </LinkButton>
@@ -45,7 +45,7 @@ export function NewPasswordPage({ secret, link, closed, shortest }: Props) {
         ) : (
           <form onSubmit={handleSubmit(choose)} noValidate>
             <p>
-              A new password for {link.name}, {link.email}. Every session of yours ends.
+              A new password for {link.name}, {link.email}. You’ll be signed out everywhere.
             </p>
             <input type="email" autoComplete="username" value={link.email} readOnly hidden />
             <Field
@@ -56,11 +56,11 @@ export function NewPasswordPage({ secret, link, closed, shortest }: Props) {
               error={formState.errors.password?.message}
               {...register('password', {
                 required: 'Choose a password.',
-                minLength: { value: shortest, message: `A password has at least ${shortest} characters.` },
+                minLength: { value: shortest, message: `Use at least ${shortest} characters.` },
               })}
             />
             <Button look="primary" type="submit" disabled={formState.isSubmitting || !isAwake}>
-              Change the password
+              Change password
             </Button>
             <Problem says={formState.errors.root?.message} />
           </form>

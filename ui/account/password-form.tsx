@@ -22,14 +22,14 @@ export function PasswordForm({ shortest, email }: { shortest: number; email: str
     const field = answer.body.field === 'now' || answer.body.field === 'next' ? answer.body.field : 'root';
     setError(field, { message: answer.problem }, { shouldFocus: true });
   };
-  const required = 'Type it here.';
+  const required = 'Enter your current password.';
   return (
     <form onSubmit={handleSubmit(change)} noValidate aria-labelledby="password-title">
-      <h2 id="password-title">Change the password</h2>
-      <p className="soft">At least {shortest} characters. Every other session of yours ends.</p>
+      <h2 id="password-title">Change password</h2>
+      <p className="soft">At least {shortest} characters. You’ll be signed out everywhere else.</p>
       <input type="email" autoComplete="username" value={email} readOnly hidden />
       <Field
-        label="Password now"
+        label="Current password"
         type="password"
         autoComplete="current-password"
         error={errors.now?.message}
@@ -42,21 +42,21 @@ export function PasswordForm({ shortest, email }: { shortest: number; email: str
         error={errors.next?.message}
         {...register('next', {
           required,
-          minLength: { value: shortest, message: `A password has at least ${shortest} characters.` },
+          minLength: { value: shortest, message: `Use at least ${shortest} characters.` },
         })}
       />
       <Field
-        label="New password again"
+        label="Repeat new password"
         type="password"
         autoComplete="new-password"
         error={errors.again?.message}
         {...register('again', {
           required,
-          validate: (again) => again === getValues('next') || 'The two are not the same.',
+          validate: (again) => again === getValues('next') || 'The passwords don’t match.',
         })}
       />
       <Button type="submit" look="primary" disabled={!isAwake || isSubmitting}>
-        Change the password
+        Change password
       </Button>
       {errors.root && (
         <p className="problem" role="alert">
@@ -65,7 +65,7 @@ export function PasswordForm({ shortest, email }: { shortest: number; email: str
       )}
       {isChanged && (
         <p className="fine" role="status">
-          The password is changed, and your other sessions have ended.
+          Password changed. You’re signed out everywhere else.
         </p>
       )}
     </form>

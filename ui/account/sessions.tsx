@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Moment } from '../frame/moment';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
-import { NumberTable } from '../parts/number-table';
+import { type Column, RecordTable } from '../parts/record-table';
 import { Button } from '../parts/button';
 import type { Wire } from '../../app/wire';
 import type { Session } from '../../server/sign-in/sessions';
@@ -31,46 +31,28 @@ export function Sessions({ sessions }: { sessions: readonly ListedSession[] }) {
       <h2 id="sessions-title">Sessions</h2>
       <p>
         {others === 0
-          ? 'You are signed in nowhere but here.'
-          : `You are signed in here and in ${others} other ${others === 1 ? 'place' : 'places'}.`}
+          ? 'You’re only signed in here.'
+          : `You’re signed in here and in ${others} other ${others === 1 ? 'place' : 'places'}.`}
       </p>
-      <NumberTable of="words">
-        <thead>
-          <tr>
-            <th scope="col">Browser</th>
-            <th scope="col">From</th>
-            <th scope="col">Last seen</th>
-            <th scope="col">
-              <span className="visually-hidden">End</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {sessions.map(({ id, browser, address, seenAt, isThis }) => (
-            <tr key={id}>
-              <th scope="row" title={browser}>
-                {browserWords(browser)}
-              </th>
-              <td className="number">{address}</td>
-              <td>{isThis ? 'here' : <Moment at={seenAt} />}</td>
-              <td>
-                {!isThis && (
-                  <Button
-                    look="quiet"
-                    disabled={!isAwake}
-                    aria-label={`End the session from ${address}, ${browserWords(browser)}`}
-                    onClick={() => void end(id)}
-                  >
-                    End
-                  </Button>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </NumberTable>
+      <RecordTable
+        records={sessions}
+        columns={COLUMNS}
+        acts={({ id, address, browser, isThis }) =>
+          !isThis && (
+            <Button
+              look="quiet"
+              disabled={!isAwake}
+              aria-label={`End the session from ${address}, ${browserWords(browser)}`}
+              onClick={() => void end(id)}
+            >
+              End
+            </Button>
+          )
+        }
+        empty="No sessions."
+      />
       <Button disabled={!isAwake || others === 0} onClick={() => void end(null)}>
-        End the other sessions
+        End other sessions
       </Button>
       {said && (
         <p className={said.isProblem ? 'problem' : 'fine'} role="status">
@@ -80,6 +62,12 @@ export function Sessions({ sessions }: { sessions: readonly ListedSession[] }) {
     </section>
   );
 }
+
+const COLUMNS: Column<ListedSession>[] = [
+  { head: 'Browser', says: ({ browser }) => <span title={browser}>{browserWords(browser)}</span> },
+  { head: 'IP address', isNumber: true, says: ({ address }) => address },
+  { head: 'Last seen', says: ({ isThis, seenAt }) => (isThis ? 'this session' : <Moment at={seenAt} />) },
+];
 
 /** The last product that a browser names of itself, with the system: "Firefox/128.0, Linux". */
 function browserWords(browser: string): string {

@@ -33,14 +33,14 @@ export function SignInForm({ onSignedIn, demo = [] }: { onSignedIn: () => void; 
           autoComplete="username"
           autoFocus
           error={errors.email?.message}
-          {...register('email', { required: 'Type your e-mail address.' })}
+          {...register('email', { required: 'Enter your e-mail address.' })}
         />
         <Field
           label="Password"
           type="password"
           autoComplete="current-password"
           error={errors.password?.message}
-          {...register('password', { required: 'Type your password.' })}
+          {...register('password', { required: 'Enter your password.' })}
         />
         <Button look="primary" type="submit" disabled={isSubmitting || !isAwake}>
           {isSubmitting ? 'Signing in…' : 'Sign in'}
@@ -61,7 +61,7 @@ type DemoProps = { demo: DemoSignIn[]; isAwake: boolean; onChoose: (credentials:
 function DemoPeople({ demo, isAwake, onChoose }: DemoProps) {
   return (
     <section aria-label="Demo sign-ins" className={styles.demo}>
-      <p className="soft">This installation holds the demo team. Sign in as</p>
+      <p className="soft">This is a demo. Sign in as</p>
       <ul>
         {demo.map(({ name, email, password, says }) => (
           <li key={email}>

@@ -3,9 +3,11 @@
 import { useEffect } from 'react';
 import { Group, Panel, Separator, useGroupRef } from 'react-resizable-panels';
 import { useDraft } from '../draft/draft-context';
+import { useHint } from '../frame/hints';
 import { useIsSmall } from '../frame/use-is-small';
 import { ViewFrame } from '../frame/view-frame';
 import styles from './bench.module.scss';
+import { FirstSteps } from './first-steps';
 import { Findings } from './findings/findings';
 import { Preview } from './preview/preview';
 import { Rail } from './rail/rail';
@@ -15,8 +17,10 @@ import { widthOfSheet } from './sheet/width-of-sheet';
 /** The bench, where a spec is written: rail, sheet, preview with its sum line, findings. */
 export function Bench({ person }: { person: string }) {
   const isSmall = useIsSmall();
+  const mayEdit = useDraft((draft) => draft.mayEdit);
+  const steps = useHint('first-steps');
   return (
-    <ViewFrame view="bench">
+    <ViewFrame view="bench" intro={mayEdit && steps.isShown && <FirstSteps />}>
       <Rail />
       {isSmall ? <OneAfterAnother person={person} /> : <Panels person={person} />}
     </ViewFrame>

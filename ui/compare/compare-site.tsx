@@ -47,13 +47,13 @@ export function CompareSite({ document: spec, version, address }: Props) {
             A site against {spec.name} {version}
           </h1>
           <p className="soft">
-            Range by range and quantity by quantity: does the code do what the edition says?{' '}
-            <Link href={address}>Back to the edition</Link>
+            Does the code do what the edition says? Every range and value, compared.{' '}
+            <Link href={address}>Back to edition</Link>
           </p>
         </div>
       </div>
       <Source
-        says="The style sheets of a site, as they are sent to the browser."
+        says="The site’s style sheets, as the browser gets them."
         placeholder={'.page { display: grid; grid-template-columns: repeat(12, 1fr); … }'}
         onGiven={(files) => {
           setAnswer(null);
@@ -83,12 +83,12 @@ export function CompareSite({ document: spec, version, address }: Props) {
                   The page’s grid: <span className="number">{comparison.grid}</span>
                 </>
               ) : (
-                'No grid of columns was found; layouts alone were held.'
+                'No column grid found; only layouts were checked.'
               )}
             </p>
             <div className={styles.tools}>
               <Toggle isOn={all} onClick={() => setAll(!all)}>
-                Show what is the same
+                Show matches
               </Toggle>
               <Button look="quiet" onClick={() => download('ypsiline-compare.xml', 'text/xml', junitXml(comparison))}>
                 JUnit XML
@@ -130,35 +130,29 @@ function Roles({ others, choice, onChoose }: RolesProps) {
   };
   return (
     <section aria-labelledby="roles">
-      <h2 id="roles">Another grid</h2>
+      <h2 id="roles">Other grids</h2>
       {others.length > 0 && (
         <p className="soft">
-          The style sheets make others as well: <span className="number">{others.slice(0, 6).join(', ')}</span>.
+          The style sheets contain others as well: <span className="number">{others.slice(0, 6).join(', ')}</span>.
         </p>
       )}
       <form onSubmit={submit} className={styles.roles}>
         <Field
-          label="Container’s class"
+          label="Container class"
           name="container"
           required={false}
           defaultValue={choice.container}
           placeholder="container"
         />
+        <Field label="Row or grid class" name="row" required={false} defaultValue={choice.row} placeholder="row" />
         <Field
-          label="Class of the row, or the grid"
-          name="row"
-          required={false}
-          defaultValue={choice.row}
-          placeholder="row"
-        />
-        <Field
-          label="Columns’ classes begin with"
+          label="Column class prefix"
           name="columns"
           required={false}
           defaultValue={choice.columns}
           placeholder="col"
         />
-        <Button type="submit">Hold these</Button>
+        <Button type="submit">Check these</Button>
       </form>
     </section>
   );

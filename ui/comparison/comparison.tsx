@@ -19,7 +19,7 @@ export function Comparison({ compared, address }: { compared: ComparedStates; ad
   if (differences.length === 0)
     return (
       <p role="status">
-        {before.name} and {after.name} say the same.
+        {before.name} and {after.name} are the same.
       </p>
     );
   const given = changesOf(gridFirst(differences));
@@ -30,7 +30,7 @@ export function Comparison({ compared, address }: { compared: ComparedStates; ad
       <div className={styles.sentence}>
         <p>
           {counted(given.length, 'change')}
-          {following.length > 0 && <span className="soft">, {following.length} more follow</span>}
+          {following.length > 0 && <span className="soft">, {following.length} more calculated</span>}
           {step && (
             <>
               . Version <strong className="number">{step.version}</strong> fits: {step.because}
@@ -40,10 +40,10 @@ export function Comparison({ compared, address }: { compared: ComparedStates; ad
         <CopyComparison compared={compared} />
       </div>
       <OverlaidGrids before={before} after={after} />
-      <Differences title="Given" address={address} of={given} before={before.name} after={after.name} />
+      <Differences title="Changed" address={address} of={given} before={before.name} after={after.name} />
       {moved.length > 0 && (
         <Differences
-          title="Blocks that moved with it"
+          title="Blocks that moved as a result"
           address={address}
           of={moved}
           before={before.name}
@@ -52,13 +52,13 @@ export function Comparison({ compared, address }: { compared: ComparedStates; ad
       )}
       {following.length > 0 && (
         <details className={styles.more}>
-          <summary>What follows from it: {counted(following.length, 'number')}</summary>
-          <Differences title="Follows" address={address} of={following} before={before.name} after={after.name} />
+          <summary>Calculated from it: {counted(following.length, 'number')}</summary>
+          <Differences title="Calculated" address={address} of={following} before={before.name} after={after.name} />
         </details>
       )}
       {effects.length > 0 && (
         <details className={styles.more}>
-          <summary>What it comes to: {touched(effects.map(({ table }) => table))}</summary>
+          <summary>Result: {touched(effects.map(({ table }) => table))}</summary>
           <EffectTable effects={effects} before={before.name} after={after.name} />
         </details>
       )}
@@ -83,7 +83,7 @@ function remarkOn(address: string, at: readonly string[], about: string): string
   return `${address}/remarks?${new URLSearchParams({ at: JSON.stringify(at), about: about.slice(0, 300) }).toString()}`;
 }
 
-const ASKS = { major: 'breaks built pages', minor: 'new numbers', patch: 'words' };
+const ASKS = { major: 'breaks built pages', minor: 'new values', patch: 'none' };
 
 type DifferencesProps = { title: string; address: string; of: readonly Difference[]; before: string; after: string };
 
@@ -91,9 +91,9 @@ type DifferencesProps = { title: string; address: string; of: readonly Differenc
 function Differences({ title, address, of, before, after }: DifferencesProps) {
   const heads = (
     <>
-      <th scope="col">Asks of built pages</th>
+      <th scope="col">Effect on built pages</th>
       <th scope="col">
-        <span className="visually-hidden">Remark</span>
+        <span className="visually-hidden">Comment</span>
       </th>
     </>
   );
@@ -103,7 +103,7 @@ function Differences({ title, address, of, before, after }: DifferencesProps) {
       <>
         <td>{ASKS[bump]}</td>
         <td>
-          <Link href={remarkOn(address, at, name)}>Remark</Link>
+          <Link href={remarkOn(address, at, name)}>Comment</Link>
         </td>
       </>
     );

@@ -38,7 +38,7 @@ export function EffectTable({ effects, before, after }: Props) {
           ))}
         </tbody>
       </NumberTable>
-      {effects.length > MOST && <p className="soft">{effects.length - MOST} more stand in the copied text.</p>}
+      {effects.length > MOST && <p className="soft">{effects.length - MOST} more in the copied text.</p>}
     </div>
   );
 }

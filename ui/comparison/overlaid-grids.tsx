@@ -32,7 +32,7 @@ export function OverlaidGrids({ before, after }: { before: State; after: State }
   );
   const scale = room > 0 ? Math.min(1, room / width) : 0.5;
   return (
-    <figure className={styles.overlaid} aria-label="Both grids, one over the other">
+    <figure className={styles.overlaid} aria-label="Both grids, overlaid">
       <div className={styles.controls}>
         <Choice
           label="Width"
@@ -54,7 +54,7 @@ export function OverlaidGrids({ before, after }: { before: State; after: State }
           {width} px
         </output>
         <Choice
-          label="What is drawn"
+          label="Shown"
           value={shown}
           options={[
             { value: 'columns', title: 'Columns' },
@@ -104,8 +104,8 @@ function firstMoved(before: Spec, after: Spec, widths: readonly number[]): numbe
 }
 
 function sentenceOf(moved: readonly MovedEdge[], width: number): string {
-  if (moved.length === 0) return `At ${width} px every column stands where it stood.`;
-  return `At ${width} px ${counted(moved.length, 'edge')} ${moved.length === 1 ? 'stands' : 'stand'} elsewhere:`;
+  if (moved.length === 0) return `At ${width} px no column moved.`;
+  return `At ${width} px ${counted(moved.length, 'edge')} moved:`;
 }
 
 function MovedList({ moved }: { moved: readonly MovedEdge[] }) {

@@ -1,13 +1,14 @@
 'use client';
 
-import { FileInput, type LucideIcon, MessageCircle, Redo2, Undo2 } from 'lucide-react';
+import { FileInput, MessageCircle, Redo2, Undo2 } from 'lucide-react';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { holdingBack } from '../../core/checks/run';
+import { holdingBack, toCheck } from '../../core/checks/run';
+import { BarButton } from '../frame/bar-button';
+import { FindingCounts } from '../frame/finding-counts';
 import { KeysButton } from '../frame/keys-button';
 import { PublishLink } from '../frame/publish-link';
 import { TopBar } from '../frame/top-bar';
-import barStyles from '../frame/top-bar.module.scss';
 import { viewAt } from '../frame/views';
 import { useDraft, useDraftStore } from './draft-context';
 import styles from './draft-frame.module.scss';
@@ -29,34 +30,41 @@ type Props = {
   children: ReactNode;
 };
 
-/** The bar over every view of a draft: what can be undone, how it is saved, what holds an edition back. */
+/** The frame over every view of a draft: who is here, how it is saved, what was found, publishing; and its tools. */
 export function DraftBar({ person, team, slug, may, onReadIn, onRemark, flush, children }: Props) {
   const router = useRouter();
   const name = useDraft(({ document }) => document.name);
-  const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
   const view = viewAt(usePathname());
-  const publish = `/${team.slug}/${slug}/publish`;
+  const address = `/${team.slug}/${slug}`;
+  const publish = `${address}/publish`;
   return (
-    <TopBar person={person} place={{ team, spec: { slug, name }, view }}>
-      <PeopleHere address={`/${team.slug}/${slug}`} person={person} />
-      {may.edit && <StepButtons />}
-      {may.edit && (
-        <BarButton
-          name="Read a grid in"
-          letter="G"
-          says="Read a grid in from CSS, tokens, a table"
-          Icon={FileInput}
-          onClick={onReadIn}
-        />
-      )}
-      <BarButton
-        name="Write a remark"
-        letter="M"
-        says="Write a remark on what is selected"
-        Icon={MessageCircle}
-        onClick={onRemark}
-      />
-      <KeysButton />
+    <TopBar
+      person={person}
+      place={{ team, spec: { slug, name }, view }}
+      tools={
+        <>
+          {may.edit && <StepButtons />}
+          {may.edit && (
+            <BarButton
+              name="Import"
+              letter="G"
+              says="Import a grid from CSS, tokens or a table"
+              Icon={FileInput}
+              onClick={onReadIn}
+            />
+          )}
+          <BarButton
+            name="Comment"
+            letter="M"
+            says="Comment on the selection"
+            Icon={MessageCircle}
+            onClick={onRemark}
+          />
+          <KeysButton />
+        </>
+      }
+    >
+      <PeopleHere address={address} person={person} />
       {may.edit ? (
         children
       ) : (
@@ -64,7 +72,7 @@ export function DraftBar({ person, team, slug, may, onReadIn, onRemark, flush, c
           View only
         </span>
       )}
-      {mustFix > 0 && <span className={styles.mustFix}>{mustFix} to fix</span>}
+      <DraftFindings address={address} />
       {may.publish && (
         <PublishLink
           href={publish}
@@ -79,23 +87,10 @@ export function DraftBar({ person, team, slug, may, onReadIn, onRemark, flush, c
   );
 }
 
-type BarButtonProps = { name: string; letter: string; says: string; Icon: LucideIcon; onClick: () => void };
-
-/** A button of the bar that has a key, Alt + Shift and a letter. */
-function BarButton({ name, letter, says, Icon, onClick }: BarButtonProps) {
-  return (
-    <button
-      type="button"
-      className={barStyles.account}
-      onClick={onClick}
-      aria-label={name}
-      aria-keyshortcuts={`Alt+Shift+${letter}`}
-      data-key={letter}
-      title={`${says} (Alt+Shift+${letter})`}
-    >
-      <Icon size={17} aria-hidden />
-    </button>
-  );
+function DraftFindings({ address }: { address: string }) {
+  const mustFix = useDraft(({ document }) => holdingBack(findingsOfDraft(document)).length);
+  const weigh = useDraft(({ document }) => toCheck(findingsOfDraft(document)).length);
+  return <FindingCounts {...{ address, mustFix, weigh }} />;
 }
 
 /** Undo and redo, with what they would change. */
@@ -108,16 +103,14 @@ function StepButtons() {
     { name: 'Redo', keys: 'Ctrl+Shift+Z', Icon: Redo2, step: redo, change: future },
   ];
   return buttons.map(({ name, keys, Icon, step, change }) => (
-    <button
+    <BarButton
       key={name}
-      type="button"
-      className={barStyles.account}
-      onClick={step}
+      name={name}
+      says={change ? `${name}: ${change.label}` : name}
+      keys={keys}
+      Icon={Icon}
       disabled={!change}
-      aria-label={name}
-      title={`${name}${change ? `: ${change.label}` : ''} (${keys})`}
-    >
-      <Icon size={17} aria-hidden />
-    </button>
+      onClick={step}
+    />
   ));
 }

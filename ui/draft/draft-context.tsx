@@ -15,7 +15,7 @@ export const DraftProvider = DraftContext.Provider;
 
 function useStores(): Stores {
   const stores = useContext(DraftContext);
-  if (!stores) throw new Error('this part of a draft stands outside of it');
+  if (!stores) throw new Error('this part of a draft is used outside of it');
   return stores;
 }
 

@@ -106,7 +106,7 @@ export function DraftFrame({ person, team, spec, edition, may, members, pattern,
       )}
       {left && (
         <CollisionDialog
-          title={`Changes made here at ${timeOf(left.at)} were never saved`}
+          title={`Changes made here at ${timeOf(left.at)} weren’t saved`}
           mine={{ document: sync.onTop(left, baseOf(spec.id, left)).document, words: 'the unsaved changes' }}
           theirs={{ document: store.getState().document, words: 'the saved draft' }}
           onMine={() => settle(true)}

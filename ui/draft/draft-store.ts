@@ -53,7 +53,7 @@ export const ONLY_READING = 'You can view this draft. Owners and authors can edi
 
 /** Why a step is not taken back: what it changed was changed by somebody else since. */
 function onTop({ label }: Change): string {
-  return `somebody else has changed ${label} since; undoing yours would take back theirs.`;
+  return `someone else changed ${label} since then; undoing yours would undo theirs too.`;
 }
 
 /** A document after a step: what was said of the step before it goes. */

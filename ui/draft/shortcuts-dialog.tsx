@@ -8,16 +8,16 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
   {
     where: 'In the sheet',
     keys: [
-      ['Arrows, Home, End', 'move; with Shift, select a range'],
-      ['Type, or Enter', 'replace, or edit, what the cell holds'],
-      ['Enter, Tab', 'commit and go down, or right; with Shift back'],
-      ['Esc', 'put back what was there'],
+      ['Arrows, Home, End', 'move; with Shift select a range'],
+      ['Type, or Enter', 'replace or edit the value'],
+      ['Enter, Tab', 'confirm and go down or right; with Shift go back'],
+      ['Esc', 'cancel the edit'],
       ['Alt + Up, Down', 'step by the base unit; with Shift by half of it'],
       ['Alt + Page up, Page down', 'to the next named spacing step'],
-      ['Delete', 'let the quantity follow; on a name, remove the breakpoint'],
+      ['Delete', 'set the value to auto; on a name, remove the breakpoint'],
       ['Alt + R', 'fill right'],
       ['Ctrl + C, Ctrl + V', 'copy and paste, also to and from a spreadsheet'],
-      ['Space, Esc', 'where somebody else changed the same cell: take yours, keep theirs'],
+      ['Space, Esc', 'on a conflict: use yours, keep theirs'],
     ],
   },
   {
@@ -26,13 +26,13 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
       ['c, r, b', 'columns, rows, baseline on or off (outside the sheet)'],
       ['s', 'all screens side by side (outside the sheet)'],
-      ['w, n, l', 'widths of the spans, named spacing steps, leadings that fit (outside the sheet)'],
-      ['u', 'what lies under the overlays: nothing, a light page, a dark page, your picture'],
+      ['w, n, l', 'span widths, spacing scale, leadings (outside the sheet)'],
+      ['u', 'next backdrop: none, light page, dark page, your picture'],
       ['d', 'measure distances'],
-      ['e', 'while measuring: draw ends to edges, or leave them where they are'],
-      ['+, −, 0, 1', 'zoom in, out, the whole page, one px for each px'],
-      ['Alt + Shift + G', 'read a grid in from a file'],
-      ['Alt + Shift + M', 'write a remark on what is selected'],
+      ['e', 'while measuring: snap to edges on or off'],
+      ['+, −, 0, 1', 'zoom in, zoom out, fit page, actual size (100 %)'],
+      ['Alt + Shift + G', 'import a grid'],
+      ['Alt + Shift + M', 'comment on the selection'],
       ['?', 'this list'],
     ],
   },
@@ -45,23 +45,23 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['Shift + arrows in the preview', 'move the page'],
       [
         'Arrows while measuring',
-        'move the end of the distance by 1 px, with Shift by the base unit; Enter starts anew there',
+        'move the end point by 1 px, with Shift by the base unit; Enter starts a new measurement there',
       ],
       [
-        'Up, Down on the foot of the page',
-        'change its height by 1 px; with Shift by the base unit; Delete for the screen’s',
+        'Up, Down on the bottom edge of the page',
+        'change its height by 1 px; with Shift by the base unit; Delete resets it',
       ],
     ],
   },
   {
     where: 'On a page of Layouts',
     keys: [
-      ['Tab; Enter, or Space', 'go from block to block; choose one, with Shift more of them'],
-      ['Arrows', 'move what is chosen by a column, or a block by a row'],
-      ['Shift + arrows', 'make a block wider, narrower, higher or lower'],
-      ['Alt + Up, Down', 'beside the block above; into a lane of its own'],
-      ['=, Delete', 'let it follow the narrower breakpoint; take it off the page'],
-      ['Alt while dragging a side', 'leave it off the column line, and say why'],
+      ['Tab; Enter, or Space', 'go from block to block; select it, with Shift add to the selection'],
+      ['Arrows', 'move the selection by a column or a row'],
+      ['Shift + arrows', 'make a block wider, narrower, taller or shorter'],
+      ['Alt + Up, Down', 'next to the block above; into its own lane'],
+      ['=, Delete', 'place it as at the narrower breakpoint; remove it'],
+      ['Alt while dragging a side', 'leave it off the column line and enter a reason'],
     ],
   },
   {
@@ -69,8 +69,8 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
     keys: [
       ['Arrows', 'go from box to box'],
       ['Delete', 'remove the box'],
-      ['Alt + arrows', 'move its end or foot by 1 px; with Shift its start or top'],
-      ['Ctrl + V', 'bring a picture or a list of boxes'],
+      ['Alt + arrows', 'move its end or bottom by 1 px; with Shift its start or top'],
+      ['Ctrl + V', 'paste a screenshot or a list of boxes'],
     ],
   },
   {
@@ -78,14 +78,14 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
     keys: [
       ...VIEWS.map(({ title, key }): [string, string] => [`Alt + Shift + ${key}`, title]),
       ['Alt + Shift + P', 'publish an edition'],
-      ['Tab on a new page', 'skip the bar and go to the content'],
+      ['Tab on a new page', 'skip to the content'],
     ],
   },
   {
     where: 'In dialogs',
     keys: [
-      ['Enter', 'the answer that is marked'],
-      ['Esc', 'close it, and change nothing more'],
+      ['Enter', 'the main button'],
+      ['Esc', 'close without changing anything'],
     ],
   },
   {
@@ -102,7 +102,7 @@ export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
   return (
     <Dialog title="Keys" isWide onClose={onClose}>
       <p>
-        How the work goes, step by step: the guide <a href="/guide/for-designers">for designers</a> and{' '}
+        Learn step by step in the guide <a href="/guide/for-designers">for designers</a> and{' '}
         <a href="/guide/for-developers">for developers</a>.
       </p>
       {SHORTCUTS.map(({ where, keys }) => (

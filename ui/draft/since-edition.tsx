@@ -19,13 +19,12 @@ export function SinceEdition({ address, edition, onPutAway }: Props) {
   const names = [...new Set(found.map(({ what, breakpoint }) => (breakpoint ? `${what}, ${breakpoint}` : what)))];
   return (
     <Notice of="news">
-      This is the draft; <Link href={`${address}/editions/${edition.version}`}>{edition.version}</Link> is what is
-      built.{' '}
+      Draft. Published: <Link href={`${address}/editions/${edition.version}`}>{edition.version}</Link>,{' '}
       {found.length === 0
-        ? 'They say the same.'
-        : `${counted(found.length, 'change')}: ${names.slice(0, 4).join('; ')}${names.length > 4 ? `; and ${names.length - 4} more` : ''}.`}{' '}
+        ? 'no changes since.'
+        : `${counted(found.length, 'change')} since: ${names.slice(0, 4).join('; ')}${names.length > 4 ? `; and ${names.length - 4} more` : ''}.`}{' '}
       <Button look="quiet" onClick={onPutAway}>
-        Put this away
+        Dismiss
       </Button>
     </Notice>
   );

@@ -16,13 +16,13 @@ export function CopyArea({ children }: { children: ReactNode }) {
       await navigator.clipboard.writeText(text);
       setSaid(
         text.includes('\t')
-          ? 'Copied the table.'
+          ? 'Table copied.'
           : text.includes('\n')
-            ? 'Copied it.'
+            ? 'Copied.'
             : `Copied ${text.length > 60 ? `${text.slice(0, 60)}…` : text}`,
       );
     } catch {
-      setSaid('The browser does not let this page copy; select the text and copy it by hand.');
+      setSaid('This browser doesn’t allow copying. Select the text and copy it yourself.');
     }
   };
 

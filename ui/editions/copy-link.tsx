@@ -9,7 +9,7 @@ export function CopyLink({ address }: { address: string }) {
   useEffect(() => setLink(new URL(address, window.location.href).href), [address]);
   return (
     <Button data-copy={link} title={`Copy ${link}`}>
-      Copy the link
+      Copy link
     </Button>
   );
 }

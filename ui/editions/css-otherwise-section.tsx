@@ -13,7 +13,7 @@ export function CssOtherwiseSection(props: ComponentProps<typeof CssOtherwise>) 
   const [isOpen, setOpen] = useState(false);
   return (
     <details onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
-      <summary>grid.css, written otherwise</summary>
+      <summary>Customise grid.css</summary>
       {isOpen && <Otherwise {...props} />}
     </details>
   );

@@ -24,7 +24,7 @@ export function CssOtherwise({ spec, origin, fileName }: Props) {
     <>
       <div className={styles.otherwise}>
         <Field
-          label="Prefix of names"
+          label="Name prefix"
           required={false}
           placeholder="tw"
           maxLength={40}
@@ -45,9 +45,9 @@ export function CssOtherwise({ spec, origin, fileName }: Props) {
             value={options.gutters ?? 'gap'}
             onChange={({ target }) => change({ gutters: target.value as NonNullable<GridCssOptions['gutters']> })}
           >
-            <option value="gap">gaps of the grid</option>
-            <option value="padding">padding of the items</option>
-            <option value="shares">padding; items are shares in percent</option>
+            <option value="gap">grid gaps</option>
+            <option value="padding">item padding</option>
+            <option value="shares">item padding, widths in percent</option>
           </Select>
         </label>
         <label>
@@ -66,13 +66,13 @@ export function CssOtherwise({ spec, origin, fileName }: Props) {
         <>
           <p>
             <Button look="quiet" onClick={() => download(`${fileName}-${origin.version}.grid.css`, 'text/css', css)}>
-              Save it
+              Download
             </Button>{' '}
             <Button look="quiet" data-copy={css}>
-              Copy it
+              Copy
             </Button>
           </p>
-          <pre className={styles.css} tabIndex={0} aria-label="grid.css, written otherwise">
+          <pre className={styles.css} tabIndex={0} aria-label="Customise grid.css">
             {css}
           </pre>
         </>

@@ -15,18 +15,18 @@ const ASKED = {
   withdraw: {
     act: 'Withdraw…',
     title: (version: string) => `Withdraw ${version}?`,
-    says: 'It stays readable, its readers and followers are warned, and latest passes it by. That is not taken back.',
-    label: 'Why nobody should build on it',
-    yes: 'Withdraw it',
+    says: 'Readers and followers will see a warning, and latest will skip it. Its files stay available. This can’t be undone.',
+    label: 'Why shouldn’t anyone build on it?',
+    yes: 'Withdraw',
     send: (specId: string, version: string, text: string) =>
       send('POST', `/api/specs/${specId}/withdrawals`, { version, reason: text }),
   },
   set: {
-    act: 'Make a starting set…',
-    title: (version: string) => `A starting set of ${version}`,
-    says: 'New specifications of the team can begin from it, and remember that they did.',
-    label: 'Name of the set',
-    yes: 'Make the set',
+    act: 'Use as starting set…',
+    title: (version: string) => `Starting set from ${version}`,
+    says: 'The team’s new specifications can start from it and see when it’s updated.',
+    label: 'Name',
+    yes: 'Create starting set',
     send: (specId: string, version: string, text: string) =>
       send('POST', `/api/specs/${specId}/starting-sets`, { version, name: text }),
   },
@@ -47,7 +47,7 @@ export function EditionActs({ specId, version, isWithdrawn, may }: Props) {
   const act = async (what: keyof typeof ASKED): Promise<void> => {
     const answer = await ASKED[what].send(specId, version, text);
     if (!answer.ok) return setProblem(answer.problem);
-    if (what === 'set') setDone(`New specifications can begin from ${text.trim()}.`);
+    if (what === 'set') setDone(`New specifications can now start from ${text.trim()}.`);
     close();
     router.refresh();
   };
@@ -60,7 +60,7 @@ export function EditionActs({ specId, version, isWithdrawn, may }: Props) {
         </Button>
       )}
       {may.edit && !isWithdrawn && (
-        <Button look="quiet" aria-label={`Make a starting set of ${version}`} onClick={() => setAsking('set')}>
+        <Button look="quiet" aria-label={`Use as starting set: ${version}`} onClick={() => setAsking('set')}>
           {ASKED.set.act}
         </Button>
       )}

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link } from '../parts/link';
 import { counted } from '../../core/length/present';
 import { Moment } from '../frame/moment';
@@ -18,6 +19,8 @@ export type ListedEdition = {
   withdrawn: { reason: string; by: string } | null;
   /** What differs from the edition before it; null for the first. */
   since: { version: string; changes: number } | null;
+  /** Its grids, small, with what they were before. */
+  drawing: ReactNode;
 };
 
 type Props = {
@@ -43,8 +46,8 @@ export function EditionList({ address, specId, draft, editions, may }: Props) {
       </div>
       {editions.length === 0 ? (
         <Empty>
-          Nothing is published yet. An edition is a version that never changes, for the team to build on; publish the
-          draft when its sums come out.
+          An edition is a version that never changes, for the team to build on. Publish the draft once everything adds
+          up.
         </Empty>
       ) : (
         <ol className={styles.list}>
@@ -54,13 +57,14 @@ export function EditionList({ address, specId, draft, editions, may }: Props) {
                 {edition.version}
               </Link>
               <div>
+                {edition.drawing}
                 <p>{edition.note}</p>
                 {edition.withdrawn && (
                   <p className={styles.withdrawn}>
                     Withdrawn by {edition.withdrawn.by}: {edition.withdrawn.reason}
                   </p>
                 )}
-                {edition.stepReason && <p className="soft">Stepped less than proposed: {edition.stepReason}</p>}
+                {edition.stepReason && <p className="soft">Smaller version than proposed: {edition.stepReason}</p>}
                 <p className="soft">
                   {edition.publishedBy}, <Moment at={edition.publishedAt} />, from draft {edition.revision}, SHA-256{' '}
                   <span className="number">{edition.sha256.slice(0, 12)}…</span>
@@ -71,7 +75,7 @@ export function EditionList({ address, specId, draft, editions, may }: Props) {
                   </Link>
                   , {kilobytes(edition.files.bytes)} kB
                   {', '}
-                  <Link href={`${address}/editions/${edition.version}/compare`}>hold a site against it</Link>
+                  <Link href={`${address}/editions/${edition.version}/compare`}>Check a site</Link>
                   {edition.since && (
                     <>
                       {', '}
@@ -97,9 +101,9 @@ export function EditionList({ address, specId, draft, editions, may }: Props) {
 }
 
 function draftSentence({ revision, changes, findings }: Props['draft'], last: string | null): string {
-  const held = findings > 0 ? `, ${findings} to fix first` : '';
+  const held = findings > 0 ? `, ${findings} must fix` : '';
   if (last === null) return `Draft ${revision}${held}`;
-  if (changes === 0) return `Draft ${revision} says the same as ${last}`;
+  if (changes === 0) return `Draft ${revision} is the same as ${last}`;
   return `Draft ${revision}: ${counted(changes, 'change')} since ${last}${held}`;
 }
 

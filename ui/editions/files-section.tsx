@@ -18,11 +18,10 @@ export function FilesSection({ files, missing, address, fileName, version }: Pro
   return (
     <section className={`${styles.section} no-print`} aria-labelledby="files">
       <h2 id="files">Files</h2>
-      <p className="soft">Written when the edition was published; they never change.</p>
+      <p className="soft">Written at publishing; they never change.</p>
       {missing.length > 0 && (
         <p role="status">
-          {missing.join(', ')} couldn’t be written when this edition was published. The server tries again when it next
-          starts.
+          {missing.join(', ')} couldn’t be written at publishing. The server tries again at its next start.
         </p>
       )}
       <NumberTable of="words" className={styles.files!}>
@@ -45,7 +44,7 @@ export function FilesSection({ files, missing, address, fileName, version }: Pro
               <td>{name === ARCHIVE.file ? ARCHIVE.isOf : formatOf(name)?.isOf}</td>
               <td className="number">{bytes.toLocaleString('en')}</td>
               <td>
-                <button type="button" className={styles.hash} data-copy={sha256} title="Copy the SHA-256">
+                <button type="button" className={styles.hash} data-copy={sha256} title="Copy SHA-256">
                   {sha256.slice(0, 12)}…
                 </button>
               </td>

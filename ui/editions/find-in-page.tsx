@@ -30,7 +30,7 @@ export function FindInPage() {
     <search className={`${styles.find} no-print`}>
       <TextInput
         type="search"
-        placeholder="Find on this page: gutter desktop, 466, --grid-gutter…"
+        placeholder="Find: gutter desktop, 466, --grid-gutter…"
         aria-label="Find on this page"
         value={sought}
         onChange={({ target }) => setSought(target.value)}
@@ -44,7 +44,7 @@ export function FindInPage() {
       {sought.trim() !== '' && (
         <div role="status">
           {found.length === 0 ? (
-            <p className="soft">Nothing on this page has “{sought.trim()}”.</p>
+            <p className="soft">No match for “{sought.trim()}”.</p>
           ) : (
             <ul>
               {found.slice(0, MOST).map((hit, index) => (
@@ -55,7 +55,7 @@ export function FindInPage() {
                   </Button>
                 </li>
               ))}
-              {found.length > MOST && <li className="soft">and more; type another word</li>}
+              {found.length > MOST && <li className="soft">and more</li>}
             </ul>
           )}
         </div>

@@ -48,7 +48,7 @@ export function ForDevelopers({ spec, version, server, team, fileName, address: 
     ],
     [
       'Over a running page',
-      'while it is built; a second tag, or a second press of the bookmark, takes it away',
+      'while you build; press the bookmark again to remove it',
       `<script src="${server}/l/YOUR-LINK/${version}/overlay.js"></script>`,
     ],
     [
@@ -61,7 +61,7 @@ export function ForDevelopers({ spec, version, server, team, fileName, address: 
     <section className={`${styles.section} no-print`} aria-labelledby="developers">
       <div className={styles.sectionHead}>
         <h2 id="developers">For developers</h2>
-        <span className="soft">addresses never change; keys and public links are made on the team’s page</span>
+        <span className="soft">addresses never change; create keys and public links on the team’s page</span>
       </div>
       <div className={styles.samples}>
         {samples.map(([title, says, code]) => (
@@ -80,12 +80,11 @@ export function ForDevelopers({ spec, version, server, team, fileName, address: 
       </div>
       {overlay !== '' && (
         <p>
-          The overlay draws columns, rows and baselines over any page, measures between two elements, and lists what is
-          off the grid.{' '}
+          The overlay draws columns, rows and baselines over any page, measures distances and lists what’s off the grid.{' '}
           <Button look="quiet" data-copy={`javascript:${encodeURIComponent(overlay)}`}>
-            Copy it as a bookmark’s address
+            Copy as bookmark
           </Button>{' '}
-          {spec.layouts.length > 0 && <a href={`${page}/overlay`}>See it on this edition’s layouts</a>}
+          {spec.layouts.length > 0 && <a href={`${page}/overlay`}>Show on this edition’s layouts</a>}
         </p>
       )}
     </section>

@@ -20,7 +20,7 @@ export function LayoutSection({ spec, layout }: { spec: Spec; layout: Layout }) 
       <section className={styles.section} aria-labelledby={`layout-${layout.id}`}>
         <div className={styles.sectionHead}>
           <h2 id={`layout-${layout.id}`}>{layout.name}</h2>
-          <span className="soft">trial layout, drawn at one scale</span>
+          <span className="soft">trial layout, all at one scale</span>
         </div>
         {layout.notes && <p className={styles.notes}>{layout.notes}</p>}
         <div className={styles.layouts} tabIndex={0} role="group" aria-label={`${layout.name} at every breakpoint`}>

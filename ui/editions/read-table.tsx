@@ -14,7 +14,7 @@ export function ReadTableView({ id, title, says, table }: Props) {
         <h2 id={id}>{title}</h2>
         <span className="soft">{says}</span>
         <Button look="quiet" className="no-print" data-copy={tableAsText(table)}>
-          Copy the table
+          Copy table
         </Button>
       </div>
       <div className={styles.scroll} tabIndex={0} role="group" aria-labelledby={id}>

@@ -73,7 +73,7 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
             <p className="soft">
               Published by {edition.publishedBy}, <time dateTime={edition.publishedAt}>{edition.publishedOn}</time>.
               SHA-256{' '}
-              <button type="button" className={styles.hash} data-copy={edition.sha256} title="Copy the SHA-256">
+              <button type="button" className={styles.hash} data-copy={edition.sha256} title="Copy SHA-256">
                 {edition.sha256.slice(0, 12)}…
               </button>
             </p>
@@ -92,7 +92,7 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
               </LinkButton>
             ))}
             <LinkButton isLoaded href={`${address}/compare`}>
-              Hold a site against it…
+              Check a site…
             </LinkButton>
             <PrintButton />
             <CopyLink address={address} />
@@ -100,12 +100,12 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
         </header>
         {edition.withdrawn && (
           <p className={styles.withdrawn} role="alert">
-            This edition is withdrawn: {edition.withdrawn.reason} ({edition.withdrawn.by}) Do not build on it any more.
+            Withdrawn: {edition.withdrawn.reason} ({edition.withdrawn.by}) Don’t build on it.
           </p>
         )}
         {newer && (
           <p className={styles.newer}>
-            This is an older edition. The newest is <a href={`${address.replace(/[^/]+$/, '')}${newer}`}>{newer}</a>.
+            There’s a newer edition: <a href={`${address.replace(/[^/]+$/, '')}${newer}`}>{newer}</a>.
           </p>
         )}
         <EditionSwitch {...around} version={edition.version} address={address} />
@@ -131,10 +131,10 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
           <div className={styles.sectionHead}>
             <h2 id="css">grid.css</h2>
             <span className="soft">
-              container class, spans and starts, text styles, an overlay, custom properties for each range
+              container, span and start classes, text styles, overlay and custom properties for every range
             </span>
             <Button look="quiet" className="no-print" data-copy={css}>
-              Copy the CSS
+              Copy CSS
             </Button>
           </div>
           <pre className={styles.css} tabIndex={0} aria-labelledby="css">
@@ -199,11 +199,11 @@ function BreakpointSection({ spec, breakpoint }: { spec: Spec; breakpoint: Break
         <p className="number soft">
           {rangeText(spec, breakpoint)}, drawn at {reference.width} × {reference.height}
         </p>
-        <button type="button" className={styles.sum} data-copy={sumLine(solved, exactText)} title="Copy the sum">
+        <button type="button" className={styles.sum} data-copy={sumLine(solved, exactText)} title="Copy sum">
           <Fractions text={line} />
         </button>
         {heights && (
-          <button type="button" className={styles.sum} data-copy={rowLine(heights, exactText)} title="Copy the sum">
+          <button type="button" className={styles.sum} data-copy={rowLine(heights, exactText)} title="Copy sum">
             <Fractions text={rowLine(heights, numeral)} />
           </button>
         )}
@@ -225,7 +225,7 @@ function Waivers({ spec }: { spec: Spec }) {
     <section className={styles.section} aria-labelledby="waivers">
       <div className={styles.sectionHead}>
         <h2 id="waivers">Waivers</h2>
-        <span className="soft">findings that were accepted, and why</span>
+        <span className="soft">findings that were accepted, with the reason</span>
       </div>
       <NumberTable of="words">
         <thead>

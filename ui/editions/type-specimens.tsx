@@ -20,7 +20,7 @@ export function TypeSpecimens({ spec, team }: { spec: Spec; team: string }) {
       <style>{fonts.map((font) => fontFace(team, font)).join('')}</style>
       <div className={styles.sectionHead}>
         <h2 id="specimens">Type</h2>
-        <span className="soft">as it stands on the baselines of {widest.name}</span>
+        <span className="soft">on the baselines of {widest.name}</span>
       </div>
       {spec.type.map((style) => (
         <Specimen key={style.name} spec={spec} style={style} breakpoint={widest} />

@@ -31,7 +31,7 @@ export function CompareCounts({ breakpoint }: { breakpoint: Breakpoint }) {
   const read = readAll(texts);
 
   return (
-    <section className={styles.compare} aria-label="Counts against each other">
+    <section className={styles.compare} aria-label="Compare counts">
       <div className={styles.compareFields}>
         {(['container', 'gutter', 'counts'] as const).map((name) => (
           <label key={name}>
@@ -66,7 +66,7 @@ function readAll(texts: Record<'container' | 'gutter' | 'counts', string>): Read
   const counts = readNumbers(texts.counts, { name: 'count', least: 1, most: MOST_COLUMNS });
   if (counts.problem !== undefined) return { problem: counts.problem };
   if (counts.value.length < 2 || counts.value.length > MOST_COMPARED)
-    return { problem: `Give two to ${MOST_COMPARED} counts, such as 12, 16.` };
+    return { problem: `Enter two to ${MOST_COMPARED} counts, such as 12, 16.` };
   return { container: container.value[0]!, gutter: gutter.value[0]!, counts: counts.value };
 }
 
@@ -88,9 +88,7 @@ function Compared({ container, gutter, counts, outer }: Read & { outer: Breakpoi
         ))}
       </ul>
       <NumberTable className={styles.sharedTable}>
-        <caption>
-          {shared.length === 1 ? 'Only the whole width is a span of each count' : 'Spans that every count has'}
-        </caption>
+        <caption>{shared.length === 1 ? 'The full width is the only span they share' : 'Shared spans'}</caption>
         <thead>
           <tr>
             <th scope="col">Width</th>

@@ -8,12 +8,14 @@ import styles from './finder.module.scss';
 import { Problem } from '../parts/problem';
 import { Select } from '../parts/select';
 import { TextInput } from '../parts/text-input';
+import { Check } from '../parts/check';
 import { Button } from '../parts/button';
+import type { SearchState } from './use-search';
 
 type Props = {
   form: UseFormReturn<ConditionFields>;
   problem: string | null;
-  isSearching: boolean;
+  search: SearchState;
   onSearch: () => void;
   /** Fills in the containers and counts of every breakpoint. */
   onEvery: () => void;
@@ -35,8 +37,8 @@ const PARTS = [
   { value: '6', label: 'sixths' },
 ];
 
-/** What a grid has to be. Enter searches. */
-export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, onCancel }: Props) {
+/** What a grid has to be; what is found follows while it is typed, and with Enter. */
+export function ConditionsForm({ form, problem, search, onSearch, onEvery, onCancel }: Props) {
   const { register, watch, formState } = form;
   const { errors } = formState;
   const isAwake = useAwake();
@@ -74,7 +76,7 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
       <fieldset disabled={!isAwake}>
         <div className={styles.field}>
           <label htmlFor="finder-widths">Fill</label>
-          <Select aria-label="What is filled" {...register('widthsAre')}>
+          <Select aria-label="Container or viewport" {...register('widthsAre')}>
             <option value="containers">a container of</option>
             <option value="viewports">a viewport of</option>
           </Select>
@@ -94,18 +96,18 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
         </div>
         {TEXTS.filter(({ name }) => name !== 'margin' || widthsAre === 'viewports').map(text)}
         <fieldset className={styles.checks}>
-          <legend>Must be such multiples</legend>
+          <legend>Multiples of the base unit</legend>
           {(['gutter', 'margin', 'column'] as const).map((part) => (
             <label key={part}>
-              <input type="checkbox" value={part} {...register('multiples')} /> {part}s
+              <Check type="checkbox" value={part} {...register('multiples')} /> {part}s
             </label>
           ))}
         </fieldset>
         <fieldset className={styles.checks}>
-          <legend>Must come out</legend>
+          <legend>Must be whole</legend>
           {PARTS.map(({ value, label }) => (
             <label key={value}>
-              <input type="checkbox" value={value} {...register('parts')} /> {label}
+              <Check type="checkbox" value={value} {...register('parts')} /> {label}
             </label>
           ))}
         </fieldset>
@@ -113,34 +115,34 @@ export function ConditionsForm({ form, problem, isSearching, onSearch, onEvery, 
           <legend>Also whole in device pixels at</legend>
           {RATIOS.slice(1).map(({ name }, index) => (
             <label key={name}>
-              <input type="checkbox" value={String(index + 1)} {...register('ratios')} /> {name}
+              <Check type="checkbox" value={String(index + 1)} {...register('ratios')} /> {name}
             </label>
           ))}
         </fieldset>
         <fieldset className={styles.checks}>
           <legend>Gutters</legend>
           <label>
-            <input type="checkbox" {...register('withinMargin')} /> no wider than the margin
+            <Check type="checkbox" {...register('withinMargin')} /> no wider than the margin
           </label>
           <label>
-            <input type="checkbox" {...register('halfOutside')} /> half a gutter outside
+            <Check type="checkbox" {...register('halfOutside')} /> half a gutter outside
           </label>
           <label>
-            <input type="checkbox" {...register('sameGutter')} /> one gutter for every width
+            <Check type="checkbox" {...register('sameGutter')} /> one gutter for every width
           </label>
           <Button look="quiet" data-edits onClick={onEvery}>
-            Fill in every breakpoint
+            Use every breakpoint
           </Button>
         </fieldset>
         <div className={styles.actions}>
-          {isSearching ? (
-            <Button key="cancel" onClick={onCancel}>
-              Cancel
-            </Button>
-          ) : (
-            <Button key="find" type="submit" look="primary">
-              Find whole grids
-            </Button>
+          {/* with it Enter searches from any field */}
+          <button type="submit" hidden />
+          {search.is === 'searching' && (
+            <div className={styles.progress} role="status">
+              <Button onClick={onCancel}>Cancel</Button>
+              <progress value={search.done} aria-label="Search progress" />
+              <span className="number">{Math.round(search.done * 100)} %</span>
+            </div>
           )}
           <Problem says={problem} />
         </div>

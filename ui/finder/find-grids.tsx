@@ -2,7 +2,7 @@
 
 import { Link } from '../parts/link';
 import { usePathname } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import {
   type ConditionFields,
@@ -29,12 +29,15 @@ import styles from './finder.module.scss';
 
 const MOST_SHORTLISTED = 4;
 
+/** So long after the last key, in ms: a word that is typed in one go is looked for once. */
+const TYPING_MS = 60;
+
 /** Conditions in, whole-pixel grids out; one of them into the sheet. */
 export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
   const document = useDraft((draft) => draft.document);
   const change = useDraft((draft) => draft.change);
   const form = useForm<ConditionFields>({ defaultValues: conditionsFrom(document, breakpoint) });
-  const { state, start, cancel } = useSearch();
+  const { state, result, start, cancel } = useSearch();
   const [problem, setProblem] = useState<string | null>(null);
   const [shortlist, setShortlist] = useState<Solution[]>([]);
   const [takenOver, setTakenOver] = useState<{ solution: Solution; columns: string } | null>(null);
@@ -45,14 +48,30 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
     if (part) form.setValue('parts', [part]);
   }, [form]);
 
-  const look = (): void => {
+  const look = (shouldFocus: boolean): void => {
     form.clearErrors();
     setProblem(null);
     const read = readConditions(form.getValues());
     if ('value' in read) return start(read.value, now);
-    if (read.field) form.setError(read.field, { message: read.problem }, { shouldFocus: true });
+    if (read.field) form.setError(read.field, { message: read.problem }, { shouldFocus });
     else setProblem(read.problem);
   };
+  // found at once for the conditions at hand, and anew while they are typed
+  const lookNow = useRef(look);
+  useEffect(() => void (lookNow.current = look));
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const again = (): void => {
+      clearTimeout(timer);
+      timer = setTimeout(() => lookNow.current(false), TYPING_MS);
+    };
+    again();
+    const { unsubscribe } = form.watch(again);
+    return () => {
+      clearTimeout(timer);
+      unsubscribe();
+    };
+  }, [form]);
   const take = (solution: Solution, conditions: Conditions): void => {
     const columns = taken(breakpoint.columns, solution, conditions);
     change(withBreakpoint(document, { ...breakpoint, columns }));
@@ -73,39 +92,33 @@ export function FindGrids({ breakpoint }: { breakpoint: Breakpoint }) {
       <ConditionsForm
         form={form}
         problem={problem}
-        isSearching={state.is === 'searching'}
-        onSearch={look}
+        search={state}
+        onSearch={() => look(true)}
         onEvery={() => form.reset(conditionsFromAll(document, breakpoint))}
         onCancel={cancel}
       />
       <section className={styles.results} aria-label="Whole grids">
         <SheetNow breakpoint={breakpoint} isTaken={inSheet !== null} />
-        {state.is === 'idle' && (
-          <Empty>Say what the grid has to be, and find every set of values that comes out whole.</Empty>
-        )}
-        {state.is === 'cancelled' && <Empty>The search was cancelled. Narrow the widths, or find again.</Empty>}
-        {state.is === 'failed' && (
-          <Empty>The search broke off. Find again; if it breaks off once more, narrow the widths.</Empty>
-        )}
-        {state.is === 'searching' && <Progress done={state.done} />}
-        {state.is === 'found' && (
+        {state.is === 'cancelled' && <Empty>Search cancelled. Narrow the widths or search again.</Empty>}
+        {state.is === 'failed' && <Empty>The search failed. Try again; if it fails again, narrow the widths.</Empty>}
+        {result && (
           <>
             {shortlist.length > 0 && (
               <Shortlist
                 solutions={shortlist}
-                outer={state.conditions.outer}
-                onTake={(solution) => take(solution, state.conditions)}
+                outer={result.conditions.outer}
+                onTake={(solution) => take(solution, result.conditions)}
                 onRemove={toggle}
               />
             )}
             <Results
-              found={state.found}
-              conditions={state.conditions}
+              found={result.found}
+              conditions={result.conditions}
               now={now}
               inSheet={inSheet}
               shortlist={shortlist}
               onToggle={toggle}
-              onTake={(solution) => take(solution, state.conditions)}
+              onTake={(solution) => take(solution, result.conditions)}
             />
           </>
         )}
@@ -130,19 +143,10 @@ function SheetNow({ breakpoint, isTaken }: { breakpoint: Breakpoint; isTaken: bo
       {isTaken && (
         <>
           {' '}
-          <Link href={bench}>Go to the bench</Link>
+          <Link href={bench}>Go to Bench</Link>
         </>
       )}
     </p>
-  );
-}
-
-function Progress({ done }: { done: number }) {
-  return (
-    <div className={styles.progress} role="status">
-      <progress value={done} aria-label="How much is searched" />
-      <span className="number">{Math.round(done * 100)} %</span>
-    </div>
   );
 }
 
@@ -179,7 +183,7 @@ function Results({ found, conditions, now, inSheet, shortlist, onToggle, onTake 
 }
 
 function totalSentence({ total, solutions }: Found): string {
-  if (total === 0) return 'No grid is whole under all of these conditions.';
+  if (total === 0) return 'No whole grid meets all of these conditions.';
   const shown = solutions.length < total ? `; the first ${solutions.length.toLocaleString('en')} are listed` : '';
   return `${total.toLocaleString('en')} whole ${total === 1 ? 'grid' : 'grids'}${shown}`;
 }

@@ -11,7 +11,7 @@ import { Select } from '../parts/select';
 
 const PARTS = [
   { value: 'find', title: 'Whole grids' },
-  { value: 'compare', title: 'Counts against each other' },
+  { value: 'compare', title: 'Compare counts' },
 ] as const;
 
 type Part = (typeof PARTS)[number]['value'];
@@ -28,7 +28,7 @@ export function Finder() {
       view="finder"
       head={
         <>
-          <Choice label="What to look for" options={PARTS} value={part} onChange={setPart} />
+          <Choice label="Find" options={PARTS} value={part} onChange={setPart} />
           <label>
             for{' '}
             <Select

@@ -18,12 +18,12 @@ type Props = { misses: NearMiss[]; isEmpty: boolean; onTake: (solution: Solution
 export function NearMisses({ misses, isEmpty, onTake }: Props) {
   if (misses.length === 0) {
     return isEmpty ? (
-      <Empty>Dropping one condition would not help. Try other widths, or a range of them, such as 1100 to 1200.</Empty>
+      <Empty>Relaxing a single condition doesn’t help. Try other widths or a range, such as 1100 to 1200.</Empty>
     ) : null;
   }
   return (
     <section className={styles.misses} aria-label="Near misses">
-      <h2>{isEmpty ? 'Drop one condition' : 'What one condition keeps out'}</h2>
+      <h2>{isEmpty ? 'Relax one condition' : 'Near misses'}</h2>
       <ul>
         {misses.map(({ condition, count, nearest }) => (
           <li key={condition}>
@@ -33,7 +33,7 @@ export function NearMisses({ misses, isEmpty, onTake }: Props) {
               {nearest.count} × {nearest.column}, gutter {nearest.gutter}, container {nearest.container}
             </span>{' '}
             <Button look="quiet" data-edits onClick={() => onTake(nearest)}>
-              Take it
+              Use this grid
             </Button>
           </li>
         ))}

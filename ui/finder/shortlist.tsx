@@ -19,7 +19,7 @@ const WIDEST = 196;
 export function Shortlist({ solutions, outer, onTake, onRemove }: Props) {
   const widest = Math.max(...solutions.map(({ width }) => width));
   return (
-    <section className={styles.shortlist} aria-label="Side by side">
+    <section className={styles.shortlist} aria-label="Compare">
       {solutions.map((solution, index) => {
         const { width, count, column, gutter, container, margin } = solution;
         const span = (part: number): string =>
@@ -46,10 +46,10 @@ export function Shortlist({ solutions, outer, onTake, onRemove }: Props) {
               <dd>{span(4)}</dd>
             </dl>
             <Button look="quiet" data-edits onClick={() => onTake(solution)}>
-              Take it
+              Use this grid
             </Button>{' '}
             <Button look="quiet" onClick={() => onRemove(solution)}>
-              Put it back
+              Undo
             </Button>
           </article>
         );

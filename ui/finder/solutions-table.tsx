@@ -13,6 +13,7 @@ import { useMemo, useRef, useState } from 'react';
 import { type Conditions, distanceTo, type Now, type Solution } from '../../core/finder/search';
 import { GridStrip } from '../drawing/grid-strip';
 import styles from './finder.module.scss';
+import { Check } from '../parts/check';
 import { Button } from '../parts/button';
 
 /** `distance` from the sheet now, `nearness` from the sheet when the list was put in order. */
@@ -150,14 +151,14 @@ export function SolutionsTable({ solutions, conditions, now, inSheet, shortlist,
                       look="quiet"
                       data-edits
                       onClick={() => onTake(solution)}
-                      aria-label={`Take it: ${count} × ${each}, gutter ${gutter}`}
+                      aria-label={`Use this grid: ${count} × ${each}, gutter ${gutter}`}
                     >
-                      Take it
+                      Use this grid
                     </Button>
                   )}
                   <label>
-                    <input type="checkbox" checked={shortlist.includes(solution)} onChange={() => onToggle(solution)} />{' '}
-                    side by side
+                    <Check type="checkbox" checked={shortlist.includes(solution)} onChange={() => onToggle(solution)} />{' '}
+                    compare
                   </label>
                 </div>
               </div>

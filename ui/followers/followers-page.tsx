@@ -8,10 +8,10 @@ import { counted } from '../../core/length/present';
 import { Moment } from '../frame/moment';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
-import { Empty } from '../parts/empty';
 import { Field } from '../parts/field';
-import { NumberTable } from '../parts/number-table';
+import { PageHead } from '../parts/page-head';
 import { Problem } from '../parts/problem';
+import { type Column, RecordTable } from '../parts/record-table';
 import styles from './followers.module.scss';
 import { Button } from '../parts/button';
 import { Label } from '../parts/label';
@@ -51,70 +51,63 @@ export function FollowersPage({ specId, address, newest, versions, mayNote, foll
   };
   return (
     <>
-      <h1>Followers</h1>
-      <p className="soft">
-        A product or repository that builds on an edition is noted here by hand, or says so itself: ypsiline pull with{' '}
-        <code>--follow NAME</code>.
-      </p>
+      <PageHead title="Followers">
+        Products and repositories that build on this specification. Add them here, or let a build report itself with{' '}
+        <code>ypsiline pull --follow NAME</code>.
+      </PageHead>
       <Problem says={problem} />
-      {followers.length === 0 ? (
-        <Empty>Nobody has said yet that they build on an edition.</Empty>
-      ) : (
-        <div className={styles.scroll}>
-          <NumberTable of="words">
-            <thead>
-              <tr>
-                <th scope="col">Who</th>
-                <th scope="col">Builds on</th>
-                <th scope="col">Behind</th>
-                <th scope="col">The newest asks of them</th>
-                <th scope="col">Said by</th>
-                <th scope="col">
-                  <span className="visually-hidden">Remove</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {followers.map((follower) => (
-                <tr key={follower.id}>
-                  <th scope="row">
-                    {follower.name}
-                    {follower.note && <p className="soft">{follower.note}</p>}
-                  </th>
-                  <td>
-                    <Link className="number" href={`${address}/editions/${follower.version}`}>
-                      {follower.version}
-                    </Link>
-                    {follower.withdrawn && <p className={styles.must}>withdrawn: {follower.withdrawn}</p>}
-                  </td>
-                  <td>{follower.behind === 0 ? 'on the newest' : counted(follower.behind, 'edition')}</td>
-                  <td>
-                    <Asks follower={follower} newest={newest} address={address} />
-                  </td>
-                  <td className="soft">
-                    {follower.key ?? follower.saidBy}, <Moment at={follower.saidAt} />
-                  </td>
-                  <td>
-                    {mayNote && (
-                      <Button
-                        look="quiet"
-                        aria-label={`Remove ${follower.name}`}
-                        onClick={() => void remove(follower.id)}
-                      >
-                        Remove
-                      </Button>
-                    )}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </NumberTable>
-        </div>
-      )}
-      {mayNote && versions.length > 0 && <NoteFollower specId={specId} versions={versions} />}
+      <RecordTable
+        records={followers}
+        columns={columnsOf(address, newest)}
+        acts={({ id, name }) =>
+          mayNote && (
+            <Button look="quiet" aria-label={`Remove ${name}`} onClick={() => void remove(id)}>
+              Remove
+            </Button>
+          )
+        }
+        empty="No followers yet. Add the products that build on an edition to see what an update would change for them."
+      />
+      {mayNote && versions.length > 0 && <AddFollower specId={specId} versions={versions} />}
     </>
   );
 }
+
+const columnsOf = (address: string, newest: string | null): Column<ListedFollower>[] => [
+  {
+    head: 'Name',
+    says: ({ name, note }) => (
+      <>
+        {name}
+        {note && <p className={styles.note}>{note}</p>}
+      </>
+    ),
+  },
+  {
+    head: 'Builds on',
+    says: ({ version, withdrawn }) => (
+      <>
+        <Link className="number" href={`${address}/editions/${version}`}>
+          {version}
+        </Link>
+        {withdrawn && <span className={styles.must}> withdrawn: {withdrawn}</span>}
+      </>
+    ),
+  },
+  { head: 'Behind', says: ({ behind }) => (behind === 0 ? 'up to date' : counted(behind, 'edition')) },
+  {
+    head: 'Effect of updating',
+    says: (follower) => <Asks follower={follower} newest={newest} address={address} />,
+  },
+  {
+    head: 'Added by',
+    says: ({ key, saidBy, saidAt }) => (
+      <>
+        {key ?? saidBy}, <Moment at={saidAt} />
+      </>
+    ),
+  },
+];
 
 function Asks({
   follower: { version, asks },
@@ -125,18 +118,18 @@ function Asks({
   newest: string | null;
   address: string;
 }) {
-  if (!newest || !asks || asks.changes === 0) return <span className="soft">nothing</span>;
+  if (!newest || !asks || asks.changes === 0) return <span className="soft">none</span>;
   return (
     <Link href={`${address}/comparison?before=${version}&after=${newest}`}>
       {counted(asks.changes, 'change')}
-      {asks.breaks && <span className={styles.must}>, built pages break</span>}
+      {asks.breaks && <span className={styles.must}>, breaking</span>}
     </Link>
   );
 }
 
 type Fields = { name: string; version: string; note: string };
 
-function NoteFollower({ specId, versions }: { specId: string; versions: readonly string[] }) {
+function AddFollower({ specId, versions }: { specId: string; versions: readonly string[] }) {
   const router = useRouter();
   const isAwake = useAwake();
   const { register, handleSubmit, setError, reset, formState } = useForm<Fields>({
@@ -149,13 +142,13 @@ function NoteFollower({ specId, versions }: { specId: string; versions: readonly
     router.refresh();
   };
   return (
-    <form className={styles.form} onSubmit={handleSubmit(note)} noValidate aria-labelledby="note-title">
-      <h2 id="note-title">Note a follower</h2>
+    <form className={styles.form} onSubmit={handleSubmit(note)} noValidate aria-labelledby="add-title">
+      <h2 id="add-title">Add follower</h2>
       <Field
         label="Product or repository"
         autoComplete="off"
         error={formState.errors.name?.message}
-        {...register('name', { required: 'A follower needs a name, such as Booking site.' })}
+        {...register('name', { required: 'Enter a name, such as Booking site.' })}
       />
       <div className="field">
         <Label htmlFor="follower-version">Builds on</Label>
@@ -167,7 +160,7 @@ function NoteFollower({ specId, versions }: { specId: string; versions: readonly
       </div>
       <Field label="Note" required={false} autoComplete="off" {...register('note')} />
       <Button type="submit" disabled={!isAwake || formState.isSubmitting}>
-        Note it
+        Add follower
       </Button>
     </form>
   );

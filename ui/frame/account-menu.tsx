@@ -6,7 +6,7 @@ import styles from './top-bar.module.scss';
 const THEMES = [
   { id: 'light', title: 'Light' },
   { id: 'dark', title: 'Dark' },
-  { id: null, title: 'As the system has it' },
+  { id: null, title: 'Match system' },
 ] as const;
 
 function setTheme(theme: 'light' | 'dark' | null): void {

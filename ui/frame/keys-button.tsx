@@ -3,7 +3,7 @@
 import { Keyboard } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
-import styles from './top-bar.module.scss';
+import { BarButton } from './bar-button';
 
 // a long list, which few open
 const ShortcutsDialog = dynamic(() => import('../draft/shortcuts-dialog').then((file) => file.ShortcutsDialog), {
@@ -23,9 +23,7 @@ export function KeysButton() {
   }, []);
   return (
     <>
-      <button type="button" className={styles.account} onClick={() => setOpen(true)} aria-label="Keys" title="Keys (?)">
-        <Keyboard size={17} aria-hidden />
-      </button>
+      <BarButton name="Keys" says="Keys" keys="?" Icon={Keyboard} onClick={() => setOpen(true)} />
       {isOpen && <ShortcutsDialog onClose={() => setOpen(false)} />}
     </>
   );

@@ -22,7 +22,7 @@ export function NoticeBell() {
     const timer = setInterval(() => void ask(), EVERY_MS);
     return () => clearInterval(timer);
   }, []);
-  const words = unread === 0 ? 'Notices' : `Notices, ${unread} not read`;
+  const words = unread === 0 ? 'Notices' : `Notices, ${unread} unread`;
   return (
     <Link className={styles.account} href="/notices" aria-label={words} title={words}>
       <Bell size={17} aria-hidden />

@@ -44,7 +44,7 @@ export async function send<M extends Method, P extends PathOf<M>>(
     const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>;
     if (response.ok) return { ok: true, body: answer as AnswerOf<M, P> };
     const problem =
-      typeof answer.problem === 'string' ? answer.problem : `The server answered ${response.status}; try again.`;
+      typeof answer.problem === 'string' ? answer.problem : `The server answered ${response.status}. Try again.`;
     return {
       ok: false,
       status: response.status >= 500 && response.status !== 507 ? NO_ANSWER : response.status,
@@ -55,7 +55,7 @@ export async function send<M extends Method, P extends PathOf<M>>(
     return {
       ok: false,
       status: NO_ANSWER,
-      problem: 'The server does not answer. Check the connection and try again.',
+      problem: 'The server doesn’t answer. Check your connection and try again.',
       body: {} as MoreOf<M, P>,
     };
   }

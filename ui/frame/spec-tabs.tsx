@@ -6,7 +6,7 @@ export const SPEC_PAGES = [
   { id: 'editions', title: 'Editions', path: '/editions' },
   { id: 'comparison', title: 'Comparison', path: '/comparison' },
   { id: 'review', title: 'Review', path: '/review' },
-  { id: 'remarks', title: 'Remarks', path: '/remarks' },
+  { id: 'remarks', title: 'Comments', path: '/remarks' },
   { id: 'history', title: 'History', path: '/history' },
   { id: 'followers', title: 'Followers', path: '/followers' },
 ] as const;

@@ -17,39 +17,61 @@ type Place = {
   view?: View;
 };
 
-/** The slim bar over every page: where one is, the spec's views, and on the right what the view puts there. */
-export function TopBar({ person, place, children }: { person: string; place?: Place; children?: ReactNode }) {
+type Props = {
+  person: string;
+  place?: Place;
+  /** At the end of the views: what is done with the draft. */
+  tools?: ReactNode;
+  /** Beside the account: how the draft stands, and publishing. */
+  children?: ReactNode;
+};
+
+/** The frame over every page: where one is and how the draft stands; under it the views of a specification and the draft’s tools. */
+export function TopBar({ person, place, tools, children }: Props) {
   return (
-    <header className={styles.bar}>
+    <header className={styles.frame}>
       <BarKeys />
       <a href="#content" className={styles.skip}>
-        Skip to the content
+        Skip to content
       </a>
-      <Link
-        href={place ? `/${place.team.slug}` : '/'}
-        className={styles.wordmark}
-        aria-label={place ? `Ypsiline, all specifications of ${place.team.name}` : 'Ypsiline, your teams'}
-      >
-        <Wordmark />
-        <span>Ypsiline</span>
-      </Link>
-      {place && (
-        <nav className={styles.crumbs} aria-label="Where you are">
-          <Link href={`/${place.team.slug}`}>{place.team.name}</Link>
-          {place.spec && (
-            <Link href={`/${place.team.slug}/${place.spec.slug}`} title={place.spec.name}>
-              {place.spec.name}
+      <div className={styles.bar}>
+        <Link
+          href={place ? `/${place.team.slug}` : '/'}
+          className={styles.wordmark}
+          aria-label={place ? `Ypsiline, all specifications of ${place.team.name}` : 'Ypsiline, your teams'}
+        >
+          <Wordmark />
+          <span>Ypsiline</span>
+        </Link>
+        {place && (
+          <nav className={styles.crumbs} aria-label="Where you are">
+            <Link href={`/${place.team.slug}`} title={place.team.name}>
+              {place.team.name}
             </Link>
-          )}
-        </nav>
-      )}
-      {place?.tabs && <Tabs tabs={place.tabs} />}
-      {place?.spec && <Views team={place.team.slug} spec={place.spec.slug} view={place.view} />}
-      <div className={styles.right}>
-        {children}
-        <NoticeBell />
-        <AccountMenu person={person} />
+            {place.spec && (
+              <Link href={`/${place.team.slug}/${place.spec.slug}`} title={place.spec.name}>
+                {place.spec.name}
+              </Link>
+            )}
+          </nav>
+        )}
+        <div className={styles.right}>
+          {children}
+          <NoticeBell />
+          <AccountMenu person={person} />
+        </div>
       </div>
+      {(place?.tabs ?? place?.spec) && (
+        <div className={styles.second}>
+          {place?.tabs && <Tabs tabs={place.tabs} />}
+          {place?.spec && <Views team={place.team.slug} spec={place.spec.slug} view={place.view} />}
+          {tools && (
+            <div className={styles.tools} role="toolbar" aria-label="Draft">
+              {tools}
+            </div>
+          )}
+        </div>
+      )}
     </header>
   );
 }

@@ -38,12 +38,12 @@ export function HistoryPage({ specId, address, newest, mayEdit, revisions, earli
   const restore = async ({ revision }: ListedRevision): Promise<void> => {
     const answer = await send('POST', `/api/specs/${specId}/revisions/${String(revision)}`, { basedOn: newest });
     if (answer.ok)
-      keepStep(specId, { label: `Restore of revision ${revision}`, edits: answer.body.edits }, answer.body.document);
+      keepStep(specId, { label: `Restore revision ${revision}`, edits: answer.body.edits }, answer.body.document);
     setRestoring(null);
     setSaid(
       answer.ok
         ? {
-            text: `Revision ${revision} is restored as revision ${answer.body.revision}. Undo on the bench brings back what was there.`,
+            text: `Revision ${revision} restored as revision ${answer.body.revision}. Ctrl+Z on the bench undoes it.`,
             of: 'news',
           }
         : { text: answer.problem, of: 'problem' },
@@ -56,11 +56,11 @@ export function HistoryPage({ specId, address, newest, mayEdit, revisions, earli
       {said && <Notice of={said.of}>{said.text}</Notice>}
       {start && (
         <p>
-          Began from the starting set {start.set}, {start.spec} {start.version}.{' '}
+          Started from {start.set}, {start.spec} {start.version}.{' '}
           {start.changed ? (
-            <Link href={start.comparison}>What changed there since, up to {start.newest}</Link>
+            <Link href={start.comparison}>Changes there since, up to {start.newest}</Link>
           ) : (
-            <span className="soft">Nothing was published there since.</span>
+            <span className="soft">No newer edition there.</span>
           )}
         </p>
       )}
@@ -115,11 +115,11 @@ export function HistoryPage({ specId, address, newest, mayEdit, revisions, earli
             event.preventDefault();
             void restore(restoring);
           }}
-          answers={<Answers yes="Restore it" onNo={() => setRestoring(null)} />}
+          answers={<Answers yes="Restore" onNo={() => setRestoring(null)} />}
         >
           <p>
-            The draft then says what revision {restoring.revision} said, as revision {newest + 1}. What stands there now
-            stays in the history.
+            The draft becomes revision {restoring.revision} again, as revision {newest + 1}. The current draft stays in
+            the history.
           </p>
         </Dialog>
       )}
@@ -145,7 +145,7 @@ function Row({ of, address, newest, mayEdit, onName, onRestore }: RowProps) {
       <div>
         <p>
           {name && <strong>{name}: </strong>}
-          {revision === 1 ? 'The beginning' : label || 'Saved'}
+          {revision === 1 ? 'Created' : label || 'Saved'}
           {edition && (
             <>
               {' '}
@@ -161,7 +161,7 @@ function Row({ of, address, newest, mayEdit, onName, onRestore }: RowProps) {
       </div>
       <div className={styles.acts}>
         {revision > 1 && <Link href={compare(`r${revision - 1}`, `r${revision}`)}>What changed</Link>}
-        {revision < newest && <Link href={compare(`r${revision}`, 'draft')}>Since then</Link>}
+        {revision < newest && <Link href={compare(`r${revision}`, 'draft')}>Changes since then</Link>}
         {mayEdit && (
           <Button look="quiet" onClick={() => onName(of)} aria-label={`Name revision ${revision}`}>
             {name ? 'Rename…' : 'Name…'}
@@ -195,7 +195,7 @@ function NameRevision({ specId, revision, onClose, onDone }: NameProps) {
         event.preventDefault();
         void keep();
       }}
-      answers={<Answers yes="Keep the name" onNo={onClose} />}
+      answers={<Answers yes="Save name" onNo={onClose} />}
     >
       <Field
         label="Name"
@@ -206,7 +206,7 @@ function NameRevision({ specId, revision, onClose, onDone }: NameProps) {
         error={problem ?? undefined}
         onChange={({ target }) => setName(target.value)}
       />
-      <p className="soft">An empty name takes it away.</p>
+      <p className="soft">Leave it empty to remove the name.</p>
     </Dialog>
   );
 }

@@ -1,4 +1,5 @@
 import { Moment } from '../frame/moment';
+import { Texts } from '../parts/texts';
 import styles from './hooks.module.scss';
 import type { Wire } from '../../app/wire';
 import type { ListedDelivery, ReceivedBody } from '../../server/hooks/hooks';
@@ -10,19 +11,18 @@ export type ReceivedList = readonly Wire<ReceivedBody>[];
 export function Delivered({ deliveries }: { deliveries: Deliveries }) {
   return (
     <section className={styles.section} aria-labelledby="deliveries">
-      <h2 id="deliveries">Sent</h2>
-      <ul className={styles.bodies}>
-        {deliveries.map((delivery) => (
-          <li key={delivery.id}>
-            <details>
-              <summary>
-                {eventOf(delivery.body)}, to {delivery.hook}, <Moment at={delivery.madeAt} />: {stateOf(delivery)}
-              </summary>
-              <pre tabIndex={0}>{shown(delivery.body)}</pre>
-            </details>
-          </li>
-        ))}
-      </ul>
+      <h2 id="deliveries">Deliveries</h2>
+      <Texts
+        texts={deliveries.map((delivery) => ({
+          id: delivery.id,
+          summary: (
+            <>
+              {eventOf(delivery.body)}, to {delivery.hook}, <Moment at={delivery.madeAt} />: {stateOf(delivery)}
+            </>
+          ),
+          text: shown(delivery.body),
+        }))}
+      />
     </section>
   );
 }
@@ -31,29 +31,28 @@ export function Delivered({ deliveries }: { deliveries: Deliveries }) {
 export function Received({ received }: { received: ReceivedList }) {
   return (
     <section className={styles.section} aria-labelledby="received">
-      <h2 id="received">Came to the receiver here</h2>
-      <ul className={styles.bodies}>
-        {received.map(({ id, hook, body, isGenuine, receivedAt }) => (
-          <li key={id}>
-            <details>
-              <summary>
-                {eventOf(body)}, from {hook}, <Moment at={receivedAt} />,{' '}
-                {isGenuine ? 'signature fits' : 'signature does not fit'}
-              </summary>
-              <pre tabIndex={0}>{shown(body)}</pre>
-            </details>
-          </li>
-        ))}
-      </ul>
+      <h2 id="received">Received by the test endpoint</h2>
+      <Texts
+        texts={received.map(({ id, hook, body, isGenuine, receivedAt }) => ({
+          id,
+          summary: (
+            <>
+              {eventOf(body)}, from {hook}, <Moment at={receivedAt} />,{' '}
+              {isGenuine ? 'valid signature' : 'wrong signature'}
+            </>
+          ),
+          text: shown(body),
+        }))}
+      />
     </section>
   );
 }
 
 function stateOf({ deliveredAt, nextTryAt, tries, said }: Deliveries[number]): string {
   if (deliveredAt !== null) return `delivered, ${said}`;
-  if (tries === 0) return 'waits';
+  if (tries === 0) return 'waiting';
   const turns = tries === 1 ? 'one try' : `${tries} tries`;
-  return nextTryAt ? `${said}; ${turns} so far, it is tried again` : `${said}; given up after ${turns}`;
+  return nextTryAt ? `${said}; ${turns} so far, will retry` : `${said}; failed after ${turns}`;
 }
 
 /** What a body tells of, in a few words: “publish, Passenger site 1.0.0”. */
@@ -62,7 +61,7 @@ function eventOf(body: string): string {
     const { event, name, version } = JSON.parse(body) as Record<string, unknown>;
     return [event, [name, version].filter(Boolean).join(' ')].filter(Boolean).join(', ');
   } catch {
-    return 'something else';
+    return 'unknown event';
   }
 }
 

@@ -5,9 +5,10 @@ import { useState } from 'react';
 import { Moment } from '../frame/moment';
 import { send } from '../frame/send';
 import { Dialog } from '../parts/dialog';
-import { Empty } from '../parts/empty';
-import { NumberTable } from '../parts/number-table';
+import { PageHead } from '../parts/page-head';
 import { Problem } from '../parts/problem';
+import { type Column, RecordTable } from '../parts/record-table';
+import { Secret } from '../parts/secret';
 import { Delivered, type Deliveries, Received, type ReceivedList } from './deliveries';
 import styles from './hooks.module.scss';
 import type { HookKind } from '../../server/hooks/tell-hooks';
@@ -39,59 +40,29 @@ export function HooksPage({ team, kinds, hooks, deliveries, received }: Props) {
   };
   return (
     <>
-      <div className={styles.head}>
-        <h1>Web hooks</h1>
-        <Button look="primary" onClick={() => setMaking(true)}>
-          New web hook…
-        </Button>
-      </div>
-      <p className="soft">
-        What happens in the team is posted to an address as JSON, signed with HMAC-SHA-256 over <code>TIME.BODY</code>{' '}
-        in the headers <code>Ypsiline-Time</code> and <code>Ypsiline-Signature</code>. What fails is tried again for two
+      <PageHead
+        title="Web hooks"
+        acts={
+          <Button look="primary" onClick={() => setMaking(true)}>
+            New web hook…
+          </Button>
+        }
+      >
+        Events of the team are posted to an address as JSON, signed with HMAC-SHA-256 over <code>TIME.BODY</code> in the
+        headers <code>Ypsiline-Time</code> and <code>Ypsiline-Signature</code>. Failed deliveries are retried for two
         days.
-      </p>
+      </PageHead>
       <Problem says={problem} />
-      {hooks.length === 0 ? (
-        <Empty>No web hook yet. The receiver that is shipped shows what one would get.</Empty>
-      ) : (
-        <div className={styles.scroll}>
-          <NumberTable of="words">
-            <thead>
-              <tr>
-                <th scope="col">Name</th>
-                <th scope="col">Goes to</th>
-                <th scope="col">Told when</th>
-                <th scope="col">Last delivered</th>
-                <th scope="col">Waiting</th>
-                <th scope="col">
-                  <span className="visually-hidden">Remove</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {hooks.map((hook) => (
-                <tr key={hook.id}>
-                  <th scope="row">{hook.name}</th>
-                  <td className={styles.url}>{hook.url === 'own' ? 'the receiver here' : hook.url}</td>
-                  <td>
-                    {kinds
-                      .filter(([id]) => hook.kinds.includes(id))
-                      .map(([, says]) => says)
-                      .join(', ')}
-                  </td>
-                  <td>{hook.lastDelivered ? <Moment at={hook.lastDelivered} /> : (hook.lastSaid ?? 'never')}</td>
-                  <td className="number">{hook.waiting}</td>
-                  <td>
-                    <Button look="quiet" aria-label={`Remove ${hook.name}`} onClick={() => void remove(hook.id)}>
-                      Remove
-                    </Button>
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </NumberTable>
-        </div>
-      )}
+      <RecordTable
+        records={hooks}
+        columns={columnsOf(kinds)}
+        acts={({ id, name }) => (
+          <Button look="quiet" aria-label={`Remove ${name}`} onClick={() => void remove(id)}>
+            Remove
+          </Button>
+        )}
+        empty="Tell your build or chat when an edition is published. Send a web hook to the test endpoint first to see what it gets."
+      />
       {deliveries.length > 0 && <Delivered deliveries={deliveries} />}
       {received.length > 0 && <Received received={received} />}
       {isMaking && (
@@ -106,18 +77,34 @@ export function HooksPage({ team, kinds, hooks, deliveries, received }: Props) {
       )}
       {secret && (
         <Dialog
-          title="The web hook is made"
+          title="Web hook created"
           onClose={() => {
             setSecret(null);
             router.refresh();
           }}
         >
-          <p>Its requests are signed with this secret. It is shown this once.</p>
-          <p>
-            <code className={styles.secret}>{secret}</code>
-          </p>
+          <p>Its requests are signed with this secret. Copy it now. You won’t see it again.</p>
+          <Secret>{secret}</Secret>
         </Dialog>
       )}
     </>
   );
 }
+
+const columnsOf = (kinds: Props['kinds']): Column<ListedHook>[] => [
+  { head: 'Name', says: ({ name }) => name },
+  { head: 'Address', says: ({ url }) => (url === 'own' ? 'test endpoint' : <span className={styles.url}>{url}</span>) },
+  {
+    head: 'Events',
+    says: (hook) =>
+      kinds
+        .filter(([id]) => hook.kinds.includes(id))
+        .map(([, says]) => says)
+        .join(', '),
+  },
+  {
+    head: 'Last delivered',
+    says: ({ lastDelivered, lastSaid }) => (lastDelivered ? <Moment at={lastDelivered} /> : (lastSaid ?? 'never')),
+  },
+  { head: 'Waiting', isNumber: true, says: ({ waiting }) => waiting },
+];

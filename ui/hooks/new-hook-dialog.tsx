@@ -7,7 +7,7 @@ import { send } from '../frame/send';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
-import styles from './hooks.module.scss';
+import { Choices } from '../parts/choices';
 import { Check } from '../parts/check';
 
 type Fields = { name: string; goes: 'own' | 'address'; url: string; kinds: HookKind[] };
@@ -31,40 +31,38 @@ export function NewHookDialog({ team, kinds, onMade, onClose }: Props) {
       title="New web hook"
       onClose={onClose}
       onSubmit={handleSubmit(make)}
-      answers={<Answers yes="Make the web hook" isBusy={formState.isSubmitting} onNo={onClose} />}
+      answers={<Answers yes="Create web hook" isBusy={formState.isSubmitting} onNo={onClose} />}
     >
       <Field
         label="Name"
         autoComplete="off"
         error={formState.errors.name?.message}
-        {...register('name', { required: 'A web hook needs a name, such as Site build.' })}
+        {...register('name', { required: 'Enter a name, such as Site build.' })}
       />
-      <fieldset className={styles.choices}>
-        <legend>Goes to</legend>
+      <Choices legend="Address">
         <label>
-          <Check type="radio" value="address" {...register('goes')} /> an address
+          <Check type="radio" value="address" {...register('goes')} /> your own endpoint
         </label>
         <label>
-          <Check type="radio" value="own" {...register('goes')} /> the receiver here, to see what would come
+          <Check type="radio" value="own" {...register('goes')} /> the test endpoint here, to see what is sent
         </label>
-      </fieldset>
+      </Choices>
       {isAddress && (
         <Field
-          label="Address"
+          label="URL"
           type="url"
           autoComplete="off"
           placeholder="https://build.example.org/grids"
           {...register('url')}
         />
       )}
-      <fieldset className={styles.choices}>
-        <legend>Told when</legend>
+      <Choices legend="Events">
         {kinds.map(([id, says]) => (
           <label key={id}>
             <Check type="checkbox" value={id} {...register('kinds')} /> {says}
           </label>
         ))}
-      </fieldset>
+      </Choices>
       <Problem says={problem} />
     </Dialog>
   );

@@ -1,13 +1,13 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Moment } from '../frame/moment';
 import { send } from '../frame/send';
-import { Answers, Dialog } from '../parts/dialog';
-import { Empty } from '../parts/empty';
+import { Confirm } from '../parts/confirm';
 import { Notice } from '../parts/notice';
-import { NumberTable } from '../parts/number-table';
+import { PageHead } from '../parts/page-head';
+import { type Column, RecordTable } from '../parts/record-table';
 import type { ListedKey, ListedSpec } from './listed-key';
 import { MadeKeyDialog } from './made-key-dialog';
 import styles from './keys.module.scss';
@@ -16,7 +16,7 @@ import { Button } from '../parts/button';
 
 type Props = { team: string; keys: readonly ListedKey[]; specs: readonly ListedSpec[] };
 
-/** The keys of a team: what each opens, when it lapses, when it was last used; made and revoked here. */
+/** The keys of a team: what each opens, when it expires, when it was last used; made and revoked here. */
 export function KeysPage({ team, keys, specs }: Props) {
   const router = useRouter();
   const [making, setMaking] = useState<ListedKey['kind'] | null>(null);
@@ -27,6 +27,9 @@ export function KeysPage({ team, keys, specs }: Props) {
   } | null>(null);
   const [revoking, setRevoking] = useState<ListedKey | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+
+  const sample = (specs.find(({ isPublished }) => isPublished) ?? specs[0])?.slug ?? 'specification';
+  const origin = useOrigin();
 
   const revoke = async ({ id }: ListedKey): Promise<void> => {
     const answer = await send('DELETE', `/api/teams/${team}/keys/${id}`);
@@ -41,76 +44,46 @@ export function KeysPage({ team, keys, specs }: Props) {
   };
   return (
     <>
-      <div className={styles.head}>
-        <h1>Keys and links</h1>
-        <Button onClick={() => setMaking('link')}>New public link…</Button>
-        <Button look="primary" onClick={() => setMaking('key')}>
-          New key…
-        </Button>
-      </div>
-      <p>
-        A key lets a build read the files of published editions by their addresses, such as{' '}
+      <PageHead
+        title="Keys and links"
+        acts={
+          <>
+            <Button onClick={() => setMaking('link')}>New public link…</Button>
+            <Button look="primary" onClick={() => setMaking('key')}>
+              New key…
+            </Button>
+          </>
+        }
+      >
+        A key lets a build download the files of published editions, such as{' '}
         <code>
-          /e/{team}/{(specs.find(({ isPublished }) => isPublished) ?? specs[0])?.slug ?? 'specification'}
+          /e/{team}/{sample}
           /latest/grid.css
         </code>
-        . A public link opens the editions of one specification to whoever has it. Neither reads drafts, or changes
+        . A public link lets anyone who has it read the editions of one specification. Neither can read drafts or change
         anything.
-      </p>
+      </PageHead>
       {problem && <Notice of="problem">{problem}</Notice>}
-      {keys.length === 0 ? (
-        <Empty>
-          Nothing yet. Make a key for each build and a link for each reader, so that one can be revoked without the
-          others.
-        </Empty>
-      ) : (
-        <div className={styles.scroll}>
-          <NumberTable of="words">
-            <thead>
-              <tr>
-                <th scope="col">Name</th>
-                <th scope="col">Kind</th>
-                <th scope="col">Opens</th>
-                <th scope="col">Made</th>
-                <th scope="col">Last used</th>
-                <th scope="col">Lapses</th>
-                <th scope="col">
-                  <span className="visually-hidden">Revoke</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {keys.map((key) => (
-                <tr key={key.id} data-closed={isClosed(key) || undefined}>
-                  <th scope="row">{key.name}</th>
-                  <td>{key.kind === 'link' ? 'public link' : 'key'}</td>
-                  <td>{key.specs === null ? 'all specifications' : key.specs.join(', ')}</td>
-                  <td>
-                    {key.madeBy}, <Moment at={key.madeAt} />
-                  </td>
-                  <td>{key.usedAt ? <Moment at={key.usedAt} /> : 'never'}</td>
-                  <td>
-                    {key.revokedAt ? (
-                      <>
-                        revoked <Moment at={key.revokedAt} />
-                      </>
-                    ) : (
-                      <Moment at={key.lapsesAt} />
-                    )}
-                  </td>
-                  <td>
-                    {!isClosed(key) && (
-                      <Button look="quiet" onClick={() => setRevoking(key)} aria-label={`Revoke ${key.name}`}>
-                        Revoke…
-                      </Button>
-                    )}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </NumberTable>
-        </div>
-      )}
+      <RecordTable
+        records={keys}
+        columns={COLUMNS}
+        isOver={isClosed}
+        acts={(key) =>
+          !isClosed(key) && (
+            <Button look="quiet" onClick={() => setRevoking(key)} aria-label={`Revoke ${key.name}`}>
+              Revoke…
+            </Button>
+          )
+        }
+        empty="Create one key for each build and one link for each reader, so that you can revoke one without the others."
+      />
+      <section aria-labelledby="use-a-key">
+        <h2 id="use-a-key">Use a key in your build</h2>
+        <pre className={styles.sample} tabIndex={0}>
+          {`curl --fail --remote-name ${origin}/ypsiline.mjs
+node ypsiline.mjs pull --from ${origin}/e/${team}/${sample}/latest --key-from-env YPSILINE_KEY --to src/grid`}
+        </pre>
+      </section>
       {making && (
         <NewKeyDialog
           {...{ team, specs }}
@@ -130,21 +103,52 @@ export function KeysPage({ team, keys, specs }: Props) {
         />
       )}
       {revoking && (
-        <Dialog
+        <Confirm
           title={`Revoke ${revoking.name}?`}
+          yes="Revoke"
+          onYes={() => void revoke(revoking)}
           onClose={() => setRevoking(null)}
-          onSubmit={(event) => {
-            event.preventDefault();
-            void revoke(revoking);
-          }}
-          answers={<Answers yes="Revoke it" no="Keep it" onNo={() => setRevoking(null)} />}
         >
-          <p>Builds that use this key fail from now on. It cannot be brought back; a new one can be made.</p>
-        </Dialog>
+          Builds that use this {revoking.kind} will fail from now on. This can’t be undone; you can always create a new
+          one.
+        </Confirm>
       )}
     </>
   );
 }
+
+/** Where this application is, which only the browser knows. */
+function useOrigin(): string {
+  const [origin, setOrigin] = useState('https://…');
+  useEffect(() => setOrigin(window.location.origin), []);
+  return origin;
+}
+
+const COLUMNS: Column<ListedKey>[] = [
+  { head: 'Name', says: ({ name }) => name },
+  { head: 'Kind', says: ({ kind }) => (kind === 'link' ? 'public link' : 'key') },
+  { head: 'Access', says: ({ specs }) => (specs === null ? 'all specifications' : specs.join(', ')) },
+  {
+    head: 'Created',
+    says: ({ madeBy, madeAt }) => (
+      <>
+        {madeBy}, <Moment at={madeAt} />
+      </>
+    ),
+  },
+  { head: 'Last used', says: ({ usedAt }) => (usedAt ? <Moment at={usedAt} /> : 'never') },
+  {
+    head: 'Expires',
+    says: ({ revokedAt, lapsesAt }) =>
+      revokedAt ? (
+        <>
+          revoked <Moment at={revokedAt} />
+        </>
+      ) : (
+        <Moment at={lapsesAt} />
+      ),
+  },
+];
 
 function isClosed({ revokedAt, lapsesAt }: ListedKey): boolean {
   return revokedAt !== null || new Date(lapsesAt).getTime() < Date.now();

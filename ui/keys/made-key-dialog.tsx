@@ -5,6 +5,7 @@ import { Dialog } from '../parts/dialog';
 import type { ListedKey, ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
 import { Button } from '../parts/button';
+import { Secret } from '../parts/secret';
 
 type Props = {
   kind: ListedKey['kind'];
@@ -25,36 +26,34 @@ export function MadeKeyDialog({ kind, team, secret, specs, onClose }: Props) {
   const shown = isLink ? `${address}/l/${secret}/latest/page.html` : secret;
   return (
     <Dialog
-      title={isLink ? 'The link is made' : 'The key is made'}
+      title={isLink ? 'Public link created' : 'Key created'}
       onClose={onClose}
       answers={
         <>
           <Button onClick={() => void navigator.clipboard.writeText(shown).then(() => setCopied(true))}>
-            {isCopied ? 'Copied' : isLink ? 'Copy the link' : 'Copy the key'}
+            {isCopied ? 'Copied' : isLink ? 'Copy link' : 'Copy key'}
           </Button>
           <Button look="primary" onClick={onClose}>
-            I have kept it
+            I’ve stored it
           </Button>
         </>
       }
     >
       <p>
         {isLink
-          ? 'This is its address, with the secret in it. It is shown this once.'
-          : 'This is its secret. It is shown this once: put it where your build keeps its secrets.'}
+          ? 'Copy the address now. You won’t see it again.'
+          : 'Copy the key now and store it with your build’s other secrets. You won’t see it again.'}
       </p>
-      <p>
-        <code className={styles.secret}>{shown}</code>
-      </p>
-      {!published && <p>Nothing that it opens is published yet: it answers after the first edition.</p>}
+      <Secret>{shown}</Secret>
+      {!published && <p>Nothing it gives access to is published yet. It works after the first edition.</p>}
       {isLink ? (
         <p className="soft">
-          In place of latest a version can stand, such as 1.0.0, and in place of page.html any file of the edition:
-          page.pdf, grid.css. The address up to /latest lists them all.
+          Replace latest with a version, such as 1.0.0, and page.html with any file of the edition, such as page.pdf or
+          grid.css. The address up to /latest lists them all.
         </p>
       ) : (
         <>
-          <p className="soft">In a build that has it in YPSILINE_KEY:</p>
+          <p className="soft">In a build that stores it as YPSILINE_KEY:</p>
           <pre className={styles.sample}>
             {`curl --fail --header "Authorization: Bearer $YPSILINE_KEY" \\
   ${address}/e/${team}/${spec}/latest/grid.css`}

@@ -10,6 +10,8 @@ import type { ListedKey, ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
 import { Problem } from '../parts/problem';
 import { Label } from '../parts/label';
+import { Check } from '../parts/check';
+import { Choices } from '../parts/choices';
 import { Select } from '../parts/select';
 
 type Fields = { name: string; days: string; opens: 'all' | 'some'; specIds: string[]; specId: string };
@@ -43,34 +45,30 @@ export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
       onClose={onClose}
       onSubmit={(event) => void submit(event)}
       answers={
-        <Answers
-          yes={kind === 'link' ? 'Make the link' : 'Make the key'}
-          isBusy={formState.isSubmitting}
-          onNo={onClose}
-        />
+        <Answers yes={kind === 'link' ? 'Create link' : 'Create key'} isBusy={formState.isSubmitting} onNo={onClose} />
       }
     >
       <Field
-        label="What it is for"
+        label="Name"
         placeholder={kind === 'link' ? 'The agency that builds it' : 'Passenger site build'}
         maxLength={SAID.name}
         error={formState.errors.name?.message}
         {...register('name', {
-          validate: (name) => name.trim() !== '' || 'Give it a name, such as Passenger site build.',
+          validate: (name) => name.trim() !== '' || 'Enter a name, such as Passenger site build.',
         })}
       />
       <Field
-        label="Lapses after, days"
+        label="Expires in (days)"
         className="number"
         inputMode="numeric"
         error={formState.errors.days?.message}
         {...register('days', {
-          validate: (days) => /^\d{1,3}$/.test(days.trim()) || 'Give a whole number of days, such as 365.',
+          validate: (days) => /^\d{1,3}$/.test(days.trim()) || 'Enter a whole number of days, such as 365.',
         })}
       />
       {kind === 'link' ? (
         <>
-          <Label htmlFor="link-spec">Opens the editions of</Label>
+          <Label htmlFor="link-spec">Gives access to editions of</Label>
           <Select id="link-spec" {...register('specId')}>
             {specs.map(({ id, name }) => (
               <option key={id} value={id}>
@@ -78,24 +76,23 @@ export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
               </option>
             ))}
           </Select>
-          <p className="soft">Whoever has the link reads them, without signing in. Drafts stay closed.</p>
+          <p className="soft">Anyone with the link can read them without signing in. Drafts stay private.</p>
         </>
       ) : (
-        <fieldset className={styles.opens}>
-          <Label as="legend">Opens</Label>
+        <Choices legend="Access">
           <label>
-            <input type="radio" value="all" {...register('opens')} /> all specifications of the team, later ones too
+            <Check type="radio" value="all" {...register('opens')} /> all specifications, including new ones
           </label>
           <label>
-            <input type="radio" value="some" {...register('opens')} /> only these
+            <Check type="radio" value="some" {...register('opens')} /> selected specifications
           </label>
           {isSome &&
             specs.map(({ id, name }) => (
               <label key={id} className={styles.one}>
-                <input type="checkbox" value={id} {...register('specIds')} /> {name}
+                <Check type="checkbox" value={id} {...register('specIds')} /> {name}
               </label>
             ))}
-        </fieldset>
+        </Choices>
       )}
       <Problem says={problem} />
     </Dialog>

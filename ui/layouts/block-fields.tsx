@@ -50,11 +50,11 @@ export function BlockFields({ layout, block, write }: { layout: Layout; block: B
               ))}
             </Select>
           </Line>
-          <Line label="Words">
+          <Line label="Text">
             <CommitField
               key={id}
               className={styles.words}
-              label="Words"
+              label="Text"
               value={holds.words}
               maxLength={LIMITS.words}
               onCommit={(text) => write((spec) => writeWords(spec, layout.id, block, text))}
@@ -82,7 +82,7 @@ export function BlockFields({ layout, block, write }: { layout: Layout; block: B
                 ),
               }))
             }
-            title="It is cut to whole rows, so that its height need not come out"
+            title="Cropped to whole rows; its own height may be off the grid"
           >
             Cropped to rows
           </Toggle>
@@ -104,7 +104,7 @@ export function BlockFields({ layout, block, write }: { layout: Layout; block: B
             <CommitField
               key={`${id} columns`}
               label="Columns in the card"
-              title="page, or a count and a gutter such as 3, 16"
+              title="page, or a count and gutter such as 3, 16"
               value={
                 holds.card.columns === 'page'
                   ? 'page'

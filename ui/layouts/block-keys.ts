@@ -47,7 +47,7 @@ function actOf({ store, layout, solved, block, chosen, breakpoint }: On, event: 
     if (down === 0) return null;
     const [lane] = block.placed.lanes;
     if (down > 0) return inOwnLane(spec, at, lane);
-    return lane > 1 ? inLane(spec, at, lane - 1) : { problem: 'This is the first lane; there is none above it.' };
+    return lane > 1 ? inLane(spec, at, lane - 1) : { problem: 'This is already the first lane.' };
   }
   if (key === 'Delete' || key === 'Backspace') return { value: withoutBlocks(spec, layout.id, at.blocks) };
   if (key === '=') return following(spec, at);
@@ -86,7 +86,7 @@ function moved(spec: Spec, layout: Layout, solved: SolvedLayout, block: PlacedBl
   const step = block.tracks.start(2).sub(block.tracks.start(1)).valueOf() * across;
   const drop = movedBy(block, step, 0);
   if (drop.columns[0] === block.placed.columns[0])
-    return { problem: `${block.placed.block.name} stands at the ${across < 0 ? 'first' : 'last'} column already.` };
+    return { problem: `${block.placed.block.name} is already at the ${across < 0 ? 'first' : 'last'} column.` };
   return dropBlock(spec, layout, solved, block.id, drop);
 }
 
@@ -107,10 +107,10 @@ function stretched(
   } = block;
   const change: Placement =
     across === 0 ? { height: { rows: rows[1] - rows[0] + 1 + down } } : { columns: [first, Math.floor(last) + across] };
-  if (change.columns && change.columns[1] < first) return { problem: 'A block is at least one column wide.' };
+  if (change.columns && change.columns[1] < first) return { problem: 'A block spans at least one column.' };
   if (change.columns && change.columns[1] > tracks.count)
-    return { problem: `There are ${tracks.count} columns here; it ends with the last.` };
-  if (across === 0 && rows[1] - rows[0] + 1 + down < 1) return { problem: 'A block is at least one row high.' };
+    return { problem: `There are ${tracks.count} columns here; it already ends at the last one.` };
+  if (across === 0 && rows[1] - rows[0] + 1 + down < 1) return { problem: 'A block is at least one row tall.' };
   return {
     value: withLayout(spec, layout.id, (each) =>
       withBlocks(each, [block.id], (own) => placed(own, breakpoint, change)),

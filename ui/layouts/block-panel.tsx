@@ -40,7 +40,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
         <EditFields>
           <Line label="Layout">
             <CommitField
-              label="Name of the layout"
+              label="Layout name"
               value={layout.name}
               onCommit={(text) => write((spec) => nameLayout(spec, layout.id, text))}
             />
@@ -49,7 +49,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
             <SectionLine key={section.id} {...{ layout, section, write, act }} />
           ))}
           <p className="soft" data-edits>
-            Choose a block to change it; drag it, or move it with the arrow keys.
+            Select a block to edit it. Drag it or move it with the arrow keys.
           </p>
         </EditFields>
       </section>
@@ -58,7 +58,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
   const section = sectionOf(layout, found.block.id)!;
   const solved = solvedAt(document, layout, breakpoint).blocks.find(({ id }) => id === found.block.id);
   return (
-    <section className={styles.panel} aria-label="Chosen blocks">
+    <section className={styles.panel} aria-label="Selected blocks">
       {chosen.blocks.length === 1 ? (
         <EditFields>
           <BlockFields {...{ layout, block: found.block, write }} />
@@ -77,17 +77,14 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
         <ToolButton
           onClick={act((spec) => sideBySide(spec, at))}
           disabled={chosen.blocks.length < 2}
-          title="In equal parts of the columns"
+          title="Equal widths, next to each other"
         >
           Side by side
         </ToolButton>
-        <ToolButton onClick={act((spec) => stacked(spec, at))} title="Each over all columns, in a lane of its own">
+        <ToolButton onClick={act((spec) => stacked(spec, at))} title="Full width, one under the other">
           Stack
         </ToolButton>
-        <ToolButton
-          onClick={act((spec) => following(spec, at))}
-          title="Place it as at the next narrower breakpoint (=)"
-        >
+        <ToolButton onClick={act((spec) => following(spec, at))} title="Place as at the next narrower breakpoint (=)">
           Follow
         </ToolButton>
         <Select
@@ -104,13 +101,13 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
         </Select>
         <ToolButton
           onClick={act((spec) => ({ value: reordered(spec, layout.id, found.block.id, -1) }))}
-          title="Earlier in the order of reading"
+          title="Earlier in reading order"
         >
           Earlier
         </ToolButton>
         <ToolButton
           onClick={act((spec) => ({ value: reordered(spec, layout.id, found.block.id, 1) }))}
-          title="Later in the order of reading"
+          title="Later in reading order"
         >
           Later
         </ToolButton>
@@ -119,7 +116,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
             say(write((spec) => ({ value: withoutBlocks(spec, layout.id, chosen.blocks) })));
             chosen.clear();
           }}
-          title="Take it off the page (Delete)"
+          title="Remove (Delete)"
         >
           Remove
         </ToolButton>

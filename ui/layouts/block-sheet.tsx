@@ -14,7 +14,7 @@ const PARTS: readonly { value: PlacementPart; title: string }[] = [
   { value: 'columns', title: 'Columns' },
   { value: 'lanes', title: 'Lanes' },
   { value: 'height', title: 'Heights' },
-  { value: 'stands', title: 'Stands' },
+  { value: 'stands', title: 'Position' },
 ];
 
 type Props = { layout: Layout; breakpoint: Breakpoint; chosen: ChosenBlocks };
@@ -27,8 +27,8 @@ export function BlockSheet({ layout, breakpoint, chosen }: Props) {
   const depths = useMemo(() => new Map(blocksOf(layout).map(({ id, depth }) => [id, depth])), [layout]);
   if (rows.length === 0) return null;
   return (
-    <section className={styles.sheet} aria-label="Where the blocks stand">
-      <Choice label="What of the blocks" options={PARTS} value={part} onChange={setPart} />
+    <section className={styles.sheet} aria-label="Block positions">
+      <Choice label="Block values" options={PARTS} value={part} onChange={setPart} />
       <CellSheet
         key={`${layout.id} ${part}`}
         label={`${PARTS.find(({ value }) => value === part)!.title} of the blocks`}

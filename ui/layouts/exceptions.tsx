@@ -28,29 +28,29 @@ export function Exceptions({ at, placement: { block, leaves, over }, write }: Pr
     <>
       {leaves.map(({ side, reason }) => (
         <p key={side} className={styles.leaving}>
-          Its {side} leaves the grid: {reason}{' '}
+          Its {side} breaks the grid: {reason}{' '}
           <Button look="link" data-edits onClick={() => write((spec) => leave(spec, at, side, null))}>
-            Back on the line
+            Snap back to the line
           </Button>
         </p>
       ))}
       {over !== null && (
         <p className={styles.leaving}>
-          It lies over another block: {over}{' '}
+          Overlaps another block: {over}{' '}
           <Button look="link" data-edits onClick={notOver}>
-            Take the reason away
+            Remove exception
           </Button>
         </p>
       )}
       <div className={styles.acts} data-edits role="group" aria-label="Exceptions">
         <ToolButton
           onClick={() => ask('leaves')}
-          title="An edge off its column line, with the reason; or drag a side with Alt"
+          title="Move an edge off its column line and enter the reason, or drag it with Alt"
         >
-          Leave the grid…
+          Break the grid…
         </ToolButton>
-        <ToolButton onClick={() => ask('over')} title="Over another block on purpose, with the reason">
-          Lie over another…
+        <ToolButton onClick={() => ask('over')} title="Overlap another block on purpose and enter the reason">
+          Overlap…
         </ToolButton>
       </div>
       {asked === 'leaves' && (
@@ -90,13 +90,13 @@ function OverDialog({ name, onReason, onCancel }: OverProps) {
   };
   return (
     <Dialog
-      title={`${name} lies over another block`}
+      title={`${name} overlaps another block`}
       onClose={onCancel}
       onSubmit={submit}
-      answers={<Answers yes="It is meant so" onNo={onCancel} />}
+      answers={<Answers yes="Mark as intended" onNo={onCancel} />}
     >
       <Field
-        label="Why it is meant so"
+        label="Reason"
         value={reason}
         error={problem ?? undefined}
         onChange={({ target }) => setReason(target.value)}

@@ -16,10 +16,10 @@ export function GapSheet({ breakpoint }: { breakpoint: Breakpoint }) {
   const table = useMemo(() => gapTable(document), [document]);
   if (rows.length === 0) return null;
   return (
-    <section className={styles.sheet} aria-label="White space by kind of gap">
+    <section className={styles.sheet} aria-label="White space by gap">
       <h2>White space, in rows</h2>
       <CellSheet
-        label="White space by kind of gap"
+        label="White space by gap"
         rows={rows}
         breakpoints={byWidth(document.breakpoints)}
         shown={breakpoint.id}

@@ -72,7 +72,7 @@ export function LayoutHead(props: Props) {
       <ToolButton
         data-edits
         onClick={remove}
-        title={`Remove ${layout.name}; undo brings it back`}
+        title={`Remove ${layout.name}; Ctrl+Z brings it back`}
         aria-label={`Remove ${layout.name}`}
       >
         <Trash2 size={13} aria-hidden />
@@ -91,14 +91,10 @@ export function LayoutHead(props: Props) {
           </Toggle>
         ))}
       </span>
-      <span className={styles.add} data-edits role="group" aria-label="Put on the page">
+      <span className={styles.add} data-edits role="group" aria-label="Add">
         <Plus size={13} aria-hidden />
         {NEW_BLOCKS.map(({ id, title }) => (
-          <ToolButton
-            key={id}
-            onClick={() => put(id)}
-            title={`Put a ${title.toLowerCase()} at the foot of the section`}
-          >
+          <ToolButton key={id} onClick={() => put(id)} title={`Put a ${title.toLowerCase()} at the end of the section`}>
             {title}
           </ToolButton>
         ))}

@@ -81,7 +81,7 @@ export function LivePage({ team, layout, room }: Props) {
         {off === null
           ? 'Measuring…'
           : off.length === 0
-            ? `At ${width} px all ${counted(solved.blocks.length * 4, 'edge')} are as worked out.`
+            ? `At ${width} px all ${counted(solved.blocks.length * 4, 'edge')} match.`
             : `At ${width} px ${off.slice(0, 3).join('; ')}${off.length > 3 ? `; and ${off.length - 3} more` : ''}.`}
       </p>
       <div className={styles.frame} style={{ width: width * scale, height: height * scale }}>

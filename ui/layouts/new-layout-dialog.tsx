@@ -8,6 +8,7 @@ import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import styles from './layouts.module.scss';
+import { Check } from '../parts/check';
 import { Label } from '../parts/label';
 
 /** Asks what a new layout begins with, and what it is called. */
@@ -27,16 +28,16 @@ export function NewLayoutDialog({ onMade, onClose }: { onMade: (id: string) => v
   };
   return (
     <Dialog
-      title="Put a page on the grid"
+      title="New layout"
       onClose={onClose}
       onSubmit={submit}
-      answers={<Answers yes="Put it on the grid" onNo={onClose} />}
+      answers={<Answers yes="Create layout" onNo={onClose} />}
     >
       <fieldset className={styles.starts}>
-        <Label as="legend">Begin with</Label>
+        <Label as="legend">Start with</Label>
         {STARTING_LAYOUTS.map((each) => (
           <label key={each.id}>
-            <input type="radio" name="start" checked={each.id === start} onChange={() => setStart(each.id)} />
+            <Check type="radio" name="start" checked={each.id === start} onChange={() => setStart(each.id)} />
             <span>
               <strong>{each.title}</strong> {each.says}
             </span>

@@ -5,14 +5,13 @@ import { Button } from '../parts/button';
 export function NoLayouts({ onNew }: { onNew: () => void }) {
   return (
     <div className={styles.nothing}>
-      <h2>No page on this grid yet</h2>
+      <h2>See your grid as a page</h2>
       <p>
-        A trial layout puts a heading, pictures and cards on the columns and rows of every breakpoint. It says what each
-        piece measures, how many rows of white space lie between them, and whether it all comes out when the page is
-        built.
+        A trial layout puts headings, pictures and cards on the columns and rows of every breakpoint. It shows the size
+        of every block, the white space between them in rows, and how the page will look when it’s built.
       </p>
       <Button look="primary" data-edits onClick={onNew}>
-        Put a page on the grid
+        New layout
       </Button>
     </div>
   );

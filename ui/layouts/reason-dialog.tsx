@@ -37,34 +37,34 @@ export function ReasonDialog({ name, side: drawn = 'end', beyond: far = 16, onRe
   };
   return (
     <Dialog
-      title={`${name} leaves the grid`}
+      title={`${name} breaks the grid`}
       onClose={onCancel}
       onSubmit={submit}
-      answers={<Answers yes="Leave the grid" onNo={onCancel} />}
+      answers={<Answers yes="Break the grid" onNo={onCancel} />}
     >
       <Field
-        label="Why it is meant so"
+        label="Reason"
         value={reason}
         error={problem?.in === 'reason' ? problem.says : undefined}
         onChange={({ target }) => setReason(target.value)}
       />
       <SelectField
         id="leaves-side"
-        label="Which side"
+        label="Edge"
         value={side}
         options={{ start: 'Its start', end: 'Its end' }}
         onChange={setSide}
       />
       <SelectField
         id="leaves-to"
-        label="It ends"
+        label="Ends"
         value={to}
-        options={{ line: 'beyond its column line', margin: 'at the margin', screen: 'at the edge of the screen' }}
+        options={{ line: 'off its column line', margin: 'at the margin', screen: 'at the edge of the screen' }}
         onChange={setTo}
       />
       {to === 'line' && (
         <Field
-          label="Beyond the line by"
+          label="Distance from the line"
           value={beyond}
           error={problem?.in === 'beyond' ? problem.says : undefined}
           onChange={({ target }) => setBeyond(target.value)}

@@ -27,14 +27,14 @@ export function SectionLine({ layout, section: { id, name, tall, blocks }, write
       />
       <Toggle
         isOn={tall === 'screen'}
-        title="As tall as one screen; else as its content"
+        title="Screen height instead of content height"
         onClick={act((spec) => ({
           value: withLayout(spec, layout.id, (each) =>
             withSection(each, id, (section) => ({ ...section, tall: tall === 'screen' ? 'content' : 'screen' })),
           ),
         }))}
       >
-        One screen tall
+        Screen height
       </Toggle>
       {blocks.length === 0 && (
         <ToolButton

@@ -1,6 +1,6 @@
 import { Link } from '../parts/link';
-import { Empty } from '../parts/empty';
-import { NumberTable } from '../parts/number-table';
+import { PageHead } from '../parts/page-head';
+import { type Column, RecordTable } from '../parts/record-table';
 import styles from './log.module.scss';
 import { Label } from '../parts/label';
 import { Select } from '../parts/select';
@@ -34,15 +34,14 @@ export function LogPage({ team, asked, deeds, members, lines, earlier }: Props) 
     `?${new URLSearchParams([...filter, ...Object.entries(more)]).toString()}`;
   return (
     <>
-      <h1>Log</h1>
-      <p className="soft">
-        Only ever added to. Saved drafts stand here as they do in the history of each specification.
-      </p>
+      <PageHead title="Log">
+        Append-only record of the team. Edits to a draft are in the history of its specification.
+      </PageHead>
       <form className={styles.filter} action={`/log/${team}`}>
         <label>
           <Label as="span">Who</Label>
           <Select name="person" defaultValue={asked.person}>
-            <option value="">anybody</option>
+            <option value="">Anyone</option>
             {members.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
@@ -51,9 +50,9 @@ export function LogPage({ team, asked, deeds, members, lines, earlier }: Props) 
           </Select>
         </label>
         <label>
-          <Label as="span">Did</Label>
+          <Label as="span">Event</Label>
           <Select name="action" defaultValue={asked.action}>
-            <option value="">anything</option>
+            <option value="">Any event</option>
             {deeds.map(([id, words]) => (
               <option key={id} value={id}>
                 {words.replace(/:$/, '')}
@@ -63,39 +62,10 @@ export function LogPage({ team, asked, deeds, members, lines, earlier }: Props) 
         </label>
         <Button type="submit">Filter</Button>
         <LinkButton isLoaded href={`/api/teams/${team}/log${address({})}`}>
-          As CSV
+          Export CSV
         </LinkButton>
       </form>
-      {lines.length === 0 ? (
-        <Empty>Nothing of the kind has happened.</Empty>
-      ) : (
-        <div className={styles.scroll}>
-          <NumberTable of="words">
-            <thead>
-              <tr>
-                <th scope="col">When (UTC)</th>
-                <th scope="col">Who</th>
-                <th scope="col">Did what</th>
-                <th scope="col">Specification</th>
-                <th scope="col">From</th>
-              </tr>
-            </thead>
-            <tbody>
-              {lines.map(({ id, at, person, did, about, spec, address: from }) => (
-                <tr key={id}>
-                  <td className="number">{at.slice(0, 19).replace('T', ' ')}</td>
-                  <th scope="row">{person ?? 'Ypsiline'}</th>
-                  <td>
-                    {did} {about}
-                  </td>
-                  <td>{spec ?? ''}</td>
-                  <td className="number">{from}</td>
-                </tr>
-              ))}
-            </tbody>
-          </NumberTable>
-        </div>
-      )}
+      <RecordTable records={lines} columns={COLUMNS} empty="No matching events." />
       {earlier && (
         <p>
           <Link href={`/log/${team}${address({ before: earlier })}`}>Earlier</Link>
@@ -104,3 +74,11 @@ export function LogPage({ team, asked, deeds, members, lines, earlier }: Props) 
     </>
   );
 }
+
+const COLUMNS: Column<Line>[] = [
+  { head: 'Time (UTC)', isNumber: true, says: ({ at }) => at.slice(0, 19).replace('T', ' ') },
+  { head: 'Who', says: ({ person }) => person ?? 'Ypsiline' },
+  { head: 'Event', says: ({ did, about }) => `${did} ${about}` },
+  { head: 'Specification', says: ({ spec }) => spec ?? '' },
+  { head: 'IP address', isNumber: true, says: ({ address }) => address },
+];

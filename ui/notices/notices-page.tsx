@@ -42,7 +42,7 @@ export function NoticesPage({ notices, kinds }: Props) {
       <Problem says={problem} />
       <div className={styles.page}>
         {notices.length === 0 ? (
-          <Empty>Nothing yet. You are told when somebody mentions you, asks for a review, or publishes.</Empty>
+          <Empty>You’ll see it here when someone mentions you, requests a review or publishes.</Empty>
         ) : (
           <ul className={styles.list}>
             {notices.map(({ id, text, path, team, madeBy, madeAt, isRead }) => (
@@ -52,14 +52,14 @@ export function NoticesPage({ notices, kinds }: Props) {
                 </Link>
                 <p className="soft">
                   {madeBy ?? 'Ypsiline'}, {team}, <Moment at={madeAt} />
-                  {!isRead && <span className="visually-hidden">, not read</span>}
+                  {!isRead && <span className="visually-hidden">, unread</span>}
                 </p>
               </li>
             ))}
           </ul>
         )}
         <fieldset className={styles.kinds}>
-          <legend>Tell me when</legend>
+          <legend>Notify me when</legend>
           {kinds.map(({ kind, says, isWanted }) => (
             <label key={kind}>
               <Check

@@ -130,13 +130,13 @@ function start(data: OverlayData): void {
     const report = reportOf(data, grid, elementsOffGrid(grid), blocksOn(data, grid));
     const copied = navigator.clipboard?.writeText(report) ?? Promise.reject(new Error('no clipboard'));
     copied.then(
-      () => (says.textContent = 'The report is copied; a survey reads it.'),
+      () => (says.textContent = 'Report copied. Paste it into Survey.'),
       () => {
         // a page without a clipboard shows it, to be copied by hand
         const field = make('textarea', '', list.appendChild(document.createElement('li'))) as HTMLTextAreaElement;
         field.value = report;
         field.select();
-        says.textContent = 'This page has no clipboard; copy the report by hand.';
+        says.textContent = 'This page doesn’t allow copying. Select the report and copy it yourself.';
       },
     );
   };

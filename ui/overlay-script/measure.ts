@@ -26,7 +26,7 @@ export function measureOn(root: ShadowRoot, page: HTMLElement, gridOf: () => Lai
       clear();
       first = rect;
       outline(rect);
-      return say('Now point at the second element.');
+      return say('Now click the second element.');
     }
     outline(rect);
     say(apart(first, rect, gridOf()));
@@ -44,7 +44,7 @@ export function measureOn(root: ShadowRoot, page: HTMLElement, gridOf: () => Lai
     cover.addEventListener('click', onClick);
     // under the panel, over the page
     root.insertBefore(cover, root.querySelector('.panel'));
-    say('Point at an element.');
+    say('Click an element.');
   };
   return { toggle, isOn: () => cover !== null, end: () => cover && toggle() };
 }
@@ -57,6 +57,6 @@ function apart(a: DOMRect, b: DOMRect, { row, gutter }: LaidOut): string {
     ...(across > 0 ? [`${short(across)} px across${gutter > 0 ? `, ${short(across / gutter)} gutters` : ''}`] : []),
     ...(down > 0 ? [`${short(down)} px down${row > 0 ? `, ${short(down / row)} rows` : ''}`] : []),
   ];
-  if (said.length === 0) return `They lie over each other by ${short(-across)} × ${short(-down)} px.`;
+  if (said.length === 0) return `They overlap by ${short(-across)} × ${short(-down)} px.`;
   return `${said.join('; ')}.`;
 }

@@ -23,7 +23,7 @@ export function ApprovalsField({ team, approvals, isOwner }: Props) {
   if (!isOwner) return <p>{sentence(approvals)}</p>;
   return (
     <p className={styles.approvals}>
-      <label htmlFor="approvals">Approvals that a draft needs before it is published</label>
+      <label htmlFor="approvals">Approvals needed to publish</label>
       <Select id="approvals" value={approvals} onChange={({ target }) => void change(Number(target.value))}>
         {(CHOICES.includes(approvals) ? CHOICES : [...CHOICES, approvals]).map((count) => (
           <option key={count} value={count}>

@@ -1,8 +1,7 @@
 import { Moment } from '../frame/moment';
-import { Empty } from '../parts/empty';
-import { NumberTable } from '../parts/number-table';
-import type { ListedInvitation } from './listed-person';
 import { Button } from '../parts/button';
+import { type Column, RecordTable } from '../parts/record-table';
+import type { ListedInvitation } from './listed-person';
 
 type Props = { invitations: readonly ListedInvitation[]; onRevoke: (id: string) => void };
 
@@ -11,58 +10,43 @@ export function Invitations({ invitations, onRevoke }: Props) {
   return (
     <section aria-labelledby="invitations">
       <h2 id="invitations">Invitations</h2>
-      {invitations.length === 0 ? (
-        <Empty>Nobody is invited. An invitation is a link that works once, within a week.</Empty>
-      ) : (
-        <NumberTable of="words">
-          <thead>
-            <tr>
-              <th scope="col">For</th>
-              <th scope="col">As</th>
-              <th scope="col">Invited</th>
-              <th scope="col">State</th>
-              <th scope="col">
-                <span className="visually-hidden">Take back</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {invitations.map((each) => (
-              <tr key={each.id}>
-                <th scope="row">{each.email}</th>
-                <td>{each.role}</td>
-                <td>
-                  {each.madeBy}, <Moment at={each.madeAt} />
-                </td>
-                <td>
-                  <State of={each} />
-                </td>
-                <td>
-                  {each.state === 'open' && (
-                    <Button
-                      look="quiet"
-                      aria-label={`Take back the invitation of ${each.email}`}
-                      onClick={() => onRevoke(each.id)}
-                    >
-                      Take back
-                    </Button>
-                  )}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </NumberTable>
-      )}
+      <RecordTable
+        records={invitations}
+        columns={COLUMNS}
+        isOver={({ state }) => state !== 'open'}
+        acts={({ id, email, state }) =>
+          state === 'open' && (
+            <Button look="quiet" aria-label={`Revoke the invitation of ${email}`} onClick={() => onRevoke(id)}>
+              Revoke
+            </Button>
+          )
+        }
+        empty="No invitations. An invitation is a link that works once and expires after a week."
+      />
     </section>
   );
 }
 
+const COLUMNS: Column<ListedInvitation>[] = [
+  { head: 'E-mail', says: ({ email }) => email },
+  { head: 'Role', says: ({ role }) => role },
+  {
+    head: 'Invited by',
+    says: ({ madeBy, madeAt }) => (
+      <>
+        {madeBy}, <Moment at={madeAt} />
+      </>
+    ),
+  },
+  { head: 'State', says: (invitation) => <State of={invitation} /> },
+];
+
 function State({ of: { state, lapsesAt, usedBy } }: { of: ListedInvitation }) {
-  if (state === 'used') return `used by ${usedBy ?? 'somebody'}`;
-  if (state === 'revoked') return 'taken back';
+  if (state === 'used') return `accepted${usedBy ? ` by ${usedBy}` : ''}`;
+  if (state === 'revoked') return 'revoked';
   return (
     <>
-      {state === 'lapsed' ? 'lapsed ' : 'open, lapses '}
+      {state === 'lapsed' ? 'expired ' : 'open, expires '}
       <Moment at={lapsesAt} />
     </>
   );

@@ -7,7 +7,7 @@ import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import { Problem } from '../parts/problem';
 import { type ListedRole, ROLE_NAMES, ROLE_WORDS } from './listed-person';
-import styles from './people.module.scss';
+import { Choices } from '../parts/choices';
 import { Check } from '../parts/check';
 
 type Fields = { email: string; role: ListedRole; says: string };
@@ -26,7 +26,7 @@ export function InviteDialog({ team, onMade, onClose }: Props) {
   };
   return (
     <Dialog
-      title="Invite somebody"
+      title="Invite someone"
       onClose={onClose}
       onSubmit={handleSubmit(invite)}
       answers={<Answers yes="Invite" isBusy={formState.isSubmitting} onNo={onClose} />}
@@ -36,18 +36,23 @@ export function InviteDialog({ team, onMade, onClose }: Props) {
         type="email"
         autoComplete="off"
         error={formState.errors.email?.message}
-        {...register('email', { required: 'Type an e-mail, such as rin@example.org.' })}
+        {...register('email', { required: 'Enter an e-mail address, such as rin@example.org.' })}
       />
-      <Field label="Works on" required={false} autoComplete="off" placeholder="Front end" {...register('says')} />
-      <fieldset className={styles.roles}>
-        <legend>Role</legend>
+      <Field
+        label="Job title"
+        required={false}
+        autoComplete="off"
+        placeholder="Front-end developer"
+        {...register('says')}
+      />
+      <Choices legend="Role">
         {ROLE_NAMES.map((role) => (
           <label key={role}>
             <Check type="radio" value={role} {...register('role')} /> {role}{' '}
             <span className="soft">{ROLE_WORDS[role]}</span>
           </label>
         ))}
-      </fieldset>
+      </Choices>
       <Problem says={problem} />
     </Dialog>
   );

@@ -8,10 +8,10 @@ export type ListedRole = Role;
 
 /** What each role does, in a few words, from the most to the least. */
 export const ROLE_WORDS: Record<ListedRole, string> = {
-  owner: 'everything, the team itself too',
+  owner: 'full access',
   author: 'edits, reviews, publishes',
   reviewer: 'reads drafts, approves',
-  reader: 'reads drafts, writes remarks',
+  reader: 'reads drafts, comments',
 };
 
 export const ROLE_NAMES = Object.keys(ROLE_WORDS) as ListedRole[];

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { Dialog } from '../parts/dialog';
-import styles from './people.module.scss';
+import { Secret } from '../parts/secret';
 import { Button } from '../parts/button';
 
 type Props = { title: string; path: string; onClose: () => void };
@@ -18,7 +18,7 @@ export function MadeLinkDialog({ title, path, onClose }: Props) {
       answers={
         <>
           <Button onClick={() => void navigator.clipboard.writeText(link).then(() => setCopied(true))}>
-            {isCopied ? 'Copied' : 'Copy the link'}
+            {isCopied ? 'Copied' : 'Copy link'}
           </Button>
           <Button look="primary" onClick={onClose}>
             Done
@@ -26,10 +26,8 @@ export function MadeLinkDialog({ title, path, onClose }: Props) {
         </>
       }
     >
-      <p>It works once, and is in the outbox too. Whoever opens it is taken to be who it is for.</p>
-      <p>
-        <code className={styles.link}>{link}</code>
-      </p>
+      <p>The link works once, for whoever opens it first. You can find it again in the outbox.</p>
+      <Secret>{link}</Secret>
     </Dialog>
   );
 }

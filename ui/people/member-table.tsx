@@ -1,5 +1,6 @@
+import type { ReactNode } from 'react';
 import { Moment } from '../frame/moment';
-import { NumberTable } from '../parts/number-table';
+import { type Column, RecordTable } from '../parts/record-table';
 import { type ListedPerson, type ListedRole, ROLE_NAMES, ROLE_WORDS } from './listed-person';
 import styles from './people.module.scss';
 import { Select } from '../parts/select';
@@ -17,68 +18,62 @@ type Props = {
 
 /** Everybody of a team, with what they may do. */
 export function MemberTable({ members, self, isOwner, onRole, onLink, onAsk }: Props) {
+  const columns: Column<ListedPerson>[] = [
+    {
+      head: 'Name',
+      says: ({ id, name }) => (
+        <>
+          {name}
+          {id === self && <span className="soft"> (you)</span>}
+        </>
+      ),
+    },
+    { head: 'E-mail', says: ({ email }) => email },
+    { head: 'Job title', says: ({ says }) => says },
+    {
+      head: 'Role',
+      says: (person) =>
+        isOwner ? (
+          <RoleSelect person={person} onRole={onRole} />
+        ) : (
+          <span title={ROLE_WORDS[person.role]}>{person.role}</span>
+        ),
+    },
+    { head: 'Joined', says: ({ joinedAt }) => <Moment at={joinedAt} /> },
+  ];
+  const acts = (person: ListedPerson): ReactNode => {
+    if (person.id === self)
+      return (
+        <Button look="quiet" onClick={() => onAsk('leave', person)}>
+          Leave…
+        </Button>
+      );
+    return (
+      isOwner && (
+        <Menu label={`More for ${person.name}`}>
+          <MenuAct onClick={() => onLink(person)}>Create password link</MenuAct>
+          <MenuAct onClick={() => onAsk('hand-over', person)}>Transfer ownership…</MenuAct>
+          <MenuAct onClick={() => onAsk('remove', person)}>Remove…</MenuAct>
+        </Menu>
+      )
+    );
+  };
+  return <RecordTable records={members} columns={columns} acts={acts} empty="Nobody is in this team." />;
+}
+
+function RoleSelect({ person, onRole }: { person: ListedPerson; onRole: Props['onRole'] }) {
   return (
-    <NumberTable of="words">
-      <thead>
-        <tr>
-          <th scope="col">Name</th>
-          <th scope="col">E-mail</th>
-          <th scope="col">Works on</th>
-          <th scope="col">Role</th>
-          <th scope="col">Here since</th>
-          <th scope="col">
-            <span className="visually-hidden">More</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {members.map((person) => (
-          <tr key={person.id}>
-            <th scope="row">
-              {person.name}
-              {person.id === self && <span className="soft"> (you)</span>}
-            </th>
-            <td>{person.email}</td>
-            <td>{person.says}</td>
-            <td>
-              {isOwner ? (
-                <Select
-                  className={styles.role}
-                  aria-label={`Role of ${person.name}`}
-                  value={person.role}
-                  onChange={({ target }) => onRole(person, target.value as ListedRole)}
-                >
-                  {ROLE_NAMES.map((role) => (
-                    <option key={role} value={role}>
-                      {role}: {ROLE_WORDS[role]}
-                    </option>
-                  ))}
-                </Select>
-              ) : (
-                <span title={ROLE_WORDS[person.role]}>{person.role}</span>
-              )}
-            </td>
-            <td>
-              <Moment at={person.joinedAt} />
-            </td>
-            <td>
-              {person.id === self ? (
-                <Button look="quiet" onClick={() => onAsk('leave', person)}>
-                  Leave…
-                </Button>
-              ) : (
-                isOwner && (
-                  <Menu label={`More for ${person.name}`}>
-                    <MenuAct onClick={() => onLink(person)}>Link for a new password</MenuAct>
-                    <MenuAct onClick={() => onAsk('hand-over', person)}>Hand the team over…</MenuAct>
-                    <MenuAct onClick={() => onAsk('remove', person)}>Remove…</MenuAct>
-                  </Menu>
-                )
-              )}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </NumberTable>
+    <Select
+      className={styles.role}
+      aria-label={`Role of ${person.name}`}
+      value={person.role}
+      onChange={({ target }) => onRole(person, target.value as ListedRole)}
+    >
+      {ROLE_NAMES.map((role) => (
+        <option key={role} value={role}>
+          {role}: {ROLE_WORDS[role]}
+        </option>
+      ))}
+    </Select>
   );
 }

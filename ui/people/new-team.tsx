@@ -19,15 +19,15 @@ export function NewTeam() {
   };
   return (
     <form className="narrow" onSubmit={handleSubmit(make)} noValidate aria-labelledby="new-team">
-      <h2 id="new-team">A new team</h2>
+      <h2 id="new-team">New team</h2>
       <Field
-        label="Name of the team"
+        label="Team name"
         autoComplete="organization"
         error={formState.errors.name?.message}
-        {...register('name', { required: 'A team needs a name, such as Harbour office.' })}
+        {...register('name', { required: 'Enter a name, such as Harbour office.' })}
       />
       <Button type="submit" disabled={!isAwake || formState.isSubmitting}>
-        Make the team
+        Create team
       </Button>
     </form>
   );

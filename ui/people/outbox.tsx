@@ -1,29 +1,28 @@
 import { Moment } from '../frame/moment';
 import { Empty } from '../parts/empty';
+import { Texts } from '../parts/texts';
 import type { ListedLetter } from './listed-person';
-import styles from './people.module.scss';
 
-/** The letters that this installation would have sent: it ships without a mail service, so that owners pass them on. */
+/** The messages that this installation would have sent: it ships without a mail server, so owners send them themselves. */
 export function Outbox({ letters }: { letters: readonly ListedLetter[] }) {
   return (
     <section aria-labelledby="outbox">
       <h2 id="outbox">Outbox</h2>
-      <p className="soft">No mail service is set up here: what would be sent waits here, for you to pass on.</p>
+      <p className="soft">No mail server is set up. Copy these messages and send them yourself.</p>
       {letters.length === 0 ? (
-        <Empty>Nothing was sent yet.</Empty>
+        <Empty>No messages yet. Invitations and password links appear here.</Empty>
       ) : (
-        <ul className={styles.letters}>
-          {letters.map(({ id, recipient, subject, text, madeAt }) => (
-            <li key={id}>
-              <details>
-                <summary>
-                  {subject}, to {recipient}, <Moment at={madeAt} />
-                </summary>
-                <pre tabIndex={0}>{text}</pre>
-              </details>
-            </li>
-          ))}
-        </ul>
+        <Texts
+          texts={letters.map(({ id, recipient, subject, text, madeAt }) => ({
+            id,
+            summary: (
+              <>
+                {subject}, to {recipient}, <Moment at={madeAt} />
+              </>
+            ),
+            text,
+          }))}
+        />
       )}
     </section>
   );

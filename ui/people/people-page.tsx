@@ -4,7 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { send } from '../frame/send';
 import { Notice } from '../parts/notice';
-import { Answers, Dialog } from '../parts/dialog';
+import { Confirm } from '../parts/confirm';
+import { PageHead } from '../parts/page-head';
 import { ApprovalsField } from './approvals-field';
 import { InviteDialog } from './invite-dialog';
 import { Invitations } from './invitations';
@@ -12,7 +13,6 @@ import type { ListedInvitation, ListedLetter, ListedPerson, ListedRole } from '.
 import { MadeLinkDialog } from './made-link-dialog';
 import { MemberTable } from './member-table';
 import { Outbox } from './outbox';
-import styles from './people.module.scss';
 import { Button } from '../parts/button';
 
 type Props = {
@@ -48,7 +48,7 @@ export function PeoplePage({ team, self, members, invitations, outbox }: Props) 
       const answer = await send('POST', `${base}/people/${id}/password-link`);
       if (!answer.ok) return setProblem(answer.problem);
       setProblem(null);
-      setLink({ title: `A link for ${name} is made`, path: answer.body.path });
+      setLink({ title: `Password link for ${name}`, path: answer.body.path });
     },
     ask: (what: 'remove' | 'hand-over' | 'leave', person: ListedPerson) => setAsked({ what, person }),
     revoke: async (id: string) => done(await send('DELETE', `${base}/invitations/${id}`)),
@@ -65,18 +65,18 @@ export function PeoplePage({ team, self, members, invitations, outbox }: Props) 
 
   return (
     <>
-      <div className={styles.head}>
-        <h1>People</h1>
-        {isOwner && (
-          <Button look="primary" onClick={() => setInviting(true)}>
-            Invite…
-          </Button>
-        )}
-      </div>
+      <PageHead
+        title="People"
+        acts={
+          isOwner && (
+            <Button look="primary" onClick={() => setInviting(true)}>
+              Invite…
+            </Button>
+          )
+        }
+      />
       {problem && <Notice of="problem">{problem}</Notice>}
-      <div className={styles.members}>
-        <MemberTable {...{ members, self, isOwner }} onRole={act.role} onLink={act.passwordLink} onAsk={act.ask} />
-      </div>
+      <MemberTable {...{ members, self, isOwner }} onRole={act.role} onLink={act.passwordLink} onAsk={act.ask} />
       <ApprovalsField team={team.slug} approvals={team.approvals} isOwner={isOwner} />
       {invitations && <Invitations invitations={invitations} onRevoke={act.revoke} />}
       {outbox && <Outbox letters={outbox} />}
@@ -85,7 +85,7 @@ export function PeoplePage({ team, self, members, invitations, outbox }: Props) 
           team={team.slug}
           onMade={(path) => {
             setInviting(false);
-            setLink({ title: 'The invitation is made', path });
+            setLink({ title: 'Invitation created', path });
           }}
           onClose={() => setInviting(false)}
         />
@@ -100,17 +100,9 @@ export function PeoplePage({ team, self, members, invitations, outbox }: Props) 
         />
       )}
       {question && (
-        <Dialog
-          title={question.title}
-          onClose={() => setAsked(null)}
-          onSubmit={(event) => {
-            event.preventDefault();
-            void confirm(asked);
-          }}
-          answers={<Answers yes={question.yes} no="Cancel" onNo={() => setAsked(null)} />}
-        >
-          <p>{question.says}</p>
-        </Dialog>
+        <Confirm {...question} onYes={() => void confirm(asked)} onClose={() => setAsked(null)}>
+          {question.says}
+        </Confirm>
       )}
     </>
   );
@@ -120,16 +112,16 @@ const QUESTIONS = {
   remove: ({ name }: ListedPerson, team: string) => ({
     title: `Remove ${name}?`,
     yes: 'Remove',
-    says: `${name} is signed out and can no longer open anything of ${team}. What they made stays, with their name.`,
+    says: `${name} is signed out and loses access to ${team}. Their work stays, with their name on it.`,
   }),
   'hand-over': ({ name }: ListedPerson, team: string) => ({
-    title: `Hand the team over to ${name}?`,
-    yes: 'Hand over',
-    says: `${name} becomes an owner of ${team}, and you an author. Only an owner can turn that round.`,
+    title: `Transfer ownership to ${name}?`,
+    yes: 'Transfer',
+    says: `${name} becomes an owner of ${team} and you become an author. Only an owner can undo this.`,
   }),
   leave: (_: ListedPerson, team: string) => ({
     title: `Leave ${team}?`,
     yes: 'Leave',
-    says: 'You are signed out and can no longer open anything of the team. What you made stays, with your name.',
+    says: 'You’ll be signed out and lose access to the team. Your work stays, with your name on it.',
   }),
 };

@@ -20,21 +20,21 @@ export function WhatItAsks({ address, toWeigh, approvals, followers, breaks }: F
       <dd className={approvals.missing ? styles.must : undefined}>
         {approvals.missing ?? approvalWords(approvals)} <Link href={`${address}/review`}>Review</Link>
       </dd>
-      <dt>Built on by</dt>
+      <dt>Followers</dt>
       <dd>
         {followers.length === 0 ? (
-          <>nobody who has said so</>
+          <>none yet</>
         ) : (
           <>
             <span className={breaks ? styles.must : undefined}>
-              {breaks ? 'breaks for ' : ''}
+              {breaks ? 'breaking for ' : ''}
               {followers.map(({ name, version }) => `${name} (${version})`).join(', ')}
             </span>{' '}
             <Link href={`${address}/followers`}>Followers</Link>
           </>
         )}
       </dd>
-      <dt>To weigh</dt>
+      <dt>To check</dt>
       <dd>
         {toWeigh.length === 0 ? (
           'nothing'
@@ -51,14 +51,14 @@ export function WhatItAsks({ address, toWeigh, approvals, followers, breaks }: F
           </details>
         )}
       </dd>
-      <dt>Readers see</dt>
-      <dd>the reading page with these numbers, the files for builds, and the note below</dd>
+      <dt>Readers get</dt>
+      <dd>the reading page, the files for builds and the release notes below</dd>
     </dl>
   );
 }
 
 function approvalWords({ has, needed, changesAsked }: ForWhom['approvals']): string {
-  if (changesAsked) return 'Somebody asks for changes of this draft.';
-  if (needed === 0) return has === 0 ? 'None, and none is needed.' : `${counted(has, 'approval')}; none is needed.`;
+  if (changesAsked) return 'Changes requested.';
+  if (needed === 0) return has === 0 ? 'None needed.' : `${counted(has, 'approval')}; none needed.`;
   return `${has} of ${needed}.`;
 }

@@ -42,11 +42,11 @@ export function HeldBack({ address, person, spec, open }: HeldBackProps) {
   };
 
   return (
-    <div className={styles.held} role="region" aria-label="What holds this edition back">
-      <h2>{open.length} to fix first</h2>
+    <div className={styles.held} role="region" aria-label="Fix before publishing">
+      <h2>{open.length} must fix</h2>
       <p>
-        Mend {open.length === 1 ? 'it' : 'them'} on the <Link href={address}>bench</Link>, or waive{' '}
-        {open.length === 1 ? 'it' : 'each'} with a reason that readers will see.
+        Fix {open.length === 1 ? 'it' : 'them'} on the <Link href={address}>bench</Link>, or waive{' '}
+        {open.length === 1 ? 'it' : 'each'} with a reason that readers see.
       </p>
       <ul>
         {open.map(({ finding, says }, index) => (

@@ -7,8 +7,8 @@ export function MayNotPublish({ address, says }: { address: string; says: string
       <h1>Publish</h1>
       <p>{says}</p>
       <p>
-        You can <Link href={`${address}/comparison`}>look at what changed</Link>, or{' '}
-        <Link href={`${address}/remarks`}>write a remark</Link>.
+        You can <Link href={`${address}/comparison`}>see what changed</Link>, or{' '}
+        <Link href={`${address}/remarks`}>comment</Link>.
       </p>
     </main>
   );

@@ -65,7 +65,7 @@ export function PublishPage(props: Props) {
       <main id="content" className="page">
         <h1>Nothing new to publish</h1>
         <p>
-          The draft says the same as <Link href={`${address}/editions/${last}`}>edition {last}</Link>. Change it on the{' '}
+          The draft is the same as <Link href={`${address}/editions/${last}`}>edition {last}</Link>. Change it on the{' '}
           <Link href={address}>bench</Link> first.
         </p>
       </main>
@@ -76,7 +76,7 @@ export function PublishPage(props: Props) {
     <main id="content" className={`page ${styles.page}`}>
       <section>
         <h1>Publish {spec.document.name}</h1>
-        <p className="soft">An edition never changes after this. The draft goes on.</p>
+        <p className="soft">An edition never changes once it’s published. You can keep editing the draft.</p>
         {open.length > 0 && <HeldBack address={address} person={person} spec={spec} open={open} />}
         <WhatItAsks address={address} {...forWhom} />
         <form className={styles.form} onSubmit={handleSubmit(publish)} noValidate>
@@ -100,7 +100,7 @@ export function PublishPage(props: Props) {
           </div>
           {asksReason && (
             <Field
-              label={`Why less than ${proposed} is enough`}
+              label={`Why not ${proposed}?`}
               autoComplete="off"
               maxLength={SAID.reason}
               error={errors.stepReason?.message}
@@ -109,7 +109,7 @@ export function PublishPage(props: Props) {
           )}
           <div className="field">
             <Label className="needed" htmlFor="note">
-              What this edition brings{' '}
+              Release notes{' '}
             </Label>
             <TextArea
               id="note"
@@ -122,7 +122,7 @@ export function PublishPage(props: Props) {
             <Problem says={errors.note?.message} />
           </div>
           <Button type="submit" look="primary" disabled={isSubmitting || isHeld}>
-            {isSubmitting ? 'Publishing…' : 'Publish this edition'}
+            {isSubmitting ? 'Publishing…' : 'Publish edition'}
           </Button>
           <Problem says={errors.root?.message} />
         </form>

@@ -12,7 +12,7 @@ export function askReading<Order extends ReadingOrder>(
   };
   worker.onerror = () => {
     worker.terminate();
-    onAnswer({ problem: 'The reading broke off; try again with a smaller file.' } as ReadingAnswer<Order>);
+    onAnswer({ problem: 'Reading the file failed. Try a smaller file.' } as ReadingAnswer<Order>);
   };
   worker.postMessage(order);
   return () => worker.terminate();

@@ -9,6 +9,7 @@ import { Problem } from '../parts/problem';
 import { NotUnderstood } from './not-understood';
 import { ReadRanges } from './read-ranges';
 import { PASTED, Source } from './source';
+import { Check } from '../parts/check';
 import { useReading } from './use-reading';
 
 type Props = { team: string; onClose: () => void };
@@ -32,23 +33,23 @@ export function NewFromFileDialog({ team, onClose }: Props) {
 
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
-    if (!reading) return setProblem('Give a file first, or paste what is in it.');
+    if (!reading) return setProblem('Choose a file or paste its content first.');
     const breakpoints = reading.document.breakpoints.filter(({ id }) => !left.has(id));
-    if (breakpoints.length === 0) return setProblem('Every breakpoint is left out; take one at least.');
-    if (name.trim() === '') return setProblem('Type a name, such as Passenger site.');
+    if (breakpoints.length === 0) return setProblem('Include at least one breakpoint.');
+    if (name.trim() === '') return setProblem('Enter a name, such as Passenger site.');
     const document = { ...reading.document, name: name.trim(), breakpoints };
     setProblem(await begin(document));
   };
   return (
     <Dialog
-      title="A specification from a file"
+      title="New specification from a file"
       isWide
       onClose={onClose}
       onSubmit={submit}
-      answers={<Answers yes="Make the specification" isBusy={isBusy} onNo={onClose} />}
+      answers={<Answers yes="Create specification" isBusy={isBusy} onNo={onClose} />}
     >
       <Source
-        says="A style sheet, design tokens, a table (CSV) or a document (spec.json), dropped here or chosen."
+        says="Drop or choose a style sheet, design tokens, a table (CSV) or a document (spec.json)."
         placeholder={'From,Columns,Gutter,Margin\n0,4,16,20'}
         onGiven={(files) => {
           setProblem(null);
@@ -65,9 +66,9 @@ export function NewFromFileDialog({ team, onClose }: Props) {
           <Field label="Name" value={name} maxLength={LIMITS.name} onChange={({ target }) => setName(target.value)} />
           <ReadRanges
             reading={reading}
-            goesTitle="Taken"
+            goesTitle="Include"
             goes={(id) => (
-              <input
+              <Check
                 type="checkbox"
                 aria-label={`Take ${reading.document.breakpoints.find((each) => each.id === id)!.name}`}
                 checked={!left.has(id)}

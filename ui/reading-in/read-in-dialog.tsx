@@ -13,6 +13,7 @@ import { Source } from './source';
 import { useReading } from './use-reading';
 import styles from './reading-in.module.scss';
 import { Label } from '../parts/label';
+import { Check } from '../parts/check';
 import { Select } from '../parts/select';
 
 /** Reads a grid from a file into the draft: what was understood, what was not, and what of it is taken. */
@@ -30,21 +31,21 @@ export function ReadInDialog({ onClose }: { onClose: () => void }) {
 
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    if (!reading || !taking) return setProblem('Give a file first, or paste what is in it.');
+    if (!reading || !taking) return setProblem('Choose a file or paste its content first.');
     const refused = store.getState().take(takeReading(spec, reading, taking));
     setProblem(refused);
     if (refused === null) onClose();
   };
   return (
     <Dialog
-      title="Read a grid in"
+      title="Import grid"
       isWide
       onClose={onClose}
       onSubmit={submit}
-      answers={<Answers yes="Take it into the draft" onNo={onClose} />}
+      answers={<Answers yes="Import into draft" onNo={onClose} />}
     >
       <Source
-        says="A style sheet, design tokens, a table (CSV) or a document (spec.json), dropped here or chosen."
+        says="Drop or choose a style sheet, design tokens, a table (CSV) or a document (spec.json)."
         placeholder={'.page { display: grid; grid-template-columns: repeat(12, 1fr); … }'}
         onGiven={(files) => {
           setProblem(null);
@@ -53,16 +54,16 @@ export function ReadInDialog({ onClose }: { onClose: () => void }) {
         onProblem={refuse}
       />
       <p className="soft" role="status">
-        {state.is === 'reading' ? 'Reading…' : reading ? `Read as: ${reading.title}. Nothing is changed yet.` : ''}
+        {state.is === 'reading' ? 'Reading…' : reading ? `Read as: ${reading.title}. Nothing has changed yet.` : ''}
       </p>
       {reading && taking && (
         <>
           <ReadRanges
             reading={reading}
-            goesTitle="Goes to"
+            goesTitle="Import to"
             goes={(id) => (
               <GoesTo
-                label={`${reading.document.breakpoints.find((each) => each.id === id)!.name} goes to`}
+                label={`${reading.document.breakpoints.find((each) => each.id === id)!.name} imports to`}
                 goes={taking.breakpoints[id] ?? 'nowhere'}
                 from={reading.document.breakpoints.find((each) => each.id === id)!.from}
                 own={byWidth(spec.breakpoints)}
@@ -102,7 +103,7 @@ function GoesTo({ label, goes, from, own, onChange }: GoesProps) {
         </option>
       ))}
       <option value="new">a new breakpoint, from {from}</option>
-      <option value="nowhere">nowhere: it is left out</option>
+      <option value="nowhere">don’t import</option>
     </Select>
   );
 }
@@ -126,10 +127,10 @@ function Parts({
   const said = new Set(Object.values(reading.parts).flat());
   return (
     <fieldset className={styles.parts}>
-      <Label as="legend">What is taken</Label>
+      <Label as="legend">What to import</Label>
       {PARTS.filter(([part]) => said.has(part)).map(([part, title]) => (
         <label key={part}>
-          <input
+          <Check
             type="checkbox"
             checked={taking.parts.includes(part)}
             onChange={({ target }) =>
@@ -142,16 +143,16 @@ function Parts({
         </label>
       ))}
       <label>
-        <input
+        <Check
           type="checkbox"
           checked={taking.ranges}
           onChange={({ target }) => onChange({ ranges: target.checked })}
         />{' '}
-        Where they begin
+        From widths
       </label>
       {reading.spacing && (
         <label>
-          <input
+          <Check
             type="checkbox"
             checked={taking.spacing}
             onChange={({ target }) => onChange({ spacing: target.checked })}

@@ -21,7 +21,7 @@ type Props = {
 };
 
 /** What pasted text is called, which has no name of its own. */
-export const PASTED = 'What was pasted';
+export const PASTED = 'Pasted text';
 
 /** A text field takes very long to show more characters than this. */
 const LONGEST_SHOWN = 200_000;
@@ -34,7 +34,7 @@ export function Source({ says, placeholder, onGiven, onProblem }: Props) {
     const large = files.find(({ size }) => size > FILE_BYTES.readIn);
     if (large)
       return onProblem(
-        `${large.name} has ${Math.round(large.size / 1024 / 1024)} MB; a file has at most ${FILE_BYTES.readIn / 1024 / 1024} MB here.`,
+        `${large.name} has ${Math.round(large.size / 1024 / 1024)} MB; a file can have up to ${FILE_BYTES.readIn / 1024 / 1024} MB.`,
       );
     // what was pasted before is not what is read now
     setPasted('');
@@ -58,7 +58,7 @@ export function Source({ says, placeholder, onGiven, onProblem }: Props) {
           <FileUp size={14} aria-hidden /> Choose files…
         </ToolButton>
       </p>
-      <Label htmlFor={id}>Or paste it</Label>
+      <Label htmlFor={id}>Or paste it here</Label>
       <TextArea
         id={id}
         className={`number ${styles.pasted}`}

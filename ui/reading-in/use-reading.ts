@@ -39,7 +39,7 @@ export function useReading(): {
   return {
     state,
     give: (files) => {
-      if (files.length > 1) setState({ is: 'refused', problem: `These are ${files.length} files; give one.` });
+      if (files.length > 1) setState({ is: 'refused', problem: `These are ${files.length} files; choose one.` });
       else give(files[0] ?? null);
     },
     refuse: (problem) => setState({ is: 'refused', problem }),

@@ -52,7 +52,7 @@ export function RemarkDialog({ specId, address, members, onClose }: Props) {
       at.join('/') === subject.at.join('/'),
   );
   return (
-    <Dialog title="Remark" onClose={onClose}>
+    <Dialog title="Comment" onClose={onClose}>
       <div className="field">
         <Label htmlFor="remark-about">About</Label>
         <Select id="remark-about" value={subject.key} onChange={({ target }) => setKey(target.value)}>
@@ -77,13 +77,13 @@ export function RemarkDialog({ specId, address, members, onClose }: Props) {
             <Moment at={madeAt} />
           </span>
           <br />
-          {text} <a href={`${address}/remarks#${id}`}>Answer</a>
+          {text} <a href={`${address}/remarks#${id}`}>Reply</a>
         </p>
       ))}
       <Problem says={problem} />
       <RemarkForm
-        label="Your remark"
-        action="Write it"
+        label="Your comment"
+        action="Comment"
         members={members}
         onSend={async (text, mentions) => {
           const { at, rule, name } = subject;
@@ -95,7 +95,7 @@ export function RemarkDialog({ specId, address, members, onClose }: Props) {
       />
       {said && (
         <p className="fine" role="status">
-          It is written; whoever is mentioned is told. <a href={`${address}/remarks`}>All remarks</a>
+          Comment added. Mentioned people are notified. <a href={`${address}/remarks`}>All comments</a>
         </p>
       )}
     </Dialog>

@@ -30,7 +30,7 @@ export function RemarkForm({ label, action, first = '', members, onSend, onCance
   const [problem, setProblem] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
   const put = async (): Promise<void> => {
-    if (text.trim() === '') return setProblem('A remark needs a text.');
+    if (text.trim() === '') return setProblem('Enter a comment.');
     setBusy(true);
     const answer = await onSend(text, mentionsIn(text, members));
     setBusy(false);
@@ -58,7 +58,7 @@ export function RemarkForm({ label, action, first = '', members, onSend, onCance
         </Button>
         {onCancel && <Button onClick={onCancel}>Cancel</Button>}
         <label className={styles.mention}>
-          <span className="visually-hidden">Mention somebody</span>
+          <span className="visually-hidden">Mention someone</span>
           <Select value="" onChange={({ target }) => mention(target.value)}>
             <option value="" disabled>
               Mention…

@@ -35,8 +35,8 @@ export function RemarksPage({ specId, address, self, members, remarks, about }: 
   const listed = shown === 'open' ? open : settled;
   const form = (
     <RemarkForm
-      label={about ? 'A remark on this line' : 'A remark on the specification as a whole'}
-      action="Write it"
+      label={about ? 'Comment on this line' : 'Comment on the whole specification'}
+      action="Comment"
       members={members}
       onSend={async (text, mentions) => {
         const answer = await send('POST', `/api/specs/${specId}/remarks`, {
@@ -52,29 +52,29 @@ export function RemarksPage({ specId, address, self, members, remarks, about }: 
   return (
     <>
       <div className={styles.head}>
-        <h1>Remarks</h1>
+        <h1>Comments</h1>
         <Choice
-          label="Which threads"
+          label="Filter comments"
           value={shown}
           options={[
             { value: 'open', title: `Open: ${open.length}` },
-            { value: 'settled', title: `Settled: ${settled.length}` },
+            { value: 'settled', title: `Resolved: ${settled.length}` },
           ]}
           onChange={setShown}
         />
       </div>
       <p className="soft">
-        A remark on a cell, a breakpoint or a finding is written on the <a href={address}>bench</a>, with Alt + Shift +
-        M. Notes for readers stand in the specification itself, and are published.
+        Comment on a cell, a breakpoint or a finding on the <a href={address}>bench</a> with Alt + Shift + M. Notes for
+        readers are part of the specification and get published.
       </p>
       {about && (
-        <section aria-label="A remark on a line">
+        <section aria-label="Comment on a line">
           <blockquote className={styles.quoted}>{about.name}</blockquote>
           {form}
         </section>
       )}
       {listed.length === 0 ? (
-        <Empty>{shown === 'open' ? 'Nothing is open.' : 'Nothing is settled yet.'}</Empty>
+        <Empty>{shown === 'open' ? 'No open comments.' : 'No resolved comments.'}</Empty>
       ) : (
         <ul className={styles.threads}>
           {listed.map(({ first, answers }) => (

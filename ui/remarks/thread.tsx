@@ -33,10 +33,10 @@ export function Thread({ specId, first, answers, self, members, onDone }: Props)
     <li className={styles.thread} id={first.id} data-settled={isSettled || undefined}>
       <div className={styles.about}>
         <strong>{first.about || 'The specification'}</strong>
-        {first.isGone && <span className={styles.gone}>is not there any more</span>}
+        {first.isGone && <span className={styles.gone}>no longer exists</span>}
         {isSettled && (
           <span className="soft">
-            settled by {first.settledBy ?? 'somebody'}, <Moment at={first.settledAt!} />
+            resolved by {first.settledBy ?? 'somebody'}, <Moment at={first.settledAt!} />
           </span>
         )}
       </div>
@@ -55,8 +55,8 @@ export function Thread({ specId, first, answers, self, members, onDone }: Props)
       <Problem says={problem} />
       {isAnswering ? (
         <RemarkForm
-          label="Answer"
-          action="Answer"
+          label="Reply"
+          action="Reply"
           members={members}
           onSend={async (text, mentions) => {
             const answer = done(await send('POST', base, { text, mentions, thread: first.id }));
@@ -68,13 +68,13 @@ export function Thread({ specId, first, answers, self, members, onDone }: Props)
       ) : (
         <div className={styles.buttons}>
           <Button look="quiet" onClick={() => setAnswering(true)}>
-            Answer
+            Reply
           </Button>
           <Button
             look="quiet"
             onClick={async () => void done(await send('PATCH', `${base}/${first.id}`, { settled: !isSettled }))}
           >
-            {isSettled ? 'Open again' : 'Settle'}
+            {isSettled ? 'Reopen' : 'Resolve'}
           </Button>
         </div>
       )}
@@ -115,8 +115,8 @@ function Said({ remark, isOwn, members, onChange, onDelete }: SaidProps) {
       </p>
       {isEditing ? (
         <RemarkForm
-          label="Your remark"
-          action="Change it"
+          label="Your comment"
+          action="Save"
           first={text}
           members={members}
           onSend={async (changed) => {

@@ -36,14 +36,14 @@ export function AnswerForm({ specId, revision, notApproving }: Props) {
   };
   return (
     <div className={styles.form}>
-      <Label htmlFor={id}>Your answer, to draft {revision}</Label>
+      <Label htmlFor={id}>Your review of draft {revision}</Label>
       <TextArea
         id={id}
         rows={3}
         maxLength={SAID.reviewNote}
         value={note}
         onChange={({ target }) => setNote(target.value)}
-        placeholder="What is fine, or what should change"
+        placeholder="What’s good, or what should change"
       />
       <div className={styles.buttons}>
         {notApproving === null && (
@@ -52,7 +52,7 @@ export function AnswerForm({ specId, revision, notApproving }: Props) {
           </Button>
         )}
         <Button disabled={!isAwake || isBusy} onClick={() => void give('ask-changes')}>
-          Ask for changes
+          Request changes
         </Button>
       </div>
       {notApproving !== null && <p className="soft">{notApproving}</p>}

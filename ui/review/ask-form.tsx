@@ -29,7 +29,7 @@ export function AskForm({ specId, reviewers }: Props) {
   return (
     <form className={styles.form} onSubmit={handleSubmit(ask)} noValidate>
       <Label className="needed" htmlFor="ask-note">
-        What should be looked at{' '}
+        What should reviewers look at?{' '}
       </Label>
       <TextArea
         id="ask-note"
@@ -37,7 +37,7 @@ export function AskForm({ specId, reviewers }: Props) {
         maxLength={SAID.reviewNote}
         aria-required
         aria-invalid={Boolean(errors.note)}
-        {...register('note', { required: 'Say in a sentence what should be looked at.' })}
+        {...register('note', { required: 'Enter what reviewers should look at.' })}
       />
       <Problem says={errors.note?.message} />
       {reviewers.length > 0 && (
@@ -51,7 +51,7 @@ export function AskForm({ specId, reviewers }: Props) {
         </fieldset>
       )}
       <Button type="submit" look="primary" disabled={!isAwake || isSubmitting}>
-        Ask for a review
+        Request a review
       </Button>
       <Problem says={errors.root?.message} />
     </form>

@@ -49,7 +49,7 @@ export function ReviewPage(props: Props) {
       {problem && <Notice of="problem">{problem}</Notice>}
       <div className={styles.page}>
         <section aria-labelledby="state">
-          <h2 id="state">{review ? `Draft ${revision} is under review` : 'No review is under way'}</h2>
+          <h2 id="state">{review ? `Draft ${revision} is in review` : 'No open review'}</h2>
           {review ? (
             <>
               <p>
@@ -66,7 +66,7 @@ export function ReviewPage(props: Props) {
               )}
               {may.ask && (
                 <Button look="quiet" onClick={() => void callOff()}>
-                  Call the review off
+                  Cancel review
                 </Button>
               )}
             </>
@@ -74,19 +74,19 @@ export function ReviewPage(props: Props) {
             <>
               <p>
                 {needed === 0
-                  ? 'This team publishes without approvals; a review can still be asked for.'
+                  ? 'This team publishes without approvals. You can still request a review.'
                   : stand(needed, approvals)}
               </p>
               {may.ask ? (
                 <AskForm specId={specId} reviewers={reviewers} />
               ) : (
-                <p className="soft">Owners and authors ask for a review.</p>
+                <p className="soft">Owners and authors can request a review.</p>
               )}
             </>
           )}
-          <h3>Found in it</h3>
+          <h3>Findings</h3>
           {findings.length === 0 ? (
-            <p className="fine">Nothing holds it back.</p>
+            <p className="fine">Nothing to fix.</p>
           ) : (
             <ul className={styles.findings}>
               {findings.map((finding) => (
@@ -98,7 +98,7 @@ export function ReviewPage(props: Props) {
           )}
           <p>
             <Link href={`${address}/remarks`}>
-              {threads === 0 ? 'No open remarks' : counted(threads, 'open remark')}
+              {threads === 0 ? 'No open comments' : counted(threads, 'open comment')}
             </Link>
           </p>
         </section>
@@ -113,23 +113,23 @@ export function ReviewPage(props: Props) {
 
 function stand(needed: number, approvals: number): string {
   if (needed === 0)
-    return `${approvals === 0 ? 'Nobody has approved it yet' : counted(approvals, 'approval')}; publishing needs none.`;
-  return `${approvals} of ${needed} that publishing needs ${needed === 1 ? 'has' : 'have'} approved it as it is now.`;
+    return `${approvals === 0 ? 'No approvals yet' : counted(approvals, 'approval')}; none needed to publish.`;
+  return `${approvals} of ${counted(needed, 'approval')} needed to publish.`;
 }
 
 function Answers({ answers }: { answers: readonly ListedAnswer[] }) {
-  if (answers.length === 0) return <p className="soft">Nobody has answered yet.</p>;
+  if (answers.length === 0) return <p className="soft">No reviews yet.</p>;
   return (
     <ul className={styles.answers}>
       {answers.map(({ person, verdict, note, revision, at, holds, lapsedBy }, index) => (
         <li key={index} data-holds={holds}>
           <strong>{person}</strong>{' '}
           <span className={verdict === 'approve' ? styles.approved : styles.changes}>
-            {verdict === 'approve' ? 'approved' : 'asked for changes of'}
+            {verdict === 'approve' ? 'approved' : 'requested changes to'}
           </span>{' '}
           draft {revision}, <Moment at={at} />
           {note && <p>{note}</p>}
-          {!holds && <p className="soft">Lapsed: {lapsedBy.join('; ') || 'the draft was changed'}.</p>}
+          {!holds && <p className="soft">Expired: {lapsedBy.join('; ') || 'the draft has changed'}.</p>}
         </li>
       ))}
     </ul>

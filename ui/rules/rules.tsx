@@ -12,6 +12,8 @@ import { CommitField } from '../parts/commit-field';
 import { ViewFrame } from '../frame/view-frame';
 import { WaiverList } from './waiver-list';
 import { NumberTable } from '../parts/number-table';
+import { Check } from '../parts/check';
+import { Select } from '../parts/select';
 import styles from './rules.module.scss';
 
 const WEIGHTS = Object.entries(WEIGHT_NAMES) as [Weight, string][];
@@ -31,8 +33,8 @@ export function Rules() {
       head={
         <>
           <p className={styles.summary}>
-            <strong>{RULES.length} rules</strong> {off > 0 ? `${off} of them off here. ` : 'all on. '}
-            <span className="soft">What is set here holds for this specification and stands in its editions.</span>
+            <strong>{RULES.length} rules</strong> {off > 0 ? `${off} of them off. ` : 'all on. '}
+            <span className="soft">These settings apply to this specification and are published with it.</span>
           </p>
           <dl className={styles.weights}>
             {WEIGHTS.map(([weight, name]) => (
@@ -90,7 +92,7 @@ function RuleRow({ rule, setting, thresholds, findings, onChange }: RowProps) {
   return (
     <tr data-off={!setting.on || undefined}>
       <td>
-        <input
+        <Check
           type="checkbox"
           checked={setting.on}
           aria-label={`${title}: on`}
@@ -105,7 +107,8 @@ function RuleRow({ rule, setting, thresholds, findings, onChange }: RowProps) {
         </p>
       </th>
       <td>
-        <select
+        <Select
+          isSmall
           value={setting.weight}
           aria-label={`Weight of ${title}`}
           data-weight={setting.weight}
@@ -114,10 +117,10 @@ function RuleRow({ rule, setting, thresholds, findings, onChange }: RowProps) {
           {WEIGHTS.map(([value, name]) => (
             <option key={value} value={value}>
               {name}
-              {value === weight ? ' (usual)' : ''}
+              {value === weight ? ' (default)' : ''}
             </option>
           ))}
-        </select>
+        </Select>
       </td>
       <td>
         {rule.thresholds?.map((threshold) => (
@@ -140,7 +143,7 @@ function ThresholdField({ threshold: { title, unit, usual }, value, onChange }: 
   const commit = (text: string): string | null => {
     const wanted = text.trim() === '' ? usual : Number(text);
     if (!/^(\d+(\.\d+)?)?$/.test(text.trim()) || wanted > 100_000)
-      return `“${text.slice(0, 40)}” is no number from 0 to 100,000; usual is ${usual}.`;
+      return `“${text.slice(0, 40)}” isn’t a number from 0 to 100,000. The default is ${usual}.`;
     onChange(wanted);
     return null;
   };
@@ -150,7 +153,7 @@ function ThresholdField({ threshold: { title, unit, usual }, value, onChange }: 
       <CommitField
         label={title}
         value={String(value)}
-        title={`Usual is ${usual}; empty for the usual`}
+        title={`Default: ${usual}. Leave empty for the default`}
         maxLength={12}
         onCommit={commit}
       />

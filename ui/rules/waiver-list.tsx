@@ -29,10 +29,10 @@ export function WaiverList({ waivers, lapsed }: { waivers: Waiver[]; lapsed: Wai
               <span>{breakpoint === null ? 'All' : (names.get(breakpoint) ?? breakpoint)}</span>
               <span>
                 {reason} <span className="soft">({by})</span>
-                {hasLapsed && <em> Lapsed: the numbers behind it have changed.</em>}
+                {hasLapsed && <em> Expired: the numbers it’s about have changed.</em>}
               </span>
               <Button look="quiet" data-edits onClick={() => remove(waiver)}>
-                {hasLapsed ? 'Remove' : 'Withdraw'}
+                Remove waiver
               </Button>
             </li>
           );

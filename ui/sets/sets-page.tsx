@@ -8,10 +8,10 @@ import { STARTING_SETS } from '../../core/document/defaults';
 import { byWidth } from '../../core/spec/ranges';
 import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
-import { Empty } from '../parts/empty';
 import { Field } from '../parts/field';
-import { NumberTable } from '../parts/number-table';
+import { PageHead } from '../parts/page-head';
 import { Problem } from '../parts/problem';
+import { type Column, RecordTable } from '../parts/record-table';
 import styles from './sets.module.scss';
 import { Button } from '../parts/button';
 
@@ -37,56 +37,46 @@ export function SetsPage({ team, sets, pattern, mayName }: Props) {
   };
   return (
     <>
-      <h1>Starting sets</h1>
+      <PageHead title="Starting sets">New specifications can begin with one of these.</PageHead>
       <Problem says={problem} />
-      {sets.length === 0 ? (
-        <Empty>None of your own yet. Any edition can become one, on the page of a specification’s editions.</Empty>
-      ) : (
-        <NumberTable of="words">
-          <thead>
-            <tr>
-              <th scope="col">Name</th>
-              <th scope="col">From</th>
-              <th scope="col">Published there since</th>
-              <th scope="col">Made by</th>
-              <th scope="col">
-                <span className="visually-hidden">Remove</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {sets.map(({ id, name, spec, specSlug, version, newest, madeBy }) => (
-              <tr key={id}>
-                <th scope="row">{name}</th>
-                <td>
-                  <Link href={`/${team}/${specSlug}/editions/${version}`}>
-                    {spec} <span className="number">{version}</span>
-                  </Link>
-                </td>
-                <td>
-                  {newest === version ? (
-                    <span className="soft">nothing</span>
-                  ) : (
-                    <Link href={`/${team}/${specSlug}/comparison?before=${version}&after=${newest}`}>
-                      <span className="number">{newest}</span>: what changed
-                    </Link>
-                  )}
-                </td>
-                <td>{madeBy}</td>
-                <td>
-                  <Button look="quiet" data-edits aria-label={`Remove ${name}`} onClick={() => void remove(id)}>
-                    Remove
-                  </Button>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </NumberTable>
-      )}
+      <RecordTable
+        records={sets}
+        columns={columnsOf(team)}
+        acts={({ id, name }) => (
+          <Button look="quiet" data-edits aria-label={`Remove ${name}`} onClick={() => void remove(id)}>
+            Remove
+          </Button>
+        )}
+        empty="Turn an edition into a starting set on the editions page of its specification."
+      />
       <NamingPattern team={team} pattern={pattern} mayName={mayName} />
     </>
   );
 }
+
+const columnsOf = (team: string): Column<ListedSet>[] => [
+  { head: 'Name', says: ({ name }) => name },
+  {
+    head: 'Edition',
+    says: ({ spec, specSlug, version }) => (
+      <Link href={`/${team}/${specSlug}/editions/${version}`}>
+        {spec} <span className="number">{version}</span>
+      </Link>
+    ),
+  },
+  {
+    head: 'Newer edition',
+    says: ({ specSlug, version, newest }) =>
+      newest === version ? (
+        <span className="soft">none</span>
+      ) : (
+        <Link href={`/${team}/${specSlug}/comparison?before=${version}&after=${newest}`}>
+          <span className="number">{newest}</span>: what changed
+        </Link>
+      ),
+  },
+  { head: 'Added by', says: ({ madeBy }) => madeBy },
+];
 
 /** A set of which a name is shown while the pattern is typed. */
 const EXAMPLE = STARTING_SETS[0]!.spec('Example');
@@ -101,7 +91,7 @@ function NamingPattern({ team, pattern, mayName }: Pick<Props, 'team' | 'pattern
   const example = byWidth(EXAMPLE.breakpoints).at(-1)!;
   const keep = async (): Promise<void> => {
     const answer = await send('PATCH', `/api/teams/${team}`, { naming: text });
-    setSaid(answer.ok ? 'Kept.' : answer.problem);
+    setSaid(answer.ok ? 'Saved.' : answer.problem);
     router.refresh();
   };
   return (
@@ -113,9 +103,9 @@ function NamingPattern({ team, pattern, mayName }: Pick<Props, 'team' | 'pattern
         void keep();
       }}
     >
-      <h2 id="naming">Names of grids</h2>
+      <h2 id="naming">Grid names</h2>
       <p className="soft">
-        On the bench a breakpoint can be named by this pattern. It knows{' '}
+        Breakpoints can be named by this pattern on the bench. It can use{' '}
         {'{name}, {count}, {column}, {gutter}, {margin}, {container}, {width}, {height}, {from}'} and {'{base}'}.
       </p>
       <Field
@@ -134,10 +124,10 @@ function NamingPattern({ team, pattern, mayName }: Pick<Props, 'team' | 'pattern
       {read.value && <p>For example: {patternName(read.value, EXAMPLE, example)}</p>}
       {mayName ? (
         <Button type="submit" disabled={!isAwake || read.problem !== undefined || text === pattern}>
-          Keep the pattern
+          Save pattern
         </Button>
       ) : (
-        <p className="soft">Owners of the team change it.</p>
+        <p className="soft">Only owners can change it.</p>
       )}
       {said && <p role="status">{said}</p>}
     </form>

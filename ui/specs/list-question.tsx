@@ -11,9 +11,9 @@ import { TextInput } from '../parts/text-input';
 type Props = { asked: Asked; address: (change: Partial<Asked>) => string };
 
 const SORTS: { value: Asked['sort']; title: string }[] = [
-  { value: 'changed', title: 'last changed first' },
-  { value: 'name', title: 'by name' },
-  { value: 'must-fix', title: 'most to fix first' },
+  { value: 'changed', title: 'last edited' },
+  { value: 'name', title: 'name' },
+  { value: 'must-fix', title: 'most to fix' },
 ];
 
 const PAUSE_MS = 200;
@@ -36,7 +36,7 @@ export function ListQuestion({ asked, address }: Props) {
     <>
       <Select
         className={styles.sort}
-        aria-label="Order of the list"
+        aria-label="Sort by"
         value={asked.sort}
         onChange={(event) => router.replace(address({ sort: event.target.value as Asked['sort'] }))}
       >
@@ -48,8 +48,8 @@ export function ListQuestion({ asked, address }: Props) {
       </Select>
       <TextInput
         type="search"
-        placeholder="Search by name"
-        aria-label="Search by name"
+        placeholder="Search name"
+        aria-label="Search name"
         maxLength={SAID.search}
         value={sought}
         onChange={(event) => setSought(event.target.value)}

@@ -1,31 +1,28 @@
 'use client';
 
 import { LIMITS } from '../../core/limits';
-import type { ReactNode } from 'react';
-import { useForm, type UseFormRegister } from 'react-hook-form';
+import { useForm } from 'react-hook-form';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import type { Answer } from '../frame/send';
 
-export type NameFields = { name: string; start: string };
-
 type Props<T> = {
   title: string;
   action: string;
-  defaults: NameFields;
-  children?: (register: UseFormRegister<NameFields>) => ReactNode;
-  submit: (fields: NameFields) => Promise<Answer<T>>;
+  /** The name that is proposed. */
+  name: string;
+  submit: (name: string) => Promise<Answer<T>>;
   onDone: (body: T) => void;
   onClose: () => void;
 };
 
-/** A dialog that asks for the name of a spec, and what else its children ask. */
-export function NameDialog<T>({ title, action, defaults, children, submit, onDone, onClose }: Props<T>) {
-  const { register, handleSubmit, setError, formState } = useForm<NameFields>({ defaultValues: defaults });
+/** A dialog that asks for the name of a spec. */
+export function NameDialog<T>({ title, action, name, submit, onDone, onClose }: Props<T>) {
+  const { register, handleSubmit, setError, formState } = useForm<{ name: string }>({ defaultValues: { name } });
   const { errors, isSubmitting } = formState;
 
-  const send = async (fields: NameFields): Promise<void> => {
-    const answer = await submit({ ...fields, name: fields.name.trim() });
+  const send = async (fields: { name: string }): Promise<void> => {
+    const answer = await submit(fields.name.trim());
     if (answer.ok) onDone(answer.body);
     else setError('name', { message: answer.problem });
   };
@@ -43,11 +40,10 @@ export function NameDialog<T>({ title, action, defaults, children, submit, onDon
         placeholder="Passenger site"
         error={errors.name?.message}
         {...register('name', {
-          validate: (name) => name.trim() !== '' || 'Type a name, such as Passenger site.',
+          validate: (typed) => typed.trim() !== '' || 'Enter a name, such as Passenger site.',
           maxLength: { value: LIMITS.name, message: `A name has at most ${LIMITS.name} characters.` },
         })}
       />
-      {children?.(register)}
     </Dialog>
   );
 }

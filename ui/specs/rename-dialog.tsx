@@ -13,8 +13,8 @@ export function RenameDialog({ spec, onClose }: Props) {
     <NameDialog
       title={`Rename ${spec.name}`}
       action="Rename"
-      defaults={{ name: spec.name, start: '' }}
-      submit={({ name }) => send('PATCH', `/api/specs/${spec.id}`, { name })}
+      name={spec.name}
+      submit={(name) => send('PATCH', `/api/specs/${spec.id}`, { name })}
       onDone={() => {
         router.refresh();
         onClose();

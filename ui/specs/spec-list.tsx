@@ -7,7 +7,7 @@ import { Moment } from '../frame/moment';
 import { type Asked, listAddress } from './list-address';
 import { ListQuestion } from './list-question';
 import dynamic from 'next/dynamic';
-import { NewSpecDialog } from './new-spec-dialog';
+import { CopySpecDialog } from './copy-spec-dialog';
 import { RenameDialog } from './rename-dialog';
 import { SpecMenu } from './spec-menu';
 import styles from './spec-list.module.scss';
@@ -28,15 +28,14 @@ type Props = {
   list: ListedPage;
   asked: Asked;
   members: { name: string; says: string }[];
-  sets: readonly { id: string; name: string; spec: string; version: string }[];
   /** What whoever looks may do. */
   may: { edit: boolean; archive: boolean; remove: boolean };
 };
 
-type Open = { dialog: 'new' | 'file' } | { dialog: 'copy' | 'rename'; spec: ListedSpec } | null;
+type Open = { dialog: 'file' } | { dialog: 'copy' | 'rename'; spec: ListedSpec } | null;
 
 /** The specifications of a team, a page at a time: searched and sorted by the server, opened, made, copied, renamed, archived. */
-export function SpecList({ team, list, asked, members, sets, may }: Props) {
+export function SpecList({ team, list, asked, members, may }: Props) {
   const [open, setOpen] = useState<Open>(null);
   const close = (): void => setOpen(null);
   const { specs, page, pages, found, archived: archivedCount, all } = list;
@@ -47,13 +46,13 @@ export function SpecList({ team, list, asked, members, sets, may }: Props) {
       <div className={styles.head}>
         <h1>{asked.archived ? 'Archived specifications' : 'Specifications'}</h1>
         <ListQuestion key={String(asked.archived)} asked={asked} address={address} />
-        <LinkButton href={`/survey/${team.slug}`}>{may.edit ? 'From screens…' : 'Survey screens…'}</LinkButton>
+        <LinkButton href={`/survey/${team.slug}`}>{may.edit ? 'From screenshots…' : 'Survey screens…'}</LinkButton>
         {may.edit && (
           <>
             <Button onClick={() => setOpen({ dialog: 'file' })}>From a file…</Button>
-            <Button look="primary" onClick={() => setOpen({ dialog: 'new' })}>
+            <LinkButton look="primary" href={`/new/${team.slug}`}>
               <Plus size={15} aria-hidden /> New specification
-            </Button>
+            </LinkButton>
           </>
         )}
       </div>
@@ -87,7 +86,7 @@ export function SpecList({ team, list, asked, members, sets, may }: Props) {
       )}
       {pages > 1 && (
         <nav className={styles.pages} aria-label="Pages of the list">
-          <PageLink href={page > 1 ? address({ page: page - 1 }) : null}>Earlier page</PageLink>
+          <PageLink href={page > 1 ? address({ page: page - 1 }) : null}>Previous page</PageLink>
           <span className="number">
             Page {page} of {pages}, {found} specifications
           </span>
@@ -98,13 +97,12 @@ export function SpecList({ team, list, asked, members, sets, may }: Props) {
         <p className="soft">{members.map(({ name, says }) => `${name} (${says.toLowerCase()})`).join(', ')}</p>
         {(archivedCount > 0 || asked.archived) && (
           <Link href={listAddress(team.slug, { sought: '', sort: asked.sort, page: 1, archived: !asked.archived })}>
-            {asked.archived ? 'Back to the specifications' : `Archived: ${archivedCount}`}
+            {asked.archived ? 'Back to specifications' : `Archived: ${archivedCount}`}
           </Link>
         )}
       </footer>
-      {open?.dialog === 'new' && <NewSpecDialog team={team.slug} sets={sets} onClose={close} />}
       {open?.dialog === 'file' && <NewFromFileDialog team={team.slug} onClose={close} />}
-      {open?.dialog === 'copy' && <NewSpecDialog team={team.slug} original={open.spec} onClose={close} />}
+      {open?.dialog === 'copy' && <CopySpecDialog team={team.slug} original={open.spec} onClose={close} />}
       {open?.dialog === 'rename' && <RenameDialog spec={open.spec} onClose={close} />}
     </>
   );
@@ -115,17 +113,17 @@ function PageLink({ href, children }: { href: string | null; children: ReactNode
 }
 
 function emptySentence(all: number, archived: boolean, sought: string): string {
-  if (all > 0) return `No specification has “${sought.trim()}” in its name. Clear the search to see all ${all}.`;
+  if (all > 0) return `No specification matches “${sought.trim()}”. Clear the search to see all ${all}.`;
   return archived
-    ? 'Nothing is archived.'
-    : 'No specification yet. Make the first one: a starting set gives you phone, tablet and desktop at once.';
+    ? 'No archived specifications.'
+    : 'Create your first specification. A starting set gives you phone, tablet and desktop at once.';
 }
 
 function Edition({ team, spec }: { team: string; spec: ListedSpec }) {
   const review = spec.inReview && (
     <>
       <br />
-      <Link href={`/${team}/${spec.slug}/review`}>under review</Link>
+      <Link href={`/${team}/${spec.slug}/review`}>in review</Link>
     </>
   );
   if (spec.lastEdition === null)
@@ -139,7 +137,7 @@ function Edition({ team, spec }: { team: string; spec: ListedSpec }) {
     <div>
       <Link href={`/${team}/${spec.slug}/editions/${spec.lastEdition}`}>Edition {spec.lastEdition}</Link>
       <br />
-      <span className="soft">{spec.differs ? 'the draft differs' : 'the draft is the same'}</span>
+      <span className="soft">{spec.differs ? 'draft has changes' : 'no changes since'}</span>
       {review}
     </div>
   );
@@ -149,7 +147,7 @@ function Findings({ spec: { mustFix, weigh, problem } }: { spec: ListedSpec }) {
   if (problem !== null || mustFix === null || weigh === null)
     return (
       <div className={styles.must} title={problem ?? undefined}>
-        cannot be read
+        can’t be opened
       </div>
     );
   if (mustFix + weigh === 0) return <div className={styles.fine}>adds up</div>;
@@ -157,7 +155,7 @@ function Findings({ spec: { mustFix, weigh, problem } }: { spec: ListedSpec }) {
     <div>
       {mustFix > 0 && <span className={styles.must}>{mustFix} must fix</span>}
       {mustFix > 0 && weigh > 0 && <br />}
-      {weigh > 0 && <span className={styles.weigh}>{weigh} to weigh</span>}
+      {weigh > 0 && <span className={styles.weigh}>{weigh} to check</span>}
     </div>
   );
 }

@@ -40,8 +40,8 @@ export function SpecMenu({ spec, may, onCopy, onRename }: Props) {
     <div>
       <Menu label={`More for ${spec.name}`}>
         <MenuAct onClick={onRename}>Rename…</MenuAct>
-        <MenuAct onClick={onCopy}>Make a copy…</MenuAct>
-        <MenuAct onClick={archive}>{spec.archived ? 'Bring back' : 'Archive'}</MenuAct>
+        <MenuAct onClick={onCopy}>Duplicate…</MenuAct>
+        <MenuAct onClick={archive}>{spec.archived ? 'Restore' : 'Archive'}</MenuAct>
         {canDelete && <MenuAct onClick={() => setDeleting(true)}>Delete…</MenuAct>}
       </Menu>
       <Problem says={problem} />
@@ -53,9 +53,9 @@ export function SpecMenu({ spec, may, onCopy, onRename }: Props) {
             event.preventDefault();
             void remove();
           }}
-          answers={<Answers yes="Delete it" no="Keep it" onNo={() => setDeleting(false)} />}
+          answers={<Answers yes="Delete" no="Cancel" onNo={() => setDeleting(false)} />}
         >
-          <p>Its draft, its history and its surveys are gone for good. It was never published.</p>
+          <p>Its draft, history and surveys will be deleted for good. It was never published.</p>
         </Dialog>
       )}
     </div>

@@ -6,17 +6,17 @@ type Props = { what: string; team: string; problem: string; document: unknown };
 export function Unreadable({ what, team, problem, document }: Props) {
   return (
     <main id="content" className="page">
-      <h1>This {what} cannot be read</h1>
+      <h1>This {what} can’t be opened</h1>
       <p className="problem">{problem}</p>
       <p>
-        It was stored by another version, or changed outside of Ypsiline. Nothing of it is lost: this is what is kept.
-        Its editions go on being served as they were published. Mend the place that is named above in a copy of the
-        document and make a new specification of it, or ask whoever runs Ypsiline to bring back an earlier revision.
+        It was stored by another version or changed outside Ypsiline. Nothing is lost: below is what’s stored, and its
+        editions are still available. Fix the place named above in a copy of the document and create a new specification
+        from it, or ask your administrator to restore an earlier revision.
       </p>
       <pre className="document" tabIndex={0}>
         {JSON.stringify(document, null, 2)}
       </pre>
-      <Link href={`/${team}`}>To the specifications</Link>
+      <Link href={`/${team}`}>All specifications</Link>
     </main>
   );
 }

@@ -8,7 +8,10 @@ type Props = { onChoose: () => void; onList: () => void };
 export function AddScreens({ onChoose, onList }: Props) {
   return (
     <div className={styles.add}>
-      <ToolButton onClick={onChoose} title="Pictures (PNG, JPEG, WebP), saved pages (HTML), lists of boxes (CSV, JSON)">
+      <ToolButton
+        onClick={onChoose}
+        title="Screenshots (PNG, JPEG, WebP), saved pages (HTML), lists of boxes (CSV, JSON)"
+      >
         <FileUp size={14} aria-hidden /> Choose files…
       </ToolButton>
       <ToolButton onClick={onList} title="x, y, width, height and a name, from a spreadsheet">

@@ -24,7 +24,7 @@ export function askWorker(order: SurveyOrder, onProgress: (done: number) => void
     };
     worker.onerror = () => {
       worker.terminate();
-      resolve({ is: 'refused', problem: 'The reading broke off; try again with a smaller picture.' });
+      resolve({ is: 'refused', problem: 'Reading the picture failed. Try a smaller one.' });
     };
   });
   news.catch(() => {});

@@ -29,7 +29,7 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
             Density{' '}
             <Select
               value={screen.density}
-              title="Pixels of the picture for each px of the screen"
+              title="Picture pixels per CSS px"
               onChange={({ target }) => onDensity(Number(target.value))}
             >
               {DENSITIES.map((density) => (
@@ -48,10 +48,10 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
               correct((before) => ({ ...before, leftOut: before.leftOut.filter((_part, place) => place !== index) }))
             }
           >
-            Count part {index + 1} again
+            Include part {index + 1} again
           </Button>
         ))}
-        <span className="soft">Click a box, or go through them with the arrow keys, to correct it.</span>
+        <span className="soft">Click a box or use the arrow keys to select and correct it.</span>
       </div>
     );
   const move = (side: BoxSide, from: number) => (text: string) => {
@@ -61,7 +61,7 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
         .replace(',', '.')
         .replace(/\s*px$/, ''),
     );
-    if (text.trim() === '' || !Number.isFinite(to)) return 'Give a place in px, such as 24.';
+    if (text.trim() === '' || !Number.isFinite(to)) return 'Enter a position in px, such as 24.';
     correct((before) => ({
       ...before,
       boxes: before.boxes.map((each, index) => (index === chosen ? nudged(each, side, to - from, before) : each)),
@@ -105,14 +105,14 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
       </Button>
       <Button
         look="quiet"
-        title="Nothing in it is held against the grid"
+        title="Exclude it from the check against the grid"
         onClick={() => {
           const { x, y, width, height } = box;
           correct((before) => ({ ...before, leftOut: [...before.leftOut, { x, y, width, height }] }));
           onChoose(null);
         }}
       >
-        Leave out
+        Exclude
       </Button>
     </div>
   );
@@ -121,7 +121,7 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
 function sizeOf(screen: SurveyedScreen): string {
   const counting = countingBoxes(screen).length;
   const out = screen.boxes.length - counting;
-  return `${plain(screen.width)} × ${plain(screen.height)}, ${boxCount(counting)}${out > 0 ? ` and ${out} left out` : ''}`;
+  return `${plain(screen.width)} × ${plain(screen.height)}, ${boxCount(counting)}${out > 0 ? ` and ${out} excluded` : ''}`;
 }
 
 /** A measured length to a quarter of a px. */

@@ -44,16 +44,16 @@ export function BoxesDialog({ name: called = '', text: before = '', onClose }: P
   };
   return (
     <Dialog
-      title="A list of boxes"
+      title="List of boxes"
       onClose={onClose}
       onSubmit={submit}
-      answers={<Answers yes="Survey them" onNo={onClose} />}
+      answers={<Answers yes="Survey boxes" onNo={onClose} />}
     >
       {isLong ? (
         <p>
-          A list of {text.split('\n').length.toLocaleString('en')} lines, too long to be shown.{' '}
+          A list of {text.split('\n').length.toLocaleString('en')} lines, too long to show.{' '}
           <Button look="quiet" onClick={() => setText('')}>
-            Give another
+            Use another
           </Button>
         </p>
       ) : (
@@ -68,7 +68,7 @@ export function BoxesDialog({ name: called = '', text: before = '', onClose }: P
           onChange={({ target }) => setName(target.value)}
         />
         <Field
-          label="Width of the screen, px"
+          label="Screen width (px)"
           value={width}
           maxLength={12}
           onChange={({ target }) => setWidth(target.value)}
@@ -91,7 +91,7 @@ function ListField({ text, onText }: { text: string; onText: (text: string) => v
   };
   return (
     <>
-      <Label htmlFor="survey-boxes">A box on each line: x, y, width, height, name</Label>
+      <Label htmlFor="survey-boxes">One box per line: x, y, width, height, name</Label>
       <TextArea
         id="survey-boxes"
         className={`number ${styles.list}`}

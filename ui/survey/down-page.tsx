@@ -27,17 +27,17 @@ export function DownPage({ verticals, onTake }: Props) {
     <section aria-label="Down the page" className={styles.section}>
       <h2>Down the page</h2>
       {unit === null ? (
-        <Empty>Tops and feet stand on no common unit. Correct the boxes, or survey more screens together.</Empty>
+        <Empty>Tops and bottoms share no common unit. Correct the boxes or survey more screens together.</Empty>
       ) : (
         <p>
           <strong className="number">{unit} px</strong>
-          {offset > 0 && <> from {offset} px on</>}: {Math.round(explained * 100)} % of all tops and feet stand on its
+          {offset > 0 && <> from {offset} px on</>}: {Math.round(explained * 100)} % of all tops and bottoms are on its
           multiples.
           {spec && (
             <>
               {' '}
               <Button look="quiet" data-edits onClick={onTake}>
-                Take it…
+                Use this unit…
               </Button>
             </>
           )}
@@ -47,7 +47,7 @@ export function DownPage({ verticals, onTake }: Props) {
         <>
           <figure className={styles.histogram}>
             <figcaption>
-              White space from a box to the next below, in px{unit ? `; full bars are multiples of ${unit}` : ''}
+              White space down to the next box, in px{unit ? `; full bars are multiples of ${unit}` : ''}
             </figcaption>
             <ResponsiveContainer width="100%" height="100%">
               <BarChart data={bars} margin={{ top: 4, right: 4, bottom: 0, left: 0 }} accessibilityLayer={false}>
@@ -68,7 +68,7 @@ export function DownPage({ verticals, onTake }: Props) {
             </ResponsiveContainer>
           </figure>
           <details>
-            <summary>The same as a table</summary>
+            <summary>Show as table</summary>
             <NumberTable>
               <thead>
                 <tr>

@@ -16,7 +16,7 @@ export function Followed() {
   const follows = followsOf(screens.map(surveyed), spec);
   return (
     <section aria-label="Screens and breakpoints" className={styles.section}>
-      <h2>Against the spec</h2>
+      <h2>Compared with the specification</h2>
       <div className={styles.scroll} tabIndex={0} role="group" aria-label="Screens and breakpoints, table">
         <NumberTable>
           <thead>

@@ -12,6 +12,7 @@ import { useSurveySpec, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 import { TogetherLine } from './together-line';
 import type { Found } from './survey.worker';
+import { Check } from '../parts/check';
 import { Button } from '../parts/button';
 
 type Props = { held: Held; found: Found | null; isLooking: boolean; onTake: (grid: FoundGrid) => void };
@@ -30,12 +31,12 @@ export function GridList({ held: { screen, by, off }, found, isLooking, onTake }
       {found && <TogetherLine found={found} />}
       {found && grids.length === 0 && (
         <Empty>
-          No grid explains these boxes better than chance. Remove what was found wrongly, leave photographs out, or add
-          a second screen of the same width.
+          No grid explains these boxes better than chance. Remove wrong boxes, exclude photographs or add a second
+          screen of the same width.
         </Empty>
       )}
       {!found && isLooking && <Empty role="status">Looking for grids…</Empty>}
-      <ol className={styles.grids} aria-label="Grids that fit" aria-busy={isLooking}>
+      <ol className={styles.grids} aria-label="Matching grids" aria-busy={isLooking}>
         {spec && <SpecGrid {...{ screen, by, off, scale }} onChoose={() => choose(screen.width, 'spec')} />}
         {grids.map((grid, index) => {
           const isOn = isSameGrid(by, grid);
@@ -43,7 +44,7 @@ export function GridList({ held: { screen, by, off }, found, isLooking, onTake }
           return (
             <li key={index} data-chosen={isOn || undefined}>
               <label>
-                <input
+                <Check
                   type="radio"
                   name={`grid-${screen.width}`}
                   checked={isOn}
@@ -72,13 +73,13 @@ export function GridList({ held: { screen, by, off }, found, isLooking, onTake }
               {isOn && (
                 <>
                   <p>
-                    {off && `${off.on} of ${counted(off.edges, 'edge')} stand on it. `}
+                    {off && `${off.on} of ${counted(off.edges, 'edge')} are on it. `}
                     {whyBefore(grid, grids[index + 1])}
                   </p>
                   {grid.alsoFits.length > 0 && <p className={styles.open}>{alsoFitsText(grid)}</p>}
                   {spec && (
                     <Button data-edits onClick={() => onTake(grid)}>
-                      Take it into the sheet…
+                      Apply to sheet…
                     </Button>
                   )}
                 </>
@@ -103,8 +104,8 @@ function SpecGrid({ screen, by, off, scale, onChoose }: SpecGridProps) {
   return (
     <li data-chosen={by === 'spec' || undefined}>
       <label>
-        <input type="radio" name={`grid-${screen.width}`} checked={by === 'spec'} onChange={onChoose} />
-        <strong>The spec’s own: {breakpoint.name}</strong>
+        <Check type="radio" name={`grid-${screen.width}`} checked={by === 'spec'} onChange={onChoose} />
+        <strong>Your grid: {breakpoint.name}</strong>
       </label>
       <GridStrip
         grid={{
@@ -120,7 +121,7 @@ function SpecGrid({ screen, by, off, scale, onChoose }: SpecGridProps) {
       />
       {by === 'spec' && off && (
         <p>
-          {off.on} of {counted(off.edges, 'edge')} stand on it.
+          {off.on} of {counted(off.edges, 'edge')} are on it.
         </p>
       )}
     </li>

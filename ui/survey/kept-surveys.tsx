@@ -58,18 +58,18 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
     await load();
   };
   return (
-    <section className={styles.kept} aria-label="Kept surveys">
-      <h2>Kept with this spec</h2>
+    <section className={styles.kept} aria-label="Saved surveys">
+      <h2>Saved with this specification</h2>
       <p className={styles.acts} data-edits>
         <ToolButton disabled={isEmpty} onClick={() => setKeeping(true)}>
-          Keep this survey…
+          Save survey…
         </ToolButton>
         <ToolButton disabled={isEmpty} onClick={() => store.getState().begin(NOTHING_SURVEYED)}>
-          Begin anew
+          New survey
         </ToolButton>
       </p>
       {problem && <Notice of="problem">{problem}</Notice>}
-      {listed.length === 0 && <p className="soft">None yet.</p>}
+      {listed.length === 0 && <p className="soft">None yet. Save a survey to share it with the team.</p>}
       <ul>
         {listed.map((survey) => (
           <li key={survey.id}>
@@ -110,9 +110,9 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
             event.preventDefault();
             void remove(removing);
           }}
-          answers={<Answers yes="Remove it" no="Keep it" onNo={() => setRemoving(null)} />}
+          answers={<Answers yes="Remove" no="Cancel" onNo={() => setRemoving(null)} />}
         >
-          <p>It is removed for everybody in the team. What was taken from it into the spec stays.</p>
+          <p>It will be removed for the whole team. What you applied to the specification stays.</p>
         </Dialog>
       )}
     </section>
@@ -158,10 +158,10 @@ function KeepDialog({ address, held, onKept, onClose }: KeepProps) {
   };
   return (
     <Dialog
-      title="Keep this survey with the spec"
+      title="Save survey with the specification"
       onClose={onClose}
       onSubmit={(event) => void submit(event)}
-      answers={<Answers yes="Keep it" isBusy={isBusy} onNo={onClose} />}
+      answers={<Answers yes="Save survey" isBusy={isBusy} onNo={onClose} />}
     >
       <Field
         label="Name"

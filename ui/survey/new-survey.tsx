@@ -41,15 +41,15 @@ function Inside({ team, mayBegin }: { team: string; mayBegin: boolean }) {
     <>
       <SurveyDesk state={state} held={held} onTakeGrid={nothing} onTakeUnit={nothing}>
         {mayBegin && (
-          <section className={styles.kept} aria-label="A new specification">
-            <h2>A new specification</h2>
+          <section className={styles.kept} aria-label="New specification">
+            <h2>New specification</h2>
             <p className="soft">
               {together
                 ? `With ${counted(together.grids.length, 'breakpoint')}, one for each surveyed width.`
-                : 'Once every width has a grid, a specification can be begun with them.'}
+                : 'Choose a grid for every width to create a specification from them.'}
             </p>
             <Button look="primary" disabled={!together} onClick={() => setBeginning(true)}>
-              Begin it…
+              Create…
             </Button>
           </section>
         )}
@@ -68,16 +68,16 @@ function BeginDialog({ team, together, state, onClose }: BeginProps) {
   const verticals = state.found!.verticals;
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
-    if (name.trim() === '') return setProblem('A specification needs a name.');
+    if (name.trim() === '') return setProblem('Enter a name, such as Passenger site.');
     const document = specOfSurvey(name.trim(), together, verticals);
     setProblem(await begin(document));
   };
   return (
     <Dialog
-      title="Begin a specification with these grids"
+      title="New specification from these grids"
       onClose={onClose}
       onSubmit={(event) => void submit(event)}
-      answers={<Answers yes="Begin it" isBusy={isBusy} onNo={onClose} />}
+      answers={<Answers yes="Create specification" isBusy={isBusy} onNo={onClose} />}
     >
       <p>{togetherText(together)}</p>
       <Field
@@ -87,7 +87,7 @@ function BeginDialog({ team, together, state, onClose }: BeginProps) {
         error={problem ?? undefined}
         onChange={({ target }) => setName(target.value)}
       />
-      <p className="soft">Each breakpoint starts at the width that was surveyed; set where they start on the bench.</p>
+      <p className="soft">Each breakpoint starts at its screen’s width. You can change that on the bench.</p>
     </Dialog>
   );
 }

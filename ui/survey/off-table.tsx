@@ -54,13 +54,13 @@ export function OffTable({ held, onPoint }: Props) {
     getSortedRowModel: getSortedRowModel(),
   });
   return (
-    <section aria-label="What is off" className={styles.section}>
-      <h2>What is off</h2>
+    <section aria-label="Off grid" className={styles.section}>
+      <h2>Off grid</h2>
       {rows.length === 0 ? (
         <Empty>
           {held.some(({ off }) => off)
-            ? 'Every edge stands on its line, or leaves the grid clearly.'
-            : 'Choose a grid to hold the screens against.'}
+            ? 'Every edge is on its line, or clearly off on purpose.'
+            : 'Choose a grid to compare the screens with.'}
         </Empty>
       ) : (
         <>
@@ -75,10 +75,10 @@ export function OffTable({ held, onPoint }: Props) {
                 void navigator.clipboard.writeText(offTabs(causes)).then(() => setCopied(true));
               }}
             >
-              {isCopied ? 'Copied' : 'Copy the table'}
+              {isCopied ? 'Copied' : 'Copy table'}
             </ToolButton>
             <ToolButton onClick={() => download(`${name || 'survey'}.csv`, 'text/csv', offCsv(causes))}>CSV</ToolButton>
-            {leaving > 0 && <span className="soft">{leaving} more leave the grid as if they were meant to.</span>}
+            {leaving > 0 && <span className="soft">{leaving} more break the grid, it seems on purpose.</span>}
           </p>
           <NumberTable of="words" className={styles.offTable!}>
             <thead>
@@ -135,7 +135,7 @@ export function OffTable({ held, onPoint }: Props) {
           </NumberTable>
           {rows.length > MOST_ROWS && (
             <p className="soft">
-              The first {MOST_ROWS} of {rows.length}; the CSV has them all.
+              The first {MOST_ROWS} of {rows.length}; all are in the CSV.
             </p>
           )}
         </>

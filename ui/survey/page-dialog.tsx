@@ -24,7 +24,7 @@ export function PageDialog({ name, html, onClose }: Props) {
     event.preventDefault();
     const { value: widths, problem: misread } = readNumbers(text, { name: 'width', least: 100, most: 6000 });
     if (!widths) return setProblem(misread!);
-    if (widths.length > MOST_WIDTHS) return setProblem(`A page is measured at up to ${MOST_WIDTHS} widths at once.`);
+    if (widths.length > MOST_WIDTHS) return setProblem(`Measure a page at up to ${MOST_WIDTHS} widths at once.`);
     setBusy(true);
     setProblem(null);
     const { value: screens, problem: unmeasured } = await measurePage(html, name, widths);
@@ -38,14 +38,14 @@ export function PageDialog({ name, html, onClose }: Props) {
       title={`Measure ${name}`}
       onClose={onClose}
       onSubmit={(event) => void submit(event)}
-      answers={<Answers yes={isBusy ? 'Measuring…' : 'Measure it'} isBusy={isBusy} onNo={onClose} />}
+      answers={<Answers yes={isBusy ? 'Measuring…' : 'Measure page'} isBusy={isBusy} onNo={onClose} />}
     >
       <p>
-        The page is laid out in this browser, with its own styles, without its scripts and without the network; what can
-        be seen of it is measured.
+        The page is laid out in this browser with its own styles, without scripts or network. Everything visible is
+        measured.
       </p>
       <Field
-        label="At the widths, px"
+        label="Widths (px)"
         value={text}
         maxLength={120}
         error={problem ?? undefined}

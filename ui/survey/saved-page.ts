@@ -20,10 +20,10 @@ const SCREEN_HEIGHT = 900;
 export async function measurePage(html: string, name: string, widths: readonly number[]): Promise<Parsed<Screen[]>> {
   const document_ = tamed(html);
   const count = document_.body?.getElementsByTagName('*').length ?? 0;
-  if (count === 0) return { problem: 'This page has no elements; save it with its content, as one HTML file.' };
+  if (count === 0) return { problem: 'This page is empty. Save it with its content, as one HTML file.' };
   if (count > MOST_ELEMENTS)
     return {
-      problem: `This page has ${count.toLocaleString('en')} elements; at most ${MOST_ELEMENTS.toLocaleString('en')} are measured. Save a part of it.`,
+      problem: `This page has ${count.toLocaleString('en')} elements; at most ${MOST_ELEMENTS.toLocaleString('en')} can be measured. Save a part of it.`,
     };
   const frame = document.createElement('iframe');
   frame.setAttribute('sandbox', 'allow-same-origin');
@@ -33,7 +33,7 @@ export async function measurePage(html: string, name: string, widths: readonly n
   frame.style.width = `${widths[0]}px`;
   try {
     const inside = await loaded(frame, `<!doctype html>${document_.documentElement.outerHTML}`);
-    if (!inside) return { problem: 'This page takes too long to lay out; save a part of it.' };
+    if (!inside) return { problem: 'This page takes too long to lay out. Save a part of it.' };
     await settled(inside);
     const screens: Screen[] = [];
     for (const width of widths) {
@@ -44,7 +44,7 @@ export async function measurePage(html: string, name: string, widths: readonly n
       await new Promise((resolve) => setTimeout(resolve));
     }
     return screens.every(({ boxes }) => boxes.length === 0)
-      ? { problem: 'Nothing of this page can be seen without its scripts; save it after it has loaded.' }
+      ? { problem: 'This page is blank without its scripts. Save it after it has loaded.' }
       : { value: screens };
   } finally {
     frame.remove();

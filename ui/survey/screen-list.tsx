@@ -30,7 +30,7 @@ export function ScreenList({ held, readings }: { held: readonly Held[]; readings
               </span>
               {share !== null && off && (
                 <span className={styles.share} data-fine={off.slips.length === 0 || undefined}>
-                  {Math.round(share * 100)} % on it{off.slips.length > 0 ? `, ${off.slips.length} off` : ''}
+                  {Math.round(share * 100)} % on grid{off.slips.length > 0 ? `, ${off.slips.length} off` : ''}
                 </span>
               )}
             </button>
@@ -38,7 +38,7 @@ export function ScreenList({ held, readings }: { held: readonly Held[]; readings
               type="button"
               className={styles.remove}
               aria-label={`Remove ${screen.name}`}
-              title="Remove; Take back brings it again"
+              title="Remove; Undo brings it back"
               onClick={() => store.getState().remove(screen.id)}
             >
               ×

@@ -12,7 +12,7 @@ const LAYERS = [
   ['picture', 'Picture'],
   ['boxes', 'Boxes'],
   ['grid', 'Grid'],
-  ['off', 'What is off'],
+  ['off', 'Off grid'],
 ] as const;
 
 type Props = {
@@ -28,7 +28,7 @@ export function ScreenTools({ shows, onShow, hasPicture, isLeavingOut, onLeaveOu
   const store = useSurveyStore();
   const canTakeBack = useSurvey((survey) => survey.past.length > 0);
   return (
-    <div className={styles.tools} role="toolbar" aria-label="The screen">
+    <div className={styles.tools} role="toolbar" aria-label="Screen">
       {LAYERS.filter(([layer]) => layer !== 'picture' || hasPicture).map(([layer, title]) => (
         <Toggle key={layer} isOn={shows[layer]} onClick={() => onShow({ ...shows, [layer]: !shows[layer] })}>
           {title}
@@ -37,7 +37,7 @@ export function ScreenTools({ shows, onShow, hasPicture, isLeavingOut, onLeaveOu
       <Choice
         label="Size"
         options={[
-          { value: 'fit', title: 'Whole width' },
+          { value: 'fit', title: 'Fit width' },
           { value: '1', title: '1 : 1' },
           { value: '2', title: '2 : 1' },
         ]}
@@ -47,13 +47,13 @@ export function ScreenTools({ shows, onShow, hasPicture, isLeavingOut, onLeaveOu
       <span className={styles.push} />
       <Toggle
         isOn={isLeavingOut}
-        title="Draw over a photograph or an advertisement: nothing in it is held against the grid"
+        title="Draw over a photograph or an ad to exclude it from the check"
         onClick={() => onLeaveOut(!isLeavingOut)}
       >
-        Leave a part out
+        Exclude area
       </Toggle>
-      <ToolButton disabled={!canTakeBack} onClick={() => store.getState().takeBack()}>
-        Take back
+      <ToolButton disabled={!canTakeBack} aria-label="Undo correction" onClick={() => store.getState().takeBack()}>
+        Undo
       </ToolButton>
     </div>
   );

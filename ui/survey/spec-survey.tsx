@@ -59,10 +59,9 @@ function Inside() {
     const laid = takeLayout(draft.getState().document, surveyed(shown));
     const refused = draft.getState().take(mapped(laid, ({ spec: changed }) => changed));
     setProblem(refused);
-    const rest =
-      laid.value && laid.value.left > 0 ? ` ${laid.value.left} blocks more than a layout holds were left out.` : '';
+    const rest = laid.value && laid.value.left > 0 ? ` ${laid.value.left} blocks didn’t fit into the layout.` : '';
     if (refused === null)
-      setNews({ says: `${shown.name} is a trial layout now.${rest} Ctrl+Z takes it back.`, to: 'layouts' });
+      setNews({ says: `${shown.name} is now a trial layout.${rest} Ctrl+Z undoes it.`, to: 'layouts' });
   };
   return (
     <>
@@ -73,20 +72,20 @@ function Inside() {
           {news.to && (
             <>
               <Link href={news.to === 'bench' ? bench : `${bench}/layouts`}>
-                {news.to === 'bench' ? 'To the bench' : 'To the layouts'}
+                {news.to === 'bench' ? 'Go to Bench' : 'Go to Layouts'}
               </Link>{' '}
             </>
           )}
           <Button look="quiet" onClick={() => setNews(null)}>
-            Put away
+            Close
           </Button>
         </Notice>
       )}
       <SurveyDesk state={state} held={held} onTakeGrid={setGrid} onTakeUnit={() => setTakingUnit(true)}>
         {shown && (
           <p className={styles.acts} data-edits>
-            <ToolButton onClick={layOut} title="Its blocks, on the columns of the spec that they are nearest to">
-              Make it a trial layout
+            <ToolButton onClick={layOut} title="Put its boxes on your grid, each on the nearest columns">
+              Make a trial layout
             </ToolButton>
           </p>
         )}

@@ -7,10 +7,10 @@ type Props = { onChoose: () => void; onList: () => void };
 export function StartHere({ onChoose, onList }: Props) {
   return (
     <div className={styles.start}>
-      <h2>Bring the screens whose grid you want to know</h2>
+      <h2>Add screenshots to find their grid</h2>
       <p>
-        Drop them here, or paste them: pictures of screens (PNG, JPEG, WebP), a page saved as one HTML file, or a list
-        of boxes. Several screens of one product say more than one.
+        Drop or paste screenshots (PNG, JPEG, WebP), a page saved as one HTML file, or a list of boxes. Several screens
+        of one product tell more than one.
       </p>
       <p>
         <Button look="primary" onClick={onChoose}>
@@ -19,8 +19,7 @@ export function StartHere({ onChoose, onList }: Props) {
         <Button onClick={onList}>List of boxes…</Button>
       </p>
       <p className="soft">
-        Pictures are read in this browser and never leave it. What is kept with the specification is names, sizes and
-        boxes.
+        Pictures are read in this browser and never leave it. Only names, sizes and boxes are saved.
       </p>
     </div>
   );

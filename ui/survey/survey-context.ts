@@ -14,7 +14,7 @@ export const SurveyProvider = SurveyContext.Provider;
 
 function usePlace(): Place {
   const place = useContext(SurveyContext);
-  if (!place) throw new Error('this part of a survey stands outside of it');
+  if (!place) throw new Error('this part of a survey is used outside of it');
   return place;
 }
 

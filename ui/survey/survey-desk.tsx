@@ -66,7 +66,7 @@ export function SurveyDesk({ state: { found, isLooking }, held, onTakeGrid, onTa
   return (
     <div {...getRootProps({ className: styles.body! })} data-dragging={isDragActive || undefined}>
       <input {...getInputProps({ 'aria-label': 'Files to survey' })} />
-      <aside className={styles.side} aria-label="Screens under survey">
+      <aside className={styles.side} aria-label="Screens">
         <AddScreens onChoose={open} onList={() => bringing.want({ is: 'boxes', name: '', text: '' })} />
         <ScreenList held={held} readings={bringing.readings} />
         {children}
@@ -77,7 +77,7 @@ export function SurveyDesk({ state: { found, isLooking }, held, onTakeGrid, onTa
             {problem}{' '}
             {place === bringing.problems.length - 1 && (
               <Button look="quiet" onClick={bringing.putAway}>
-                Put away
+                Close
               </Button>
             )}
           </Notice>
@@ -109,7 +109,7 @@ export function SurveyDesk({ state: { found, isLooking }, held, onTakeGrid, onTa
         )}
       </div>
       {shown && (
-        <aside className={styles.found} aria-label="What was found" tabIndex={0}>
+        <aside className={styles.found} aria-label="Result" tabIndex={0}>
           <section aria-label="Grids" className={styles.section}>
             <h2>
               Grids at <span className="number">{Math.round(shown.screen.width)}</span> px

@@ -52,10 +52,10 @@ export function createSurveyStore(place: string) {
       add: (added, pictures = {}) => {
         const { screens } = get();
         if (screens.length + added.length > SURVEY_LIMITS.screens)
-          return `A survey holds at most ${SURVEY_LIMITS.screens} screens; these would be ${screens.length + added.length}.`;
+          return `A survey can have up to ${SURVEY_LIMITS.screens} screens; with these it would have ${screens.length + added.length}.`;
         const boxes = [...screens, ...added].reduce((sum, screen) => sum + screen.boxes.length, 0);
         if (boxes > SURVEY_LIMITS.boxes)
-          return `A survey holds at most ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; these would be ${boxes.toLocaleString('en')}.`;
+          return `A survey can have up to ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; with these it would have ${boxes.toLocaleString('en')}.`;
         set({
           ...step([...screens, ...added]),
           pictures: { ...get().pictures, ...pictures },

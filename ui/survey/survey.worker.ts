@@ -42,8 +42,7 @@ async function read({ file, name, densityFor, density: said }: SurveyOrder & { i
   if (!size) return tell({ is: 'refused', problem: problem! });
   tell({ is: 'progress', done: 0.05 });
   const pixels = await decoded(file);
-  if (!pixels)
-    return tell({ is: 'refused', problem: `${name} is damaged: this browser cannot show it. Save it anew.` });
+  if (!pixels) return tell({ is: 'refused', problem: `${name} is damaged. Save it again.` });
   const density = said ?? proposedDensity(pixels.width, densityFor);
   const boxes = boxesOfPicture(pixels, density, (done) => tell({ is: 'progress', done: 0.1 + done * 0.9 }));
   tell({ is: 'read', width: pixels.width / density, height: pixels.height / density, density, boxes });
@@ -56,13 +55,13 @@ async function sizeOf(file: Blob, name: string) {
   try {
     size = imageSize(head);
   } catch {
-    return { problem: `${name} is no picture that is read here; give a PNG, a JPEG or a WebP.` };
+    return { problem: `${name} isn’t a picture Survey can read. Use a PNG, JPEG or WebP.` };
   }
   if (!TAKEN.includes(size.type ?? ''))
-    return { problem: `${name} is a ${(size.type ?? 'file').toUpperCase()}; give a PNG, a JPEG or a WebP.` };
+    return { problem: `${name} is a ${(size.type ?? 'file').toUpperCase()}. Use a PNG, JPEG or WebP.` };
   if (size.width * size.height > MOST_PIXELS)
     return {
-      problem: `${name} is ${size.width.toLocaleString('en')} × ${size.height.toLocaleString('en')} pixels; at most ${MOST_PIXELS / 1_000_000} million are read. Cut it in two.`,
+      problem: `${name} is ${size.width.toLocaleString('en')} × ${size.height.toLocaleString('en')} pixels; at most ${MOST_PIXELS / 1_000_000} million can be read. Cut it in two.`,
     };
   if (size.width < 40 || size.height < 40)
     return { problem: `${name} is ${size.width} × ${size.height} pixels, too small for a screen.` };

@@ -12,6 +12,7 @@ import { Fractions } from '../drawing/numeral';
 import { Answers, Dialog } from '../parts/dialog';
 import styles from './survey.module.scss';
 import { Problem } from '../parts/problem';
+import { Check } from '../parts/check';
 import { Label } from '../parts/label';
 
 type Props = { grid: FoundGrid; together: Together | null; onTaken: (says: string) => void; onClose: () => void };
@@ -37,40 +38,40 @@ export function TakeGridDialog({ grid, together, onTaken, onClose }: Props) {
     if (refused !== null) return;
     const name = store.getState().document.breakpoints.find(({ id }) => id === taken.value!.id)!.name;
     onTaken(
-      `${name} has ${grid.count} columns with gutters of ${exactGrid(grid).gutter.valueOf()} now. Ctrl+Z takes it back.`,
+      `${name} now has ${grid.count} columns with gutters of ${exactGrid(grid).gutter.valueOf()} px. Ctrl+Z undoes it.`,
     );
   };
   const width = Math.round(grid.width);
   return (
     <Dialog
-      title="Take this grid into the sheet"
+      title="Apply grid to sheet"
       onClose={onClose}
       onSubmit={submit}
-      answers={<Answers yes="Take it" onNo={onClose} />}
+      answers={<Answers yes="Apply to sheet" onNo={onClose} />}
     >
       <p className="number">
         <Fractions text={foundSum(grid)} /> = {width}
       </p>
       <fieldset className={styles.choices}>
-        <Label as="legend">Where it goes</Label>
+        <Label as="legend">Apply to</Label>
         <label>
-          <input type="radio" name="where" checked={where === 'own'} onChange={() => setWhere('own')} /> {own.name},
+          <Check type="radio" name="where" checked={where === 'own'} onChange={() => setWhere('own')} /> {own.name},
           which applies at {width} px ({rangeText(spec, own)})
         </label>
         <label>
-          <input type="radio" name="where" checked={where === 'new'} onChange={() => setWhere('new')} /> A new
-          breakpoint from {width} px on
+          <Check type="radio" name="where" checked={where === 'new'} onChange={() => setWhere('new')} /> New breakpoint
+          from {width} px on
         </label>
       </fieldset>
       <fieldset className={styles.choices}>
-        <Label as="legend">How it fills the screen</Label>
+        <Label as="legend">Columns</Label>
         <label>
-          <input type="radio" name="fills" checked={fills === 'margins'} onChange={() => setFills('margins')} /> Between
+          <Check type="radio" name="fills" checked={fills === 'margins'} onChange={() => setFills('margins')} /> Between
           margins of {marginStart.valueOf()}
           {isEven ? '' : ` and ${marginEnd.valueOf()}`} px; columns grow with the screen
         </label>
         <label>
-          <input
+          <Check
             type="radio"
             name="fills"
             checked={fills === 'container'}
@@ -81,8 +82,8 @@ export function TakeGridDialog({ grid, together, onTaken, onClose }: Props) {
         </label>
       </fieldset>
       <label>
-        <input type="checkbox" checked={isHalf} onChange={({ target }) => setHalf(target.checked)} /> Half a gutter
-        stands outside the first and the last column
+        <Check type="checkbox" checked={isHalf} onChange={({ target }) => setHalf(target.checked)} /> Half a gutter
+        outside the first and last column
       </label>
       <Problem says={problem} />
     </Dialog>

@@ -8,6 +8,7 @@ import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
 import styles from './survey.module.scss';
 import { Problem } from '../parts/problem';
+import { Check } from '../parts/check';
 import { Label } from '../parts/label';
 
 type Props = { verticals: Verticals; width: number; onTaken: (says: string) => void; onClose: () => void };
@@ -24,27 +25,27 @@ export function TakeUnitDialog({ verticals, width, onTaken, onClose }: Props) {
   const choices: [keyof TakenVerticals, string][] = [
     ['baseline', `${own.name}: a baseline of ${unit} px${from}`],
     ['rows', `${own.name}: rows of ${unit} px${from}`],
-    ['base', `The whole spec: a base unit of ${unit} px`],
+    ['base', `Whole specification: base unit of ${unit} px`],
   ];
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    if (!Object.values(taken).some(Boolean)) return setProblem('Choose what the unit becomes.');
+    if (!Object.values(taken).some(Boolean)) return setProblem('Choose where to use the unit.');
     const refused = store.getState().take({ value: takeVerticals(spec, verticals, own.id, taken) });
     setProblem(refused);
-    if (refused === null) onTaken(`The unit of ${unit} px is in the spec now. Ctrl+Z takes it back.`);
+    if (refused === null) onTaken(`The unit of ${unit} px is now in the specification. Ctrl+Z undoes it.`);
   };
   return (
     <Dialog
-      title="Take this unit into the sheet"
+      title="Apply unit to sheet"
       onClose={onClose}
       onSubmit={submit}
-      answers={<Answers yes="Take it" onNo={onClose} />}
+      answers={<Answers yes="Apply to sheet" onNo={onClose} />}
     >
       <fieldset className={styles.choices}>
-        <Label as="legend">It becomes</Label>
+        <Label as="legend">Use it as</Label>
         {choices.map(([key, title]) => (
           <label key={key}>
-            <input
+            <Check
               type="checkbox"
               checked={taken[key]}
               onChange={({ target }) => setTaken({ ...taken, [key]: target.checked })}

@@ -92,9 +92,7 @@ export function useBring(): Bringing {
         const screen: SurveyedScreen = { id, name, width, height, density, boxes, source: 'picture', leftOut: [] };
         say(store.getState().add([screen], { [id]: file }));
         if (boxes.length === 0)
-          say(
-            `${name} shows no boxes: it is of one colour, or a photograph. Draw none into it; give a picture of a page.`,
-          );
+          say(`${name} has no boxes: it’s a single colour or a photograph. Use a screenshot of a page.`);
       } catch (error) {
         if (!(error instanceof Ended)) throw error;
       } finally {
@@ -109,14 +107,14 @@ export function useBring(): Bringing {
     if (/\.(html?|xhtml)$/i.test(file.name)) {
       if (file.size > FILE_BYTES.page)
         return say(
-          `${file.name} has ${megabytes(file.size)} MB; a saved page has at most ${megabytes(FILE_BYTES.page)}. Leave its pictures out.`,
+          `${file.name} has ${megabytes(file.size)} MB; a saved page can have up to ${megabytes(FILE_BYTES.page)}. Save it without pictures.`,
         );
       return want({ is: 'page', name, html: await file.text() });
     }
     if (/\.(csv|tsv|txt|json)$/i.test(file.name)) {
       if (file.size > FILE_BYTES.page)
         return say(
-          `${file.name} has ${megabytes(file.size)} MB; a list of boxes has at most ${megabytes(FILE_BYTES.page)}.`,
+          `${file.name} has ${megabytes(file.size)} MB; a list of boxes can have up to ${megabytes(FILE_BYTES.page)}.`,
         );
       const text = await file.text();
       const { value } = readBoxes(text);
@@ -125,11 +123,11 @@ export function useBring(): Bringing {
     }
     if (file.size > FILE_BYTES.picture)
       return say(
-        `${file.name} has ${megabytes(file.size)} MB; a picture has at most ${megabytes(FILE_BYTES.picture)}.`,
+        `${file.name} has ${megabytes(file.size)} MB; a picture can have up to ${megabytes(FILE_BYTES.picture)}.`,
       );
     if (/\.(png|jpe?g|webp|gif|bmp|avif|tiff?|svg|heic)$/i.test(file.name) || file.type.startsWith('image/'))
       return readPicture(file, name);
-    say(`${file.name} cannot be surveyed; give a picture of a screen, a saved page, or a list of boxes.`);
+    say(`${file.name} can’t be surveyed. Use a screenshot, a saved page or a list of boxes.`);
   };
 
   return {

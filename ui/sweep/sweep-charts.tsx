@@ -82,7 +82,7 @@ export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: C
       <LengthChart title="Container and margin" range={sweep} lines={outside} />
       <LengthChart title="Column and gutter" range={sweep} lines={inside} />
       {text.length > 0 && <LengthChart title="Characters a line" range={sweep} lines={text} bounds={bounds} />}
-      <p className={styles.legend}>Where columns are whole pixels; at full height every edge is</p>
+      <p className={styles.legend}>Whole-pixel columns; at full height every edge is whole</p>
       <WholeRows sweep={sweep} />
       <div
         className={styles.findings}

@@ -41,7 +41,7 @@ export function Sweep() {
       head={
         <>
           <RangeField range={range} onRange={setRange} />
-          <Choice label="Shown as" options={VIEWS} value={view} onChange={setView} />
+          <Choice label="Show as" options={VIEWS} value={view} onChange={setView} />
           <Button onClick={saveCsv}>
             <Download size={14} aria-hidden /> CSV
           </Button>
@@ -51,7 +51,7 @@ export function Sweep() {
       <div className={styles.body}>
         {hasFailed ? (
           <Empty role="alert">
-            The sweep broke off, perhaps for want of memory. The draft is unharmed.{' '}
+            The sweep failed, perhaps for lack of memory. Your draft is safe.{' '}
             <Button look="quiet" onClick={retry}>
               Sweep again
             </Button>
@@ -80,9 +80,7 @@ function RangeField({ range, onRange }: { range: Range; onRange: (range: Range) 
 
   const commit = (): void => {
     const read = readRange(text, { name: 'viewport', least: 1, most: WIDEST_SWEPT * 2 });
-    setProblem(
-      read.problem ?? (read.value!.from === read.value!.to ? 'A sweep needs two widths, such as 320 to 1920.' : null),
-    );
+    setProblem(read.problem ?? (read.value!.from === read.value!.to ? 'Enter two widths, such as 320 to 1920.' : null));
     if (read.value && read.value.from < read.value.to) onRange(read.value);
   };
 

@@ -32,7 +32,7 @@ export function WidthReadout() {
     ['End margin', solved.marginEnd],
   ];
   return (
-    <section className={styles.readout} aria-label="At the viewport shown">
+    <section className={styles.readout} aria-label="At this viewport">
       <h2>
         <span className="number">{viewport}</span> {breakpoint.name}
       </h2>

@@ -104,7 +104,7 @@ export function RhythmDrawing({ team, spec, style, breakpoint, viewport, isOnGri
         </svg>
       )}
       {step.equals(ZERO) && (
-        <p className={styles.note}>{breakpoint.name} has no baseline; give it a step on the bench to see the grid.</p>
+        <p className={styles.note}>{breakpoint.name} has no baseline grid. Set its step on the bench.</p>
       )}
     </div>
   );
@@ -151,5 +151,5 @@ function HeightMarks({ heights, end }: { heights: { name: string; y: number; px:
 
 function spokenDrawing({ name }: TextStyle, { shift, baseline }: ReturnType<typeof textAt>, isOnGrid: boolean): string {
   const moved = isOnGrid ? `, moved down by ${decimal(shift)} px onto the grid` : '';
-  return `${name}: the first baseline lies ${decimal(baseline)} px below the top of its box${moved}`;
+  return `${name}: the first baseline is ${decimal(baseline)} px below the top of its box${moved}`;
 }

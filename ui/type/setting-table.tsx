@@ -30,10 +30,10 @@ export function SettingTable({ style, breakpoint: shown }: Props) {
     [isTrimmed ? 'Baseline in the trimmed box' : 'First baseline', ({ baseline }) => baseline],
     ['Move down to the grid', ({ shift }) => shift],
     [
-      style.stands === 'x-height' ? 'Trim over, to the x-height' : 'Trim over, to the caps',
+      style.stands === 'x-height' ? 'Trim above, to x-height' : 'Trim above, to cap height',
       ({ edgeTrim }) => edgeTrim.over,
     ],
-    ['Trim under, to the baseline', ({ edgeTrim }) => edgeTrim.under],
+    ['Trim below, to baseline', ({ edgeTrim }) => edgeTrim.under],
     ['Picture, level with ascenders', (text) => pictureStart(text).ascenders],
     ['Picture, level with caps', (text) => pictureStart(text).caps],
     ['Picture, level with x-height', (text) => pictureStart(text).xHeight],
@@ -47,10 +47,10 @@ export function SettingTable({ style, breakpoint: shown }: Props) {
         rows={rows}
         breakpoints={each.map(({ breakpoint }) => breakpoint)}
         shown={shown.id}
-        head="At the width it is drawn at"
+        head="At the design size"
         labels={styles.labels}
       />
-      <table aria-label={`What comes of ${style.name} at every breakpoint`}>
+      <table aria-label={`Resulting values of ${style.name} at every breakpoint`}>
         <colgroup>
           <col className={styles.labels} />
         </colgroup>

@@ -14,6 +14,7 @@ import { bringFont } from './bring-font';
 import { TeamFontsDialog } from './team-fonts-dialog';
 import { NumberTable } from '../parts/number-table';
 import styles from './type.module.scss';
+import { Select } from '../parts/select';
 import { Button } from '../parts/button';
 
 type Props = {
@@ -44,9 +45,10 @@ export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRename
     <div className={styles.fields}>
       <EditFields>
         <span>Name</span>
-        <CommitField label="Name of the style" value={name} onCommit={rename} />
+        <CommitField label="Style name" value={name} onCommit={rename} />
         <label htmlFor="style-role">Used for</label>
-        <select
+        <Select
+          isSmall
           id="style-role"
           value={role}
           onChange={(event) => put({ role: event.target.value as TextStyle['role'] })}
@@ -56,7 +58,7 @@ export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRename
               {title}
             </option>
           ))}
-        </select>
+        </Select>
         <FontField
           team={team}
           font={font}
@@ -65,11 +67,12 @@ export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRename
           onRemoved={onRemoved}
           onFont={(chosen) => put({ font: chosen })}
         />
-        <label htmlFor="style-stands">Stands on</label>
-        <select
+        <label htmlFor="style-stands">Aligns by</label>
+        <Select
+          isSmall
           id="style-stands"
           value={stands}
-          title="What of a line the grid holds: its line box, or the text trimmed to its caps or small letters"
+          title="What aligns to the grid: the line box, or text trimmed to cap height or x-height"
           onChange={(event) => put({ stands: event.target.value as TextStyle['stands'] })}
         >
           {Object.entries(STANDS_WORDS).map(([value, title]) => (
@@ -77,16 +80,16 @@ export function StyleFields({ team, style, fonts, onBrought, onRemoved, onRename
               its {title}
             </option>
           ))}
-        </select>
+        </Select>
         <Measures font={font} />
         <Button
           look="quiet"
           className={styles.remove}
           data-edits
-          title="Undo brings it back"
+          title="Ctrl+Z brings it back"
           onClick={() => write(removeStyle(document, name))}
         >
-          <Trash2 size={13} aria-hidden /> Remove this style
+          <Trash2 size={13} aria-hidden /> Remove style
         </Button>
       </EditFields>
     </div>
@@ -116,7 +119,7 @@ function FontField({ team, font, fonts, onBrought, onRemoved, onFont }: FontProp
     setSays({ problem: false, text: `Reading ${chosen.name}…` });
     const answer = await bringFont(team, chosen);
     if ('problem' in answer) return setSays({ problem: true, text: answer.problem });
-    setSays({ problem: false, text: `${fontName(answer.font)} is kept for the team.` });
+    setSays({ problem: false, text: `${fontName(answer.font)} uploaded for the team.` });
     onBrought(answer.font);
     onFont(answer.font);
   };
@@ -124,7 +127,8 @@ function FontField({ team, font, fonts, onBrought, onRemoved, onFont }: FontProp
   return (
     <>
       <label htmlFor="style-font">Font</label>
-      <select
+      <Select
+        isSmall
         id="style-font"
         value={font.file}
         onChange={(event) => onFont(all.find((each) => each.file === event.target.value)!)}
@@ -134,7 +138,7 @@ function FontField({ team, font, fonts, onBrought, onRemoved, onFont }: FontProp
             <option value={shipped.file}>{shipped.family}</option>
           </optgroup>
         ))}
-        <optgroup label="brought by the team">
+        <optgroup label="uploaded by the team">
           {all
             .filter((each) => each.file.startsWith('team:'))
             .map((each) => (
@@ -143,19 +147,19 @@ function FontField({ team, font, fonts, onBrought, onRemoved, onFont }: FontProp
               </option>
             ))}
         </optgroup>
-      </select>
+      </Select>
       <span />
       <Button
         look="quiet"
         data-edits
         onClick={() => file.current?.click()}
-        title="TTF, OTF, WOFF or WOFF2, at most 5 MB; it is kept for the team"
+        title="TTF, OTF, WOFF or WOFF2, up to 5 MB, for the whole team"
       >
-        <Upload size={13} aria-hidden /> Bring a font file…
+        <Upload size={13} aria-hidden /> Upload font…
       </Button>
       <span />
       <Button look="quiet" data-edits onClick={() => setListing(true)}>
-        Fonts of the team…
+        Team fonts…
       </Button>
       {isListing && <TeamFontsDialog team={team} onRemoved={onRemoved} onClose={() => setListing(false)} />}
       <input ref={file} type="file" accept=".ttf,.otf,.woff,.woff2" hidden aria-label="Font file" onChange={onFile} />
@@ -175,12 +179,12 @@ function Measures({ font }: { font: Font }) {
     ['Descent', font.descent],
     ['Caps', font.capHeight],
     ['x-height', font.xHeight],
-    ['Letter, on average', font.averageWidth],
+    ['Average letter', font.averageWidth],
   ];
   return (
     <NumberTable className={styles.measures}>
       <caption>
-        Measures of {fontName(font)}, of {font.unitsPerEm} units
+        Metrics of {fontName(font)}, of {font.unitsPerEm} units
       </caption>
       <tbody>
         {rows.map(([title, units]) => (

@@ -5,7 +5,7 @@ import type { AnswerOf } from '../../app/api/sent';
 import { fontName } from '../../core/type/style-text';
 import { Dialog } from '../parts/dialog';
 import { send } from '../frame/send';
-import { NumberTable } from '../parts/number-table';
+import { type Column, RecordTable } from '../parts/record-table';
 import { Problem } from '../parts/problem';
 import { Button } from '../parts/button';
 
@@ -32,38 +32,29 @@ export function TeamFontsDialog({ team, onRemoved, onClose }: Props) {
   };
 
   return (
-    <Dialog title="Fonts of the team" isWide onClose={onClose}>
+    <Dialog title="Team fonts" isWide onClose={onClose}>
       <Problem says={problem} />
-      {fonts === null && !problem && <p className="soft">Looking…</p>}
-      {fonts?.length === 0 && <p>The team has brought no font yet; the shipped ones are always there.</p>}
-      {fonts && fonts.length > 0 && (
-        <NumberTable of="words">
-          <thead>
-            <tr>
-              <th scope="col">Font</th>
-              <th scope="col">Brought by</th>
-              <th scope="col">Used by</th>
-              <td />
-            </tr>
-          </thead>
-          <tbody>
-            {fonts.map(({ font, uploadedBy, usedBy }) => (
-              <tr key={font.file}>
-                <th scope="row">{fontName(font)}</th>
-                <td>{uploadedBy}</td>
-                <td className="soft">{usedBy.join(', ') || 'nothing'}</td>
-                <td>
-                  {usedBy.length === 0 && (
-                    <Button look="quiet" onClick={() => remove(font.file)}>
-                      Remove
-                    </Button>
-                  )}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </NumberTable>
+      {fonts === null && !problem && <p className="soft">Loading…</p>}
+      {fonts && (
+        <RecordTable
+          records={fonts.map((each) => ({ ...each, id: each.font.file }))}
+          columns={COLUMNS}
+          acts={({ id, usedBy }) =>
+            usedBy.length === 0 && (
+              <Button look="quiet" onClick={() => remove(id)}>
+                Remove
+              </Button>
+            )
+          }
+          empty="The team hasn’t uploaded any fonts. The built-in ones are always available."
+        />
       )}
     </Dialog>
   );
 }
+
+const COLUMNS: Column<KeptFont>[] = [
+  { head: 'Font', says: ({ font }) => fontName(font) },
+  { head: 'Uploaded by', says: ({ uploadedBy }) => uploadedBy },
+  { head: 'Used by', says: ({ usedBy }) => usedBy.join(', ') || 'nothing' },
+];

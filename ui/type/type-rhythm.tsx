@@ -21,7 +21,7 @@ type Props = { team: string; teamFonts: Font[] };
 
 const PLACED = [
   { value: 'grid', title: 'On the grid' },
-  { value: 'falls', title: 'As it falls' },
+  { value: 'falls', title: 'Natural position' },
 ] as const;
 
 /** Text styles against the baselines, with real fonts and real measures. */
@@ -63,7 +63,7 @@ export function TypeRhythm({ team, teamFonts }: Props) {
               )
             }
           />
-          {style && <Choice label="Text is placed" options={PLACED} value={placed} onChange={setPlaced} />}
+          {style && <Choice label="Text position" options={PLACED} value={placed} onChange={setPlaced} />}
           <span className={styles.add} data-edits>
             {(['body', 'heading', 'label'] as const).map((role) => (
               <Button key={role} onClick={() => add(role)}>
@@ -118,14 +118,13 @@ export function TypeRhythm({ team, teamFonts }: Props) {
 function Nothing({ onAdd }: { onAdd: () => void }) {
   return (
     <div className={styles.nothing}>
-      <h2>No text styles yet</h2>
+      <h2>Put type on the baseline</h2>
       <p>
-        A text style is a font with a size and a leading at each breakpoint. Ypsiline reads the font’s own measures and
-        says where its baselines fall, how far the text must move to stand on the grid, and how many characters a line
-        holds.
+        A text style is a font with a size and a leading for each breakpoint. Ypsiline reads the font’s own metrics to
+        show where its baselines fall, how far to move text onto the grid, and how many characters fit a line.
       </p>
       <Button look="primary" data-edits onClick={onAdd}>
-        Begin with body text
+        Start with body text
       </Button>
     </div>
   );

@@ -20,13 +20,13 @@ export function WaiverForm({ onWaive, onCancel }: Props) {
       <TextInput
         isSmall
         autoFocus
-        aria-label="Why this is accepted"
-        placeholder="Why is this accepted?"
+        aria-label="Reason"
+        placeholder="Why is this OK?"
         maxLength={LIMITS.reason}
-        {...register('reason', { validate: (reason) => reason.trim() !== '' || 'A waiver needs a reason.' })}
+        {...register('reason', { validate: (reason) => reason.trim() !== '' || 'Enter a reason.' })}
       />
       <Button type="submit" look="primary" isSmall>
-        Waive with this reason
+        Waive
       </Button>
       <Button isSmall onClick={onCancel}>
         Cancel

@@ -6,9 +6,9 @@ import { DONE, accepted } from '../../answers';
 import { forPeople } from '../../endpoint';
 
 const change = z.union([
-  z.strictObject({ name: z.string().trim().pipe(plainText(SAID.name, 'A name has at least one letter.')) }),
+  z.strictObject({ name: z.string().trim().pipe(plainText(SAID.name, 'Enter a name with at least one letter.')) }),
   z.strictObject({
-    email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(SAID.email),
+    email: z.email('Enter an e-mail address, such as rin@example.org.').max(SAID.email),
     password: z.string().min(1).max(SAID.password),
   }),
 ]);

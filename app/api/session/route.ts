@@ -24,9 +24,8 @@ export const POST = forNobodyYet(
       await setBrowserCookie(result.browser);
       return { name: result.person.name };
     }
-    if (result.reason === 'wrong')
-      return refuse(401, 'This e-mail and password do not fit together. Check both and try again.');
-    const problem = `Too many attempts. Wait ${waitWords(result.wait)}, then try again.`;
+    if (result.reason === 'wrong') return refuse(401, 'Wrong e-mail or password. Check both and try again.');
+    const problem = `Too many attempts. Wait ${waitWords(result.wait)} and try again.`;
     return refuse(429, problem, {}, { 'Retry-After': String(result.wait) });
   },
 );

@@ -6,7 +6,7 @@ import { accepted } from '../../answers';
 import { forPeople } from '../../endpoint';
 
 const wanted = z.object({
-  name: z.string().trim().pipe(plainText(SAID.name, 'A team needs a name, such as Harbour office.')),
+  name: z.string().trim().pipe(plainText(SAID.name, 'Enter a name, such as Harbour office.')),
 });
 
 export const POST = forPeople(

@@ -9,7 +9,12 @@ import { signedInPerson } from '../../asker';
 
 type Props = { params: Promise<{ page: string }> };
 
-const PAGES: Record<string, string> = { 'for-designers': 'For designers', 'for-developers': 'For developers' };
+const PAGES: Record<string, string> = {
+  'for-designers': 'For designers',
+  'for-developers': 'For developers',
+  'from-sketch-to-shipped': 'From sketch to shipped',
+  'slips-to-find': 'Slips to find',
+};
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   return { title: `Guide: ${PAGES[(await params).page] ?? ''}` };

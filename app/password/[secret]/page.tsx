@@ -7,7 +7,7 @@ import { isPlain } from '../../answers';
 
 type Props = { params: Promise<{ secret: string }> };
 
-export const metadata: Metadata = { title: 'A new password', robots: { index: false } };
+export const metadata: Metadata = { title: 'New password', robots: { index: false } };
 
 /** Choosing a new password by a link from an owner. */
 export default async function Page({ params }: Props) {

@@ -12,7 +12,7 @@ export const POST = forAnybody<{ hook: string }>(async (request, { hook }) => {
   const [row] = await database()<{ secret: string | null }[]>`select hook_secret(${hook}) as secret`;
   if (!row?.secret) return nothingHere();
   const { bytes } = await readBytes(request, LARGEST);
-  if (!bytes) return refuse(413, 'This is too large for the receiver.');
+  if (!bytes) return refuse(413, 'This is too large for the test endpoint.');
   const body = bytes.toString('utf8').replaceAll('\u0000', '');
   const genuine = isGenuine(row.secret, {
     signature: request.headers.get('ypsiline-signature') ?? '',
@@ -20,7 +20,8 @@ export const POST = forAnybody<{ hook: string }>(async (request, { hook }) => {
     body,
   });
   // what nobody signed is refused, and not kept: the receiver’s address is no secret
-  if (!genuine) return refuse(401, 'This request is not signed with the secret of its web hook, or not just now.');
+  if (!genuine)
+    return refuse(401, 'This request isn’t signed with its web hook’s secret, or the signature is too old.');
   await database()`select receive(${hook}, ${body}, true)`;
   return Response.json({});
 });

@@ -8,9 +8,9 @@ import { figure } from '../say';
 export const baseMultiple: Rule = {
   id: 'base-multiple',
   version: 1,
-  title: 'Quantities are multiples of the base unit',
-  asks: 'Is each given margin, gutter, column, container, row, gap and offset a multiple of the base unit (or of half of it, where half steps are allowed)?',
-  why: 'The base unit is settled before any grid; a quantity beside it has to be nudged back again and again.',
+  title: 'Values are multiples of the base unit',
+  asks: 'Is each margin, gutter, column, container, row, gap and offset a multiple of the base unit (or of half of it, where half steps are allowed)?',
+  why: 'The base unit comes before any grid. A value off it has to be nudged back again and again.',
   source: 'Common practice',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { spec, given: givenFor }) => {

@@ -16,8 +16,8 @@ export const bodyLineHeight: Rule = {
   id: ID,
   version: 1,
   title: 'Body text has a line height of 1.5',
-  asks: 'Is the leading of body text at least 1.5 times its size, at the reference width and at the narrowest?',
-  why: 'Readers may set this line height themselves, and a page must hold it; text that has it from the start stays on the grid.',
+  asks: 'Is the leading of body text at least 1.5 times its size, at the design width and at the narrowest?',
+  why: 'Readers may set this line height themselves and the page must cope. Text that has it from the start stays on the grid.',
   source: 'WCAG 2.2, 1.4.12 Text Spacing (line height 1.5)',
   weight: 'weigh',
   thresholds: [{ id: 'least', title: 'At least', unit: '× size', usual: 1.5 }],
@@ -48,6 +48,6 @@ export const bodyLineHeight: Rule = {
     };
   }),
   says: ({ style, size, leading, viewport, least, enough }) =>
-    `${style} is ${figure(size)} / ${figure(leading)} at ${viewport}, a line height of ${decimal(px(leading!).div(px(size!)))}; body text wants at least ${least}${enough === undefined ? '' : `: ${figure(enough)}`}.`,
+    `${style} is ${figure(size)} / ${figure(leading)} at ${viewport}, a line height of ${decimal(px(leading!).div(px(size!)))}; body text needs at least ${least}${enough === undefined ? '' : `: ${figure(enough)}`}.`,
   offers: ({ leading }) => `Make the leading ${figure(leading)}`,
 };

@@ -12,9 +12,9 @@ const NEAR = px(2);
 export const breakpointsDiffer: Rule = {
   id: 'breakpoints-differ',
   version: 1,
-  title: 'Each breakpoint has a grid of its own',
+  title: 'Each breakpoint has its own grid',
   asks: 'Does each breakpoint’s grid differ from its narrower neighbour’s in more than the name?',
-  why: 'Two breakpoints with one grid have to be changed twice; two that differ by a px or two were meant to be one.',
+  why: 'Two breakpoints with the same grid have to be changed twice. Two that differ by a px or two were probably meant to be one.',
   source: 'Common practice',
   weight: 'note',
   check(checked) {
@@ -34,8 +34,8 @@ export const breakpointsDiffer: Rule = {
   },
   says: ({ name, kind }) =>
     kind === 'same'
-      ? `${name} has the same columns; one breakpoint would do for both.`
-      : `${name} has nearly the same columns: no part differs by more than ${NEAR.valueOf()} px. One breakpoint may do for both.`,
+      ? `${name} has the same columns. One breakpoint is enough for both.`
+      : `${name} has nearly the same columns: no part differs by more than ${NEAR.valueOf()} px. One breakpoint may be enough for both.`,
 };
 
 /** Do the two, each solved where the wider one begins, differ by no more than a px or two in every part? */

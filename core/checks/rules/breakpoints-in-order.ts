@@ -7,9 +7,9 @@ import { inCell } from '../rule';
 export const breakpointsInOrder: Rule = {
   id: 'breakpoints-in-order',
   version: 1,
-  title: 'Breakpoints rise from 0',
+  title: 'Breakpoints start at 0 and go up',
   asks: 'Does the first breakpoint start at 0, and each further one at a greater width than the one before?',
-  why: 'Of two breakpoints at one width only one can ever apply, and below the first one nothing is specified.',
+  why: 'Of two breakpoints at the same width only one can ever apply, and below the first nothing is specified.',
   source: 'Arithmetic: a range reaches from its width up to the next one',
   weight: 'must-fix',
   check({ spec, breakpoints }) {
@@ -44,10 +44,10 @@ export const breakpointsInOrder: Rule = {
   },
   says: ({ is, name, other, from, before }) => {
     if (is === 'late')
-      return `${name} starts at ${from}; the first breakpoint starts at 0, or nothing is specified for 0–${Number(from) - 1}.`;
+      return `${name} starts at ${from}. The first breakpoint must start at 0, or nothing is specified for 0–${Number(from) - 1}.`;
     return is === 'equal'
-      ? `${other} and ${name} both start at ${from} px; only one of them can apply. Give one another width.`
-      : `${name} starts at ${from} px, below ${other} at ${before}, which stands before it.`;
+      ? `${other} and ${name} both start at ${from} px. Only one of them can apply. Change one of the widths.`
+      : `${name} starts at ${from} px, below ${other} at ${before}, which comes before it.`;
   },
-  offers: ({ is }) => (is === 'late' ? 'Start it at 0' : 'Put them in order'),
+  offers: ({ is }) => (is === 'late' ? 'Start it at 0' : 'Sort them'),
 };

@@ -6,7 +6,10 @@ import { columnWhole } from './column-whole';
 test('a fluid column names the widths at which it is whole', () => {
   const spec = specWith(breakpointOf({ margin: '16px', count: 4, gutter: '16px' }, 390));
   expect(reports(columnWhole, spec)).toEqual([
-    { message: 'Columns are 77½ px at 390; they are whole at every 4th width from 388 px.', mends: ['Draw it at 388'] },
+    {
+      message: 'Columns are 77½ px at 390; they are whole at every 4th width from 388 px.',
+      mends: ['Set the design width to 388'],
+    },
   ]);
 });
 

@@ -11,9 +11,9 @@ import { breakpointEdits, columnEdits } from '../../edits/make-edits';
 export const columnWhole: Rule = {
   id: 'column-whole',
   version: 1,
-  title: 'Columns are whole at the reference width',
-  asks: 'Is the column a whole number of px where the breakpoint is drawn?',
-  why: 'Edges between two pixels are drawn blurred, or rounded differently from one program to the next.',
+  title: 'Columns are whole at the design width',
+  asks: 'Is the column a whole number of px at the design size?',
+  why: 'Edges between pixels look blurred, or get rounded differently from one tool to the next.',
   source: 'Common practice',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, checked) => {
@@ -49,7 +49,7 @@ export const columnWhole: Rule = {
   offers: ({ drawn, container, column }) =>
     drawn === undefined
       ? `Container ${figure(container)}: columns of ${figure(column)}`
-      : `Draw it at ${figure(drawn)}`,
+      : `Set the design width to ${figure(drawn)}`,
 };
 
 /** Of what the columns are a part. */

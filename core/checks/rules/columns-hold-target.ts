@@ -11,8 +11,8 @@ export const columnsHoldTarget: Rule = {
   id: ID,
   version: 1,
   title: 'A column holds a touch target',
-  asks: 'Is a column at least 24 px wide at the reference width and at the narrowest viewport of its range?',
-  why: 'What stands on one column and is meant to be touched is otherwise too small to hit.',
+  asks: 'Is a column at least 24 px wide at the design width and at the narrowest viewport of its range?',
+  why: 'Otherwise anything one column wide is too small to tap.',
   source: 'WCAG 2.2, 2.5.8 Target Size (24 CSS px)',
   weight: 'weigh',
   thresholds: [{ id: 'target', title: 'Touch target', unit: 'px', usual: 24 }],
@@ -37,7 +37,7 @@ export const columnsHoldTarget: Rule = {
     ];
   }),
   says: ({ column, viewport, target, count, enough }) => {
-    const needed = enough === undefined ? `not even ${count} of them hold one` : `a target needs a span of ${enough}`;
+    const needed = enough === undefined ? `even ${count} of them don’t fit one` : `a target needs a span of ${enough}`;
     return `Columns are ${figure(column)} px at ${viewport}, under the ${figure(target)} px of a touch target; ${needed}.`;
   },
 };

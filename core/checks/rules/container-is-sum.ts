@@ -11,7 +11,7 @@ export const containerIsSum: Rule = {
   version: 1,
   title: 'The container is the sum of its parts',
   asks: 'Where container, columns and gutters are all given, do columns and gutters add up to the container?',
-  why: 'A container that is reported as 1,300 while its columns come to 1,296 is built differently by everyone who reads it.',
+  why: 'If a container says 1,300 but its columns add up to 1,296, everyone builds it differently.',
   source: 'Arithmetic: container = count · column + (count − 1) · gutter',
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { at }) => {
@@ -36,5 +36,5 @@ export const containerIsSum: Rule = {
   }),
   says: ({ container, count, column, gutters, gutter, sum }) =>
     `The container is ${lengthInWords(container)} px; ${counted(Number(count), 'column')} of ${figure(column)} and ${counted(Number(gutters), 'gutter')} of ${figure(gutter)} come to ${lengthInWords(sum)}.`,
-  offers: ({ sum }) => `Let the container follow: ${figure(sum)}`,
+  offers: ({ sum }) => `Set the container to auto: ${figure(sum)}`,
 };

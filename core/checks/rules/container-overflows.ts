@@ -12,7 +12,7 @@ export const containerOverflows: Rule = {
   version: 1,
   title: 'The container fits its whole range',
   asks: 'Is the container no wider than the narrowest viewport of its range (320 px for a range that starts at 0)?',
-  why: 'A fixed container that is wider than a screen it serves is cut off there, or makes the page scroll sideways.',
+  why: 'A fixed container wider than the screen is cut off or makes the page scroll sideways.',
   source: 'WCAG 2.2, 1.4.10 Reflow (320 CSS px)',
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { at }) => {
@@ -34,7 +34,7 @@ export const containerOverflows: Rule = {
     const starts =
       String(from) === narrowest
         ? `this range starts at ${lengthInWords(narrowest)} px`
-        : `screens of this range go down to ${narrowest} px`;
+        : `screens in this range can be as narrow as ${narrowest} px`;
     return `The container is ${lengthInWords(container)} px, but ${starts}: it overflows by ${lengthInWords(over)} px there.`;
   },
   offers: ({ width }) => `Cap it: up to ${String(width).replace(/px$/, ' px')}`,

@@ -10,7 +10,7 @@ export const contentGrows: Rule = {
   version: 1,
   title: 'Content does not shrink as the screen grows',
   asks: 'Is the container just after a breakpoint at least as wide as just before it?',
-  why: 'A screen one px wider that shows less makes lines break earlier and pictures shrink as the window grows.',
+  why: 'If a screen 1 px wider shows less, lines break earlier and pictures shrink as the window grows.',
   source: 'Common practice',
   weight: 'weigh',
   check({ breakpoints, at }) {
@@ -35,5 +35,5 @@ export const contentGrows: Rule = {
     });
   },
   says: ({ at, before, after, name }) =>
-    `At ${lengthInWords(at)} px the container falls from ${lengthInWords(before)} px (${name}) to ${lengthInWords(after)}, though the screen grows.`,
+    `At ${lengthInWords(at)} px the container drops from ${lengthInWords(before)} px (${name}) to ${lengthInWords(after)} while the screen gets wider.`,
 };

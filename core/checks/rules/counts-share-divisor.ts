@@ -8,7 +8,7 @@ export const countsShareDivisor: Rule = {
   version: 1,
   title: 'Column counts share a divisor',
   asks: 'Do the column counts of neighbouring breakpoints have a common divisor above 1?',
-  why: 'Halves of 12 stay halves of 8 and of 4; of 12 and 5 no part of one layout is a part of the other.',
+  why: 'Half of 12 stays half of 8 and of 4. With 12 and 5, no part of one layout carries over to the other.',
   source: 'Common practice (12 · 8 · 4)',
   weight: 'weigh',
   check({ breakpoints, at }) {
@@ -26,5 +26,5 @@ export const countsShareDivisor: Rule = {
     });
   },
   says: ({ count, before, name }) =>
-    `${count} columns here and ${before} on ${name} have no common divisor: no half, third or quarter of one is part of the other.`,
+    `${count} columns here and ${before} on ${name} share no divisor: no half, third or quarter carries over.`,
 };

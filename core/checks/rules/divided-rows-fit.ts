@@ -10,8 +10,8 @@ export const dividedRowsFit: Rule = {
   id: 'divided-rows-fit',
   version: 1,
   title: 'Gaps and margins leave room for the rows',
-  asks: 'Is the least height of divided rows no more than the greatest, and do gaps and margins leave something of it for the rows?',
-  why: 'Rows of less than nothing cannot be built, and a least height above the greatest contradicts itself.',
+  asks: 'Is the minimum height of divided rows no more than the maximum, and do gaps and margins leave space for the rows?',
+  why: 'Rows of negative height can’t be built, and a minimum above the maximum contradicts itself.',
   source: 'Arithmetic: height = (H − margins − gaps) / count',
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { spec }) => {
@@ -40,9 +40,9 @@ export const dividedRowsFit: Rule = {
   }),
   says: ({ least, most, taken, count, gap, of }) => {
     if (most !== undefined)
-      return `The least height of ${lengthInWords(least)} px is above the greatest, ${lengthInWords(most)}.`;
+      return `The minimum height of ${lengthInWords(least)} px is above the maximum, ${lengthInWords(most)}.`;
     const has =
-      of === 'least' ? `the least height is ${lengthInWords(least)}` : `the screen has ${lengthInWords(least)}`;
-    return `Margins and ${counted(Number(count) - 1, 'gap')} of ${lengthInWords(gap)} px take ${lengthInWords(taken)} px; ${has}, so nothing is left for ${counted(Number(count), 'row')}.`;
+      of === 'least' ? `the minimum height is ${lengthInWords(least)}` : `the screen has ${lengthInWords(least)}`;
+    return `Margins and ${counted(Number(count) - 1, 'gap')} of ${lengthInWords(gap)} px take ${lengthInWords(taken)} px; ${has}, which leaves nothing for ${counted(Number(count), 'row')}.`;
   },
 };

@@ -11,12 +11,12 @@ const ID = 'divided-rows-squeezed';
 export const dividedRowsSqueezed: Rule = {
   id: ID,
   version: 1,
-  title: 'Divided rows fit the lowest real screens',
-  asks: 'Is the least height of divided rows no more than the lowest screen that people have?',
-  why: 'On a lower screen the rows stop shrinking and the section runs under the fold, where nobody planned for it.',
+  title: 'Divided rows fit the shortest real screens',
+  asks: 'Is the minimum height of divided rows no more than the shortest screen people use?',
+  why: 'On a shorter screen the rows stop shrinking and the section runs below the fold unplanned.',
   source: 'Common practice: a laptop of 768 px leaves about 600 to a page',
   weight: 'weigh',
-  thresholds: [{ id: 'lowest', title: 'Lowest real screen', unit: 'px', usual: 600 }],
+  thresholds: [{ id: 'lowest', title: 'Shortest real screen', unit: 'px', usual: 600 }],
   check: perBreakpoint((breakpoint, { spec, threshold }) => {
     const heights = givenHeights(spec, breakpoint);
     const lowest = px(threshold(ID, 'lowest'));
@@ -39,6 +39,6 @@ export const dividedRowsSqueezed: Rule = {
     ];
   }),
   says: ({ least, lowest, count, height, over }) =>
-    `At their least height of ${lengthInWords(least)} px, the ${count} rows are ${figure(height)} each; a screen of ${lengthInWords(lowest)} is ${lengthInWords(over)} px too low for them.`,
-  offers: ({ lowest }) => `Make the least height ${figure(lowest)}`,
+    `At their minimum height of ${lengthInWords(least)} px, the ${count} rows are ${figure(height)} each; a screen of ${lengthInWords(lowest)} is ${lengthInWords(over)} px too short for them.`,
+  offers: ({ lowest }) => `Set the minimum height to ${figure(lowest)}`,
 };

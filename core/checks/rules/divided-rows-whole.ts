@@ -9,8 +9,8 @@ export const dividedRowsWhole: Rule = {
   id: 'divided-rows-whole',
   version: 1,
   title: 'Divided rows are whole',
-  asks: 'Do the rows that share a screen come out at whole px at the reference height?',
-  why: 'Rows between pixels are drawn blurred, or unevenly high.',
+  asks: 'Are rows that share a screen whole px high at the design height?',
+  why: 'Rows between pixels look blurred or uneven.',
   source: 'Common practice',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { spec }) => {

@@ -9,9 +9,9 @@ const PHONES_END = 600;
 export const drawnForReflow: Rule = {
   id: 'drawn-for-reflow',
   version: 1,
-  title: 'Something is drawn for 320 px',
-  asks: 'Is the breakpoint that applies at 320 px drawn at a width below 600?',
-  why: 'A desktop page at 400 % zoom is 320 px wide; a grid that was only ever drawn wider is not known to hold there.',
+  title: 'Something is designed for 320 px',
+  asks: 'Does the breakpoint that applies at 320 px have a design width below 600?',
+  why: 'A desktop page at 400 % zoom is 320 px wide. A grid designed only for wider screens may fail there.',
   source: 'WCAG 2.2, 1.4.10 Reflow (320 CSS px)',
   weight: 'note',
   check({ breakpoints }) {
@@ -27,5 +27,5 @@ export const drawnForReflow: Rule = {
     ];
   },
   says: ({ reference, name }) =>
-    `At ${REFLOW} px ${name} applies, which is drawn at ${reference}; nothing is drawn for a page zoomed to 400 %.`,
+    `At ${REFLOW} px ${name} applies, with a design width of ${reference}. Nothing is designed for a page zoomed to 400 %.`,
 };

@@ -8,8 +8,8 @@ export const forgottenHalfGutter: Rule = {
   id: 'forgotten-half-gutter',
   version: 1,
   title: 'No outer half-gutter is forgotten',
-  asks: 'Are the margins not exactly half a gutter too small for the sum, and do columns keep off the screen’s edge?',
-  why: 'A gutter meant as 11 on each side of a column is drawn as 22 between columns and nothing at the outer edges.',
+  asks: 'Does the sum leave room for half a gutter outside, and do columns stay off the screen edge?',
+  why: 'A gutter meant as 11 on each side of a column becomes 22 between columns and nothing at the outer edges.',
   source: 'Arithmetic: with outer half-gutters, container = count · (column + gutter)',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { at }) => {
@@ -38,8 +38,8 @@ export const forgottenHalfGutter: Rule = {
     const what =
       is === 'short'
         ? `The sum is ${lengthInWords(gutter)} px short at ${lengthInWords(viewport)}, exactly one gutter`
-        : `Columns touch the edges of the screen while gutters are ${figure(gutter)} px`;
-    return `${what}: half of it, ${figure(half)}, looks forgotten outside the first and the last column.`;
+        : `Columns touch the screen edges while gutters are ${figure(gutter)} px`;
+    return `${what}: half of it, ${figure(half)}, seems to be missing outside the first and last column.`;
   },
   offers: ({ half }) => `Put ${figure(half)} outside`,
 };

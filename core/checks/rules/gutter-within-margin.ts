@@ -7,8 +7,8 @@ export const gutterWithinMargin: Rule = {
   id: 'gutter-within-margin',
   version: 1,
   title: 'The gutter is no wider than the margin',
-  asks: 'Is the space outside the first and last column at least as wide as a gutter, at the reference width?',
-  why: 'Columns that stand farther from each other than from the edge fall apart into separate strips.',
+  asks: 'Is the space outside the first and last column at least as wide as a gutter, at the design width?',
+  why: 'Columns farther from each other than from the edge fall apart into separate strips.',
   source: 'Common practice',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { at }) => {

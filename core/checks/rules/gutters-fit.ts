@@ -11,8 +11,8 @@ export const guttersFit: Rule = {
   id: 'gutters-fit',
   version: 1,
   title: 'The gutters leave room for columns',
-  asks: 'Are the gutters together narrower than the container, at the reference width and at the narrowest?',
-  why: 'Gutters that are wider than the container leave columns of less than nothing.',
+  asks: 'Are the gutters together narrower than the container, at the design width and at the narrowest?',
+  why: 'Gutters wider than the container leave negative columns.',
   source: 'Arithmetic: column = (container − gutters) / count',
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { at }) => {
@@ -40,8 +40,8 @@ export const guttersFit: Rule = {
     if (is === 'columns')
       return `${columns} of ${lengthInWords(column)} px need ${lengthInWords(exactText(px(column!).mul(Number(count))))} px; the container has ${lengthInWords(container)}, so the gutter would be ${lengthInWords(gutter)}.`;
     if (is === 'container')
-      return `The container is ${lengthInWords(container)} px at ${lengthInWords(viewport)}; nothing is left for ${columns}.`;
+      return `The container is ${lengthInWords(container)} px at ${lengthInWords(viewport)}, which leaves nothing for ${columns}.`;
     const needed = exactText(px(gutter!).mul(Number(gutters)));
-    return `${counted(Number(gutters), 'gutter')} of ${lengthInWords(gutter)} px need ${lengthInWords(needed)} px; the container has ${lengthInWords(container)} at ${lengthInWords(viewport)}, so nothing is left for ${columns}.`;
+    return `${counted(Number(gutters), 'gutter')} of ${lengthInWords(gutter)} px need ${lengthInWords(needed)} px; the container has ${lengthInWords(container)} at ${lengthInWords(viewport)}, which leaves nothing for ${columns}.`;
   },
 };

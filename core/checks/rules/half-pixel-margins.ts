@@ -10,9 +10,9 @@ import { breakpointEdits } from '../../edits/make-edits';
 export const halfPixelMargins: Rule = {
   id: 'half-pixel-margins',
   version: 1,
-  title: 'Margins that follow are whole',
-  asks: 'Where margins take what is left, do both come out at whole px at the reference width?',
-  why: 'An odd number of px left over puts the whole grid between two pixels: every edge in it is blurred.',
+  title: 'Auto margins are whole',
+  asks: 'Where margins are auto, are both whole px at the design width?',
+  why: 'An odd number of px left over puts the whole grid between two pixels, and every edge blurs.',
   source: 'Common practice',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { spec, at }) => {
@@ -41,5 +41,5 @@ export const halfPixelMargins: Rule = {
   }),
   says: ({ container, marginStart, marginEnd, viewport }) =>
     `The container of ${lengthInWords(container)} px leaves margins of ${figure(marginStart)} and ${figure(marginEnd)} at ${lengthInWords(viewport)}: edges fall between pixels.`,
-  offers: ({ width }) => `Draw it at ${figure(width)}`,
+  offers: ({ width }) => `Set the design width to ${figure(width)}`,
 };

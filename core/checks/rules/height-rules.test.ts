@@ -59,12 +59,12 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
       [
         '20 and 5 on 4',
         withRows({ rule: 'repeat', height: '20px', gap: '5px', offset: '0px' }),
-        ['Row and gap are 25 px together, no multiple of the baseline step of 4; 24 and 28 are.'],
+        ['Row and gap are 25 px together, not a multiple of the baseline step of 4; 24 and 28 are.'],
       ],
       [
         'a first row that begins between two baselines',
         withRows({ rule: 'repeat', height: '8px', gap: '8px', offset: '2px' }),
-        ['The first row begins 2 px below the first baseline, which is no multiple of the baseline step of 4; 4 is.'],
+        ['The first row begins 2 px below the first baseline, not a multiple of the baseline step of 4; 4 is.'],
       ],
       ['modules always are', withRows({ rule: 'modules', lines: 5, between: 1 }), []],
       ['without a baseline there is nothing to be in step with', withRows(divided, null), []],
@@ -78,12 +78,12 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
       [
         'the least height above the greatest',
         withRows({ ...divided, minHeight: '1300px' }),
-        ['The least height of 1,300 px is above the greatest, 1,200.'],
+        ['The minimum height of 1,300 px is above the maximum, 1,200.'],
       ],
       [
         'gaps that take everything',
         withRows({ ...divided, count: 10, gap: '80px' }),
-        ['Margins and 9 gaps of 80 px take 760 px; the least height is 600, so nothing is left for 10 rows.'],
+        ['Margins and 9 gaps of 80 px take 760 px; the minimum height is 600, which leaves nothing for 10 rows.'],
       ],
     ],
   ],
@@ -107,7 +107,7 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
       [
         'at least 720',
         withRows({ ...divided, minHeight: '720px' }),
-        ['At their least height of 720 px, the 6 rows are 96⅔ each; a screen of 600 is 120 px too low for them.'],
+        ['At their minimum height of 720 px, the 6 rows are 96⅔ each; a screen of 600 is 120 px too short for them.'],
       ],
     ],
   ],
@@ -151,7 +151,7 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
       [
         '18 / 24',
         withStyle({ phone: ['18px', '24px', 4], desk: ['16px', '24px', 4] }),
-        ['text is 18 / 24 at 390, a line height of 1.3333; body text wants at least 1.5: 28.'],
+        ['text is 18 / 24 at 390, a line height of 1.3333; body text needs at least 1.5: 28.'],
       ],
       ['a heading may be tight', withStyle({ phone: ['40px', '44px', 4] }, 'heading'), []],
     ],
@@ -173,7 +173,7 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
     stepsDiffer,
     [
       ['8, 16', withSteps(['a', '1'], ['b', '2']), []],
-      ['one size twice', withSteps(['a', '1'], ['b', '1']), ['a and b are both 8 px; one of them says it all.']],
+      ['one size twice', withSteps(['a', '1'], ['b', '1']), ['a and b are both 8 px. One of them is enough.']],
       ['one name twice', withSteps(['a', '1'], ['a', '2']), ['Two steps are named a: 8 and 16 px.']],
     ],
   ],
@@ -182,11 +182,11 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
     stepsUsed,
     [
       ['all of them', withSteps(['a', '1'], ['b', '3']), []], // gaps of 8, gutters of 24
-      ['one is not', withSteps(['a', '1'], ['c', '5']), ['1 spacing step of 2 is used by no grid: c.']],
+      ['one is not', withSteps(['a', '1'], ['c', '5']), ['1 spacing step of 2 is not used by any grid: c.']],
       [
         'many are not',
         withSteps(['used', '1'], ['a', '4'], ['b', '5'], ['c', '6'], ['d', '7'], ['e', '9']),
-        ['5 spacing steps of 6 are used by no grid: a, b, c, d and 1 more.'],
+        ['5 spacing steps of 6 are not used by any grid: a, b, c, d and 1 more.'],
       ],
       ['none is: the scale is for something else', withSteps(['a', '4'], ['b', '5']), []],
     ],
@@ -199,7 +199,7 @@ describe.each<[string, Rule, [string, Spec, string[]][]]>([
       [
         '24 is none',
         withSteps(['a', '1'], ['b', '2'], ['c', '4']),
-        ['The gutter of 24 px is no step of the scale; b (16) and c (32) are nearest.'],
+        ['The gutter of 24 px isn’t on the scale; b (16) and c (32) are nearest.'],
       ],
     ],
   ],

@@ -11,8 +11,8 @@ export const leadingOnBaseline: Rule = {
   id: 'leading-on-baseline',
   version: 1,
   title: 'Leading sits on the baseline',
-  asks: 'Is the leading of each text style a whole number of baseline steps, at the reference width?',
-  why: 'With any other leading only the first line stands on the grid; the second is already off it.',
+  asks: 'Is the leading of each text style a whole number of baseline steps, at the design width?',
+  why: 'With any other leading only the first line is on the grid. The second is already off.',
   source: 'Arithmetic: leading = n · step',
   weight: 'weigh',
   check: perStyle((style, breakpoint, { spec, text }) => {

@@ -8,7 +8,7 @@ const ID = 'line-length';
 
 /** How long lines of text to read are, wherever they are set. */
 export const READABLE_LINES = {
-  why: 'From the end of a long line the eye does not find back to the next; short lines break every phrase.',
+  why: 'After a long line the eye can’t find the next one. Short lines break every phrase.',
   source: 'WCAG 2.2, 1.4.8 Visual Presentation (80 characters); at least 30: common practice',
   weight: 'weigh',
   thresholds: [
@@ -27,7 +27,7 @@ export const lineLength: Rule = {
   id: ID,
   version: 1,
   title: 'Body lines hold 30 to 80 characters',
-  asks: 'Does a line of body text hold at most 80 and at least 30 characters, at the narrowest, the reference and the widest viewport of a range?',
+  asks: 'Does a line of body text hold at most 80 and at least 30 characters, at the narrowest, the design and the widest viewport of a range?',
   ...READABLE_LINES,
   check: perStyle((style, breakpoint, { spec, threshold, text }) => {
     if (style.role !== 'body') return null;

@@ -28,7 +28,7 @@ describe('one sentence each, with the numbers', () => {
     [
       roundingMovesContainer,
       one({ margin: 'auto', container: '1140px', gutter: '20px', whole: 'container' }),
-      ['Rounded columns make a container of 1,144 px at 1,440; 1,140 was wanted, 4 less.'],
+      ['Rounded columns make a container of 1,144 px at 1,440; 1,140 was set, 4 less.'],
     ],
     [roundingMovesContainer, one({ margin: 'auto', container: '1152px', gutter: '24px', whole: 'container' }), []],
     [
@@ -41,14 +41,14 @@ describe('one sentence each, with the numbers', () => {
       forgottenHalfGutter,
       one({ margin: '135px', container: 'auto', column: '67.5px', gutter: '30px' }),
       [
-        'The sum is 30 px short at 1,440, exactly one gutter: half of it, 15, looks forgotten outside the first and the last column.',
+        'The sum is 30 px short at 1,440, exactly one gutter: half of it, 15, seems to be missing outside the first and last column.',
       ],
     ],
     [
       forgottenHalfGutter,
       one({ gutter: '30px' }, 1200),
       [
-        'Columns touch the edges of the screen while gutters are 30 px: half of it, 15, looks forgotten outside the first and the last column.',
+        'Columns touch the screen edges while gutters are 30 px: half of it, 15, seems to be missing outside the first and last column.',
       ],
     ],
     [forgottenHalfGutter, one({ gutter: '30px', outer: 'half' }, 1200), []],
@@ -83,7 +83,7 @@ describe('one sentence each, with the numbers', () => {
     [
       countsShareDivisor,
       specWith(phone(), tablet({ count: 5 })),
-      ['5 columns here and 4 on Phone have no common divisor: no half, third or quarter of one is part of the other.'],
+      ['5 columns here and 4 on Phone share no divisor: no half, third or quarter carries over.'],
     ],
     [countsShareDivisor, specWith(phone(), tablet()), []],
     [
@@ -95,7 +95,7 @@ describe('one sentence each, with the numbers', () => {
     [
       drawnForReflow,
       one({}, 1080),
-      ['At 320 px Screen applies, which is drawn at 1080; nothing is drawn for a page zoomed to 400 %.'],
+      ['At 320 px Screen applies, with a design width of 1080. Nothing is designed for a page zoomed to 400 %.'],
     ],
     [drawnForReflow, specWith(phone(), tablet()), []],
     [
@@ -107,12 +107,12 @@ describe('one sentence each, with the numbers', () => {
     [
       breakpointsDiffer,
       specWith(phone(), { ...phone(), id: 'tablet', name: 'Tablet', from: 600 }),
-      ['Phone has the same columns; one breakpoint would do for both.'],
+      ['Phone has the same columns. One breakpoint is enough for both.'],
     ],
     [
       breakpointsDiffer,
       specWith(phone(), { ...phone({ gutter: '17px' }), id: 'tablet', name: 'Tablet', from: 600 }),
-      ['Phone has nearly the same columns: no part differs by more than 2 px. One breakpoint may do for both.'],
+      ['Phone has nearly the same columns: no part differs by more than 2 px. One breakpoint may be enough for both.'],
     ],
     [breakpointsDiffer, specWith(phone(), tablet()), []],
   ])('$id', (rule, spec, messages) => {

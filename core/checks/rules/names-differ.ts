@@ -5,9 +5,9 @@ import { inCell } from '../rule';
 export const namesDiffer: Rule = {
   id: 'names-differ',
   version: 1,
-  title: 'Each breakpoint has a name of its own',
-  asks: 'Does each breakpoint have a name that no other one has?',
-  why: 'People talk of breakpoints by name; two with one name cannot be told apart in a review, a table or a comment.',
+  title: 'Each breakpoint has its own name',
+  asks: 'Is each breakpoint’s name unique?',
+  why: 'People refer to breakpoints by name. Two with the same name can’t be told apart in a review, a table or a comment.',
   source: 'Common practice, no source',
   weight: 'weigh',
   check({ breakpoints }) {

@@ -14,8 +14,8 @@ export const partsWhole: Rule = {
   id: 'parts-whole',
   version: 1,
   title: 'Halves, thirds and quarters are whole',
-  asks: 'Are the spans of a half, a third and a quarter of the columns whole px at the reference width?',
-  why: 'Cards and pictures stand on these spans; a third of 417⅓ is a nuisance to build, 416 is not.',
+  asks: 'Are the spans of a half, a third and a quarter of the columns whole px at the design width?',
+  why: 'Cards and pictures use these spans. A third of 417⅓ is a nuisance to build, 416 isn’t.',
   source: 'Common practice',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { at }) => {

@@ -11,8 +11,8 @@ export const phoneMargin: Rule = {
   id: ID,
   version: 1,
   title: 'Phones keep a margin',
-  asks: 'On ranges that begin below 600 px, are the margins at least 16 px, at the reference width and at the narrowest?',
-  why: 'Text that touches the edge of a hand-held screen is hard to read and hard to touch.',
+  asks: 'On ranges that begin below 600 px, are the margins at least 16 px, at the design width and at the narrowest?',
+  why: 'Text at the edge of a hand-held screen is hard to read and hard to tap.',
   source: 'Common practice',
   weight: 'weigh',
   thresholds: [
@@ -46,6 +46,6 @@ export const phoneMargin: Rule = {
     ];
   }),
   says: ({ margin, viewport, below, least: wanted }) =>
-    `The margin is ${figure(margin)} px at ${viewport}; below ${below} px wide, screens want at least ${figure(wanted)}.`,
+    `The margin is ${figure(margin)} px at ${viewport}; below ${below} px wide, screens need at least ${figure(wanted)}.`,
   offers: ({ least: wanted }) => `Make the margin ${figure(wanted)}`,
 };

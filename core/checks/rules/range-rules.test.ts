@@ -28,7 +28,7 @@ describe('container wider than the narrowest screen of its range', () => {
   test('a range from 0 is held to 320 px', () => {
     const fixed = breakpointOf({ margin: 'auto', container: '360px', count: 4 }, 390);
     expect(reports(containerOverflows, specWith(fixed))[0]!.message).toBe(
-      'The container is 360 px, but screens of this range go down to 320 px: it overflows by 40 px there.',
+      'The container is 360 px, but screens in this range can be as narrow as 320 px: it overflows by 40 px there.',
     );
   });
 
@@ -44,7 +44,7 @@ describe('container wider than the narrowest screen of its range', () => {
 describe('gutters alone wider than the container', () => {
   test('columns of less than nothing', () => {
     expect(reports(guttersFit, specWith(breakpointOf({ gutter: '40px' }, 400)))[0]!.message).toBe(
-      '11 gutters of 40 px need 440 px; the container has 400 at 400, so nothing is left for 12 columns.',
+      '11 gutters of 40 px need 440 px; the container has 400 at 400, which leaves nothing for 12 columns.',
     );
   });
   test('also where only the narrowest viewport is too narrow', () => {
@@ -54,7 +54,7 @@ describe('gutters alone wider than the container', () => {
   });
   test('margins that leave no container', () => {
     expect(reports(guttersFit, specWith(breakpointOf({ margin: '200px', count: 1 }, 390)))[0]!.message).toBe(
-      'The container is −10 px at 390; nothing is left for 1 column.',
+      'The container is −10 px at 390, which leaves nothing for 1 column.',
     );
   });
   test('columns that leave less than nothing for gutters', () => {
@@ -71,17 +71,17 @@ describe('breakpoints in order', () => {
     [
       'two at one width',
       [at(0, 'phone'), at(600, 'tablet'), at(600, 'laptop')],
-      'Tablet and Laptop both start at 600 px; only one of them can apply. Give one another width.',
+      'Tablet and Laptop both start at 600 px. Only one of them can apply. Change one of the widths.',
     ],
     [
       'one below the one before it',
       [at(0, 'phone'), at(900, 'tablet'), at(600, 'laptop')],
-      'Laptop starts at 600 px, below Tablet at 900, which stands before it.',
+      'Laptop starts at 600 px, below Tablet at 900, which comes before it.',
     ],
     [
       'none from 0',
       [at(320, 'phone')],
-      'Phone starts at 320; the first breakpoint starts at 0, or nothing is specified for 0–319.',
+      'Phone starts at 320. The first breakpoint must start at 0, or nothing is specified for 0–319.',
     ],
   ])('%s', (_, breakpoints, message) => {
     expect(reports(breakpointsInOrder, specWith(...breakpoints)).map((report) => report.message)).toEqual([message]);
@@ -93,7 +93,7 @@ describe('reference width', () => {
     const laptop = breakpointOf({}, 1280, { id: 'laptop', from: 1024 });
     const desktop = breakpointOf({}, 1440, { id: 'desktop', from: 1280 });
     expect(reports(referenceInRange, specWith(phone, laptop, desktop))).toEqual([
-      { message: 'Drawn at 1280 px, outside the range of 1024–1279.', mends: ['Draw it at 1279'] },
+      { message: 'Designed at 1280 px, outside the range of 1024–1279.', mends: ['Set the design width to 1279'] },
     ]);
   });
 });
@@ -103,7 +103,7 @@ describe('margins on phones', () => {
     const tight = breakpointOf({ margin: '12px', count: 4, gutter: '8px' }, 390);
     expect(reports(phoneMargin, specWith(tight))).toEqual([
       {
-        message: 'The margin is 12 px at 390; below 600 px wide, screens want at least 16.',
+        message: 'The margin is 12 px at 390; below 600 px wide, screens need at least 16.',
         mends: ['Make the margin 16'],
       },
     ]);
@@ -111,7 +111,7 @@ describe('margins on phones', () => {
   test('a fixed container that leaves less than 16 px at 320', () => {
     const fixed = breakpointOf({ margin: 'auto', container: '300px', count: 2 }, 390);
     expect(reports(phoneMargin, specWith(fixed))[0]!.message).toBe(
-      'The margin is 10 px at 320; below 600 px wide, screens want at least 16.',
+      'The margin is 10 px at 320; below 600 px wide, screens need at least 16.',
     );
   });
   test('wider ranges may have less', () => {
@@ -124,7 +124,7 @@ describe('content that shrinks as the screen grows', () => {
   test('past a breakpoint', () => {
     const tablet = breakpointOf({ margin: '32px', count: 8, gutter: '16px' }, 744, { id: 'tablet', from: 600 });
     expect(reports(contentGrows, specWith(phone, tablet))[0]!.message).toBe(
-      'At 600 px the container falls from 567 px (Phone) to 536, though the screen grows.',
+      'At 600 px the container drops from 567 px (Phone) to 536 while the screen gets wider.',
     );
   });
   test('content that stays as wide is fine', () => {

@@ -6,9 +6,9 @@ import { breakpointEdits } from '../../edits/make-edits';
 export const referenceInRange: Rule = {
   id: 'reference-in-range',
   version: 1,
-  title: 'The reference width lies in its range',
-  asks: 'Is the width at which a breakpoint is drawn one to which it applies?',
-  why: 'A drawing made outside its range shows a grid that no screen of that width will ever get.',
+  title: 'The design width is in its range',
+  asks: 'Does the breakpoint apply at its own design width?',
+  why: 'A design outside its range shows a grid that no screen of that width will ever get.',
   source: 'Arithmetic: from ≤ reference width < next from',
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { spec }) => {
@@ -33,6 +33,6 @@ export const referenceInRange: Rule = {
       },
     ];
   }),
-  says: ({ reference, range }) => `Drawn at ${reference} px, outside the range of ${range}.`,
-  offers: ({ width }) => `Draw it at ${width}`,
+  says: ({ reference, range }) => `Designed at ${reference} px, outside the range of ${range}.`,
+  offers: ({ width }) => `Set the design width to ${width}`,
 };

@@ -9,9 +9,9 @@ import { px } from '../../length/px';
 export const roundingMovesContainer: Rule = {
   id: 'rounding-moves-container',
   version: 1,
-  title: 'Rounding leaves the container as it was wanted',
-  asks: 'Where columns are rounded to whole px and the container becomes their sum, is it still as wide as it was given?',
-  why: 'Rounding each column lets the container grow or shrink by up to half a px a column, and nobody is told.',
+  title: 'Rounding keeps the container’s width',
+  asks: 'Where columns are rounded and the container becomes their sum, is it still as wide as you set it?',
+  why: 'Rounding each column can silently change the container by up to half a px a column.',
   source: 'Arithmetic: container = count · round(column) + gutters',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { at }) => {
@@ -36,7 +36,7 @@ export const roundingMovesContainer: Rule = {
   says: ({ container, wanted, viewport }) => {
     const difference = px(container!).sub(px(wanted!));
     const off = `${spoken(difference.abs())} ${difference.compare(0) > 0 ? 'less' : 'more'}`;
-    return `Rounded columns make a container of ${lengthInWords(container)} px at ${lengthInWords(viewport)}; ${lengthInWords(wanted)} was wanted, ${off}.`;
+    return `Rounded columns make a container of ${lengthInWords(container)} px at ${lengthInWords(viewport)}; ${lengthInWords(wanted)} was set, ${off}.`;
   },
-  offers: () => 'Let the margins take the difference',
+  offers: () => 'Let margins take the difference',
 };

@@ -9,9 +9,9 @@ import { figure } from '../say';
 export const rowsOnBaseline: Rule = {
   id: 'rows-on-baseline',
   version: 1,
-  title: 'Rows and baselines are in step',
-  asks: 'Are row and gap together, and the way from the first baseline to the first row, whole multiples of the baseline step?',
-  why: 'Where rows and baselines drift apart, a picture that starts with a row can never line up with the text beside it.',
+  title: 'Rows and baselines match',
+  asks: 'Are row plus gap, and the distance from the first baseline to the first row, whole multiples of the baseline step?',
+  why: 'Where rows and baselines drift apart, a picture that starts on a row never lines up with the text next to it.',
   source: 'Arithmetic: height + gap and offset are multiples of the step',
   weight: 'weigh',
   check: perBreakpoint((breakpoint, { spec }) => {
@@ -30,7 +30,7 @@ export const rowsOnBaseline: Rule = {
   says: ({ part, length, step, below, above }) => {
     const choices = below === undefined ? `${figure(above)} is` : `${figure(below)} and ${figure(above)} are`;
     return part === 'first row'
-      ? `The first row begins ${figure(length)} px below the first baseline, which is no multiple of the baseline step of ${figure(step)}; ${choices}.`
-      : `Row and gap are ${figure(length)} px together, no multiple of the baseline step of ${figure(step)}; ${choices}.`;
+      ? `The first row begins ${figure(length)} px below the first baseline, not a multiple of the baseline step of ${figure(step)}; ${choices}.`
+      : `Row and gap are ${figure(length)} px together, not a multiple of the baseline step of ${figure(step)}; ${choices}.`;
   },
 };

@@ -23,8 +23,8 @@ export const spaceShrinksWithScreen: Rule = {
   id: 'space-shrinks-with-screen',
   version: 1,
   title: 'Gutters and margins shrink with the screen',
-  asks: 'Is each given gutter and margin at most as wide as on the next wider breakpoint, at their reference widths?',
-  why: 'White space that grows as the screen shrinks takes room where there is least of it.',
+  asks: 'Is each given gutter and margin at most as wide as on the next wider breakpoint, at their design widths?',
+  why: 'White space that grows as the screen shrinks takes space where there’s least of it.',
   source: 'Common practice',
   weight: 'weigh',
   check({ breakpoints, at }) {

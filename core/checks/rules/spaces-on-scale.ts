@@ -9,8 +9,8 @@ export const spacesOnScale: Rule = {
   id: 'spaces-on-scale',
   version: 1,
   title: 'Spaces are steps of the scale',
-  asks: 'Is each given margin, gutter, gap and offset, up to the largest step, a named step of the spacing scale?',
-  why: 'A space without a name is written as a bare number in the code, where nobody finds it again.',
+  asks: 'Is each margin, gutter, gap and offset you set, up to the largest step, a step of the spacing scale?',
+  why: 'A space without a name ends up as a bare number in the code, where nobody finds it again.',
   source: 'Common practice',
   weight: 'note',
   check: perBreakpoint((breakpoint, { spec, steps, uses }) => {
@@ -42,7 +42,7 @@ export const spacesOnScale: Rule = {
   says: ({ quantity, width, below, belowPx, above, abovePx }) => {
     const upper = `${above} (${figure(abovePx)})`;
     const nearest = below === undefined ? `${upper} is` : `${below} (${figure(belowPx)}) and ${upper} are`;
-    return `The ${quantity} of ${figure(width)} px is no step of the scale; ${nearest} nearest.`;
+    return `The ${quantity} of ${figure(width)} px isn’t on the scale; ${nearest} nearest.`;
   },
   offers: ({ times, name, width }) =>
     times === undefined ? `Make the ${name} ${figure(width)}` : `Name ${figure(width)} px`,

@@ -10,7 +10,7 @@ export const stepsDiffer: Rule = {
   version: 1,
   title: 'Spacing steps differ',
   asks: 'Does each step of the spacing scale have a name and a size of its own?',
-  why: 'Two names for one space are used for two different things, until one of them changes; of one name for two spaces only one arrives in the code.',
+  why: 'Two names for one space get used for different things until one of them changes. With one name for two spaces, only one reaches the code.',
   source: 'Common practice',
   weight: 'weigh',
   check({ spec, steps }) {
@@ -36,10 +36,10 @@ export const stepsDiffer: Rule = {
     });
   },
   says: ({ first, second, px, other }) => {
-    if (px === other) return `${first} and ${second} are both ${figure(px)} px; one of them says it all.`;
+    if (px === other) return `${first} and ${second} are both ${figure(px)} px. One of them is enough.`;
     return first === second
       ? `Two steps are named ${second}: ${figure(other)} and ${figure(px)} px.`
-      : `${first} and ${second} become one CSS property, --${cssNameOf(String(second))}, so that only one of ${figure(other)} and ${figure(px)} px arrives; give one another name.`;
+      : `${first} and ${second} become one CSS property, --${cssNameOf(String(second))}, so only one of ${figure(other)} and ${figure(px)} px reaches the code. Rename one of them.`;
   },
   offers: ({ name }) => `Remove ${name}`,
 };

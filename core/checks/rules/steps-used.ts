@@ -9,8 +9,8 @@ export const stepsUsed: Rule = {
   id: 'steps-used',
   version: 1,
   title: 'Spacing steps are used',
-  asks: 'Does each step of the spacing scale stand for some margin, gutter, gap, offset or leading of the spec?',
-  why: 'A step that no grid uses may still serve inside components; one that nobody uses only lengthens the list.',
+  asks: 'Is each step of the spacing scale used by a margin, gutter, gap, offset or leading?',
+  why: 'A step no grid uses may still serve inside components. One that nobody uses only makes the list longer.',
   source: 'Common practice',
   weight: 'note',
   check({ spec, steps, uses, text }) {
@@ -34,6 +34,6 @@ export const stepsUsed: Rule = {
   says: ({ unused, steps }) => {
     const names = String(unused).split(' ');
     const listed = names.length > 4 ? `${names.slice(0, 4).join(', ')} and ${names.length - 4} more` : names.join(', ');
-    return `${counted(names.length, 'spacing step')} of ${steps} ${names.length === 1 ? 'is' : 'are'} used by no grid: ${listed}.`;
+    return `${counted(names.length, 'spacing step')} of ${steps} ${names.length === 1 ? 'is' : 'are'} not used by any grid: ${listed}.`;
   },
 };

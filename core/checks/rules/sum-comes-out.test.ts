@@ -10,16 +10,16 @@ test('a drawing 2 px wider than the screen', () => {
   expect(reports(sumComesOut, spec)).toEqual([
     {
       message:
-        '144 + 12 × 74 + 11 × 24 + 144 = 1440, but the viewport is 1,442 px: 2 px too few. One quantity too many is given.',
-      mends: ['Let the container follow: 1154', 'Let the margin follow: 145'],
+        '144 + 12 × 74 + 11 × 24 + 144 = 1440, but the viewport is 1,442 px: 2 px short. One value too many is set.',
+      mends: ['Set the container to auto: 1154', 'Set the margin to auto: 145'],
     },
   ]);
 });
 
 test('more than one quantity too many', () => {
   const spec = specWith(breakpointOf({ margin: '100px', container: '1152px', gutter: '24px', column: '72px' }, 1440));
-  expect(reports(sumComesOut, spec)[0]!.message).toMatch(/112 px too few. More than one quantity too many is given.$/);
-  expect(reports(sumComesOut, spec)[0]!.mends).toContain('Let the container and the margin follow: 1128 and 156');
+  expect(reports(sumComesOut, spec)[0]!.message).toMatch(/112 px short. Too many values are set.$/);
+  expect(reports(sumComesOut, spec)[0]!.mends).toContain('Set the container and the margin to auto: 1128 and 156');
 });
 
 test('each mend makes the sum come out', () => {
@@ -30,18 +30,12 @@ test('each mend makes the sum come out', () => {
 });
 
 test.each([
-  [
-    { gutter: 'auto' as const },
-    'Neither the column nor the gutter is given; one of them must be, to divide the container of 1,440 px.',
-  ],
+  [{ gutter: 'auto' as const }, 'Set the column or the gutter to divide the container of 1,440 px.'],
   [
     { count: 'auto' as const, gutter: '24px' },
-    'The count can follow only when column and gutter are given; give them, or a count such as 12.',
+    'The count can be auto only when column and gutter are set. Set both, or a count such as 12.',
   ],
-  [
-    { margin: 'auto' as const, gutter: '24px' },
-    'Neither the margin nor the container is given; one of them must be, to divide the viewport of 1,440 px.',
-  ],
+  [{ margin: 'auto' as const, gutter: '24px' }, 'Set the margin or the container to divide the viewport of 1,440 px.'],
 ])('%j leaves too much open', (columns, message) => {
   expect(reports(sumComesOut, specWith(breakpointOf(columns)))).toEqual([{ message, mends: [] }]);
 });

@@ -11,9 +11,9 @@ import { type Facts, figure, lengthInWords } from '../say';
 export const sumComesOut: Rule = {
   id: 'sum-comes-out',
   version: 1,
-  title: 'The sum comes out',
-  asks: 'Do margins, columns and gutters add up to the viewport at the reference width?',
-  why: 'A grid whose parts come to more or less than the screen is drawn differently by everyone who builds it.',
+  title: 'The sum adds up',
+  asks: 'Do margins, columns and gutters add up to the viewport at the design width?',
+  why: 'If the parts add up to more or less than the screen, everyone builds it differently.',
   source: 'Arithmetic: viewport = margin + container + margin',
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { spec, at }) => {
@@ -39,11 +39,11 @@ function undeterminedFinding({ id }: Breakpoint, { undetermined, container, view
 function undeterminedSentence({ undetermined, container, of }: Facts): string {
   switch (UNDETERMINED[undetermined as keyof typeof UNDETERMINED]) {
     case 'gutter':
-      return `Neither the column nor the gutter is given; one of them must be, to divide the container of ${lengthInWords(container)} px.`;
+      return `Set the column or the gutter to divide the container of ${lengthInWords(container)} px.`;
     case 'count':
-      return 'The count can follow only when column and gutter are given; give them, or a count such as 12.';
+      return 'The count can be auto only when column and gutter are set. Set both, or a count such as 12.';
     case 'margin':
-      return `Neither the margin nor the container is given; one of them must be, to divide the viewport of ${lengthInWords(of)} px.`;
+      return `Set the margin or the container to divide the viewport of ${lengthInWords(of)} px.`;
   }
 }
 
@@ -65,8 +65,8 @@ function excessFinding(spec: Spec, breakpoint: Breakpoint, solved: SolvedColumns
 
 function excessSentence({ line, viewport, excess, surplus }: Facts): string {
   const over = px(excess!);
-  const off = `${spoken(over.abs())} px too ${over.compare(0) > 0 ? 'many' : 'few'}`;
-  const many = surplus === 1 ? 'One quantity too many is given.' : 'More than one quantity too many is given.';
+  const off = `${spoken(over.abs())} px ${over.compare(0) > 0 ? 'over' : 'short'}`;
+  const many = surplus === 1 ? 'One value too many is set.' : 'Too many values are set.';
   return `${line}, but the viewport is ${lengthInWords(viewport)} px: ${off}. ${many}`;
 }
 
@@ -96,5 +96,5 @@ function resultOf(quantity: ColumnQuantity, solved: SolvedColumns): Px {
 }
 
 function followLabel({ let: set, to }: Facts): string {
-  return `Let the ${String(set).split(' ').join(' and the ')} follow: ${String(to).split(' ').map(figure).join(' and ')}`;
+  return `Set the ${String(set).split(' ').join(' and the ')} to auto: ${String(to).split(' ').map(figure).join(' and ')}`;
 }

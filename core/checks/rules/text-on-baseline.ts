@@ -8,9 +8,9 @@ import { px } from '../../length/px';
 export const textOnBaseline: Rule = {
   id: 'text-on-baseline',
   version: 1,
-  title: 'Text stands on the baselines',
+  title: 'Text sits on the baselines',
   asks: 'Does the first baseline of each text style lie on a baseline of the grid when its box begins on one, whatever its leading?',
-  why: 'Text stands where its font’s measures put it, a few px beside the grid; who builds without grid.css has to move it.',
+  why: 'A font’s metrics put text a few px off the grid. Without grid.css, developers have to move it.',
   source: 'CSS Inline Layout 3: half-leading + ascent',
   weight: 'note',
   check({ spec, breakpoints, text }) {

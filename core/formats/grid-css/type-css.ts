@@ -69,7 +69,7 @@ export function lineSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): 
 export function typeCss(spec: Spec): string | null {
   if (spec.type.length === 0) return null;
   const note =
-    '/* Text styles. Their first baseline lies on a baseline of the grid when their box begins on one. Bring the fonts yourself. */';
+    '/* Text styles. Their first baseline sits on the grid when their box starts on a baseline. Load the fonts yourself. */';
   return [note, ...standIns(spec), ...spec.type.map(styleClass)].join('\n');
 }
 

@@ -116,7 +116,7 @@ function waiverTable({ waivers, breakpoints }: Spec): TableContent {
   const names = new Map(breakpoints.map(({ id, name }) => [id, name]));
   return {
     title: 'Waivers',
-    says: 'findings that were accepted, and why',
+    says: 'findings that were accepted, with the reason',
     head: ['Breakpoint', 'Reason', 'By'],
     rows: waivers.map(({ rule, breakpoint, reason, by }) => ({
       label: RULES.find(({ id }) => id === rule)?.title ?? rule,

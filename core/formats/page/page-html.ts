@@ -100,7 +100,7 @@ function layoutHtml({ name, notes, drawings, table }: LayoutContent): string {
   });
   return `<section>
 <h2>${escaped(name)}</h2>
-<p class="soft">trial layout, drawn at one scale</p>${notes === '' ? '' : `\n<p>${escaped(notes)}</p>`}
+<p class="soft">trial layout, all at one scale</p>${notes === '' ? '' : `\n<p>${escaped(notes)}</p>`}
 <div class="figures">
 ${figures.join('\n')}
 </div>

@@ -14,7 +14,7 @@ const step = {
   label: 'Step',
   name: 'Baseline, step',
   kind: 'length',
-  hint: 'From one baseline to the next, such as 4; Delete for none.',
+  hint: 'Distance between baselines, such as 4. Delete for none.',
   emptied: 'none',
   address: ({ id }) => ['breakpoints', id, 'baseline', 'step'],
   read: (spec, breakpoint) =>
@@ -25,7 +25,7 @@ const step = {
         withBreakpoint(spec, { ...breakpoint, baseline: { offset: '0px', ...breakpoint.baseline, step: length } }),
       );
     if (breakpoint.rows?.rule === 'modules')
-      return { problem: 'The modules stand on this baseline; choose another rule for the rows first.' };
+      return { problem: 'The modules use this baseline. Choose another row rule first.' };
     return { value: withBreakpoint(spec, { ...breakpoint, baseline: null }) };
   },
   weighs: 'minor',
@@ -43,7 +43,7 @@ const offset = {
     breakpoint.baseline ? lengthReading(spec, breakpoint, breakpoint.baseline.offset) : IDLE,
   write: (spec, breakpoint, text) => {
     const { baseline } = breakpoint;
-    if (baseline === null) return { problem: 'There is no baseline here; type its step first, such as 4.' };
+    if (baseline === null) return { problem: 'There’s no baseline yet. Set its step first, such as 4.' };
     return mapped(readRowLength(text), (length) =>
       withBreakpoint(spec, { ...breakpoint, baseline: { ...baseline, offset: length } }),
     );
@@ -61,7 +61,7 @@ export const BASELINE = [
     label: 'Lines in screen',
     name: 'Baseline, lines in screen',
     kind: 'length',
-    hint: 'How often the step goes into the screen; key l finds a leading that divides it.',
+    hint: 'How many steps fit the screen. Press l to find a leading that divides it.',
     address: ({ id }) => ['breakpoints', id, 'baseline', 'lines'],
     read: (spec, breakpoint) => {
       const baseline = baselineAt(spec, breakpoint);
@@ -69,7 +69,7 @@ export const BASELINE = [
       const lines = px(breakpoint.reference.height).sub(baseline.offset).div(baseline.step);
       return worked(numeral(lines), lines);
     },
-    write: () => ({ problem: 'This follows from the step; change the step.' }),
+    write: () => ({ problem: 'Calculated from the step. Change the step instead.' }),
     weighs: 'minor',
   },
 ] as const satisfies readonly CellQuantity[];

@@ -78,7 +78,7 @@ export const COLUMNS = [
   inEquation('count', {
     label: 'Count',
     kind: 'count',
-    hint: 'How many columns: 1 to 64, or = to let the count follow.',
+    hint: '1 to 64 columns, or = for auto.',
     read: readCount,
     weighs: 'major',
     tabled: [
@@ -88,7 +88,7 @@ export const COLUMNS = [
   inEquation('container', {
     label: 'Container',
     kind: 'length',
-    hint: 'fills, 1296, up to 1696, 75 % of screen, or = to let it follow.',
+    hint: 'fills, 1296, up to 1696, 75 % of screen, or = for auto.',
     read: readContainer,
     weighs: 'minor',
     tabled: [measured(5, 'Container', 'container')],
@@ -96,7 +96,7 @@ export const COLUMNS = [
   inEquation('margin', {
     label: 'Margin',
     kind: 'length',
-    hint: '32, or start and end as 16 | 24, or = to let it follow.',
+    hint: '32, start and end as 16 | 24, or = for auto.',
     read: readMargin,
     weighs: 'minor',
     tabled: [measured(4, 'Start margin', 'marginStart'), measured(6, 'End margin', 'marginEnd')],
@@ -104,7 +104,7 @@ export const COLUMNS = [
   inEquation('gutter', {
     label: 'Gutter',
     kind: 'length',
-    hint: '24, 1.5rem, 1/4 column, or = to let it follow.',
+    hint: '24, 1.5rem, 1/4 column, or = for auto.',
     read: readGutter,
     weighs: 'minor',
     tabled: [measured(7, 'Gutter', 'gutter')],
@@ -112,25 +112,25 @@ export const COLUMNS = [
   inEquation('column', {
     label: 'Column',
     kind: 'length',
-    hint: 'A column’s width such as 72, or = to let it follow.',
+    hint: 'Column width, such as 72, or = for auto.',
     read: parseLengthValue,
     weighs: 'minor',
     tabled: [measured(9, 'Column', 'column')],
   }),
   chosen('outer', OUTER_WORDS, {
-    label: 'Outside gutters',
+    label: 'Edges',
     hint: 'none, or half a gutter outside the first and last column.',
     tabled: [
       { ...measured(8, 'Half gutter outside', 'inset'), isFor: (spec) => spec.breakpoints.some(hasInset(spec)) },
     ],
   }),
   chosen('align', ALIGN_WORDS, {
-    label: 'Stands at',
-    hint: 'Where the container stands when there is space left: start, centre, end.',
+    label: 'Alignment',
+    hint: 'Where the container sits when there’s space left: start, centre or end.',
   }),
   chosen('whole', WHOLE_WORDS, {
-    label: 'Fractions of px',
-    hint: 'keep them, or round the columns and let the margins or the container take the difference.',
+    label: 'Rounding',
+    hint: 'keep fractions, or round columns and let margins or the container take the difference.',
   }),
 ] as const;
 

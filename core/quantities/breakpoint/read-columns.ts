@@ -17,14 +17,15 @@ export function readCount(text: string): Parsed<number> {
     const below = /^[-−]/.test(text);
     return {
       problem: below
-        ? `“${shown(text)}” is below one; a grid has 1 to ${LIMITS.columns} columns.`
-        : `“${shown(text)}” is not a count; type a whole number from 1 to ${LIMITS.columns}, such as 12.`,
+        ? `“${shown(text)}” is below one. A grid has 1 to ${LIMITS.columns} columns.`
+        : `“${shown(text)}” isn’t a count. Enter a whole number from 1 to ${LIMITS.columns}, such as 12.`,
     };
   }
   const count = Number(text);
   if (count < 1)
-    return { problem: `A grid has at least 1 column; type a number from 1 to ${LIMITS.columns}, such as 12.` };
-  if (count > LIMITS.columns) return { problem: `${shown(text)} columns are too many; the most is ${LIMITS.columns}.` };
+    return { problem: `A grid needs at least 1 column. Enter a number from 1 to ${LIMITS.columns}, such as 12.` };
+  if (count > LIMITS.columns)
+    return { problem: `${shown(text)} columns are too many; the maximum is ${LIMITS.columns}.` };
   return { value: count };
 }
 
@@ -36,7 +37,7 @@ export function readContainer(text: string): Parsed<Columns['container']> {
   if (!share) return readSize(text);
   if (Number(share[1]) === 0 || Number(share[1]) > 100)
     return {
-      problem: `A container of ${share[1]} % is not possible; type more than 0 and at most 100 % of the screen.`,
+      problem: `A container of ${share[1]} % isn’t possible. Enter more than 0 and at most 100 % of the screen.`,
     };
   return { value: { share: `${share[1]}%` } };
 }
@@ -61,7 +62,7 @@ export function readMargin(text: string): Parsed<Columns['margin']> {
   const sides = text.split('|');
   if (sides.length === 1) return readSize(text);
   if (sides.length > 2)
-    return { problem: `“${shown(text)}” names more than two margins; type start | end, such as 16 | 24.` };
+    return { problem: `“${shown(text)}” has more than two margins. Enter start | end, such as 16 | 24.` };
   const [start, end] = sides.map((side): Parsed<Size | 'auto'> =>
     FOLLOWS.test(side.trim()) ? { value: 'auto' } : readSize(side),
   );
@@ -84,7 +85,7 @@ export function readGutter(typed: string): Parsed<Columns['gutter']> {
   const ratio = Number(numerator) / Number(denominator);
   if (!(ratio > 0 && ratio <= LIMITS.gutterOfColumn))
     return {
-      problem: `A gutter of ${share[1]} column is not possible; type more than 0 and at most ${LIMITS.gutterOfColumn}, such as 1/4 column.`,
+      problem: `A gutter of ${share[1]} column isn’t possible. Enter more than 0 and at most ${LIMITS.gutterOfColumn}, such as 1/4 column.`,
     };
   return { value: { ofColumn: share[1]! } };
 }

@@ -11,7 +11,7 @@ export const NONE = /^(none|no|=|follows?|auto|)$/i;
 
 export function readRowLength(text: string): Parsed<LengthValue> {
   return NONE.test(text)
-    ? { problem: 'This is given, it does not follow; type a length such as 8, or 0 for none.' }
+    ? { problem: 'This can’t be auto. Enter a length, such as 8, or 0 for none.' }
     : parseLengthValue(text.replace(/^=\s*/, ''));
 }
 
@@ -29,8 +29,7 @@ export function readAboveOrBelow(text: string): Parsed<LengthValue> {
 export function readHeight(text: string, what: string): Parsed<LengthValue> {
   const parsed = readRowLength(text);
   if (parsed.problem !== undefined) return parsed;
-  if (lengthOf(parsed.value).amount.equals(0))
-    return { problem: `${what} of 0 is not possible; type more, such as 8.` };
+  if (lengthOf(parsed.value).amount.equals(0)) return { problem: `${what} can’t be 0. Enter more, such as 8.` };
   return parsed;
 }
 
@@ -43,7 +42,7 @@ export function readLines(text: string, least: number): Parsed<number> {
   const lines = /^(\d{1,4})(?:\s*(?:base)?lines?)?$/i.exec(text)?.[1];
   if (lines === undefined || Number(lines) < least || Number(lines) > LIMITS.moduleLines)
     return {
-      problem: `“${shown(text)}” is not a number of lines; modules are counted in baselines, such as ${least === 0 ? '1' : '6'} ${least === 0 ? 'line' : 'lines'}.`,
+      problem: `“${shown(text)}” isn’t a number of lines. Modules are counted in baselines, such as ${least === 0 ? '1' : '6'} ${least === 0 ? 'line' : 'lines'}.`,
     };
   return { value: Number(lines) };
 }
@@ -51,7 +50,7 @@ export function readLines(text: string, least: number): Parsed<number> {
 export function readRowCount(text: string): Parsed<number> {
   if (!/^\d+$/.test(text) || Number(text) < 1 || Number(text) > LIMITS.dividedRows)
     return {
-      problem: `“${shown(text)}” is not a count of rows; type a whole number from 1 to ${LIMITS.dividedRows}, such as 6.`,
+      problem: `“${shown(text)}” isn’t a row count. Enter a whole number from 1 to ${LIMITS.dividedRows}, such as 6.`,
     };
   return { value: Number(text) };
 }

@@ -30,7 +30,7 @@ type UnderRule = {
 
 const refused = (problem: string) => (): Parsed<never> => ({ problem });
 
-const ONLY_DIVIDED = 'A least and a greatest height are for rows that share one screen; choose divide first.';
+const ONLY_DIVIDED = 'Minimum and maximum height are for rows that share one screen. Choose divide first.';
 
 type Divided = Extract<Rows, { rule: 'divide' }>;
 type Repeated = Extract<Rows, { rule: 'repeat' }>;
@@ -63,7 +63,7 @@ const leftOver = (why: string): UnderRule => ({
 });
 const howMany = (what: string): UnderRule => ({
   read: (_, { sum }) => worked(String(sum.whole), px(sum.whole)),
-  write: refused(`${what} go on for as long as the page does and need no count; choose divide to share one screen.`),
+  write: refused(`${what} run down the whole page and need no count. Choose divide to share one screen.`),
 });
 
 /** `key` is where it stands under rules by which it only follows, and nothing in the document does. */
@@ -95,7 +95,7 @@ function ofRows<const Id extends string>(
     },
     write: (spec, breakpoint, text) => {
       const { rows } = breakpoint;
-      if (rows === null) return { problem: 'There are no rows here; choose a rule first: repeat, divide or modules.' };
+      if (rows === null) return { problem: 'There are no rows yet. Choose a rule first: repeat, divide or modules.' };
       const one = under[rows.rule];
       if (!one) return { problem: ONLY_DIVIDED };
       return mapped(one.write(text), (value) =>
@@ -137,7 +137,7 @@ const rule = {
   name: 'Rows, rule',
   kind: 'choice',
   choices: Object.values(ROW_WORDS),
-  hint: 'repeat bands from the top, divide one screen, or modules of baselines; Delete for none.',
+  hint: 'repeat bands from the top, divide one screen, or modules of baselines. Delete for none.',
   emptied: 'none',
   address: ({ id }) => ['breakpoints', id, 'rows'],
   read: (_, { rows }) => said(ROW_WORDS[rows?.rule ?? 'none']),
@@ -160,7 +160,7 @@ export const ROWS = [
       label: 'How many',
       name: 'Whole rows',
       kind: 'count',
-      hint: 'How many share the screen; bands and modules go on by themselves, and it says how many fit.',
+      hint: 'How many rows share the screen. For bands and modules, how many fit.',
       place: 11,
     },
     {
@@ -175,7 +175,7 @@ export const ROWS = [
       key: 'height',
       label: 'Height',
       kind: 'length',
-      hint: 'A band’s height such as 8, or a module as 6 lines; divided rows follow from the screen.',
+      hint: 'Band height, such as 8, or module height, such as 6 lines. Divided rows are calculated.',
       place: 12,
     },
     {
@@ -186,7 +186,7 @@ export const ROWS = [
         write: (text) =>
           NONE.test(text)
             ? { value: undefined }
-            : { problem: 'A divided row follows from the screen; change the count, the gap or the margins.' },
+            : { problem: 'Divided rows are calculated from the screen. Change the count, gap or margins.' },
       },
     },
   ),
@@ -212,7 +212,7 @@ export const ROWS = [
       repeat: lengthAt<Repeated>('offset', readAboveOrBelow),
       modules: {
         read: (_, { solved: { offset } }) => worked(numeral(offset), offset),
-        write: refused('Modules start at the first baseline; change the offset of the baseline.'),
+        write: refused('Modules start at the first baseline. Change the baseline’s offset.'),
       },
       divide: lengthAt<Divided>('marginTop', readAboveOrBelow),
     },
@@ -223,12 +223,12 @@ export const ROWS = [
       key: 'below',
       label: 'Below',
       kind: 'length',
-      hint: 'Under the last divided row; under bands and modules, what is left over.',
+      hint: 'Below the last divided row. For bands and modules, the space left over.',
       place: 15,
     },
     {
-      repeat: leftOver('This is what is left over; change the height, the gap or the start.'),
-      modules: leftOver('This is what is left over; change the lines of a module or the baseline.'),
+      repeat: leftOver('This is the space left over. Change the height, gap or start.'),
+      modules: leftOver('This is the space left over. Change the module’s lines or the baseline.'),
       divide: lengthAt<Divided>('marginBottom', readAboveOrBelow),
     },
   ),
@@ -236,7 +236,7 @@ export const ROWS = [
     'rowLeast',
     {
       key: 'minHeight',
-      label: 'Least height',
+      label: 'Minimum height',
       kind: 'length',
       hint: 'Divided rows never share less than this, such as 600.',
       emptied: 'none',
@@ -247,7 +247,7 @@ export const ROWS = [
     'rowMost',
     {
       key: 'maxHeight',
-      label: 'Greatest height',
+      label: 'Maximum height',
       kind: 'length',
       hint: 'Divided rows never share more than this, such as 1200.',
       emptied: 'none',

@@ -18,7 +18,7 @@ export const SCREEN = [
     label: 'Name',
     name: 'Name',
     kind: 'words',
-    hint: 'Type a new name; Delete removes the breakpoint.',
+    hint: 'Rename the breakpoint. Delete removes it.',
     isOwn: true,
     address: ({ id }) => ['breakpoints', id, 'name'],
     read: (_, { name }) => said(name),
@@ -28,8 +28,8 @@ export const SCREEN = [
   {
     id: 'from',
     group: 'screen',
-    label: 'From',
-    name: 'From',
+    label: 'From width',
+    name: 'From width',
     kind: 'length',
     hint: 'The viewport width at which this breakpoint starts, such as 1200.',
     isOwn: true,
@@ -45,16 +45,16 @@ export const SCREEN = [
   {
     id: 'reference',
     group: 'screen',
-    label: 'Drawn at',
-    name: 'Drawn at',
+    label: 'Design size',
+    name: 'Design size',
     kind: 'length',
-    hint: 'Width × height at which you draw it, such as 1512 × 982.',
+    hint: 'Width × height of your design, such as 1512 × 982.',
     address: ({ id }) => ['breakpoints', id, 'reference'],
     read: (_, breakpoint) => said(size(breakpoint)),
     write: (spec, breakpoint, text) =>
       mapped(readScreen(text), (reference) => withBreakpoint(spec, { ...breakpoint, reference })),
     weighs: 'patch',
-    tabled: [{ place: 2, label: 'Drawn at', say: (_, breakpoint) => words(size(breakpoint)) }],
+    tabled: [{ place: 2, label: 'Design size', say: (_, breakpoint) => words(size(breakpoint)) }],
   },
   {
     id: 'notes',
@@ -62,14 +62,16 @@ export const SCREEN = [
     label: 'Notes',
     name: 'Notes',
     kind: 'words',
-    hint: 'What readers should know of this breakpoint; it stands on the reading page.',
+    hint: 'Notes for readers, shown on the reading page.',
     emptied: '',
     longest: LIMITS.notes,
     address: ({ id }) => ['breakpoints', id, 'notes'],
     read: (_, { notes }) => said(notes),
     write: (spec, breakpoint, text) =>
       text.length > LIMITS.notes
-        ? { problem: `These notes have ${text.length} characters; the most is ${LIMITS.notes.toLocaleString('en')}.` }
+        ? {
+            problem: `These notes have ${text.length} characters; the maximum is ${LIMITS.notes.toLocaleString('en')}.`,
+          }
         : { value: withBreakpoint(spec, { ...breakpoint, notes: text }) },
     weighs: 'patch',
   },
@@ -81,10 +83,10 @@ export function readWidth(text: string): Parsed<number> {
   if (parsed.problem !== undefined) return parsed;
   const { value: length } = parseLength(String(typeof parsed.value === 'object' ? parsed.value.is : parsed.value));
   if (!length || length.unit !== 'px' || length.amount.d !== 1n)
-    return { problem: `“${shown(text)}” is not a whole number of px; type a width such as 1000.` };
+    return { problem: `“${shown(text)}” isn’t a whole number of px. Enter a width, such as 1000.` };
   if (length.amount.compare(LIMITS.from) > 0)
     return {
-      problem: `No breakpoint starts at ${length.amount.valueOf()}; the most is ${LIMITS.from.toLocaleString('en')}.`,
+      problem: `A breakpoint can’t start at ${length.amount.valueOf()}; the maximum is ${LIMITS.from.toLocaleString('en')}.`,
     };
   return { value: length.amount.valueOf() };
 }
@@ -95,14 +97,14 @@ function readScreen(text: string): Parsed<Breakpoint['reference']> {
   const match = SIZE.exec(text);
   const [width, height] = [Number(match?.[1]), Number(match?.[2])];
   if (!match || width === 0 || height === 0)
-    return { problem: `“${shown(text)}” is not a size; type width × height, such as 1512 × 982.` };
+    return { problem: `“${shown(text)}” isn’t a size. Enter width × height, such as 1512 × 982.` };
   const { least, most, places } = LIMITS.screen;
   if (Math.max(width, height) > most)
-    return { problem: `“${shown(text)}” is larger than any screen; the most is ${most.toLocaleString('en')}.` };
+    return { problem: `“${shown(text)}” is larger than any screen; the maximum is ${most.toLocaleString('en')}.` };
   if (
     Math.min(width, height) < least ||
     [match[1]!, match[2]!].some((side) => (side.split('.')[1] ?? '').length > places)
   )
-    return { problem: `“${shown(text)}” is not a size; type width × height in px, such as 1512 × 982.` };
+    return { problem: `“${shown(text)}” isn’t a size. Enter width × height in px, such as 1512 × 982.` };
   return { value: { width, height } };
 }

@@ -90,74 +90,71 @@ describe('the three rules', () => {
 
 describe('what it does not take, and what would be right', () => {
   test.each<[[QuantityId, string][], string]>([
-    [
-      [['rowCount', '6']],
-      'Bands go on for as long as the page does and need no count; choose divide to share one screen.',
-    ],
-    [[['rowBottom', '6']], 'This is what is left over; change the height, the gap or the start.'],
-    [[['rowLeast', '600']], 'A least and a greatest height are for rows that share one screen; choose divide first.'],
-    [[['rowHeight', '0']], 'A band of 0 is not possible; type more, such as 8.'],
-    [[['rowHeight', '-8']], '“-8” is below zero; a length here is 0 or more.'],
-    [[['rowHeight', '=']], 'This is given, it does not follow; type a length such as 8, or 0 for none.'],
+    [[['rowCount', '6']], 'Bands run down the whole page and need no count. Choose divide to share one screen.'],
+    [[['rowBottom', '6']], 'This is the space left over. Change the height, gap or start.'],
+    [[['rowLeast', '600']], 'Minimum and maximum height are for rows that share one screen. Choose divide first.'],
+    [[['rowHeight', '0']], 'A band can’t be 0. Enter more, such as 8.'],
+    [[['rowHeight', '-8']], '“-8” is below zero. Enter 0 or more.'],
+    [[['rowHeight', '=']], 'This can’t be auto. Enter a length, such as 8, or 0 for none.'],
     [
       [
         ['rowRule', 'divide'],
         ['rowHeight', '100'],
       ],
-      'A divided row follows from the screen; change the count, the gap or the margins.',
+      'Divided rows are calculated from the screen. Change the count, gap or margins.',
     ],
     [
       [
         ['rowRule', 'divide'],
         ['rowCount', '0'],
       ],
-      '“0” is not a count of rows; type a whole number from 1 to 500, such as 6.',
+      '“0” isn’t a row count. Enter a whole number from 1 to 500, such as 6.',
     ],
     [
       [
         ['rowRule', 'divide'],
         ['rowCount', '501'],
       ],
-      '“501” is not a count of rows; type a whole number from 1 to 500, such as 6.',
+      '“501” isn’t a row count. Enter a whole number from 1 to 500, such as 6.',
     ],
     [
       [
         ['rowRule', 'modules'],
         ['rowHeight', '1.5 lines'],
       ],
-      '“1.5 lines” is not a number of lines; modules are counted in baselines, such as 6 lines.',
+      '“1.5 lines” isn’t a number of lines. Modules are counted in baselines, such as 6 lines.',
     ],
     [
       [
         ['rowRule', 'modules'],
         ['step', 'none'],
       ],
-      'The modules stand on this baseline; choose another rule for the rows first.',
+      'The modules use this baseline. Choose another row rule first.',
     ],
     [
       [
         ['rowRule', 'modules'],
         ['rowTop', '8'],
       ],
-      'Modules start at the first baseline; change the offset of the baseline.',
+      'Modules start at the first baseline. Change the baseline’s offset.',
     ],
-    [[['rowRule', 'rows']], '“rows” is no choice here; choose none, repeat, divide, modules.'],
+    [[['rowRule', 'rows']], '“rows” isn’t an option. Use none, repeat, divide, modules.'],
     [
       [
         ['rowRule', 'none'],
         ['rowGap', '8'],
       ],
-      'There are no rows here; choose a rule first: repeat, divide or modules.',
+      'There are no rows yet. Choose a rule first: repeat, divide or modules.',
     ],
-    [[['step', '0']], 'A baseline step of 0 is not possible; type more, such as 8.'],
+    [[['step', '0']], 'A baseline step can’t be 0. Enter more, such as 8.'],
     [
       [
         ['step', 'none'],
         ['baselineOffset', '2'],
       ],
-      'There is no baseline here; type its step first, such as 4.',
+      'There’s no baseline yet. Set its step first, such as 4.',
     ],
-    [[['lines', '40']], 'This follows from the step; change the step.'],
+    [[['lines', '40']], 'Calculated from the step. Change the step instead.'],
   ])('%j', (texts, problem) => {
     expect(typed(...texts)).toBe(problem);
   });
@@ -173,7 +170,7 @@ describe('steps of the arrow keys', () => {
     expect(stepped('rowHeight', modules).value!.breakpoints[0]!.rows).toMatchObject({ lines: 7 });
     const divided = typed(['rowRule', 'divide']) as Breakpoint;
     expect(stepped('rowCount', divided).value!.breakpoints[0]!.rows).toMatchObject({ count: 7 });
-    expect(stepped('rowLeast').problem).toBe('Nothing can stand here as long as the rows have another rule.');
+    expect(stepped('rowLeast').problem).toBe('This doesn’t apply to the current row rule.');
   });
 
   test('to the next named step of the scale', () => {
@@ -182,7 +179,7 @@ describe('steps of the arrow keys', () => {
     expect(named('gutter', 1).value!.breakpoints[0]!.columns.gutter).toBe('32px');
     expect(named('gutter', -1).value!.breakpoints[0]!.columns.gutter).toBe('16px');
     expect(named('rowTop', -1).problem).toBe('The scale has no step below 0 px.');
-    expect(named('column', 1).problem).toBe('Only a length that is given goes to a named step.');
+    expect(named('column', 1).problem).toBe('Only a length that’s set can move to a spacing step.');
   });
 });
 

@@ -15,7 +15,7 @@ export function compared<Subject>(
     kind: 'words',
     address: () => at,
     read: (_, subject) => said(says(subject)),
-    write: () => ({ problem: `${name} is changed in its own view.` }),
+    write: () => ({ problem: `${name} can be changed in its own view.` }),
     weighs,
   };
 }

@@ -87,7 +87,7 @@ function ofBreakpoint(name: string, address: (id: string) => readonly string[]):
     name,
     kind: 'words',
     address: ({ id }) => address(id),
-    write: () => ({ problem: 'Layouts are changed in their own view.' }),
+    write: () => ({ problem: 'Change layouts in the Layouts view.' }),
     weighs: 'minor',
   };
 }
@@ -124,7 +124,7 @@ function placeText(place: Placement | undefined): string {
     ...(height ? [heightText(height)] : []),
     ...(stands ? [stands] : []),
     ...leaves.map(({ side, to }) => `${side} to ${typeof to === 'string' ? to : JSON.stringify(to)}`),
-    ...(over === undefined ? [] : ['lies over another']),
+    ...(over === undefined ? [] : ['overlaps another']),
   ].join(', ');
 }
 

@@ -19,8 +19,7 @@ const OF_SPEC: readonly Quantity<Spec>[] = [
     kind: 'words',
     address: () => ['name'],
     read: ({ name }) => said(name),
-    write: (spec, _, text) =>
-      text === '' ? { problem: 'A specification needs a name.' } : { value: { ...spec, name: text } },
+    write: (spec, _, text) => (text === '' ? { problem: 'Enter a name.' } : { value: { ...spec, name: text } }),
     weighs: 'patch',
   },
   {
@@ -80,7 +79,7 @@ function overlay(family: Family): Quantity<Spec> {
     kind: 'words',
     address: () => ['overlays', family],
     read: (spec) => said(`${inkOf(spec, family).colour}, ${inkOf(spec, family).strength} %`),
-    write: () => ({ problem: 'The colours of the overlays are chosen in their dialogue.' }),
+    write: () => ({ problem: 'Change overlay colours in their dialog.' }),
     weighs: 'patch',
   };
 }

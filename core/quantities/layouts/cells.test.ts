@@ -34,10 +34,10 @@ test('columns are read with their width, typed, and follow again', () => {
   const follows = columns.write(spec, desktop, '=').value!;
   // half of the tablet’s 8 is half of 12
   expect(cell(follows, 'columns', 'card-1').read(follows, desktop)).toMatchObject({ text: '1–6', follows: true });
-  expect(columns.write(spec, desktop, '9–14').problem).toBe('There are 12 columns here; type columns from 1 to 12.');
+  expect(columns.write(spec, desktop, '9–14').problem).toBe('There are 12 columns here. Enter columns from 1 to 12.');
   // in a card on the page’s columns there are as many as it stands on
   const inCard = cell(spec, 'columns', 'card-1-picture');
-  expect(inCard.write(spec, desktop, '1–5').problem).toBe('There are 4 columns here; type columns from 1 to 4.');
+  expect(inCard.write(spec, desktop, '1–5').problem).toBe('There are 4 columns here. Enter columns from 1 to 4.');
 });
 
 test('lanes, heights and where a block stands', () => {
@@ -64,5 +64,5 @@ test('one count for all gaps of a kind at a breakpoint', () => {
   ]);
   // the other breakpoints stay
   expect(gap(five).read(five, spec.breakpoints[0]!).text).toBe('2');
-  expect(gap(two).write(two, desktop, 'wide').problem).toBe('Type how many rows are left empty, such as 3.');
+  expect(gap(two).write(two, desktop, 'wide').problem).toBe('Enter how many rows to leave empty, such as 3.');
 });

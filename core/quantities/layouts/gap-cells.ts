@@ -17,7 +17,7 @@ export function gapCells(spec: Spec): CellQuantity[] {
     name: `White space, ${kind}`,
     group: 'layouts',
     kind: 'count',
-    hint: 'How many rows are left empty; all gaps of this kind get as many.',
+    hint: 'Empty rows for all gaps of this kind.',
     emptied: '0',
     // the cells of a kind are many places of the document; the kind stands for them
     address: (breakpoint) => ['gaps', kind, breakpoint.id],
@@ -30,14 +30,14 @@ export function gapCells(spec: Spec): CellQuantity[] {
     },
     write: (now, breakpoint, text) => {
       const typed = /^(\d{1,5})(?:\s*rows?)?$/i.exec(text.trim());
-      if (!typed) return { problem: 'Type how many rows are left empty, such as 3.' };
+      if (!typed) return { problem: 'Enter how many rows to leave empty, such as 3.' };
       const rows = Number(typed[1]);
       if (rows > LIMITS.rowsInLayout)
         return { problem: `White space has at most ${counted(LIMITS.rowsInLayout, 'row')}.` };
       const gaps = gapTable(now)
         .at(kind, breakpoint.id)
         .flatMap((each) => each.gaps);
-      if (gaps.length === 0) return { problem: 'There is no gap of this kind at this breakpoint.' };
+      if (gaps.length === 0) return { problem: 'There’s no such gap at this breakpoint.' };
       return { value: withGaps(now, breakpoint, gaps, rows) };
     },
     weighs: 'minor',

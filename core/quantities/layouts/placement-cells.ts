@@ -33,20 +33,20 @@ const ABOUT: Record<PlacementPart, About> = {
   },
   lanes: {
     kind: 'words',
-    hint: 'The lane it stands in, such as 2, or lanes such as 2–3. Blocks of one lane stand side by side.',
+    hint: 'Its lane, such as 2, or lanes, such as 2–3. Blocks in one lane sit side by side.',
     read: ({ placed: { lanes } }) => said(columnsText(lanes)),
     parse: (text) => mapped(lanesOf(text), (value) => ({ lanes: value })),
   },
   height: {
     kind: 'words',
-    hint: 'A height such as 12 rows, 3 lines or 16/9; or lanes, or section.',
+    hint: 'Height, such as 12 rows, 3 lines, 16/9, lanes or section.',
     read: ({ placed: { height }, height: tall }) => measured(heightText(height), tall),
     parse: (text) => mapped(heightOfText(text), (value) => ({ height: value })),
   },
   stands: {
     kind: 'choice',
     choices: STANDS,
-    hint: 'Where it stands in its lane: at its top, middle or foot, or with its caps, x-height or baseline on a line.',
+    hint: 'Position in its lane: top, middle or bottom, or its caps, x-height or baseline on a line.',
     read: ({ placed: { stands } }) => said(stands),
     parse: (text) => {
       const found = STANDS.find((each) => each === text.trim().toLowerCase());

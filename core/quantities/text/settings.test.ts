@@ -37,7 +37,7 @@ describe('the cells of a text style', () => {
     expect(text.split('\n')).toHaveLength(3);
     expect(pasteRange(spec, 0, 0, text, rows).value!.spec).toBe(spec);
     expect(pasteRange(spec, 0, 1, text, rows).problem).toBe(
-      'The clipboard holds 3 × 3 cells; from here there is room for 3 × 2. Nothing was pasted.',
+      'The clipboard holds 3 × 3 cells; there’s only room for 3 × 2. Nothing was pasted.',
     );
   });
 
@@ -48,7 +48,7 @@ describe('the cells of a text style', () => {
     expect(cells(back)[1]!.split(' ')[0]).toBe('16');
     const alone = follow(back, between(back, size('tablet'), span('desktop'))).value!;
     expect(Object.keys(alone.type[0]!.at)).toEqual(['phone']);
-    expect(follow(alone, [size('phone')]).problem).toContain('The only setting of a style stays');
+    expect(follow(alone, [size('phone')]).problem).toContain('A style keeps its last setting');
   });
 
   test('the keys stay inside', () => {

@@ -53,7 +53,7 @@ export function settingsOf(name: string): readonly CellQuantity<SettingPart>[] {
     quantity('span', {
       label: 'Columns',
       kind: 'count',
-      hint: 'How many columns the text runs over.',
+      hint: 'How many columns the text spans.',
       read: ({ setting }) => said(String(setting.span)),
     }),
   ];
@@ -70,7 +70,7 @@ function followNarrower(spec: Spec, name: string, breakpoint: Breakpoint, part: 
   if (!style || !own) return { value: spec };
   const { [breakpoint.id]: _own, ...others } = style.at;
   if (Object.keys(others).length === 0)
-    return { problem: 'The only setting of a style stays; type another value over it.' };
+    return { problem: 'A style keeps its last setting. Enter another value instead.' };
   const narrower = settingAt(spec, { ...style, at: others }, breakpoint);
   const next = { ...own, [part]: narrower[part] };
   const saysNothing = JSON.stringify(next) === JSON.stringify(narrower);

@@ -1,5 +1,5 @@
 /** Rows of the sheet that the model knows, in their order, by the names that the sheet gives them. */
-export const ROWS = ['Name', 'From', 'Drawn at', 'Notes', 'Count', 'Container', 'Margin', 'Gutter'] as const;
+export const ROWS = ['Name', 'From width', 'Design size', 'Notes', 'Count', 'Container', 'Margin', 'Gutter'] as const;
 export type Row = (typeof ROWS)[number];
 
 /** A column of the sheet: what each of its cells shows. */
@@ -44,7 +44,7 @@ export class SheetModel {
 
   remove(name: string): void {
     const [first, ...others] = this.now.filter((column) => column.Name !== name);
-    this.become([{ ...first!, From: '0' }, ...others]);
+    this.become([{ ...first!, 'From width': '0' }, ...others]);
   }
 
   undo(): void {
@@ -63,16 +63,16 @@ export class SheetModel {
 
   /** The column that applies at a width. */
   at(width: number): Column {
-    return this.now.findLast((column) => Number(column.From) <= width) ?? this.now[0]!;
+    return this.now.findLast((column) => Number(column['From width']) <= width) ?? this.now[0]!;
   }
 
   /** Where the range of a column ends; infinite for the last. */
   endOf(column: Column): number {
-    return Number(this.now[this.now.indexOf(column) + 1]?.From ?? Infinity);
+    return Number(this.now[this.now.indexOf(column) + 1]?.['From width'] ?? Infinity);
   }
 
   private become(columns: Column[]): void {
-    const sorted = columns.toSorted((a, b) => Number(a.From) - Number(b.From));
+    const sorted = columns.toSorted((a, b) => Number(a['From width']) - Number(b['From width']));
     if (JSON.stringify(sorted) === JSON.stringify(this.now)) return;
     this.past = [...this.past, this.now].slice(-MOST_STEPS);
     this.future = [];

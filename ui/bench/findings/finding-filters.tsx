@@ -3,6 +3,7 @@
 import type { JudgedFinding } from '../../../core/checks/run';
 import { type Weight, WEIGHT_NAMES } from '../../../core/checks/rule';
 import { Toggle } from '../../parts/toggle';
+import { Select } from '../../parts/select';
 import styles from './findings.module.scss';
 
 /** Which findings are looked at; null for all of a kind. */
@@ -22,7 +23,7 @@ type Props = {
 /** How many there are of each weight, each a way to see those alone; those of one breakpoint; those that are new. */
 export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) {
   return (
-    <span className={styles.filters} role="group" aria-label="Which findings">
+    <span className={styles.filters} role="group" aria-label="Filter findings">
       {(Object.keys(WEIGHT_NAMES) as Weight[]).map((weight) => {
         const count = open.filter((finding) => finding.weight === weight).length;
         return (
@@ -32,7 +33,7 @@ export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) 
 
               data-weight={weight}
               isOn={filter.weight === weight}
-              title="Show these alone, or all again"
+              title="Show only these, or all"
               onClick={() => onFilter({ ...filter, weight: filter.weight === weight ? null : weight })}
             >
               {count} {weightWords(weight, count)}
@@ -41,8 +42,9 @@ export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) 
         );
       })}
       {open.length > 0 && (
-        <select
-          aria-label="Breakpoint of the findings"
+        <Select
+          isSmall
+          aria-label="Breakpoint"
           value={filter.breakpoint ?? ''}
           onChange={(event) => onFilter({ ...filter, breakpoint: event.target.value || null })}
         >
@@ -52,13 +54,13 @@ export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) 
               {name}
             </option>
           ))}
-        </select>
+        </Select>
       )}
       {fresh && fresh.count > 0 && (
         <Toggle
           isOn={filter.isNew}
           onClick={() => onFilter({ ...filter, isNew: !filter.isNew })}
-          title={`Not there in edition ${fresh.version}`}
+          title={`New since edition ${fresh.version}`}
         >
           {fresh.count} new since {fresh.version}
         </Toggle>
@@ -69,5 +71,5 @@ export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) 
 
 function weightWords(weight: Weight, count: number): string {
   if (weight === 'note') return count === 1 ? 'note' : 'notes';
-  return weight === 'weigh' ? 'to weigh' : WEIGHT_NAMES[weight].toLowerCase();
+  return weight === 'weigh' ? 'to check' : WEIGHT_NAMES[weight].toLowerCase();
 }

@@ -16,13 +16,13 @@ import { Button } from '../../parts/button';
 /** Views in which a finding is better understood, or mended. */
 const SHOWN_IN: Record<string, { view: 'sweep' | 'finder'; title: string }[]> = {
   'column-whole': [
-    { view: 'sweep', title: 'See where it is whole' },
+    { view: 'sweep', title: 'Show whole widths' },
     { view: 'finder', title: 'Find whole columns' },
   ],
   'parts-whole': [{ view: 'finder', title: 'Find whole columns' }],
   'blocks-whole': [{ view: 'finder', title: 'Find whole columns' }],
-  'content-grows': [{ view: 'sweep', title: 'See the jump' }],
-  'line-length': [{ view: 'sweep', title: 'See it at every width' }],
+  'content-grows': [{ view: 'sweep', title: 'Show the jump' }],
+  'line-length': [{ view: 'sweep', title: 'Show in Sweep' }],
 };
 
 /** Where a finding leads, by what it is about. */
@@ -59,7 +59,7 @@ export const FindingRow = memo(
         <span>{name}</span>
         <div>
           {isNew && (
-            <span className={styles.new} title="Not there in the last edition">
+            <span className={styles.new} title="New since the last edition">
               new
             </span>
           )}
@@ -80,7 +80,7 @@ export const FindingRow = memo(
           {lapsed && (
             <span className={styles.lapsed}>
               {' '}
-              A waiver lapsed, since the numbers changed: {lapsed.reason} ({lapsed.by})
+              Waiver expired, the numbers changed: {lapsed.reason} ({lapsed.by})
             </span>
           )}
           {isWaiving && (
@@ -108,7 +108,7 @@ export const FindingRow = memo(
             ))}
           {waiver ? (
             <Button look="quiet" data-edits onClick={act.withdraw}>
-              Withdraw the waiver
+              Remove waiver
             </Button>
           ) : (
             !isWaiving && (

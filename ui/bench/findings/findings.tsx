@@ -37,7 +37,7 @@ export function Findings({ person }: { person: string }) {
   );
 
   return (
-    <section className={styles.panel} aria-label="Findings">
+    <section id="findings" className={styles.panel} aria-label="Findings">
       <div className={styles.head}>
         <h2>Findings</h2>
         <FindingFilters
@@ -48,7 +48,7 @@ export function Findings({ person }: { person: string }) {
           onFilter={setFilter}
         />
         {findings.length > open.length && <span className="soft">{findings.length - open.length} waived</span>}
-        {open.length === 0 && <span className={styles.fine}>Nothing to report: every sum comes out.</span>}
+        {open.length === 0 && <span className={styles.fine}>No findings. Everything adds up.</span>}
       </div>
       <ul className={styles.list}>
         {inOrder(document, shown, selected).map((finding) => (
@@ -66,7 +66,7 @@ export function Findings({ person }: { person: string }) {
         ))}
         {shown.length === 0 && findings.length > 0 && (
           <li className={styles.none}>
-            None of the {findings.length} is shown with these filters.{' '}
+            None of the {findings.length} match these filters.{' '}
             <Button look="quiet" onClick={() => setFilter(EVERYTHING)}>
               Show all
             </Button>

@@ -15,7 +15,7 @@ import { Button } from '../../parts/button';
 const LIGHT = { name: 'light', colours: ['#ffffff'] };
 const DARK = { name: 'dark', colours: ['#161922'] };
 
-const WORDS: Record<Verdict, string> = { lost: 'hardly to be seen', fits: 'fits', loud: 'hides what lies under it' };
+const WORDS: Record<Verdict, string> = { lost: 'barely visible', fits: 'fits', loud: 'hides the backdrop' };
 
 /** Colours and strengths of a spec's overlays, with their contrast on light, on dark, and on one's own picture. */
 export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: () => void }) {
@@ -23,7 +23,7 @@ export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: (
   const change = useDraft((draft) => draft.change);
   const under = [LIGHT, DARK, ...(grounds.length > 0 ? [{ name: 'my picture', colours: grounds }] : [])];
   return (
-    <Dialog title="Colours of the overlays" isWide onClose={onClose}>
+    <Dialog title="Overlay colours" isWide onClose={onClose}>
       {(['columns', 'rows', 'baseline'] as const).map((family) => (
         <InkFields
           key={family}
@@ -35,8 +35,8 @@ export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: (
       ))}
       <Apart inks={inksOf(document)} onTake={(inks) => change({ ...document, overlays: inks })} />
       <p className="soft">
-        They belong to this specification, and readers of its editions see the same. Lay your own picture under the grid
-        to see how they stand on it.
+        They belong to this specification, so readers of its editions see the same. Choose your own picture as a
+        backdrop to check contrast.
       </p>
     </Dialog>
   );
@@ -51,10 +51,10 @@ function Apart({ inks, onTake }: ApartProps) {
   if (least >= APART) return null;
   return (
     <p>
-      On a dark page two of them, or one and the page, are only <span className="number">{least.toFixed(2)} : 1</span>{' '}
-      apart.{' '}
+      On a dark page two of them, or one and the page, differ by only{' '}
+      <span className="number">{least.toFixed(2)} : 1</span> (1.3 is the least).{' '}
       <Button look="quiet" onClick={() => onTake(apartOn(ground))}>
-        Take lighter ones that stay {APART} : 1 apart there
+        Use lighter ones that keep {APART} : 1 apart there
       </Button>
     </p>
   );
@@ -100,7 +100,7 @@ function InkFields({ family, ink, under, onChange }: FieldsProps) {
         <output className="number">{shown.strength} %</output>
       </label>
       <Button look="quiet" disabled={isUsual} onClick={() => onChange(usual)}>
-        As usual
+        Reset
       </Button>
       <ul>
         {under.map(({ name, colours }) => (

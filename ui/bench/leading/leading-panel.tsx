@@ -30,15 +30,14 @@ export function LeadingPanel({ breakpoint, viewport, page }: Props) {
   const [typed, setTyped] = useState('');
   const read = typed.trim() === '' ? null : parseLengthValue(typed);
   const given = read?.value === undefined ? null : toPx(lengthOf(read.value), screen, 'height');
-  const problem =
-    read?.problem ?? (given && given.compare(ZERO) <= 0 ? 'Type a leading of more than 0, such as 24.' : null);
+  const problem = read?.problem ?? (given && given.compare(ZERO) <= 0 ? 'Enter a leading above 0, such as 24.' : null);
   const wanted: Px = given && !problem ? given : step.compare(ZERO) > 0 ? step : px(24);
   const size = { width: px(viewport), height: px(page) };
   const fitting = leadingsThatFit(wanted, size);
   const nearest = nearestLines(wanted, size.height);
 
   return (
-    <Panel label="Leadings that fit">
+    <Panel label="Fitting leadings">
       <div className={styles.wanted}>
         <label>
           Wanted leading{' '}
@@ -52,7 +51,8 @@ export function LeadingPanel({ breakpoint, viewport, page }: Props) {
           />
         </label>
         <span className="soft">
-          in a page of <span className="number">{page}</span> px; drag the foot of the page, or type its height above
+          in a page of <span className="number">{page}</span> px; drag the bottom edge of the page or type a height
+          above
         </span>
         <Problem says={problem} />
       </div>
@@ -63,7 +63,7 @@ export function LeadingPanel({ breakpoint, viewport, page }: Props) {
               <th scope="col">Lines</th>
               <th scope="col">Leading</th>
               <th scope="col">Off by</th>
-              <th scope="col" title="One of as many equal parts of width and height as there are lines">
+              <th scope="col" title="Page width and height divided by the number of lines">
                 Lattice cell
               </th>
               <td />
@@ -111,7 +111,7 @@ function FittingRow({ fitting: { lines, leading, difference, cell }, isNearest, 
           <span className="soft">is the step</span>
         ) : (
           <Button look="quiet" data-edits onClick={onTake}>
-            Take as step
+            Use as step
           </Button>
         )}
       </td>

@@ -28,8 +28,8 @@ function stands({ left, height }: RowSum): Stands {
 }
 
 function verdict({ whole, begin, left, height }: RowSum): string {
-  if (height.compare(ZERO) <= 0) return 'nothing is left for the rows';
-  if (left.compare(ZERO) < 0) return `${spoken(left.neg())} px more than the page`;
+  if (height.compare(ZERO) <= 0) return 'no space left for rows';
+  if (left.compare(ZERO) < 0) return `${spoken(left.neg())} px over the page height`;
   const rows = `${whole} ${whole === 1 ? 'row fits' : 'rows fit'}`;
   const cut = begin > whole ? ', one more is cut off' : '';
   const rest = left.equals(ZERO) ? ', nothing left' : cut || `, ${numeral(left)} px left`;

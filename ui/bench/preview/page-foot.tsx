@@ -46,12 +46,12 @@ export function PageFoot({ breakpoint: { id }, height, top, left, width, scale }
       role="slider"
       aria-orientation="vertical"
       tabIndex={0}
-      aria-label="Foot of the page"
+      aria-label="Bottom edge of the page"
       aria-valuemin={1}
       aria-valuemax={MOST}
       aria-valuenow={height}
       aria-valuetext={`${height} px`}
-      title="Drag to make the page longer or shorter"
+      title="Drag to change the page height"
       onKeyDown={onKeyDown}
     >
       <span className="number">{height}</span>

@@ -16,7 +16,7 @@ export function PageHeight({ breakpoint: { id, reference }, height }: { breakpoi
     const isEmpty = typed.trim() === '';
     const wanted = readWholePx(typed, { least: 1, most: MOST });
     if (!isEmpty && wanted === null)
-      return `“${typed.slice(0, 40)}” is no height of a page; type whole px from 1 to 100,000, such as ${reference.height}.`;
+      return `“${typed.slice(0, 40)}” isn’t a page height. Enter whole px from 1 to 100,000, such as ${reference.height}.`;
     setPageHeight(id, wanted === reference.height ? null : wanted);
     return null;
   };
@@ -25,7 +25,7 @@ export function PageHeight({ breakpoint: { id, reference }, height }: { breakpoi
     <CommitField
       key={id}
       label="Page height"
-      title={`Height of the page; empty for the screen’s ${reference.height}`}
+      title={`Page height in px; leave empty for the screen’s ${reference.height}`}
       value={String(height)}
       className={height === reference.height ? styles.pageHeight : `${styles.pageHeight} ${styles.longer}`}
       maxLength={12}

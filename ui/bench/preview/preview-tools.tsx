@@ -11,15 +11,16 @@ import { GROUP_NAMES, GroupMark } from '../sheet/group-mark';
 import { PicturePlacement } from './ground/picture-placement';
 import type { Pictures } from './ground/use-pictures';
 import { Toggle, ToolButton } from '../../parts/toggle';
+import { Select } from '../../parts/select';
 import styles from './preview.module.scss';
 
 const OVERLAYS: Family[] = ['columns', 'rows', 'baseline'];
 
 const GROUND_NAMES: Record<Ground, string> = {
-  plain: 'on nothing',
-  'light-page': 'on a light page',
-  'dark-page': 'on a dark page',
-  picture: 'on my picture',
+  plain: 'none',
+  'light-page': 'light page',
+  'dark-page': 'dark page',
+  picture: 'my picture',
 };
 
 type Props = { pictures: Pictures; breakpoint: string; onInks: () => void };
@@ -48,7 +49,7 @@ export function PreviewTools({ pictures, breakpoint, onInks }: Props) {
             <GroupMark group={id} /> {GROUP_NAMES[id]}
           </Toggle>
         ))}
-        <ToolButton data-edits onClick={onInks} title="Colours and strengths of the overlays" aria-label="Colours…">
+        <ToolButton data-edits onClick={onInks} title="Overlay colours and opacity" aria-label="Colours…">
           <Palette size={14} aria-hidden />
         </ToolButton>
       </span>
@@ -65,11 +66,7 @@ export function PreviewTools({ pictures, breakpoint, onInks }: Props) {
               <Ruler size={14} aria-hidden />
             </Toggle>
             {isMeasuring && (
-              <Toggle
-                isOn={isSnapping}
-                onClick={() => snap(!isSnapping)}
-                title="Draw the ends to edges, of the picture first (e)"
-              >
+              <Toggle isOn={isSnapping} onClick={() => snap(!isSnapping)} title="Snap to edges (e)">
                 To edges
               </Toggle>
             )}
@@ -101,17 +98,21 @@ function GroundChoice({ pictures, breakpoint }: Omit<Props, 'onInks'>) {
   return (
     <span className={styles.ground}>
       <label>
-        <span className="visually-hidden">What lies under</span>
-        <select value={ground} onChange={choose} title="What lies under the overlays (u)">
+        <span className="visually-hidden">Backdrop</span>
+        <Select isSmall value={ground} onChange={choose} title="Backdrop of the grid (u)">
           {Object.entries(GROUND_NAMES).map(([value, name]) => (
             <option key={value} value={value}>
               {name}
             </option>
           ))}
-        </select>
+        </Select>
       </label>
       {ground === 'picture' && (
-        <button type="button" onClick={() => file.current?.click()} title="Another picture; it stays in this browser">
+        <button
+          type="button"
+          onClick={() => file.current?.click()}
+          title="Choose another picture. It stays in this browser."
+        >
           <ImageIcon size={14} aria-hidden /> {picture ? 'Another…' : 'Choose…'}
         </button>
       )}
@@ -121,7 +122,7 @@ function GroundChoice({ pictures, breakpoint }: Omit<Props, 'onInks'>) {
           onPlace={(placement) => pictures.place(breakpoint, placement)}
         />
       )}
-      <input ref={file} type="file" accept="image/*" hidden onChange={onFile} aria-label="Picture to lay under" />
+      <input ref={file} type="file" accept="image/*" hidden onChange={onFile} aria-label="Picture file" />
     </span>
   );
 }
@@ -136,16 +137,16 @@ function Zoom() {
       <ToolButton aria-label="Zoom out" title="Zoom out (−)" onClick={() => zoom(-1)}>
         <ZoomOut size={14} aria-hidden />
       </ToolButton>
-      <output className="number" aria-label="Zoom" title="Of the size in CSS px">
+      <output className="number" aria-label="Zoom" title="100 % is one CSS px for each px">
         {Math.round(scale * 100)} %
       </output>
       <ToolButton aria-label="Zoom in" title="Zoom in (+)" onClick={() => zoom(1)}>
         <ZoomIn size={14} aria-hidden />
       </ToolButton>
-      <Toggle isOn={isWhole} title="The whole page (0)" onClick={() => look(WHOLE_VIEW)}>
-        Whole
+      <Toggle isOn={isWhole} title="Fit page (0)" onClick={() => look(WHOLE_VIEW)}>
+        Fit
       </Toggle>
-      <Toggle isOn={!isWhole && Math.abs(scale - 1) < 0.001} title="One px for each px (1)" onClick={() => zoom('1:1')}>
+      <Toggle isOn={!isWhole && Math.abs(scale - 1) < 0.001} title="Actual size, 100 % (1)" onClick={() => zoom('1:1')}>
         1:1
       </Toggle>
     </>

@@ -21,10 +21,10 @@ import { Toggle } from '../../parts/toggle';
 import styles from './preview.module.scss';
 
 const WAYS = [
-  { way: 'all', title: 'All screens', says: 'All breakpoints side by side' },
-  { way: 'spans', title: 'Spans', says: 'Widths of 1 column, 2 columns and so on' },
-  { way: 'spacing', title: 'Spacing', says: 'Named spacing steps and what uses them' },
-  { way: 'leading', title: 'Leading', says: 'Leadings that divide the page' },
+  { way: 'all', title: 'All screens', says: 'Show all breakpoints side by side' },
+  { way: 'spans', title: 'Spans', says: 'Span widths: 1 column, 2 columns and so on' },
+  { way: 'spacing', title: 'Spacing', says: 'Spacing scale and where it’s used' },
+  { way: 'leading', title: 'Leading', says: 'Leadings that divide the page evenly' },
 ] as const;
 
 /** The screen at the viewport marker, or every breakpoint at one scale; the sums of its widths and heights under it. */

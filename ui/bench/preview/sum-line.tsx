@@ -53,11 +53,11 @@ function verdictOf(solved: SolvedColumns): { stands: Stands; verdict: string } {
     return { stands: 'off', verdict: `${spoken(excess.abs())} px too ${excess.compare(0) > 0 ? 'many' : 'few'}` };
   const parts = { columns: column, gutters: gutter, margins: least(marginStart, marginEnd) };
   const below = Object.entries(parts).find(([, width]) => width.compare(ZERO) < 0);
-  if (below) return { stands: 'off', verdict: `adds up only with ${below[0]} below zero` };
+  if (below) return { stands: 'off', verdict: `only adds up with ${below[0]} negative` };
   const edges = widthSegments(solved).filter(({ part }) => part === 'column');
   const broken = edges.filter(({ start, end }) => !isWhole(start) || !isWhole(end)).length;
-  if (broken === 0) return { stands: 'fine', verdict: 'adds up, every edge whole' };
-  return { stands: 'between', verdict: `adds up, ${broken} of ${edges.length} columns have edges between pixels` };
+  if (broken === 0) return { stands: 'fine', verdict: 'adds up, every edge on a whole pixel' };
+  return { stands: 'between', verdict: `adds up, ${broken} of ${edges.length} columns fall between pixels` };
 }
 
 /** Each piece of the width, as wide as it is. */

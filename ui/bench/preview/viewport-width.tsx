@@ -13,14 +13,14 @@ export function ViewportWidth() {
   const commit = (typed: string): string | null => {
     const width = readWholePx(typed, LIMITS.screen);
     if (width === null)
-      return `“${typed.slice(0, 40)}” is no width of a screen; type whole px from 1 to ${LIMITS.screen.most.toLocaleString('en')}.`;
+      return `“${typed.slice(0, 40)}” isn’t a viewport width. Enter whole px from 1 to ${LIMITS.screen.most.toLocaleString('en')}.`;
     show(width);
     return null;
   };
   return (
     <CommitField
       label="Viewport width"
-      title="Width of the viewport that is shown"
+      title="Viewport width shown"
       value={String(viewport)}
       className={styles.pageHeight!}
       maxLength={12}

@@ -63,7 +63,7 @@ export function Rail() {
             key={id}
             className={styles.flag}
             style={{ insetInlineStart: at(axis, reference.width) }}
-            title={`${name} is drawn at ${reference.width}`}
+            title={`${name} has the design size ${reference.width}`}
           >
             {hasRoom(reference.width) && reference.width}
           </span>
@@ -74,7 +74,7 @@ export function Rail() {
             className={styles.boundary!}
             isFixed={!mayEdit}
             label={`${name} starts at`}
-            title={mayEdit ? 'Drag: lands on the base unit; with Alt on single px' : `${name} starts at ${from} px`}
+            title={mayEdit ? 'Drag to move in base units; hold Alt for single px' : `${name} starts at ${from} px`}
             value={from}
             most={axis.end}
             step={step}
@@ -89,7 +89,7 @@ export function Rail() {
         ))}
         <Handle
           className={styles.marker!}
-          label="Viewport shown"
+          label="Viewport"
           value={viewport}
           most={axis.end}
           step={step}

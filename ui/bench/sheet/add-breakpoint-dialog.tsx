@@ -41,7 +41,7 @@ export function AddBreakpointDialog({ onAdded, onClose }: Props) {
       answers={<Answers yes="Add breakpoint" onNo={onClose} />}
     >
       <Field
-        label="From width, px"
+        label="From width (px)"
         value={text}
         inputMode="numeric"
         maxLength={40}
@@ -54,7 +54,7 @@ export function AddBreakpointDialog({ onAdded, onClose }: Props) {
       />
       {cut && (
         <p className="soft">
-          Starts with the grid of {cut.name}, {rangeText(document, cut)}.
+          Copy grid from {cut.name}, {rangeText(document, cut)}.
         </p>
       )}
     </Dialog>

@@ -28,18 +28,20 @@ export function BreakpointMenu({ id, name, isSelected, onSay }: Props) {
     const bench = store.getState();
     onSay(
       bench.tryChange(copyGrid(bench.document, id, other.id)) ??
-        `${other.name} has the grid of ${name}; undo takes it back.`,
+        `${other.name} now has the grid of ${name}; Ctrl+Z undoes it.`,
     );
   };
   const nameIt = (): void => {
     const bench = store.getState();
     const breakpoint = bench.document.breakpoints.find((each) => each.id === id)!;
     const named = patternName(pattern, bench.document, breakpoint).slice(0, LIMITS.name);
-    onSay(bench.take(writeCell(bench.document, id, 'name', named)) ?? `${name} is named ${named}; undo takes it back.`);
+    onSay(
+      bench.take(writeCell(bench.document, id, 'name', named)) ?? `${name} is now named ${named}; Ctrl+Z undoes it.`,
+    );
   };
   const remove = (): void => {
     const bench = store.getState();
-    onSay(bench.take(removeBreakpoint(bench.document, id)) ?? `${name} is removed; undo brings it back.`);
+    onSay(bench.take(removeBreakpoint(bench.document, id)) ?? `${name} removed. Ctrl+Z brings it back.`);
   };
 
   return (
@@ -48,7 +50,7 @@ export function BreakpointMenu({ id, name, isSelected, onSay }: Props) {
       className={styles.menu}
       data-edits
       label={`More for ${name}`}
-      title="Copy to another breakpoint, remove"
+      title="Copy, rename, remove"
       size={13}
       tabIndex={isSelected ? 0 : -1}
       isFixed
@@ -56,12 +58,12 @@ export function BreakpointMenu({ id, name, isSelected, onSay }: Props) {
     >
       {others.map((other) => (
         <MenuAct key={other.id} onClick={() => copyTo(other)}>
-          Copy the grid to {other.name}
+          Copy grid to {other.name}
         </MenuAct>
       ))}
       {pattern !== '' && (
         <MenuAct onClick={nameIt}>
-          Name it{' '}
+          Name after pattern:{' '}
           {patternName(
             pattern,
             document,

@@ -5,6 +5,7 @@ import { typedText } from '../../../core/length/length-value';
 import { allowHalfSteps, writeBase } from '../../../core/spacing/rhythm';
 import { useDraft } from '../../draft/draft-context';
 import { EditFields } from '../../draft/edit-fields';
+import { Check } from '../../parts/check';
 import styles from './sheet.module.scss';
 
 /** The base unit that everything else is a multiple of, and whether half of it is allowed. */
@@ -45,11 +46,11 @@ export function RhythmFields({ onProblem }: { onProblem: (problem: string | null
             onChange={(event) => setTyped(event.target.value)}
             onBlur={commit}
             onKeyDown={onKeyDown}
-            title="The base unit: everything is a multiple of it"
+            title="Base unit: spacing and rows are multiples of it"
           />
         </label>
-        <label title="Are multiples of half the base unit allowed too?">
-          <input
+        <label title="Also allow multiples of half the base unit">
+          <Check
             type="checkbox"
             checked={halfSteps}
             onChange={() => change(allowHalfSteps(document, !halfSteps))}

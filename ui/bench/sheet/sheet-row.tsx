@@ -32,10 +32,10 @@ export function SheetRow({ quantity, opensGroup, across, onAdd, onUnits, onProbl
               <GroupMark group={group} /> {GROUP_NAMES[group]}
               {group === 'screen' && (
                 <>
-                  <button type="button" data-edits onClick={onUnits} title="What rem, pt, mm and in count on">
+                  <button type="button" data-edits onClick={onUnits} title="What rem, pt, mm and in are based on">
                     Units…
                   </button>
-                  <button type="button" data-edits onClick={onAdd} title="Splits the range at the viewport marker">
+                  <button type="button" data-edits onClick={onAdd} title="Split the range at the viewport marker">
                     <Plus size={13} aria-hidden /> Add a breakpoint
                   </button>
                 </>

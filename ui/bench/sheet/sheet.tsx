@@ -68,7 +68,7 @@ export function Sheet() {
         <table
           ref={table}
           role="grid"
-          aria-label="Quantities by breakpoint"
+          aria-label="Values by breakpoint"
           className={styles.sheet}
           style={{ '--least': `${widthOfSheet(columns.length)}px`, '--names': `${NAMES}px` } as CSSProperties}
           {...keys}

@@ -33,7 +33,7 @@ export function UnitsDialog({ onClose }: { onClose: () => void }) {
       title="Units"
       onClose={onClose}
       onSubmit={handleSubmit(apply)}
-      answers={<Answers yes="Use these units" onNo={onClose} />}
+      answers={<Answers yes="Use units" onNo={onClose} />}
     >
       <Field
         label="1 rem is"

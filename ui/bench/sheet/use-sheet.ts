@@ -19,7 +19,7 @@ export function useSheet(): Cells<QuantityId> {
       if (quantity !== 'name') return false;
       const { document, take } = draft.getState();
       const name = document.breakpoints.find((breakpoint) => breakpoint.id === id)!.name;
-      say(take(removeBreakpoint(document, id)) ?? `${name} is removed; undo brings it back.`);
+      say(take(removeBreakpoint(document, id)) ?? `${name} removed. Ctrl+Z brings it back.`);
       return true;
     },
     step: ({ breakpoint, quantity }, direction, half) =>

@@ -63,7 +63,7 @@ export function SpacingPanel() {
                   <CommitField
                     label={`Times base of ${step.name}`}
                     value={step.times.toFraction()}
-                    title="A multiple such as 3/2, or a length such as 12px"
+                    title="A multiple such as 3/2 or a length such as 12px"
                     className={styles.times}
                     onCommit={(text) => write(resizeStep(document, step.index, text))}
                   />
@@ -82,7 +82,7 @@ export function SpacingPanel() {
                     className={styles.remove}
                     data-edits
                     aria-label={`Remove ${step.name}`}
-                    title="Remove this step; undo brings it back"
+                    title="Remove this step"
                     onClick={() => change(removeStep(document, step.index))}
                   >
                     <X size={13} aria-hidden />
@@ -94,9 +94,9 @@ export function SpacingPanel() {
         </NumberTable>
       </EditFields>
       <div className={styles.add} data-edits>
-        <Plus size={13} aria-hidden /> Add a step
+        <Plus size={13} aria-hidden /> Add step
         <CommitField
-          label="Add a step"
+          label="Add step"
           value=""
           empties
           placeholder="5, 3/2 or 40px"
@@ -147,7 +147,7 @@ function Suggestions({ spec, onAdd }: { spec: Spec; onAdd: (times: string) => vo
 function Outside({ uses }: { uses: Use[] }) {
   return (
     <p className={styles.outside}>
-      On no step:{' '}
+      Not on a step:{' '}
       {uses.map(({ breakpoint, given }, index) => (
         <span key={index}>
           {index > 0 && ', '}

@@ -97,7 +97,7 @@ export function CellSheet<Id extends string>(props: Props<Id>) {
       <p id={says} className={gridStyles.line} role="status" data-problem={waits !== null || undefined}>
         {message ?? (waits && <WaitingLine waiting={waits} />) ?? (
           <>
-            <strong>{about.label}</strong> {about.hint} {about.followed && `Delete takes it from ${about.followed}.`}
+            <strong>{about.label}</strong> {about.hint} {about.followed && `Set to auto (Delete): ${about.followed}.`}
           </>
         )}
       </p>

@@ -97,10 +97,10 @@ export const Cell = memo(
             tabIndex={-1}
             className={styles.follow}
             data-edits
-            title={`Let this follow from ${quantity.followed} (Delete)`}
+            title={`Set to auto, from ${quantity.followed} (Delete)`}
             onMouseDown={(event) => event.stopPropagation()}
             onClick={() => props.onCommit('=', 'stay')}
-            aria-label="Let this follow"
+            aria-label="Set to auto"
           >
             <Equal size={11} aria-hidden />
           </button>

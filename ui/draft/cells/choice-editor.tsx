@@ -79,7 +79,7 @@ export function ChoiceEditor({ label, text: first, replace, problem, choices, on
               {choice}
             </li>
           ))}
-          {items.length === 0 && <li className="soft">no choice begins so</li>}
+          {items.length === 0 && <li className="soft">No match</li>}
         </ul>
       </Beside>
     </>

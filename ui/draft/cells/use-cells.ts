@@ -88,8 +88,8 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     const gone = goneOf(editing ?? { place, name: 'This breakpoint', row: 'This row', text, began: '' });
     if (gone !== null) {
       isNowhere.current = true;
-      const lost = text === '' ? 'Nothing was entered.' : `“${text}” wasn’t entered.`;
-      say(`${gone} was removed while you were typing. ${lost}`);
+      const lost = text === '' ? 'Nothing entered.' : `“${text}” wasn’t entered.`;
+      say(`${gone} was removed while you typed. ${lost}`);
       return setEditing(null);
     }
     const places = placesFor(place);
@@ -154,7 +154,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
       take(fillRight(spec(), { ...range(), right: end }, rows));
     },
     copy: () => {
-      say('Copied as tab-separated text.');
+      say('Copied as tab-separated values.');
       return copyRange(spec(), range(), rows);
     },
     paste: (text) => {

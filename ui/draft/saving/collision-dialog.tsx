@@ -29,21 +29,18 @@ export function CollisionDialog({ title, mine, theirs, onMine, onTheirs, onLater
               Decide later
             </Button>
           )}
-          <Button onClick={onTheirs}>Go on with {theirs.words}</Button>
+          <Button onClick={onTheirs}>Use {theirs.words}</Button>
           <Button look="primary" onClick={onMine}>
-            Go on with {mine.words}
+            Use {mine.words}
           </Button>
         </>
       }
     >
-      <p>
-        Nothing was overwritten. Both versions are kept, whichever you go on with: every saved draft stays, and undo
-        brings yours back.
-      </p>
+      <p>Nothing was overwritten. Both versions stay in the history, whichever you choose.</p>
       {found.length > 0 ? (
         <DifferenceTable differences={found} before={theirs.words} after={mine.words} />
       ) : (
-        <p>The two say the same.</p>
+        <p>Both are the same.</p>
       )}
     </Dialog>
   );

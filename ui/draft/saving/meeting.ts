@@ -81,7 +81,7 @@ export function createMeeting(syncing: Syncing) {
     /** A change that meets what others did while it was typed: it waits for a choice. */
     wait: (mine: Spec): void => {
       const own = editsBetween(store.getState().document, mine);
-      const by = own.map(({ at }) => changedBy.get(addressText(at))).find(Boolean) ?? 'Somebody else';
+      const by = own.map(({ at }) => changedBy.get(addressText(at))).find(Boolean) ?? 'Someone else';
       putAside([{ own, theirs: [] }], by);
     },
     /** One’s own side of a collision, or what stands there now, holds; what speaks against one’s own is answered. */

@@ -16,9 +16,9 @@ export function NotTakenNotice() {
   if (problem === null) return null;
   return (
     <Notice of="problem">
-      This was not taken over: {problem}{' '}
+      This change wasn’t applied: {problem}{' '}
       <Button look="quiet" onClick={putAway}>
-        Put this away
+        Dismiss
       </Button>
     </Notice>
   );
@@ -29,7 +29,7 @@ export function SaveNotice({ state, onRetry }: Props) {
   if (state.is === 'signed-out') {
     return (
       <Dialog title="Your session has ended">
-        <p>Everything you typed is still here. Sign in again, and it is saved.</p>
+        <p>Your changes are still here. Sign in again to save them.</p>
         <SignInForm onSignedIn={onRetry} />
       </Dialog>
     );
@@ -37,8 +37,7 @@ export function SaveNotice({ state, onRetry }: Props) {
   if (state.is === 'unreachable') {
     return (
       <Notice of="problem">
-        The server does not answer. Go on working: everything is kept in this browser and saved as soon as the server is
-        back.{' '}
+        You’re offline. Keep working: your changes stay in this browser and are saved when the server is back.{' '}
         <Button look="quiet" onClick={onRetry}>
           Try now
         </Button>
@@ -48,7 +47,7 @@ export function SaveNotice({ state, onRetry }: Props) {
   if (state.is === 'refused') {
     return (
       <Notice of="problem">
-        The server cannot save this draft: {state.problem} It is kept in this browser.{' '}
+        The server can’t save this draft: {state.problem} Your changes stay in this browser.{' '}
         <Button look="quiet" onClick={onRetry}>
           Try again
         </Button>

@@ -24,7 +24,7 @@ function words(state: SaveState, mounted: boolean): string {
     case 'saving':
       return 'Saving…';
     case 'unreachable':
-      return 'Not saved: no answer from the server';
+      return 'Offline, not saved';
     case 'signed-out':
       return 'Not saved: signed out';
     case 'refused':

@@ -219,7 +219,7 @@ describe('a window and its server', () => {
     void sync.save();
     store.getState().takeIn(gutter(mine, 'phone', '8'));
     store.getState().undo();
-    expect(store.getState().notTaken).toMatch(/somebody else has changed Gutter, Phone since/);
+    expect(store.getState().notTaken).toMatch(/someone else changed Gutter, Phone since/);
     store.getState().undo();
     expect(store.getState().document).toEqual(gutter(base, 'phone', '8'));
   });

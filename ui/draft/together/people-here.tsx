@@ -27,7 +27,7 @@ export function PeopleHere({ address, person }: { address: string; person: strin
     router.push(`${address}${VIEWS.find(({ id }) => id === other.view)?.path ?? ''}`);
   };
   return (
-    <ul className={styles.people} aria-label="Who else is here">
+    <ul className={styles.people} aria-label="People here">
       {people.slice(0, MOST).map((other) => {
         const who = other.name === person ? 'You, in another window' : other.name;
         const initials = initialsOf(other.name);

@@ -11,9 +11,9 @@ export function WaitingLine({ waiting }: { waiting: Waiting }) {
   return (
     <>
       <strong>
-        {waiting.by} has {met?.theirs ?? 'changed it'}, you have {met?.mine ?? 'something else'}
+        {waiting.by} has {met?.theirs ?? 'changed it'}, you have {met?.mine ?? 'a different value'}
       </strong>{' '}
-      <kbd>Space</kbd> takes yours, <kbd>Esc</kbd> keeps theirs.
+      <kbd>Space</kbd> uses yours, <kbd>Esc</kbd> keeps theirs.
     </>
   );
 }

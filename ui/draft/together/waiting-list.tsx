@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { counted } from '../../../core/length/present';
 import { useDraft, useSync, useTogether, useTogetherStore } from '../draft-context';
 import type { Waiting } from './together-store';
 import styles from './together.module.scss';
@@ -16,18 +17,16 @@ export function WaitingList() {
     <>
       {apart && (
         <p className={styles.apart} role="status">
-          While this window was on its own, <strong>{apart.by}</strong> changed {apart.theirs}. Your changes (
-          {apart.own}) are on top of that
-          {apart.waiting > 0
-            ? `, but for ${apart.waiting} that ${apart.waiting === 1 ? 'waits' : 'wait'} for your choice.`
-            : '.'}{' '}
+          While you were offline, <strong>{apart.by}</strong> changed {apart.theirs}. Your changes ({apart.own}) were
+          applied on top
+          {apart.waiting > 0 ? `; ${counted(apart.waiting, 'conflict')} to resolve.` : '.'}{' '}
           <Button look="quiet" onClick={() => store.setState({ apart: null })}>
-            Put this away
+            Dismiss
           </Button>
         </p>
       )}
       {waiting.length > 0 && (
-        <section className={styles.waiting} aria-label="Changed by two">
+        <section className={styles.waiting} aria-label="Conflicts">
           <div role="alert">
             <ul>
               {waiting.map((each) => (
@@ -60,11 +59,11 @@ function Choice({ waiting }: { waiting: Waiting }) {
           </span>
         ))}
         {more > 0 && `and ${more} more`}
-        {problem !== null && <span className={styles.problem}>Yours cannot be taken: {problem}</span>}
+        {problem !== null && <span className={styles.problem}>Yours can’t be used: {problem}</span>}
       </span>
       <span className={styles.choices}>
         <Button onClick={() => sync.choose(waiting.id, false)}>Keep theirs</Button>
-        <Button onClick={() => setProblem(sync.choose(waiting.id, true))}>Take yours</Button>
+        <Button onClick={() => setProblem(sync.choose(waiting.id, true))}>Use yours</Button>
       </span>
     </li>
   );

@@ -4,10 +4,12 @@ import type { SpecAccess } from '../../../../server/access/access';
 import { mayDo } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database/database';
 import { editionAt } from '../../../../server/editions/editions';
+import { seenHints } from '../../../../server/team/hints';
 import { membersOf } from '../../../../server/team/people';
 import { namingPattern } from '../../../../server/team/starting-sets';
 import { UnreadableDocument } from '../../../../server/database/stored-spec';
 import { DraftFrame } from '../../../../ui/draft/draft-frame';
+import { HintsProvider } from '../../../../ui/frame/hints';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 
 type Props = { children: ReactNode; params: Promise<{ team: string; spec: string }> };
@@ -34,28 +36,31 @@ export default async function Layout({ children, params }: Props) {
     slug,
   );
   const access = await accessOfPage(team, slug);
-  const [edition, members, pattern] = await Promise.all([
+  const [edition, members, pattern, seen] = await Promise.all([
     lastEdition === null ? null : readableEdition(access, lastEdition),
     membersOf(database(access), access),
     namingPattern(database(access), access),
+    seenHints(database(access), person.id),
   ]);
   return (
-    <DraftFrame
-      key={id}
-      person={person.name}
-      team={{ slug: teamSlug, name: teamName }}
-      may={{
-        edit: mayDo(access.role, 'edit'),
-        publish: mayDo(access.role, 'publish'),
-        review: mayDo(access.role, 'review'),
-        askReview: mayDo(access.role, 'ask-review'),
-      }}
-      members={members.map(({ id: own, name }) => ({ id: own, name }))}
-      pattern={pattern}
-      edition={edition && { version: edition.version, document: edition.document }}
-      spec={{ id, slug, revision, document, changedAt: changedAt.toISOString(), changedBy }}
-    >
-      {children}
-    </DraftFrame>
+    <HintsProvider seen={seen}>
+      <DraftFrame
+        key={id}
+        person={person.name}
+        team={{ slug: teamSlug, name: teamName }}
+        may={{
+          edit: mayDo(access.role, 'edit'),
+          publish: mayDo(access.role, 'publish'),
+          review: mayDo(access.role, 'review'),
+          askReview: mayDo(access.role, 'ask-review'),
+        }}
+        members={members.map(({ id: own, name }) => ({ id: own, name }))}
+        pattern={pattern}
+        edition={edition && { version: edition.version, document: edition.document }}
+        spec={{ id, slug, revision, document, changedAt: changedAt.toISOString(), changedBy }}
+      >
+        {children}
+      </DraftFrame>
+    </HintsProvider>
   );
 }

@@ -56,7 +56,7 @@ export default async function Page({ params, searchParams }: Props) {
         {was && is ? (
           <Comparison address={address} compared={comparedStates(was, is)} />
         ) : (
-          <Empty role="alert">One of the two is not there, or cannot be read. Choose two that are in the lists.</Empty>
+          <Empty role="alert">One of the two doesn’t exist or can’t be opened. Choose two from the lists.</Empty>
         )}
       </main>
     </>

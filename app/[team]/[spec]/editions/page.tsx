@@ -5,6 +5,7 @@ import { differences } from '../../../../core/diff/differences';
 import { database, reading } from '../../../../server/database/database';
 import { versionsOf } from '../../../../server/editions/edition-files';
 import { editionsOf, type PerhapsReadable } from '../../../../server/editions/editions';
+import { SpecStrip } from '../../../../ui/drawing/spec-strip';
 import { EditionList, type ListedEdition } from '../../../../ui/editions/edition-list';
 import { mayDo } from '../../../../server/access/permissions';
 import { accessOfPage, pointOfReader, signedInPerson, specOfPage } from '../../../asker';
@@ -62,5 +63,6 @@ function listed(
     publishedAt: publishedAt.toISOString(),
     withdrawn: withdrawn && { reason: withdrawn.reason, by: withdrawn.by },
     since,
+    drawing: document && <SpecStrip spec={document} before={before?.document ?? null} />,
   };
 }

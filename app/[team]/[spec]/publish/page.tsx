@@ -78,8 +78,8 @@ export default async function Page({ params }: Props) {
         ) : (
           <p>
             {last
-              ? `The document of ${last.version} cannot be read any more, so that nothing can be compared.`
-              : 'Nothing was published before; everything in the draft is new.'}
+              ? `The document of ${last.version} can’t be opened, so nothing can be compared.`
+              : 'Nothing published before. Everything in the draft is new.'}
           </p>
         )}
       </PublishPage>

@@ -30,7 +30,7 @@ const subject = z.object({
   about: z.string().min(1).max(SAID.about),
 });
 
-export const metadata: Metadata = { title: 'Remarks' };
+export const metadata: Metadata = { title: 'Comments' };
 
 /** What was said about a spec and its parts, in threads. */
 export default async function Page({ params, searchParams }: Props) {

@@ -61,7 +61,7 @@ export default async function Page({ params }: Props) {
               compared={comparedWithLast({ version: last.version, document: last.document }, spec.document)}
             />
           ) : (
-            <p>Nothing was published before; everything in the draft is new.</p>
+            <p>Nothing published before. Everything in the draft is new.</p>
           )}
         </ReviewPage>
       </main>

@@ -8,7 +8,7 @@ import { accessOfPage } from '../../../asker';
 
 type Props = { params: Promise<{ team: string; spec: string }> };
 
-export const metadata: Metadata = { title: 'Cannot be read' };
+export const metadata: Metadata = { title: 'Can’t be opened' };
 
 /** A spec whose stored document this version cannot read: what is wrong, the document as it is, what to do. */
 export default async function Page({ params }: Props) {

@@ -10,8 +10,8 @@ import { forNobodyYet } from '../../../endpoint';
 import { clientAddress, currentPerson, setSessionCookie, userAgent } from '../../../asker';
 
 const newcomer = z.object({
-  name: z.string().trim().pipe(plainText(SAID.name, 'Type your name.')),
-  email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(SAID.email),
+  name: z.string().trim().pipe(plainText(SAID.name, 'Enter your name.')),
+  email: z.email('Enter an e-mail address, such as rin@example.org.').max(SAID.email),
   password: z.string().min(1, 'Choose a password.').max(SAID.password),
 });
 
@@ -26,7 +26,7 @@ export const POST = forNobodyYet(
     if (person) {
       accepted(await takeInvitation(database({ personId: person.id, address }), secret));
     } else {
-      if (!body) return refuse(400, 'Say who you are: a name, an e-mail and a password.');
+      if (!body) return refuse(400, 'Enter a name, an e-mail address and a password.');
       const { personId } = accepted(await joinAnew(db, secret, body));
       const own = actingAs(db, { personId, address });
       await setSessionCookie(await openSession(own, { personId, address, agent: await userAgent() }));

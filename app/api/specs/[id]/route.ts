@@ -10,7 +10,7 @@ const change = z.union([z.object({ name: specName }), z.object({ archived: z.boo
 export const PATCH = forSpec(
   {
     path: '/api/specs/[id]',
-    does: 'Renames a spec (a revision of its draft like any other), archives it or brings it back.',
+    does: 'Renames a spec (a revision of its draft like any other), archives it or restores it.',
     may: ['edit', 'archive'],
     body: change,
     most: 'document',
@@ -26,7 +26,7 @@ export const PATCH = forSpec(
     if (saved) return DONE;
     return 'problem' in refused && refused.problem !== undefined
       ? refuse(422, refused.problem)
-      : refuse(409, 'Somebody changed this spec at the same moment; try again.');
+      : refuse(409, 'Someone changed this specification at the same moment. Try again.');
   },
 );
 

@@ -8,9 +8,9 @@ import { ofBlock, perLayout } from './per-block';
 export const blocksApart: Rule = {
   id: 'blocks-apart',
   version: 1,
-  title: 'Blocks lie beside one another',
-  asks: 'Does no block lie over another one that it does not say it is meant to?',
-  why: 'What lies over something else hides it, or cannot be read itself.',
+  title: 'Blocks don’t overlap',
+  asks: 'Does every overlap between blocks have a reason?',
+  why: 'Overlapping blocks hide each other or become hard to read.',
   source: 'Common practice',
   weight: 'weigh',
   check: perLayout((at) => {
@@ -35,8 +35,8 @@ export const blocksApart: Rule = {
         )
     );
   }),
-  says: ({ name, other }) => `${name} lies over ${other}, and nobody has said why.`,
-  offers: ({ name }) => `Give ${name} a lane of its own`,
+  says: ({ name, other }) => `${name} overlaps ${other} without a reason.`,
+  offers: ({ name }) => `Give ${name} its own lane`,
 };
 
 type At = Parameters<typeof ofBlock>[0];

@@ -11,8 +11,8 @@ export const blocksWhole: Rule = {
   id: 'blocks-whole',
   version: 1,
   title: 'Blocks are whole px wide',
-  asks: 'Is every block of a layout that stands on the page’s columns whole px wide, as the breakpoint is drawn?',
-  why: 'Pictures are cut to whole px; a block of 377⅓ is drawn 377 or 378 wide, as the browser likes.',
+  asks: 'Is every block on the page’s columns whole px wide at the design size?',
+  why: 'Pictures are exported in whole px. A block of 377⅓ becomes 377 or 378 wide, depending on the browser.',
   source: 'Common practice',
   weight: 'weigh',
   check: perLayout((at) => {

@@ -7,8 +7,8 @@ export const edgesOnColumns: Rule = {
   id: 'edges-on-columns',
   version: 1,
   title: 'Blocks end on column lines',
-  asks: 'Does every block of a layout begin and end on a column line, or say why it leaves the grid?',
-  why: 'An edge within a column lines up with nothing; half a column is the usual slip.',
+  asks: 'Does every block start and end on a column line, or have a reason to break the grid?',
+  why: 'An edge inside a column lines up with nothing. Half a column is the usual slip.',
   source: 'Common practice',
   weight: 'weigh',
   check: perBlock((block, at) => {
@@ -35,6 +35,6 @@ export const edgesOnColumns: Rule = {
     };
   }),
   says: ({ name, columns, edge, inside }) =>
-    `${name} stands on columns ${columns}: it ${edge} in the middle of column ${inside}, where nothing else does.`,
+    `${name} is on columns ${columns}: it ${edge} in the middle of column ${inside}, where nothing else is.`,
   offers: ({ columns }) => `Put it on columns ${columns}`,
 };

@@ -8,9 +8,9 @@ import type { Rule } from '../../rule';
 export const gapsAlike: Rule = {
   id: 'gaps-alike',
   version: 1,
-  title: 'Gaps of a kind are alike',
-  asks: 'Do all white spaces between the same two kinds of things have as many rows, over all layouts, at one breakpoint?',
-  why: 'Readers take different gaps for different meanings; counted white space is the same everywhere.',
+  title: 'Similar gaps are equal',
+  asks: 'Does white space between the same two kinds of block have the same number of rows in all layouts at a breakpoint?',
+  why: 'Readers take different gaps for different meanings. Consistent white space is the same everywhere.',
   source: 'Common practice',
   weight: 'weigh',
   check: ({ spec, breakpoints }) =>
@@ -48,5 +48,5 @@ export const gapsAlike: Rule = {
       .map(([gaps, rows]) => `${gaps === '1' ? 'one has' : `${gaps} have`} ${counted(Number(rows), 'row')}`);
     return `White space from ${kind}: ${inSeries(each)}.`;
   },
-  offers: ({ rows }) => `Make them all ${counted(Number(rows), 'row')}`,
+  offers: ({ rows }) => `Set all to ${counted(Number(rows), 'row')}`,
 };

@@ -50,7 +50,7 @@ function found(rule: Rule, spec: Spec) {
 test('an edge within a column, unless it is marked', () => {
   expect(found(edgesOnColumns, page(section('one', [block('a', { columns: [1, 5.5] })])))).toEqual([
     {
-      says: 'a stands on columns 1–5.5: it ends in the middle of column 6, where nothing else does.',
+      says: 'a is on columns 1–5.5: it ends in the middle of column 6, where nothing else is.',
       mends: ['Put it on columns 1–5 → 0', 'Put it on columns 1–6 → 0'],
     },
   ]);
@@ -61,7 +61,7 @@ test('an edge within a column, unless it is marked', () => {
 test('past the last column', () => {
   expect(found(pastLastColumn, page(section('one', [block('a', { columns: [10, 14] })])))).toEqual([
     {
-      says: 'a stands on columns 10–14, but there are 12 columns.',
+      says: 'a is on columns 10–14, but there are only 12 columns.',
       mends: ['Put it on columns 10–12 → 0', 'Put it on columns 8–12 → 0'],
     },
   ]);
@@ -77,7 +77,7 @@ describe('one over another', () => {
     );
   test('is said, and mended with a lane of its own', () => {
     expect(found(blocksApart, two({}))).toEqual([
-      { says: 'b lies over a, and nobody has said why.', mends: ['Give b a lane of its own → 0'] },
+      { says: 'b overlaps a without a reason.', mends: ['Give b its own lane → 0'] },
     ]);
   });
   test('is meant where somebody has said why', () => {
@@ -96,7 +96,7 @@ test('gaps of one kind with different counts, over sections and layouts', () => 
   expect(found(gapsAlike, spec)).toEqual([
     {
       says: 'White space from section to area: 2 have 3 rows and one has 4 rows.',
-      mends: ['Make them all 3 rows → 0', 'Make them all 4 rows → 0'],
+      mends: ['Set all to 3 rows → 0', 'Set all to 4 rows → 0'],
     },
   ]);
 });
@@ -153,8 +153,8 @@ test('a mark of an exception that is none', () => {
   };
   expect(found(leavesTheGrid, marked([8, 12]))).toEqual([
     {
-      says: 'The end of a is marked as leaving the grid (“Runs out.”), but stands on a column line.',
-      mends: ['Take the mark away → 0'],
+      says: 'The end of a is marked as an exception (“Runs out.”) but is on a column line.',
+      mends: ['Remove exception → 0'],
     },
   ]);
   const screen = [{ side: 'end' as const, to: 'screen' as const, reason: 'Runs out.' }];

@@ -8,9 +8,9 @@ import { perBlock, placementEdit } from './per-block';
 export const leavesTheGrid: Rule = {
   id: 'leaves-the-grid',
   version: 1,
-  title: 'Marked exceptions leave the grid',
-  asks: 'Is every edge that is marked as leaving the grid off the column lines?',
-  why: 'A mark that says nothing any more hides the ones that do.',
+  title: 'Marked exceptions break the grid',
+  asks: 'Is every edge marked as an exception really off the column lines?',
+  why: 'An exception that’s no longer needed hides the ones that are.',
   source: 'Common practice',
   weight: 'weigh',
   check: perBlock((block, at) => {
@@ -58,6 +58,6 @@ export const leavesTheGrid: Rule = {
     };
   }),
   says: ({ name, side, reason }) =>
-    `The ${side} of ${name} is marked as leaving the grid (“${reason}”), but stands on a column line.`,
-  offers: () => 'Take the mark away',
+    `The ${side} of ${name} is marked as an exception (“${reason}”) but is on a column line.`,
+  offers: () => 'Remove exception',
 };

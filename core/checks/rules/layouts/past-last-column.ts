@@ -7,9 +7,9 @@ import { perBlock, placementEdit } from './per-block';
 export const pastLastColumn: Rule = {
   id: 'past-last-column',
   version: 1,
-  title: 'Blocks stand on columns that are there',
-  asks: 'Does no block go past the last column of the page, or of its card?',
-  why: 'When a count shrinks, blocks that were placed on the old columns hang out of the page.',
+  title: 'Blocks stay within the columns',
+  asks: 'Does every block end by the last column of the page or its card?',
+  why: 'When a count shrinks, blocks placed on the old columns stick out of the page.',
   source: 'Common practice',
   weight: 'must-fix',
   check: perBlock((block, at) => {
@@ -33,6 +33,6 @@ export const pastLastColumn: Rule = {
     };
   }),
   says: ({ name, columns, count }) =>
-    `${name} stands on columns ${columns}, but there are ${counted(Number(count), 'column')}.`,
+    `${name} is on columns ${columns}, but there are only ${counted(Number(count), 'column')}.`,
   offers: ({ columns }) => `Put it on columns ${columns}`,
 };

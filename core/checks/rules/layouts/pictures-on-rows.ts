@@ -10,8 +10,8 @@ export const picturesOnRows: Rule = {
   id: 'pictures-on-rows',
   version: 1,
   title: 'Pictures end with a row',
-  asks: 'Does a picture’s height come out in whole rows, or is it cropped to them?',
-  why: 'A picture that ends within a row leaves a gap under it that is like no other.',
+  asks: 'Does a picture’s height match whole rows, or is it cropped to them?',
+  why: 'A picture that ends inside a row leaves an odd gap below it.',
   source: 'Common practice',
   weight: 'note',
   check: perBlock((block, at) => {

@@ -21,7 +21,7 @@ export function PicturePlacement({ placement, onPlace }: Props) {
       .replace(',', '.');
     const value = Number(text);
     if (!/^-?\d+(\.\d{1,2})?$/.test(text) || value < least || value > most)
-      return `${label} is a number of ${unit} from ${least.toLocaleString('en')} to ${most.toLocaleString('en')}.`;
+      return `${label} takes a number of ${unit} from ${least.toLocaleString('en')} to ${most.toLocaleString('en')}.`;
     onPlace({ ...placement, [part]: value });
     return null;
   };

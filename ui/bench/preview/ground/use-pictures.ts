@@ -77,14 +77,14 @@ export function usePictures(): Pictures {
 
   const bring = async (breakpoint: string, file: File): Promise<boolean> => {
     if (file.size > FILE_BYTES.picture) {
-      setProblem(`${file.name} has ${Math.round(file.size / 1024 / 1024)} MB; a picture to lay under has at most 50.`);
+      setProblem(`${file.name} has ${Math.round(file.size / 1024 / 1024)} MB; backdrops can have up to 50 MB.`);
       return false;
     }
     const kept = { file, placement: shown[breakpoint]?.placement ?? AS_IT_COMES };
     try {
       await show(breakpoint, kept);
     } catch {
-      setProblem(`${file.name} is no picture that this browser can show; choose a PNG, JPEG, WebP or SVG.`);
+      setProblem(`${file.name} isn’t a picture this browser can show. Choose a PNG, JPEG, WebP or SVG.`);
       return false;
     }
     setProblem(null);

@@ -44,7 +44,7 @@ export const PUT = forSpec(
     const result = await safeTwice(() => saveDraft(db, access, { id, basedOn: revision, edits }));
     if (result.saved) return result;
     if (result.problem !== undefined) return refuse(422, result.problem);
-    return refuse(409, `${result.newer.changedBy} saved a newer draft first; nothing was overwritten.`, {
+    return refuse(409, `${result.newer.changedBy} saved a newer draft first. Nothing was overwritten.`, {
       newer: result.newer,
     });
   },

@@ -35,14 +35,14 @@ export const GET = forSpec(
     if (place === 'person')
       return refuse(
         429,
-        `You have ${STREAM_LIMITS.ofOne} windows of drafts open here, which is the most. Close one, and this one is kept up to date again.`,
+        `You have ${STREAM_LIMITS.ofOne} draft windows open, the maximum. Close one to keep this one up to date.`,
         {},
         { 'Retry-After': '30' },
       );
     if (place === 'process')
       return refuse(
         503,
-        'Too many windows are open at this server; this one tries again.',
+        'Too many windows are open on this server. This one will try again.',
         {},
         { 'Retry-After': '10' },
       );

@@ -6,7 +6,7 @@ import { DONE, accepted } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 
 const wanted = z.object({
-  name: z.string().trim().pipe(plainText(SAID.name, 'A follower needs a name, such as Booking site.')),
+  name: z.string().trim().pipe(plainText(SAID.name, 'Enter a name, such as Booking site.')),
   version: z.string().trim().max(SAID.version),
   note: z.string().trim().pipe(plainText(SAID.followerNote)).default(''),
 });
@@ -19,7 +19,7 @@ export const GET = forSpec(
 export const POST = forSpec(
   {
     path: '/api/specs/[id]/followers',
-    does: 'Notes by hand who builds on which edition.',
+    does: 'Adds a follower: who builds on which edition.',
     may: 'publish',
     body: wanted,
     makes: true,

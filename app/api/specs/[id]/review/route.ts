@@ -7,8 +7,8 @@ import { forSpec } from '../../../../endpoint';
 import { isNumber } from '../../../../numbers';
 
 const wanted = z.object({
-  note: z.string().trim().pipe(plainText(SAID.reviewNote, 'Say in a sentence what should be looked at.')),
-  people: z.array(z.string().refine(isNumber, 'Choose people of the team.')).max(MOST.reviewers),
+  note: z.string().trim().pipe(plainText(SAID.reviewNote, 'Enter what reviewers should look at.')),
+  people: z.array(z.string().refine(isNumber, 'Choose people in the team.')).max(MOST.reviewers),
 });
 
 export const GET = forSpec(
@@ -19,7 +19,7 @@ export const GET = forSpec(
 export const POST = forSpec(
   {
     path: '/api/specs/[id]/review',
-    does: 'Asks for a review of the draft.',
+    does: 'Requests a review of the draft.',
     may: 'ask-review',
     body: wanted,
     most: 'texts',
@@ -31,6 +31,6 @@ export const POST = forSpec(
 );
 
 export const DELETE = forSpec(
-  { path: '/api/specs/[id]/review', does: 'Calls the review off.', may: 'ask-review' },
+  { path: '/api/specs/[id]/review', does: 'Cancels the review.', may: 'ask-review' },
   async ({ db, access }) => ((await endReview(db, access)) ? DONE : nothingHere()),
 );

@@ -6,14 +6,14 @@ import { accepted } from '../../../../answers';
 import { forSpec } from '../../../../endpoint';
 
 const wanted = z.object({
-  name: z.string().trim().pipe(plainText(SAID.name, 'A starting set needs a name, such as Public sites.')),
+  name: z.string().trim().pipe(plainText(SAID.name, 'Enter a name, such as Public sites.')),
   version: z.string().max(SAID.version),
 });
 
 export const POST = forSpec(
   {
     path: '/api/specs/[id]/starting-sets',
-    does: 'Makes a starting set of an edition.',
+    does: 'Creates a starting set from an edition.',
     may: 'edit',
     body: wanted,
     makes: true,

@@ -8,10 +8,7 @@ import { rememberPoint } from '../../../../asker';
 
 const wanted = z.object({
   version: z.string().max(SAID.version),
-  reason: z
-    .string()
-    .trim()
-    .pipe(plainText(SAID.reason, 'Say in a sentence why nobody should build on it; readers see that.')),
+  reason: z.string().trim().pipe(plainText(SAID.reason, 'Enter why nobody should build on it. Readers will see it.')),
 });
 
 export const POST = forSpec(

@@ -4,12 +4,12 @@ import { DONE, accepted } from '../../../../answers';
 import { forTeam } from '../../../../endpoint';
 import { isNumber } from '../../../../numbers';
 
-const wanted = z.object({ to: z.string().refine(isNumber, 'Choose somebody of the team.') });
+const wanted = z.object({ to: z.string().refine(isNumber, 'Choose someone in the team.') });
 
 export const POST = forTeam(
   {
     path: '/api/teams/[team]/hand-over',
-    does: 'Hands the team over: somebody else becomes its owner, and whoever asks an author.',
+    does: 'Transfers ownership: someone else becomes owner, and whoever asks becomes an author.',
     may: 'people',
     body: wanted,
   },

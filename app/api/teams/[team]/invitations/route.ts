@@ -7,8 +7,8 @@ import { originOfRequest, accepted } from '../../../../answers';
 import { forTeam } from '../../../../endpoint';
 
 const wanted = z.object({
-  email: z.email('This is not an e-mail address; write one such as rin@example.org.').max(SAID.email),
-  role: z.enum(ROLES, `A role is one of ${ROLES.join(', ')}.`),
+  email: z.email('Enter an e-mail address, such as rin@example.org.').max(SAID.email),
+  role: z.enum(ROLES, `Choose a role: ${ROLES.join(', ')}.`),
   says: z
     .string()
     .trim()
@@ -19,7 +19,7 @@ const wanted = z.object({
 export const POST = forTeam(
   {
     path: '/api/teams/[team]/invitations',
-    does: 'Invites somebody: the answer carries the link, which is shown this once; it is sent as well.',
+    does: 'Invites someone: the answer carries the link, which is shown only once; it’s sent as well.',
     may: 'people',
     body: wanted,
     makes: true,

@@ -7,19 +7,19 @@ import { forTeam } from '../../../../endpoint';
 
 const wanted = z.object({
   kind: z.enum(['key', 'link']).default('key'),
-  name: z.string().trim().pipe(plainText(SAID.name, 'A key needs a name, such as Passenger site build.')),
+  name: z.string().trim().pipe(plainText(SAID.name, 'Enter a name, such as Passenger site build.')),
   specIds: z.array(z.uuid()).max(MOST.keySpecs).nullable(),
   days: z
-    .number('A key lapses after a whole number of days.')
-    .int('A key lapses after a whole number of days.')
-    .min(1, 'A key lapses after a day at the earliest.')
-    .max(MOST.keyDays, `A key lapses after ${MOST.keyDays} days at the latest.`),
+    .number('Enter the days until it expires, such as 365.')
+    .int('Enter the days until it expires, such as 365.')
+    .min(1, 'Enter at least 1 day.')
+    .max(MOST.keyDays, `Enter at most ${MOST.keyDays} days.`),
 });
 
 export const POST = forTeam(
   {
     path: '/api/teams/[team]/keys',
-    does: 'Makes a key; the answer carries its secret, which is shown this once.',
+    does: 'Creates a key; the answer carries its secret, which is shown only once.',
     may: 'share',
     body: wanted,
     most: 'document',

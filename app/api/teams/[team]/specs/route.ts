@@ -27,7 +27,7 @@ export const POST = forTeam(
   },
   async ({ db, access, body }) => {
     const begun = await begunFrom(db, access, body);
-    if (begun === null) return refuse(404, 'The spec or starting set to begin from is not there any more.');
+    if (begun === null) return refuse(404, 'The specification or starting set to start from no longer exists.');
     return createSpec(db, access, accepted(readSpec(begun.document)), begun);
   },
 );

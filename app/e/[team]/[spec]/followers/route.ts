@@ -8,7 +8,7 @@ import { readBody, REQUEST_BYTES } from '../../../../request-body';
 import { forKeys } from '../../../../readers';
 
 const said = z.object({
-  name: z.string().trim().pipe(plainText(SAID.name, 'A follower needs a name, such as booking-site.')),
+  name: z.string().trim().pipe(plainText(SAID.name, 'Enter a name, such as booking-site.')),
   version: z.string().trim().max(SAID.version),
 });
 

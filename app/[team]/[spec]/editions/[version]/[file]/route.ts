@@ -10,7 +10,7 @@ import { answerFile } from '../../../../../edition-file';
 export const GET = forPeople(
   {
     path: '/[team]/[spec]/editions/[version]/[file]',
-    does: 'A file of an edition, for those who read it in the application.',
+    does: 'A file of an edition, for readers in the application.',
   },
   async ({ person, request, params: named }) => {
     const read = async () => {

@@ -10,7 +10,7 @@ import { accessOfPage, signedInPerson, specOfPage } from '../../../../../asker';
 
 type Props = { params: Promise<{ team: string; spec: string; version: string }> };
 
-export const metadata: Metadata = { title: 'Hold a site against it' };
+export const metadata: Metadata = { title: 'Check a site' };
 
 /** A site's style sheets held against an edition. */
 export default async function Page({ params }: Props) {

@@ -3,6 +3,6 @@ import { DONE, nothingHere } from '../../../../../answers';
 import { forSpec } from '../../../../../endpoint';
 
 export const DELETE = forSpec(
-  { path: '/api/specs/[id]/followers/[follower]', does: 'Takes a follower off the list.', may: 'publish' },
+  { path: '/api/specs/[id]/followers/[follower]', does: 'Removes a follower.', may: 'publish' },
   async ({ db, access, params }) => ((await removeFollower(db, access, params.follower)) ? DONE : nothingHere()),
 );

@@ -6,14 +6,14 @@ import { DONE, nothingHere, accepted } from '../../../../../answers';
 import { forSpec } from '../../../../../endpoint';
 
 const change = z.union([
-  z.strictObject({ text: plainText(SAID.remark, 'A remark needs a text.') }),
+  z.strictObject({ text: plainText(SAID.remark, 'Enter a comment.') }),
   z.strictObject({ settled: z.boolean() }),
 ]);
 
 export const PATCH = forSpec(
   {
     path: '/api/specs/[id]/remarks/[remark]',
-    does: "Changes one's own remark, or settles a thread.",
+    does: 'Changes one’s own comment, or resolves a thread.',
     may: 'remark',
     body: change,
     most: 'texts',
@@ -26,7 +26,7 @@ export const PATCH = forSpec(
 );
 
 export const DELETE = forSpec(
-  { path: '/api/specs/[id]/remarks/[remark]', does: "Deletes one's own remark.", may: 'remark' },
+  { path: '/api/specs/[id]/remarks/[remark]', does: 'Deletes one’s own comment.', may: 'remark' },
   async ({ db, access, params }) => {
     accepted(await changeRemark(db, access, params.remark, null));
     return DONE;

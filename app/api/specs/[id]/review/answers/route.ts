@@ -7,7 +7,7 @@ import { forSpec } from '../../../../../endpoint';
 import { revisionNumber } from '../../../../../numbers';
 
 const answer = z.object({
-  verdict: z.enum(['approve', 'ask-changes'], 'A review is answered with approve or ask-changes.'),
+  verdict: z.enum(['approve', 'ask-changes'], 'A review takes approve or ask-changes.'),
   note: z.string().trim().pipe(plainText(SAID.reviewNote)).default(''),
   revision: revisionNumber,
 });
@@ -15,7 +15,7 @@ const answer = z.object({
 export const POST = forSpec(
   {
     path: '/api/specs/[id]/review/answers',
-    does: 'Approves the draft as it was seen, or asks for changes.',
+    does: 'Approves the draft as it was seen, or requests changes.',
     may: 'review',
     body: answer,
     most: 'texts',

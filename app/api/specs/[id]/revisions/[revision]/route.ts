@@ -12,7 +12,7 @@ const restore = z.object({ basedOn: revisionNumber });
 export const PATCH = forSpec(
   {
     path: '/api/specs/[id]/revisions/[revision]',
-    does: 'Names a revision, or takes its name away.',
+    does: 'Names a revision, or removes its name.',
     may: 'edit',
     body: name,
   },
@@ -42,6 +42,6 @@ export const POST = forSpec(
       return { revision: made, edits, document };
     }
     if (restored.problem !== undefined) return refuse(422, restored.problem);
-    return refuse(409, `${restored.newer.changedBy} saved a newer draft meanwhile; look again, then restore.`);
+    return refuse(409, `${restored.newer.changedBy} saved a newer draft meanwhile. Check it, then restore.`);
   },
 );

@@ -5,7 +5,7 @@ import { forTeam } from '../../../../../endpoint';
 export const DELETE = forTeam(
   {
     path: '/api/teams/[team]/invitations/[invitation]',
-    does: 'Takes an invitation back that nobody has used.',
+    does: 'Revokes an invitation nobody has used.',
     may: 'people',
   },
   async ({ db, access, params }) => ((await revokeInvitation(db, access, params.invitation)) ? DONE : nothingHere()),

@@ -5,7 +5,7 @@ import { DONE, nothingHere, accepted } from '../../../../../answers';
 import { forTeam } from '../../../../../endpoint';
 import { isNumber } from '../../../../../numbers';
 
-const change = z.object({ role: z.enum(ROLES, `A role is one of ${ROLES.join(', ')}.`) });
+const change = z.object({ role: z.enum(ROLES, `Choose a role: ${ROLES.join(', ')}.`) });
 
 export const PATCH = forTeam(
   {

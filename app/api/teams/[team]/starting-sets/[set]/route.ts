@@ -3,6 +3,6 @@ import { DONE, nothingHere } from '../../../../../answers';
 import { forTeam } from '../../../../../endpoint';
 
 export const DELETE = forTeam(
-  { path: '/api/teams/[team]/starting-sets/[set]', does: 'Takes a starting set off the list.', may: 'edit' },
+  { path: '/api/teams/[team]/starting-sets/[set]', does: 'Removes a starting set.', may: 'edit' },
   async ({ db, access, params }) => ((await removeStartingSet(db, access, params.set)) ? DONE : nothingHere()),
 );

@@ -6,7 +6,7 @@ import { isNumber } from '../../../../../../numbers';
 export const POST = forTeam(
   {
     path: '/api/teams/[team]/people/[person]/password-link',
-    does: 'Makes a link by which somebody who forgot their password chooses another; shown this once, and sent.',
+    does: 'Creates a link to choose a new password; shown only once, and sent.',
     may: 'people',
     makes: true,
   },

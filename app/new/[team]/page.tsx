@@ -1,0 +1,36 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { readSpec } from '../../../core/document/read';
+import { teamAccess } from '../../../server/access/access';
+import { database } from '../../../server/database/database';
+import { documentsOfSets, startingSetsOf } from '../../../server/team/starting-sets';
+import { NewSpecPage } from '../../../ui/specs/new-spec-page';
+import { signedInPerson } from '../../asker';
+import { TeamBar } from '../../team-bar';
+
+type Props = { params: Promise<{ team: string }> };
+
+export const metadata: Metadata = { title: 'New specification' };
+
+/** Where a specification begins: with a starting set, with one’s own screens, or with what one has. */
+export default async function Page({ params }: Props) {
+  const { team } = await params;
+  const person = await signedInPerson(`/new/${team}`);
+  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'edit')) ?? notFound();
+  const [sets, documents] = await Promise.all([
+    startingSetsOf(database(access), access),
+    documentsOfSets(database(access), access),
+  ]);
+  const drawn = sets.flatMap(({ id, name, spec, version }) => {
+    const { value } = readSpec(documents.get(id));
+    return value ? [{ id, name, says: `Your team’s set, from ${spec} ${version}`, document: value }] : [];
+  });
+  return (
+    <>
+      <TeamBar person={person} access={access} page="specs" />
+      <main id="content" className="page">
+        <NewSpecPage team={access.teamSlug} sets={drawn} />
+      </main>
+    </>
+  );
+}
