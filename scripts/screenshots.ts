@@ -1,4 +1,4 @@
-// `npm run screenshots`: takes the pictures of docs/screenshots/ anew, from the demo's data.
+// `npm run screenshots`: takes the pictures of docs/screenshots/ anew, from the demo's data; with names, those alone.
 import type { Page } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -58,7 +58,7 @@ async function readIn(page: Page) {
     .fill(
       'Name,From,Columns,Gutter,Margin,Colour\nPhone,0,4,16,20,red\nTablet,700,8,20,28,blue\nHuge,2400,12,32,=,red',
     );
-  await page.getByLabel('Huge goes to').waitFor();
+  await page.getByLabel('Huge imports to').waitFor();
 }
 
 async function compareSite(page: Page) {
@@ -102,6 +102,9 @@ async function allOverlays(page: Page) {
   await page.getByRole('button', { name: 'Baseline', exact: true }).click();
 }
 
+/** Names of pictures, where not all are wanted. */
+const wanted = process.argv.slice(2);
+
 await run(async () => {
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-screenshots-'));
   if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
@@ -110,6 +113,7 @@ await run(async () => {
       const cookies = await context.cookies();
       await signedIn.close();
       for (const { name, path, dark, signedOut, open } of PICTURES) {
+        if (wanted.length > 0 && !wanted.includes(name)) continue;
         await context.clearCookies();
         if (!signedOut) await context.addCookies(cookies);
         const page = await context.newPage();
