@@ -206,7 +206,7 @@ test('what cannot be read is said in a sentence each', async ({ signedIn: page }
   for (const [list, sentence] of [
     ['20,80,-4,40', 'a box is more than 0 px wide and high'],
     ['20,80,NaN,40', 'width is “NaN”'],
-    ['900,80,40,40', 'beside a screen of 412 px'],
+    ['900,80,40,40', 'outside a screen of 412 px'],
   ] as const) {
     await dialog.getByLabel(/^One box per line/).fill(list);
     await dialog.getByLabel('Screen width (px)').fill('412');
