@@ -26,8 +26,7 @@ test('every sum in the guide for designers is one of the passenger site', () => 
 test('every breakpoint is named with where it begins and how it is drawn', () => {
   const text = guide('for-designers');
   for (const { name, from, reference } of spec.breakpoints) {
-    const [, begins, width, height] =
-      new RegExp(`${name} from (\\d+) \\((\\d+) × (\\d+)\\)`).exec(text) ?? [];
+    const [, begins, width, height] = new RegExp(`${name} from (\\d+) \\((\\d+) × (\\d+)\\)`).exec(text) ?? [];
     expect([name, begins, width, height].map(String)).toEqual(
       [name, from, reference.width, reference.height].map(String),
     );
