@@ -1,7 +1,8 @@
 import { cookies, headers } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { cache } from 'react';
-import { type SpecAccess, specAccess } from '../server/access/access';
+import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../server/access/access';
+import type { Action } from '../server/access/permissions';
 import { database, writtenPoint } from '../server/database/database';
 import { openThreads } from '../server/specs/remarks';
 import { reviewState } from '../server/specs/reviews';
@@ -26,6 +27,17 @@ export const currentPerson = cache(async (): Promise<Person | null> => {
 /** Who asks for a page; nobody is led to the sign-in page and back. */
 export async function signedInPerson(here: string): Promise<Person> {
   return (await currentPerson()) ?? redirect(`/sign-in?to=${encodeURIComponent(here)}`);
+}
+
+/** Who asks for a page of a team, and what of the team is theirs; whoever may not do what the page is for is told that there is no such page. */
+export async function teamOfPage<A extends Action>(
+  team: string,
+  action: A,
+  here: string,
+): Promise<{ person: Person; access: TeamAccess<A | 'read-drafts'> }> {
+  const person = await signedInPerson(here);
+  const access = await teamAccess(database({ personId: person.id }), person.id, team, action);
+  return { person, access: access ?? notFound() };
 }
 
 // asked once for each request, whichever of a page's parts need it

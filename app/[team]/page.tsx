@@ -1,8 +1,6 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
 import * as z from 'zod';
 import { readSpec } from '../../core/document/read';
-import { teamAccess } from '../../server/access/access';
 import { mayDo } from '../../server/access/permissions';
 import { database } from '../../server/database/database';
 import { membersOf } from '../../server/team/people';
@@ -10,7 +8,7 @@ import { type ListedRecord, SORTS, specPage } from '../../server/specs/spec-list
 import { SpecStrip } from '../../ui/drawing/spec-strip';
 import type { ListedSpec } from '../../ui/specs/listed-spec';
 import { SpecList } from '../../ui/specs/spec-list';
-import { signedInPerson } from '../asker';
+import { teamOfPage } from '../asker';
 import { TeamBar } from '../team-bar';
 
 type Props = { params: Promise<{ team: string }>; searchParams: Promise<Record<string, unknown>> };
@@ -28,8 +26,7 @@ const question = z.object({
 /** The specifications of a team, a page at a time. */
 export default async function Page({ params, searchParams }: Props) {
   const { team: slug } = await params;
-  const person = await signedInPerson(`/${slug}`);
-  const access = (await teamAccess(database({ personId: person.id }), person.id, slug, 'read')) ?? notFound();
+  const { person, access } = await teamOfPage(slug, 'read', `/${slug}`);
   const team = { id: access.teamId, slug, name: access.teamName };
   const { q, sort, page, archived } = question.parse(await searchParams);
   const asked = { sought: q, sort, page, archived: archived === '1' };

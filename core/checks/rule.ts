@@ -12,6 +12,16 @@ export type Weight = 'must-fix' | 'weigh' | 'note';
 
 export const WEIGHT_NAMES: Record<Weight, string> = { 'must-fix': 'Must fix', weigh: 'Check', note: 'Note' };
 
+/**
+ * So many findings of a weight, in words.
+ *
+ *     weightCount('weigh', 11)   // "11 to check"
+ */
+export function weightCount(weight: Weight, count: number): string {
+  const words = { 'must-fix': 'must fix', weigh: 'to check', note: count === 1 ? 'note' : 'notes' };
+  return `${count} ${words[weight]}`;
+}
+
 /** What a weight asks of whoever reads a finding. */
 export const WEIGHT_SAYS: Record<Weight, string> = {
   'must-fix': 'Blocks publishing until it’s fixed or waived with a reason.',

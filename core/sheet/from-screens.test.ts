@@ -60,6 +60,11 @@ describe('what is wrong is said at its field', () => {
       'screens',
       'A specification can have up to 24 breakpoints.',
     ],
+    [{ screens: '390×0.5' }, 'screens', '“390×0.5” isn’t a screen. Enter width × height, such as 1440×900.'],
+    [{ screens: '2000000' }, 'screens', '“2000000” isn’t a screen. Enter width × height, such as 1440×900.'],
+    [{ counts: ' ' }, 'counts', 'Enter columns, such as 4, 8, 12.'],
+    [{ gutters: '' }, 'gutters', 'Enter gutters, such as 16, 20, 24.'],
+    [{ base: '' }, 'base', 'Enter a length, such as 24, 1.5rem, 5% or 2vw.'],
     [{ counts: '4, 12' }, 'counts', 'Enter one value, or one for each of the 3 screens.'],
     [{ counts: '0' }, 'counts', 'A grid needs at least 1 column. Enter a number from 1 to 64, such as 12.'],
     [

@@ -1,10 +1,13 @@
 import { usualHeight, usualNames } from '../breakpoints/usual-screens';
+import { shown } from '../length/length';
 import { LIMITS } from '../limits';
+import type { Parsed } from '../parsed';
+import { readScreen } from '../quantities/breakpoint/screen';
 import type { QuantityId } from '../quantities/registry';
 import { writeCell } from '../quantities/write-cell';
 import { writeBase } from '../spacing/rhythm';
-import type { Spec } from '../spec/schema';
-import { slug } from '../spec/slug';
+import type { Breakpoint, Spec } from '../spec/schema';
+import { idOf } from '../spec/slug';
 import { fluidColumns, newBreakpoint, newSpec } from '../document/defaults';
 
 /** What is typed of all screens at once: a list each, of one entry for all of them or one for each, from the narrowest. */
@@ -24,15 +27,7 @@ export type FromScreens =
   | { value: Spec; problem?: undefined; field?: undefined }
   | { value?: undefined; problem: string; field: keyof TypedScreens };
 
-type Size = { width: number; height: number };
-
-/** The lists of the sheet’s own rows, and what stands there where nothing is typed. */
-const LISTS: readonly [field: 'counts' | 'gutters' | 'margins' | 'containers', row: QuantityId, empty: string][] = [
-  ['counts', 'count', ''],
-  ['gutters', 'gutter', ''],
-  ['containers', 'container', 'fills'],
-  ['margins', 'margin', '='],
-];
+type Size = Breakpoint['reference'];
 
 /**
  * A specification of the screens that somebody draws, with counts, gutters, margins or containers for all of them at once. Each value is read as the sheet reads
@@ -42,39 +37,60 @@ const LISTS: readonly [field: 'counts' | 'gutters' | 'margins' | 'containers', r
  *     // Phone from 0 with 4 columns; Desktop from 912 with 12
  */
 export function specOfScreens(name: string, typed: TypedScreens): FromScreens {
-  const sizes = readSizes(typed.screens);
-  if (typeof sizes === 'string') return { problem: sizes, field: 'screens' };
-  const names = usualNames(sizes.map(({ width }) => width));
-  const based = writeBase(newSpec(name, []), typed.base.trim() || '8');
+  const { value: sizes, problem } = readSizes(typed.screens);
+  if (problem !== undefined) return { problem, field: 'screens' };
+  const based = writeBase(newSpec(name, []), typed.base.trim());
   if (based.problem !== undefined) return { problem: based.problem, field: 'base' };
-  // rows and baselines begin on a base unit of whole px; on another they are for whoever typed it
-  const base = /^(\d{1,3})?\s*(px)?$/.exec(typed.base.trim())?.[1] ?? (typed.base.trim() === '' ? '8' : null);
-  let spec: Spec = {
-    ...based.value,
-    breakpoints: sizes.map(({ width, height }, index) => ({
-      ...newBreakpoint(
-        { id: slug(names[index]!), name: names[index]!, from: startOf(sizes, index), width, height },
-        fluidColumns(4, '16px', '16px'),
-        Number(base ?? 8),
-      ),
-      ...(base === null && { rows: null, baseline: null }),
-    })),
-  };
-  for (const [field, row, empty] of LISTS) {
+  let spec: Spec = { ...based.value, breakpoints: breakpointsOf(sizes, based.value.spacing.base) };
+  for (const [field, row, usual] of listsOf(typed)) {
     const texts = entries(typed[field]);
-    // nothing is asked of a list that is left empty, unless its row cannot be auto beside the others
-    const said = texts.length === 0 ? (empty === '' ? [] : [empty]) : texts;
-    if (field === 'margins' && texts.length === 0 && entries(typed.containers).length === 0) continue;
-    if (said.length > 1 && said.length !== sizes.length) {
+    const needed = NEEDED[field];
+    if (texts.length === 0 && needed) return { problem: needed, field };
+    const said = texts.length === 0 ? usual : texts;
+    if (said.length > 1 && said.length !== sizes.length)
       return { problem: `Enter one value, or one for each of the ${sizes.length} screens.`, field };
-    }
-    for (const [index, { id }] of said.length === 0 ? [] : spec.breakpoints.entries()) {
-      const { value, problem } = writeCell(spec, id, row, said[index] ?? said[0]!);
-      if (problem !== undefined) return { problem, field };
-      spec = value;
+    for (const [index, { id }] of spec.breakpoints.entries()) {
+      const text = said.length === 1 ? said[0] : said[index];
+      if (text === undefined) continue;
+      const written = writeCell(spec, id, row, text);
+      if (written.problem !== undefined) return { problem: written.problem, field };
+      spec = written.value;
     }
   }
   return { value: spec };
+}
+
+type List = 'counts' | 'gutters' | 'margins' | 'containers';
+
+/** What is said where a list must not be empty. */
+const NEEDED: Partial<Record<List, string>> = {
+  counts: 'Enter columns, such as 4, 8, 12.',
+  gutters: 'Enter gutters, such as 16, 20, 24.',
+};
+
+/** Each list with the row of the sheet in which it is written, and what stands there where nothing is typed: beside a container margins follow. */
+function listsOf({ containers }: TypedScreens): [field: List, row: QuantityId, usual: string[]][] {
+  return [
+    ['counts', 'count', []],
+    ['gutters', 'gutter', []],
+    ['containers', 'container', []],
+    ['margins', 'margin', entries(containers).length > 0 ? ['='] : []],
+  ];
+}
+
+/** Breakpoints of design sizes, with columns that fill them. Rows and baselines begin on a base unit of whole px; on another they are for whoever typed it. */
+function breakpointsOf(sizes: readonly Size[], base: Spec['spacing']['base']): Breakpoint[] {
+  const names = usualNames(sizes.map(({ width }) => width));
+  const [, whole] = /^(\d{1,3})px$/.exec(String(base)) ?? [];
+  const ids: string[] = [];
+  return sizes.map((size, index) => {
+    const name = names[index]!;
+    const id = idOf('range', name, ids);
+    ids.push(id);
+    const own = { id, name, from: startOf(sizes, index), ...size };
+    const breakpoint = newBreakpoint(own, fluidColumns(4, '16px', '16px'), Number(whole ?? 8));
+    return whole === undefined ? { ...breakpoint, rows: null, baseline: null } : breakpoint;
+  });
 }
 
 /** Where a breakpoint starts: midway between its design width and the next narrower one, at a multiple of 8 that leaves both in their ranges. */
@@ -85,22 +101,22 @@ function startOf(sizes: readonly Size[], index: number): number {
   return midway > before ? midway : own;
 }
 
-/** Design sizes from the narrowest, or why not. */
-function readSizes(text: string): Size[] | string {
+/** Design sizes from the narrowest, each read as the sheet reads it; one without a height has the usual one. */
+function readSizes(text: string): Parsed<Size[]> {
   const texts = entries(text);
-  if (texts.length === 0) return 'Enter your screens, such as 390×844, 834×1194, 1440×900.';
-  if (texts.length > LIMITS.breakpoints) return `A specification can have up to ${LIMITS.breakpoints} breakpoints.`;
+  if (texts.length === 0) return { problem: 'Enter your screens, such as 390×844, 834×1194, 1440×900.' };
+  if (texts.length > LIMITS.breakpoints)
+    return { problem: `A specification can have up to ${LIMITS.breakpoints} breakpoints.` };
   const sizes: Size[] = [];
   for (const each of texts) {
-    const [, width, height] = /^(\d{1,6})(?:\s*[×x*]\s*(\d{1,6}))?(?:\s*px)?$/i.exec(each) ?? [];
-    const size = { width: Number(width), height: height === undefined ? usualHeight(Number(width)) : Number(height) };
-    const { most } = LIMITS.screen;
-    if (width === undefined || size.width < 1 || size.height < 1 || size.width > most || size.height > most)
-      return `“${each.slice(0, 40)}” isn’t a screen. Enter width × height, such as 1440×900.`;
-    if (sizes.some((other) => other.width === size.width)) return `Two screens are ${width} px wide. Remove one.`;
+    const [width] = /^\d+$/.exec(each) ?? [];
+    const { value: size } = readScreen(width === undefined ? each : `${width} × ${usualHeight(Number(width))}`);
+    if (!size) return { problem: `“${shown(each)}” isn’t a screen. Enter width × height, such as 1440×900.` };
+    if (sizes.some((other) => other.width === size.width))
+      return { problem: `Two screens are ${size.width} px wide. Remove one.` };
     sizes.push(size);
   }
-  return sizes.sort((a, b) => a.width - b.width);
+  return { value: sizes.sort((a, b) => a.width - b.width) };
 }
 
 function entries(text: string): string[] {

@@ -10,7 +10,7 @@ export type StandIn = {
 };
 
 /**
- * Widths in em of a letter of English, on average, as `server/fonts/measure.mjs` measures them in the Liberation fonts,
+ * Widths in em of a letter of English, on average, as `server/fonts/measure.ts` measures them in the Liberation fonts,
  * whose letters are as wide as those of the other names.
  */
 const STAND_INS: Record<StandIn['generic'], StandIn> = {

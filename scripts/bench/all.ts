@@ -55,7 +55,7 @@ await run(async () => {
   }
 });
 
-/** Runs a TypeScript file that prints what it measures.*/
+/** Runs a TypeScript file that prints what it measures. */
 async function mustExecuteAloud(file: string) {
   const { code } = await execute(process.execPath, ['--import', 'tsx', file]);
   if (code !== 0) throw new Failure(`${file} ended with ${code}; see above.`);

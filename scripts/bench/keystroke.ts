@@ -23,7 +23,7 @@ export async function measureKeystroke({ page, context }: Application) {
   await measureFrames(page);
 }
 
-/** Rows and baselines over a page of 4,000 px, all of it in sight.*/
+/** Rows and baselines over a page of 4,000 px, all of it in sight. */
 async function everyOverlay(page: Page) {
   await page.getByRole('button', { name: 'Rows', exact: true }).click();
   await page.getByRole('button', { name: 'Baseline', exact: true }).click();

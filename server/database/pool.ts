@@ -14,7 +14,7 @@ type Ask = (sql: Sql) => PromiseLike<unknown>;
  * the pool makes way for a fresh one; a question that only reads is asked once more, anything else ends with `DatabaseAway`. A transaction that the database
  * itself took back whole, for a deadlock or for what others wrote, is begun once more.
  *
- * @param isMain a page that fails soon after this pool lost a connection has failed by it (`http/away.mjs`)
+ * @param isMain a page that fails soon after this pool lost a connection has failed by it (`http/away.ts`)
  */
 export function guardedPool(address: () => string, isMain = true): Sql {
   const pools = (kept.ypsilinePools ??= new Map());

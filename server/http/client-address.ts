@@ -44,7 +44,7 @@ function isTrusted(address: string, trusted: BlockList) {
   return family !== 0 && trusted.check(address, family === 6 ? 'ipv6' : 'ipv4');
 }
 
-/** An IPv4 address as such, also where it comes in IPv6 clothes.*/
+/** An IPv4 address as such, also where it comes in IPv6 clothes. */
 function plain(address: string) {
   return address.replace(/^::ffff:/, '');
 }

@@ -8,7 +8,7 @@ const log = pino({ base: { pid: process.pid }, timestamp: pino.stdTimeFunctions.
 /** Parts of an address that open something by themselves; no log holds them. */
 const SECRETS = /^\/(l|join|password|api\/join|api\/password)\/[^/]+/;
 
-/** An address without what is secret in it, and without its question.*/
+/** An address without what is secret in it, and without its question. */
 export function loggedPath(url: string) {
   return (url.split('?')[0] ?? '').replace(SECRETS, (_, place) => `/${place}/…`);
 }

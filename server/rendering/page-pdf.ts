@@ -1,8 +1,6 @@
 import PDFDocument from 'pdfkit';
-import { INK, PAGE, PdfText } from './pdf-text';
-
 import type { BreakpointContent, LayoutContent, PageContent, TableContent } from '../../core/formats/page/page-content';
-import type { Look } from './pdf-text';
+import { INK, type Look, PAGE, PdfText } from './pdf-text';
 
 const INSIDE = PAGE.width - 2 * PAGE.margin;
 const [SOFT, LINE, COLUMN, ROW] = ['#5a5d6b', '#c9c2b2', '#d9c7df', '#d99a3d'];

@@ -44,6 +44,7 @@ test('every page of a specification has the draft’s state, Publish and the key
     '/finder',
     '/rules',
     '/editions',
+    '/editions/1.0.0',
     '/comparison',
     '/review',
     '/remarks',
@@ -59,6 +60,9 @@ test('every page of a specification has the draft’s state, Publish and the key
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await page.keyboard.press('Alt+Shift+T');
     await expect(page, path).toHaveURL(/\/type$/);
+    await page.goBack();
+    await page.keyboard.press('Alt+Shift+P');
+    await expect(page, path).toHaveURL(/\/publish$/);
     await page.goBack();
     await page.getByRole('link', { name: 'Publish…' }).first().click();
     await expect(page, path).toHaveURL(/\/publish$/);

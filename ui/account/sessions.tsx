@@ -35,6 +35,7 @@ export function Sessions({ sessions }: { sessions: readonly ListedSession[] }) {
           : `You’re signed in here and in ${others} other ${others === 1 ? 'place' : 'places'}.`}
       </p>
       <RecordTable
+        label="Sessions"
         records={sessions}
         columns={COLUMNS}
         acts={({ id, address, browser, isThis }) =>

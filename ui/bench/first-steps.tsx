@@ -1,87 +1,86 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
-import type { Breakpoint, Spec } from '../../core/spec/schema';
+import { useEffect } from 'react';
+import type { Address, Change } from '../../core/edits/edit';
 import { useDraft, useViewStore } from '../draft/draft-context';
-import { type Hint, useHint } from '../frame/hints';
+import type { Hint } from '../frame/hint-ids';
+import { useHint } from '../frame/hints';
 import { Button } from '../parts/button';
 import styles from './first-steps.module.scss';
 
 type Step = {
-  id: string;
   title: string;
   says: string;
-  /** The row of the sheet to which it points. */
-  row?: 'from' | 'count' | 'rowRule';
-  hint?: Hint;
-  /** What of a document it is about: changed, it is done. */
-  of: (spec: Spec) => unknown;
+  /** Where the focus goes: a row of the sheet, or publishing. */
+  leads: 'from' | 'count' | 'rowRule' | 'publish';
 };
 
-const each = (of: (breakpoint: Breakpoint) => unknown) => (spec: Spec) => spec.breakpoints.map(of);
+/** A step that is done by changing something, and is kept as done. */
+type Doing = Step & { hint: Hint; isOf: (at: Address) => boolean };
 
-const STEPS: readonly Step[] = [
-  {
-    id: 'screens',
-    title: 'Screens',
-    says: 'Set where each breakpoint starts and its design size.',
-    row: 'from',
-    hint: 'did-screens',
-    of: each(({ name, from, reference }) => [name, from, reference]),
-  },
-  {
-    id: 'columns',
-    title: 'Columns',
-    says: 'Enter columns, gutters and margins. What you leave on auto is calculated.',
-    row: 'count',
-    hint: 'did-columns',
-    of: each(({ columns }) => columns),
-  },
-  {
-    id: 'rows',
-    title: 'Rows and type',
-    says: 'Choose a row rule and a baseline, then set your text on it in Type rhythm.',
-    row: 'rowRule',
-    hint: 'did-rows',
-    of: (spec) => [spec.type, ...spec.breakpoints.map(({ rows, baseline }) => [rows, baseline])],
-  },
-  {
-    id: 'publish',
-    title: 'Publish',
-    says: 'Publish a first edition with the button at the top right.',
-    of: () => null,
-  },
-];
+const ofBreakpoint =
+  (...parts: string[]) =>
+  ([list, , part = '']: Address): boolean =>
+    list === 'breakpoints' && parts.includes(part);
+
+const SCREENS: Doing = {
+  title: 'Screens',
+  says: 'Set where each breakpoint starts and its design size.',
+  leads: 'from',
+  hint: 'did-screens',
+  // a breakpoint that is added or removed is an edit of the whole
+  isOf: ofBreakpoint('', 'name', 'from', 'reference'),
+};
+const COLUMNS: Doing = {
+  title: 'Columns',
+  says: 'Enter columns, gutters and margins. What you leave on auto is calculated.',
+  leads: 'count',
+  hint: 'did-columns',
+  isOf: ofBreakpoint('columns'),
+};
+const ROWS: Doing = {
+  title: 'Rows and type',
+  says: 'Choose a row rule and a baseline, then set your text on it in Type rhythm.',
+  leads: 'rowRule',
+  hint: 'did-rows',
+  isOf: (at) => at[0] === 'type' || ofBreakpoint('rows', 'baseline')(at),
+};
+const PUBLISH: Step = {
+  title: 'Publish',
+  says: 'Publish a first edition with the button at the top right.',
+  leads: 'publish',
+};
 
 /** The first steps beside the bench, each done by doing it; gone for good once they are dismissed. */
 export function FirstSteps() {
-  const document = useDraft((draft) => draft.document);
+  const past = useDraft((draft) => draft.past);
   const isPublished = useDraft((draft) => draft.edition !== null);
+  const first = useDraft((draft) => draft.document.breakpoints[0]!.id);
   const view = useViewStore();
   const { dismiss } = useHint('first-steps');
-  const did = {
-    screens: useDoing(STEPS[0]!, document),
-    columns: useDoing(STEPS[1]!, document),
-    rows: useDoing(STEPS[2]!, document),
-    publish: isPublished,
-  } as Record<string, boolean>;
-  const next = STEPS.find(({ id }) => !did[id]);
-  const goTo = ({ row, id }: Step): void => {
-    if (row) view.getState().selectCell(document.breakpoints[0]!.id, row);
-    const target = row ? '[role=gridcell][tabindex="0"]' : `header [data-key="${id === 'publish' ? 'P' : ''}"]`;
-    requestAnimationFrame(() => window.document.querySelector<HTMLElement>(target)?.focus());
+  const steps: [Step, isDone: boolean][] = [
+    [SCREENS, useDone(SCREENS, past)],
+    [COLUMNS, useDone(COLUMNS, past)],
+    [ROWS, useDone(ROWS, past)],
+    [PUBLISH, isPublished],
+  ];
+  const [next] = steps.find(([, isDone]) => !isDone) ?? [];
+  const goTo = ({ leads }: Step): void => {
+    if (leads !== 'publish') view.getState().selectCell(first, leads);
+    const target = leads === 'publish' ? 'header [data-key="P"]' : '[role=gridcell][tabindex="0"]';
+    requestAnimationFrame(() => document.querySelector<HTMLElement>(target)?.focus());
   };
   return (
     <section className={styles.steps} aria-label="First steps">
       <ol>
-        {STEPS.map((step, index) => (
-          <li key={step.id} data-done={did[step.id] || undefined} aria-current={step === next ? 'step' : undefined}>
+        {steps.map(([step, isDone], index) => (
+          <li key={step.title} data-done={isDone || undefined} aria-current={step === next ? 'step' : undefined}>
             <button
               type="button"
-              aria-label={`Step ${index + 1}, ${step.title}${did[step.id] ? ', done' : ''}`}
+              aria-label={`Step ${index + 1}, ${step.title}${isDone ? ', done' : ''}`}
               onClick={() => goTo(step)}
             >
-              <span aria-hidden>{did[step.id] ? '✓' : index + 1}</span> {step.title}
+              <span aria-hidden>{isDone ? '✓' : index + 1}</span> {step.title}
             </button>
           </li>
         ))}
@@ -94,13 +93,12 @@ export function FirstSteps() {
   );
 }
 
-/** Whether a step was done, now or before: what it is about has changed since the page was opened. */
-function useDoing({ hint, of }: Step, document: Spec): boolean {
-  const { isShown, dismiss } = useHint(hint!);
-  const before = useRef(JSON.stringify(of(document)));
-  const isChanged = JSON.stringify(of(document)) !== before.current;
+/** Whether a step was done: by one of the steps that can be undone here, or at some time before. */
+function useDone({ hint, isOf }: Doing, past: readonly Change[]): boolean {
+  const { isShown, dismiss } = useHint(hint);
+  const isDoneNow = past.some(({ edits }) => edits.some(({ at }) => isOf(at)));
   useEffect(() => {
-    if (isChanged && isShown) dismiss();
+    if (isDoneNow && isShown) dismiss();
   });
-  return !isShown || isChanged;
+  return !isShown || isDoneNow;
 }

@@ -1,4 +1,5 @@
 import { Link } from '../parts/link';
+import { Scrolled } from '../parts/scrolled';
 import { counted } from '../../core/length/present';
 import { changesOf, type Difference } from '../../core/diff/difference';
 import { gridFirst } from '../../core/diff/grid-first';
@@ -109,8 +110,10 @@ function Differences({ title, address, of, before, after }: DifferencesProps) {
     );
   };
   return (
-    <div className={styles.scroll}>
-      <DifferenceTable differences={of} label={title} {...{ before, after }} more={{ heads, cells }} />
+    <div className={styles.table}>
+      <Scrolled label={title}>
+        <DifferenceTable differences={of} label={title} {...{ before, after }} more={{ heads, cells }} />
+      </Scrolled>
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import type { Effect } from '../../core/diff/effects';
 import { Fractions } from '../drawing/numeral';
 import { NumberTable } from '../parts/number-table';
-import styles from './comparison.module.scss';
+import { Scrolled } from '../parts/scrolled';
 
 /** So many rows are shown at once; the text of the comparison has all of them. */
 const MOST = 200;
@@ -11,7 +11,7 @@ type Props = { effects: readonly Effect[]; before: string; after: string };
 /** The numbers that readers find in tables of an edition, and that are others now. */
 export function EffectTable({ effects, before, after }: Props) {
   return (
-    <div className={styles.scroll}>
+    <Scrolled label="Numbers that differ">
       <NumberTable of="words">
         <thead>
           <tr>
@@ -39,6 +39,6 @@ export function EffectTable({ effects, before, after }: Props) {
         </tbody>
       </NumberTable>
       {effects.length > MOST && <p className="soft">{effects.length - MOST} more in the copied text.</p>}
-    </div>
+    </Scrolled>
   );
 }

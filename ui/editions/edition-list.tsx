@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Link } from '../parts/link';
+import { weightCount } from '../../core/checks/rule';
 import { counted } from '../../core/length/present';
 import { Moment } from '../frame/moment';
 import { Empty } from '../parts/empty';
@@ -101,7 +102,7 @@ export function EditionList({ address, specId, draft, editions, may }: Props) {
 }
 
 function draftSentence({ revision, changes, findings }: Props['draft'], last: string | null): string {
-  const held = findings > 0 ? `, ${findings} must fix` : '';
+  const held = findings > 0 ? `, ${weightCount('must-fix', findings)}` : '';
   if (last === null) return `Draft ${revision}${held}`;
   if (changes === 0) return `Draft ${revision} is the same as ${last}`;
   return `Draft ${revision}: ${counted(changes, 'change')} since ${last}${held}`;

@@ -1,6 +1,7 @@
 import { type ReadTable, tableAsText } from '../../core/edition/read-table';
 import { Numeral } from '../drawing/numeral';
 import { NumberTable } from '../parts/number-table';
+import { Scrolled } from '../parts/scrolled';
 import styles from './reading.module.scss';
 import { Button } from '../parts/button';
 
@@ -17,7 +18,7 @@ export function ReadTableView({ id, title, says, table }: Props) {
           Copy table
         </Button>
       </div>
-      <div className={styles.scroll} tabIndex={0} role="group" aria-labelledby={id}>
+      <Scrolled label={title}>
         <NumberTable className={styles.values}>
           <thead>
             <tr>
@@ -47,7 +48,7 @@ export function ReadTableView({ id, title, says, table }: Props) {
             ))}
           </tbody>
         </NumberTable>
-      </div>
+      </Scrolled>
     </section>
   );
 }

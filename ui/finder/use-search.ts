@@ -46,6 +46,7 @@ export function useSearch(): {
       worker.current.onerror = () => {
         end();
         setState({ is: 'failed' });
+        setResult(null);
       };
       const order: SearchOrder = { conditions, now };
       worker.current.postMessage(order);

@@ -57,6 +57,7 @@ export function FollowersPage({ specId, address, newest, versions, mayNote, foll
       </PageHead>
       <Problem says={problem} />
       <RecordTable
+        label="Followers"
         records={followers}
         columns={columnsOf(address, newest)}
         acts={({ id, name }) =>

@@ -1,3 +1,4 @@
+import { weightCount } from '../../core/checks/rule';
 import { Link } from '../parts/link';
 import styles from './top-bar.module.scss';
 
@@ -8,9 +9,9 @@ export function FindingCounts({ address, mustFix, weigh }: Props) {
   return (
     <Link href={`${address}#findings`} className={styles.counts} title="Go to the findings">
       {mustFix === 0 && weigh === 0 && 'Adds up'}
-      {mustFix > 0 && <strong>{mustFix} must fix</strong>}
+      {mustFix > 0 && <strong>{weightCount('must-fix', mustFix)}</strong>}
       {mustFix > 0 && weigh > 0 && ' · '}
-      {weigh > 0 && `${weigh} to check`}
+      {weigh > 0 && weightCount('weigh', weigh)}
     </Link>
   );
 }

@@ -1,10 +1,8 @@
 'use client';
 
 import { createContext, type ReactNode, useContext, useState } from 'react';
+import type { Hint } from './hint-ids';
 import { send } from './send';
-import type { View } from './views';
-
-export type Hint = View | 'first-steps' | 'did-screens' | 'did-columns' | 'did-rows';
 
 type Hints = { seen: readonly string[]; dismiss: (hint: Hint) => void };
 

@@ -54,6 +54,7 @@ export function HooksPage({ team, kinds, hooks, deliveries, received }: Props) {
       </PageHead>
       <Problem says={problem} />
       <RecordTable
+        label="Web hooks"
         records={hooks}
         columns={columnsOf(kinds)}
         acts={({ id, name }) => (

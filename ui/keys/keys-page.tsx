@@ -1,9 +1,10 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Moment } from '../frame/moment';
 import { send } from '../frame/send';
+import { useOrigin } from '../frame/use-origin';
 import { Confirm } from '../parts/confirm';
 import { Notice } from '../parts/notice';
 import { PageHead } from '../parts/page-head';
@@ -65,6 +66,7 @@ export function KeysPage({ team, keys, specs }: Props) {
       </PageHead>
       {problem && <Notice of="problem">{problem}</Notice>}
       <RecordTable
+        label="Keys"
         records={keys}
         columns={COLUMNS}
         isOver={isClosed}
@@ -115,13 +117,6 @@ node ypsiline.mjs pull --from ${origin}/e/${team}/${sample}/latest --key-from-en
       )}
     </>
   );
-}
-
-/** Where this application is, which only the browser knows. */
-function useOrigin(): string {
-  const [origin, setOrigin] = useState('https://…');
-  useEffect(() => setOrigin(window.location.origin), []);
-  return origin;
 }
 
 const COLUMNS: Column<ListedKey>[] = [

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { useOrigin } from '../frame/use-origin';
 import { Dialog } from '../parts/dialog';
 import type { ListedKey, ListedSpec } from './listed-key';
 import styles from './keys.module.scss';
@@ -19,7 +20,7 @@ type Props = {
 /** Shows the secret of a new key, or the address of a new link, this once. */
 export function MadeKeyDialog({ kind, team, secret, specs, onClose }: Props) {
   const [isCopied, setCopied] = useState(false);
-  const address = typeof location === 'undefined' ? '' : location.origin;
+  const address = useOrigin();
   const isLink = kind === 'link';
   const published = specs.find(({ isPublished }) => isPublished);
   const spec = (published ?? specs[0])?.slug ?? 'specification';

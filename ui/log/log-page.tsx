@@ -65,7 +65,7 @@ export function LogPage({ team, asked, deeds, members, lines, earlier }: Props) 
           Export CSV
         </LinkButton>
       </form>
-      <RecordTable records={lines} columns={COLUMNS} empty="No matching events." />
+      <RecordTable label="Events" records={lines} columns={COLUMNS} empty="No matching events." />
       {earlier && (
         <p>
           <Link href={`/log/${team}${address({ before: earlier })}`}>Earlier</Link>

@@ -11,6 +11,7 @@ export function Invitations({ invitations, onRevoke }: Props) {
     <section aria-labelledby="invitations">
       <h2 id="invitations">Invitations</h2>
       <RecordTable
+        label="Invitations"
         records={invitations}
         columns={COLUMNS}
         isOver={({ state }) => state !== 'open'}

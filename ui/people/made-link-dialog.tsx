@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { useOrigin } from '../frame/use-origin';
 import { Dialog } from '../parts/dialog';
 import { Secret } from '../parts/secret';
 import { Button } from '../parts/button';
@@ -10,7 +11,7 @@ type Props = { title: string; path: string; onClose: () => void };
 /** Shows a link that works once, this once. */
 export function MadeLinkDialog({ title, path, onClose }: Props) {
   const [isCopied, setCopied] = useState(false);
-  const link = typeof location === 'undefined' ? path : `${location.origin}${path}`;
+  const link = `${useOrigin()}${path}`;
   return (
     <Dialog
       title={title}

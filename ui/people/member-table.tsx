@@ -58,7 +58,9 @@ export function MemberTable({ members, self, isOwner, onRole, onLink, onAsk }: P
       )
     );
   };
-  return <RecordTable records={members} columns={columns} acts={acts} empty="Nobody is in this team." />;
+  return (
+    <RecordTable label="Members" records={members} columns={columns} acts={acts} empty="Nobody is in this team." />
+  );
 }
 
 function RoleSelect({ person, onRole }: { person: ListedPerson; onRole: Props['onRole'] }) {

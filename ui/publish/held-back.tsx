@@ -1,5 +1,6 @@
 'use client';
 
+import { weightCount } from '../../core/checks/rule';
 import { Link } from '../parts/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -43,7 +44,7 @@ export function HeldBack({ address, person, spec, open }: HeldBackProps) {
 
   return (
     <div className={styles.held} role="region" aria-label="Fix before publishing">
-      <h2>{open.length} must fix</h2>
+      <h2>{weightCount('must-fix', open.length)}</h2>
       <p>
         Fix {open.length === 1 ? 'it' : 'them'} on the <Link href={address}>bench</Link>, or waive{' '}
         {open.length === 1 ? 'it' : 'each'} with a reason that readers see.

@@ -38,7 +38,7 @@ export function NewFromFileDialog({ team, onClose }: Props) {
     if (breakpoints.length === 0) return setProblem('Include at least one breakpoint.');
     if (name.trim() === '') return setProblem('Enter a name, such as Passenger site.');
     const document = { ...reading.document, name: name.trim(), breakpoints };
-    setProblem(await begin(document));
+    setProblem(await begin({ document }));
   };
   return (
     <Dialog

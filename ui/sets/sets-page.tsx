@@ -40,6 +40,7 @@ export function SetsPage({ team, sets, pattern, mayName }: Props) {
       <PageHead title="Starting sets">New specifications can begin with one of these.</PageHead>
       <Problem says={problem} />
       <RecordTable
+        label="Starting sets"
         records={sets}
         columns={columnsOf(team)}
         acts={({ id, name }) => (

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { judge } from '../../core/checks/run';
 import { sentenceOf } from '../../core/checks/sentence';
 import { columnsAt, sumLine } from '../../core/columns/columns-at';
@@ -10,8 +11,8 @@ import styles from './new-spec.module.scss';
 /** So many findings are told; the rest is counted. */
 const MOST = 5;
 
-/** What would be created: every screen drawn, its sum, and what is found in it. */
-export function BegunSpec({ spec }: { spec: Spec }) {
+/** What would be created: every screen drawn, its sum, and what is found in it; anew only where the specification is another. */
+export const BegunSpec = memo(function BegunSpec({ spec }: { spec: Spec }) {
   const findings = judge(spec).filter(({ weight }) => weight !== 'note');
   const names = new Map(spec.breakpoints.map(({ id, name }) => [id, name]));
   return (
@@ -40,4 +41,4 @@ export function BegunSpec({ spec }: { spec: Spec }) {
       )}
     </section>
   );
-}
+});

@@ -1,14 +1,12 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useRouter } from 'next/navigation';
 import { type FormEvent, useMemo, useState } from 'react';
 import { STARTING_SETS } from '../../core/document/defaults';
 import { specOfScreens, type TypedScreens } from '../../core/sheet/from-screens';
 import { LIMITS } from '../../core/limits';
 import type { Spec } from '../../core/spec/schema';
 import { SpecStrip } from '../drawing/spec-strip';
-import { send } from '../frame/send';
 import { useAwake } from '../frame/use-awake';
 import { Button } from '../parts/button';
 import { Check } from '../parts/check';
@@ -18,6 +16,7 @@ import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { BegunSpec } from './begun-spec';
 import { ScreenFields } from './screen-fields';
+import { useBeginSpec } from './use-begin-spec';
 import styles from './new-spec.module.scss';
 
 const NewFromFileDialog = dynamic(
@@ -44,13 +43,12 @@ const SCREENS = 'screens';
 
 /** Begins a specification: its name, what it starts with, and beside that what comes of it. */
 export function NewSpecPage({ team, sets }: Props) {
-  const router = useRouter();
+  const { isBusy, begin } = useBeginSpec(team);
   const isAwake = useAwake();
   const [name, setName] = useState('');
   const [start, setStart] = useState<string>(sets[0] ? `set ${sets[0].id}` : STARTING_SETS[0]!.id);
   const [typed, setTyped] = useState(USUAL);
   const [problem, setProblem] = useState<string | null>(null);
-  const [isBusy, setBusy] = useState(false);
   const [isFromFile, setFromFile] = useState(false);
   const starts = useMemo(() => startsOf(sets), [sets]);
   const own = useMemo(() => specOfScreens('New specification', typed), [typed]);
@@ -61,11 +59,7 @@ export function NewSpecPage({ team, sets }: Props) {
     const called = name.trim();
     if (called === '') return setProblem('Enter a name, such as Passenger site.');
     if (start === SCREENS && !own.value) return;
-    setBusy(true);
-    const answer = await send('POST', `/api/teams/${team}/specs`, wantedOf(called, start, own.value));
-    setBusy(false);
-    if (!answer.ok) return setProblem(answer.problem);
-    router.push(`/${team}/${answer.body.slug}`);
+    setProblem(await begin(wantedOf(called, start, own.value)));
   };
 
   return (

@@ -1,6 +1,7 @@
 'use client';
 
 import { Plus } from 'lucide-react';
+import { weightCount } from '../../core/checks/rule';
 import { Link } from '../parts/link';
 import { type ReactNode, useState } from 'react';
 import { Moment } from '../frame/moment';
@@ -153,9 +154,9 @@ function Findings({ spec: { mustFix, weigh, problem } }: { spec: ListedSpec }) {
   if (mustFix + weigh === 0) return <div className={styles.fine}>adds up</div>;
   return (
     <div>
-      {mustFix > 0 && <span className={styles.must}>{mustFix} must fix</span>}
+      {mustFix > 0 && <span className={styles.must}>{weightCount('must-fix', mustFix)}</span>}
       {mustFix > 0 && weigh > 0 && <br />}
-      {weigh > 0 && <span className={styles.weigh}>{weigh} to check</span>}
+      {weigh > 0 && <span className={styles.weigh}>{weightCount('weigh', weigh)}</span>}
     </div>
   );
 }

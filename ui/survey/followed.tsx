@@ -2,6 +2,7 @@ import { byWidth, rangeText } from '../../core/spec/ranges';
 import { surveyed } from '../../core/survey/correct';
 import { followsOf, shareOn } from '../../core/survey/follows';
 import { NumberTable } from '../parts/number-table';
+import { Scrolled } from '../parts/scrolled';
 import { useSurvey, useSurveySpec, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 import { Button } from '../parts/button';
@@ -17,7 +18,7 @@ export function Followed() {
   return (
     <section aria-label="Screens and breakpoints" className={styles.section}>
       <h2>Compared with the specification</h2>
-      <div className={styles.scroll} tabIndex={0} role="group" aria-label="Screens and breakpoints, table">
+      <Scrolled label="Screens and breakpoints, table">
         <NumberTable>
           <thead>
             <tr>
@@ -56,7 +57,7 @@ export function Followed() {
             })}
           </tbody>
         </NumberTable>
-      </div>
+      </Scrolled>
     </section>
   );
 }

@@ -70,7 +70,7 @@ function BeginDialog({ team, together, state, onClose }: BeginProps) {
     event.preventDefault();
     if (name.trim() === '') return setProblem('Enter a name, such as Passenger site.');
     const document = specOfSurvey(name.trim(), together, verticals);
-    setProblem(await begin(document));
+    setProblem(await begin({ document }));
   };
   return (
     <Dialog

@@ -37,6 +37,7 @@ export function TeamFontsDialog({ team, onRemoved, onClose }: Props) {
       {fonts === null && !problem && <p className="soft">Loading…</p>}
       {fonts && (
         <RecordTable
+          label="Team fonts"
           records={fonts.map((each) => ({ ...each, id: each.font.file }))}
           columns={COLUMNS}
           acts={({ id, usedBy }) =>

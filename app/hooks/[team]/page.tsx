@@ -1,11 +1,9 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
-import { teamAccess } from '../../../server/access/access';
 import { database } from '../../../server/database/database';
 import { deliveriesOf, hooksOf, receivedOf } from '../../../server/hooks/hooks';
 import { HOOK_KINDS, type HookKind } from '../../../server/hooks/tell-hooks';
 import { HooksPage } from '../../../ui/hooks/hooks-page';
-import { signedInPerson } from '../../asker';
+import { teamOfPage } from '../../asker';
 import { TeamBar } from '../../team-bar';
 import { wire } from '../../wire';
 
@@ -16,8 +14,7 @@ export const metadata: Metadata = { title: 'Web hooks · Ypsiline' };
 /** The web hooks of a team, what they sent, and what came to the receiver that is shipped. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const person = await signedInPerson(`/hooks/${team}`);
-  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'share')) ?? notFound();
+  const { person, access } = await teamOfPage(team, 'share', `/hooks/${team}`);
   const sql = database(access);
   const [hooks, deliveries, received] = await Promise.all([
     hooksOf(sql, access),

@@ -1,11 +1,9 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
-import { teamAccess } from '../../../server/access/access';
 import { keysOf } from '../../../server/access/keys';
 import { database } from '../../../server/database/database';
 import { specNames } from '../../../server/specs/spec-list';
 import { KeysPage } from '../../../ui/keys/keys-page';
-import { signedInPerson } from '../../asker';
+import { teamOfPage } from '../../asker';
 import { TeamBar } from '../../team-bar';
 import { wire } from '../../wire';
 
@@ -16,8 +14,7 @@ export const metadata: Metadata = { title: 'Keys · Ypsiline' };
 /** The keys by which builds read a team’s editions. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const person = await signedInPerson(`/keys/${team}`);
-  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'share')) ?? notFound();
+  const { person, access } = await teamOfPage(team, 'share', `/keys/${team}`);
   const [keys, specs] = await Promise.all([keysOf(database(access), access), specNames(database(access), access)]);
   return (
     <>

@@ -1,11 +1,9 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
-import { teamAccess } from '../../../server/access/access';
 import { database } from '../../../server/database/database';
 import { DEEDS, LOG_PAGE, logOf } from '../../../server/team/log';
 import { membersOf } from '../../../server/team/people';
 import { LogPage } from '../../../ui/log/log-page';
-import { signedInPerson } from '../../asker';
+import { teamOfPage } from '../../asker';
 import { logQuestion } from '../../log-question';
 import { TeamBar } from '../../team-bar';
 import { wire } from '../../wire';
@@ -17,8 +15,7 @@ export const metadata: Metadata = { title: 'Log · Ypsiline' };
 /** Who did what in a team, when, from where. */
 export default async function Page({ params, searchParams }: Props) {
   const { team } = await params;
-  const person = await signedInPerson(`/log/${team}`);
-  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'people')) ?? notFound();
+  const { person, access } = await teamOfPage(team, 'people', `/log/${team}`);
   const asked = logQuestion(await searchParams);
   const [lines, members] = await Promise.all([
     logOf(database(access), access, { ...asked, most: LOG_PAGE + 1 }),

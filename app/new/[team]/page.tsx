@@ -1,11 +1,9 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
 import { readSpec } from '../../../core/document/read';
-import { teamAccess } from '../../../server/access/access';
 import { database } from '../../../server/database/database';
 import { documentsOfSets, startingSetsOf } from '../../../server/team/starting-sets';
 import { NewSpecPage } from '../../../ui/specs/new-spec-page';
-import { signedInPerson } from '../../asker';
+import { teamOfPage } from '../../asker';
 import { TeamBar } from '../../team-bar';
 
 type Props = { params: Promise<{ team: string }> };
@@ -15,8 +13,7 @@ export const metadata: Metadata = { title: 'New specification' };
 /** Where a specification begins: with a starting set, with one’s own screens, or with what one has. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const person = await signedInPerson(`/new/${team}`);
-  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'edit')) ?? notFound();
+  const { person, access } = await teamOfPage(team, 'edit', `/new/${team}`);
   const [sets, documents] = await Promise.all([
     startingSetsOf(database(access), access),
     documentsOfSets(database(access), access),

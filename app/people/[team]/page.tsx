@@ -1,13 +1,12 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
-import { may, teamAccess } from '../../../server/access/access';
+import { may } from '../../../server/access/access';
 import { database } from '../../../server/database/database';
 import { invitationsOf } from '../../../server/team/invitations';
 import { outboxOf } from '../../../server/team/mail';
 import { approvalsNeeded } from '../../../server/team/members';
 import { membersOf } from '../../../server/team/people';
 import { PeoplePage } from '../../../ui/people/people-page';
-import { signedInPerson } from '../../asker';
+import { teamOfPage } from '../../asker';
 import { TeamBar } from '../../team-bar';
 import { wire } from '../../wire';
 
@@ -18,8 +17,7 @@ export const metadata: Metadata = { title: 'People · Ypsiline' };
 /** Who is in a team, as what; for owners also who is invited, and what was sent. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const person = await signedInPerson(`/people/${team}`);
-  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'read')) ?? notFound();
+  const { person, access } = await teamOfPage(team, 'read', `/people/${team}`);
   const sql = database(access);
   const owner = may(access, 'people', 'share');
   const [members, invitations, outbox, approvals] = await Promise.all([

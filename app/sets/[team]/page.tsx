@@ -1,11 +1,9 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
-import { teamAccess } from '../../../server/access/access';
 import { mayDo } from '../../../server/access/permissions';
 import { database } from '../../../server/database/database';
 import { namingPattern, startingSetsOf } from '../../../server/team/starting-sets';
 import { SetsPage } from '../../../ui/sets/sets-page';
-import { signedInPerson } from '../../asker';
+import { teamOfPage } from '../../asker';
 import { TeamBar } from '../../team-bar';
 
 type Props = { params: Promise<{ team: string }> };
@@ -15,8 +13,7 @@ export const metadata: Metadata = { title: 'Starting sets · Ypsiline' };
 /** From what a team’s specifications begin, and how its grids are named. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const person = await signedInPerson(`/sets/${team}`);
-  const access = (await teamAccess(database({ personId: person.id }), person.id, team, 'read')) ?? notFound();
+  const { person, access } = await teamOfPage(team, 'read', `/sets/${team}`);
   const [sets, pattern] = await Promise.all([
     startingSetsOf(database(access), access),
     namingPattern(database(access), access),

@@ -93,7 +93,8 @@ export function readWidth(text: string): Parsed<number> {
 
 const SIZE = /^(\d+(?:\.\d+)?)(?:\s*px)?\s*(?:[x×*,;/]|\s)\s*(\d+(?:\.\d+)?)(?:\s*px)?$/i;
 
-function readScreen(text: string): Parsed<Breakpoint['reference']> {
+/** A size as it is typed, such as `1512 × 982`. */
+export function readScreen(text: string): Parsed<Breakpoint['reference']> {
   const match = SIZE.exec(text);
   const [width, height] = [Number(match?.[1]), Number(match?.[2])];
   if (!match || width === 0 || height === 0)

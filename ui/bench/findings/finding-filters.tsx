@@ -1,7 +1,7 @@
 'use client';
 
 import type { JudgedFinding } from '../../../core/checks/run';
-import { type Weight, WEIGHT_NAMES } from '../../../core/checks/rule';
+import { type Weight, WEIGHT_NAMES, weightCount } from '../../../core/checks/rule';
 import { Toggle } from '../../parts/toggle';
 import { Select } from '../../parts/select';
 import styles from './findings.module.scss';
@@ -30,13 +30,12 @@ export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) 
           count > 0 && (
             <Toggle
               key={weight}
-
               data-weight={weight}
               isOn={filter.weight === weight}
               title="Show only these, or all"
               onClick={() => onFilter({ ...filter, weight: filter.weight === weight ? null : weight })}
             >
-              {count} {weightWords(weight, count)}
+              {weightCount(weight, count)}
             </Toggle>
           )
         );
@@ -67,9 +66,4 @@ export function FindingFilters({ open, names, filter, fresh, onFilter }: Props) 
       )}
     </span>
   );
-}
-
-function weightWords(weight: Weight, count: number): string {
-  if (weight === 'note') return count === 1 ? 'note' : 'notes';
-  return weight === 'weigh' ? 'to check' : WEIGHT_NAMES[weight].toLowerCase();
 }

@@ -1,5 +1,4 @@
 import type { Metadata } from 'next';
-import { holdingBack, judge } from '../../../../core/checks/run';
 import { changesOf } from '../../../../core/diff/difference';
 import { differences } from '../../../../core/diff/differences';
 import { database, reading } from '../../../../server/database/database';
@@ -30,7 +29,7 @@ export default async function Page({ params }: Props) {
   const draft = {
     revision: spec.revision,
     changes: newest?.document ? changesOf(differences(newest.document, spec.document)).length : 0,
-    findings: holdingBack(judge(spec.document)).length,
+    findings: spec.mustFix,
   };
   return (
     <>

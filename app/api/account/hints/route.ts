@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { dismissHint } from '../../../../server/team/hints';
 import { DONE } from '../../../answers';
 import { forPeople } from '../../../endpoint';
-import { HINTS } from '../../../hints';
+import { HINTS } from '../../../../ui/frame/hint-ids';
 
 const dismissed = z.strictObject({ hint: z.enum(HINTS, 'There’s no such hint.') });
 

@@ -71,7 +71,7 @@ export const GET = forSpec(
         // nothing in between keeps it back or packs it
         'Cache-Control': 'no-store, no-transform',
         'X-Accel-Buffering': 'no',
-        // a connection ends with its stream, whatever waits in it (`server/http/silent-sockets.mjs`)
+        // a connection ends with its stream, whatever waits in it (`server/http/silent-sockets.ts`)
         Connection: 'close',
       },
     });
