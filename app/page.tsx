@@ -1,5 +1,7 @@
 import { redirect } from 'next/navigation';
 import { database } from '../server/database/database';
+import { teamAccess } from '../server/access/access';
+import { hasSpecs } from '../server/specs/spec-list';
 import { teamsOf } from '../server/team/people';
 import { signedInPerson } from './asker';
 import { TopBar } from '../ui/frame/top-bar';
@@ -11,7 +13,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<Rec
   const person = await signedInPerson('/');
   const teams = await teamsOf(database({ personId: person.id }), person.id);
   const { all } = await searchParams;
-  if (teams.length === 1 && all === undefined) redirect(`/${teams[0]!.slug}`);
+  if (teams.length === 1 && all === undefined) redirect(await firstPageOf(person.id, teams[0]!.slug));
   return (
     <>
       <TopBar person={person.name} />
@@ -29,4 +31,10 @@ export default async function Page({ searchParams }: { searchParams: Promise<Rec
       </main>
     </>
   );
+}
+
+/** Where somebody begins in a team: its specifications, or, where there is none yet, making the first. */
+async function firstPageOf(personId: string, team: string): Promise<string> {
+  const access = await teamAccess(database({ personId }), personId, team, 'edit');
+  return access && !(await hasSpecs(database(access), access)) ? `/new/${team}` : `/${team}`;
 }

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import * as z from 'zod';
+import { STARTING_SETS } from '../../core/document/defaults';
 import { readSpec } from '../../core/document/read';
 import { mayDo } from '../../server/access/permissions';
 import { database } from '../../server/database/database';
@@ -39,6 +40,7 @@ export default async function Page({ params, searchParams }: Props) {
       <TeamBar person={person} access={access} page="specs" />
       <main id="content" className="page">
         <SpecList
+          sample={list.all === 0 && <SpecStrip spec={STARTING_SETS[0]!.spec('')} />}
           team={team}
           list={{ ...list, specs: list.specs.map(listed) }}
           asked={asked}

@@ -5,6 +5,7 @@ import { TopBar } from '../../ui/frame/top-bar';
 import { NoticesPage } from '../../ui/notices/notices-page';
 import { signedInPerson } from '../asker';
 import { wire } from '../wire';
+import { drawingsOf } from './drawings';
 
 export const metadata: Metadata = { title: 'Notices' };
 
@@ -19,6 +20,7 @@ export default async function Page() {
       <main id="content" className="page">
         <NoticesPage
           notices={wire(notices)}
+          drawings={await drawingsOf(person.id, notices)}
           kinds={(Object.entries(NOTICE_KINDS) as [NoticeKind, string][]).map(([kind, says]) => ({
             kind,
             says,

@@ -19,7 +19,8 @@ export async function measureReading({ page, context }: Application) {
   const path = join(tmpdir(), `ypsiline-bench-${process.pid}.png`);
   await drawing.screenshot({ fullPage: true, path });
   await drawing.close();
-  await page.goto('/tidewick/passenger-site/survey');
+  // a place without kept surveys: the last one would be opened
+  await page.goto('/tidewick/ticket-kiosk/survey');
   await page.getByRole('button', { name: 'Choose files…' }).first().waitFor();
   await page.evaluate(() => {
     const tasks: number[] = [];

@@ -37,6 +37,13 @@ export async function toldFirst(sql: Sql, idOf: IdOf): Promise<void> {
   done('naming pattern', await nameBy(sql, ansa, '{name}: {count} × {column} + {gutter}'));
 }
 
+/** How long ago each was last here. */
+const LAST_SEEN = [
+  [MIRELA, '40 minutes'],
+  [OBI, '3 hours'],
+  [JOON, '2 days'],
+] as const;
+
 /** Followers, a withdrawn edition, a starting set, and a review under way with remarks. */
 export async function teamAtWork(sql: Sql, idOf: IdOf): Promise<void> {
   const on = async <A extends Action>(email: string, spec: string, ...actions: [A, ...A[]]): Promise<SpecAccess<A>> =>
@@ -57,6 +64,8 @@ export async function teamAtWork(sql: Sql, idOf: IdOf): Promise<void> {
   const note = 'Wide screens get columns of 116 now. Do the cards and the route map still work?';
   done('review', await askReview(sql, site, { note, people: [idOf(MIRELA), idOf(OBI)] }));
   await talk(sql, idOf, on);
+  for (const [email, ago] of LAST_SEEN)
+    await sql`update people set seen_at = now() - ${ago}::interval where id = ${idOf(email)}`;
   done(
     'answer',
     await answerReview(sql, await on(MIRELA, 'passenger-site', 'review'), {

@@ -37,7 +37,7 @@ export async function allowApplication(sql: Query, role: string | null): Promise
     grant usage on schema public to ${quoted(name)};
     grant select, insert, update, delete on all tables in schema public to ${quoted(name)};
     revoke select on people from ${quoted(name)};
-    grant select (id, email, name, created_at, demo) on people to ${quoted(name)};
+    grant select (id, email, name, created_at, demo, seen_at) on people to ${quoted(name)};
     revoke all on migrations from ${quoted(name)};
     revoke insert, update, delete on role_may from ${quoted(name)};
     grant usage on all sequences in schema public to ${quoted(name)}`);

@@ -1,11 +1,11 @@
 import PDFDocument from 'pdfkit';
-import type { BreakpointContent, LayoutContent, PageContent, TableContent } from '../../core/formats/page/page-content';
-import { INK, type Look, PAGE, PdfText } from './pdf-text';
+import type { LayoutContent, PageContent, TableContent } from '../../core/formats/page/page-content';
+import { breakpointSheet } from './pdf-breakpoint';
+import { cover } from './pdf-cover';
+import { specimens } from './pdf-specimens';
+import { COLUMN, INK, INSIDE, LINE, type Look, PAGE, PdfText, SOFT } from './pdf-text';
 
-const INSIDE = PAGE.width - 2 * PAGE.margin;
-const [SOFT, LINE, COLUMN, ROW] = ['#5a5d6b', '#c9c2b2', '#d9c7df', '#d99a3d'];
-
-/** An edition as a PDF for reading and printing, its fonts embedded. */
+/** An edition as a PDF for reading and for the wall: a cover, a page a breakpoint, type, tables, layouts. Its fonts are embedded. */
 export function pagePdf(content: PageContent): Promise<Buffer> {
   const doc = new PDFDocument({
     size: [PAGE.width, PAGE.height],
@@ -32,66 +32,29 @@ export function pagePdf(content: PageContent): Promise<Buffer> {
 
 class PageWriter extends PdfText {
   write(content: PageContent) {
-    const { name, version, note, published, sha256, breakpoints, tables, layouts, last } = content;
-    this.text(`${name} ${version}`, { size: 22, isBold: true, width: INSIDE });
-    if (note !== '') this.text(note, { size: 11, width: INSIDE });
-    this.text(`Published ${published}. SHA-256 of the specification:`, { size: 9, colour: SOFT, width: INSIDE });
-    this.text(sha256, { size: 9, colour: SOFT, width: INSIDE });
-    const widest = Math.max(...breakpoints.map(({ width }) => width));
-    for (const breakpoint of breakpoints) this.breakpoint(breakpoint, widest);
+    const { name, version, breakpoints, tables, layouts, last } = content;
+    cover(this, content);
+    for (const breakpoint of breakpoints) breakpointSheet(this, breakpoint);
+    specimens(this, content.specimens);
+    this.newPage();
     for (const table of tables) this.table(table);
     for (const layout of layouts) this.layout(layout);
     for (const table of last) this.table(table);
     const { count } = this.doc.bufferedPageRange();
-    for (let page = 0; page < count; page++) {
+    for (let page = 1; page < count; page++) {
       this.doc.switchToPage(page);
       // what is written below the margin would begin a page of its own
       this.doc.page.margins.bottom = 0;
-      this.y = PAGE.height - 32;
+      this.y = PAGE.height - 30;
       this.text(`${name} ${version}, page ${page + 1} of ${count}`, { size: 8, colour: SOFT, width: INSIDE });
     }
-  }
-
-  /**
-   */
-  breakpoint({ name, range, width, height, columns, rows, sums, says, notes }: BreakpointContent, widest: number) {
-    const scale = Math.min(INSIDE / widest, 240 / height);
-    this.room(60 + height * scale);
-    this.gap(14);
-    this.text(name, { size: 14, isBold: true, width: INSIDE });
-    this.text(`${range}, design size ${width} × ${height}`, { size: 9, colour: SOFT, width: INSIDE });
-    this.gap(4);
-    const { doc } = this;
-    const [left, top] = [PAGE.margin, this.y];
-    doc.save();
-    doc.rect(left, top, width * scale, height * scale).clip();
-    for (const [from, length] of columns)
-      doc.rect(left + from * scale, top, length * scale, height * scale).fill(COLUMN);
-    doc.fillOpacity(0.25);
-    for (const [from, length] of rows) doc.rect(left, top + from * scale, width * scale, length * scale).fill(ROW);
-    doc.restore();
-    doc
-      .lineWidth(0.5)
-      .rect(left, top, width * scale, height * scale)
-      .stroke(LINE);
-    this.y += height * scale + 6;
-    const look = { size: 10, width: INSIDE };
-    this.together(sums.map((sum) => [sum, look]));
-    this.together(says.map((sentence) => [`– ${sentence}`, look]));
-    if (notes !== '') this.together([[notes, look]]);
-  }
-
-  /** Texts that stand on one page where they fit on one. */
-  together(texts: [string, Look][]) {
-    this.room(texts.reduce((sum, [text, look]) => sum + this.lines(text, look).length * look.size * 1.4, 0));
-    for (const [text, look] of texts) this.text(text, look);
   }
 
   layout({ name, notes, drawings, table }: LayoutContent) {
     const gap = 8;
     const all = drawings.reduce((sum, { width }) => sum + width, 0);
     const tallest = Math.max(...drawings.map(({ height }) => height));
-    const scale = Math.min(0.4, (INSIDE - gap * (drawings.length - 1)) / all, 420 / tallest);
+    const scale = Math.min(0.4, (INSIDE - gap * (drawings.length - 1)) / all, 330 / tallest);
     this.room(90 + tallest * scale);
     this.gap(14);
     this.text(name, { size: 14, isBold: true, width: INSIDE });
@@ -110,8 +73,6 @@ class PageWriter extends PdfText {
     this.table(table);
   }
 
-  /**
-   */
   drawing(
     { width, height, columns, blocks }: LayoutContent['drawings'][number],
     left: number,
@@ -142,43 +103,67 @@ class PageWriter extends PdfText {
   }
 
   table({ title, says, head, rows }: TableContent) {
-    const first = 130;
+    const first = 150;
     // a table of many breakpoints is written in parts
-    const perPart = Math.max(1, Math.floor((INSIDE - first) / 62));
+    const perPart = Math.max(1, Math.floor((INSIDE - first) / 74));
     for (let start = 0; start < Math.max(1, head.length); start += perPart) {
       const part = head.slice(start, start + perPart);
-      const wide = Math.min(110, (INSIDE - first) / Math.max(1, part.length));
-      this.room(70);
-      this.gap(14);
+      const wide = Math.min(130, (INSIDE - first) / Math.max(1, part.length));
+      const cellsOf = (cells: readonly string[]) => cells.slice(start, start + perPart);
+      const columns: Columns = {
+        first,
+        wide,
+        head: ['', ...part],
+        atEnd: areFigures(rows.flatMap(({ cells }) => cells)),
+      };
+      this.room(84);
+      this.gap(18);
       this.text(start === 0 ? title : `${title}, continued`, { size: 14, isBold: true, width: INSIDE });
       this.text(says, { size: 9, colour: SOFT, width: INSIDE });
       this.gap(3);
-      this.row(['', ...part], first, wide, true);
-      for (const { label, cells } of rows)
-        this.row([label, ...cells.slice(start, start + perPart)], first, wide, false);
+      this.row(columns.head, columns, true);
+      for (const { label, cells } of rows) this.row([label, ...cellsOf(cells)], columns, false);
     }
   }
 
-  /**
-   */
-  row(cells: string[], first: number, wide: number, isHead: boolean) {
-    const look: (cell: string, index: number) => Look = (_, index): Look => ({
+  /** A row, with its lines; figures end at the end of their column. On a new page the head stands again. */
+  row(cells: string[], columns: Columns, isHead: boolean) {
+    const { first, wide, atEnd } = columns;
+    const looks = cells.map((_, index): Look => ({
       size: 8.5,
       isBold: isHead || index === 0,
-      width: (index === 0 ? first : wide) - 6,
-    });
-    const tall = Math.max(...cells.map((cell, index) => this.lines(cell, look(cell, index)).length)) * 11 + 5;
+      width: (index === 0 ? first : wide) - 10,
+    }));
+    const lines = cells.map((cell, index) => this.lines(cell, looks[index]!));
+    const tall = Math.max(...lines.map(({ length }) => length)) * 11 + 6;
+    const page = this.doc.page;
     this.room(tall);
+    if (!isHead && this.doc.page !== page) this.row(columns.head, columns, true);
     const top = this.y;
-    cells.forEach((cell, index) => {
-      this.y = top + 2;
-      this.text(cell, look(cell, index), PAGE.margin + (index === 0 ? 0 : first + (index - 1) * wide), 11);
+    lines.forEach((own, index) => {
+      const left = PAGE.margin + (index === 0 ? 0 : first + (index - 1) * wide);
+      own.forEach((line, below) => {
+        this.y = top + 3 + below * 11;
+        const look = looks[index]!;
+        const before = index > 0 && atEnd ? look.width - this.wide(line, look) : 0;
+        const under = below > 0 && index > 0 ? { ...look, colour: SOFT } : look;
+        this.text(line, { ...under, width: Infinity }, left + Math.max(0, before), 11);
+      });
     });
     this.y = top + tall;
     this.doc
       .lineWidth(isHead ? 1 : 0.4)
       .moveTo(PAGE.margin, this.y - 1)
-      .lineTo(PAGE.margin + first + (cells.length - 1) * wide, this.y - 1)
+      .lineTo(PAGE.margin + first + (cells.length - 1) * wide - 10, this.y - 1)
       .stroke(isHead ? INK : LINE);
   }
+}
+
+/** How wide the columns of a table are, what stands over them, and whether their cells end at the end. */
+type Columns = { first: number; wide: number; head: string[]; atEnd: boolean };
+
+/** Whether most of what stands in a table are numbers, and not sentences. */
+function areFigures(cells: readonly string[]): boolean {
+  const there = cells.filter((cell) => cell !== '');
+  return there.filter((cell) => /^[–−-]?[\d.¼-¾⅐-⅞]/.test(cell)).length * 2 > there.length;
 }

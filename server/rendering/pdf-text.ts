@@ -6,11 +6,15 @@ type Face = { name: string; has: (letter: string) => boolean };
 type Run = { face: Face | null; run: string };
 export type Look = { size: number; isBold?: boolean; colour?: string; width: number };
 
-/** A4, in points (ISO 216), with margins. */
-export const PAGE = { width: 595.28, height: 841.89, margin: 48 };
-export const INK = '#1f2230';
+/** A4 across, in points (ISO 216), with margins. */
+export const PAGE = { width: 841.89, height: 595.28, margin: 44 };
+export const INSIDE = PAGE.width - 2 * PAGE.margin;
+export const [INK, PLUM, SOFT, LINE, COLUMN, ROW] = ['#1f2230', '#6b3a78', '#5a5d6b', '#c9c2b2', '#d9c7df', '#d99a3d'];
 /** Scripts that the shipped font has files for; a letter of another is a box, as browsers draw it. */
 const SCRIPTS = ['latin', 'latin-ext', 'greek', 'cyrillic', 'cyrillic-ext', 'vietnamese'];
+
+/** Figures of one width, so that they line up under each other; ligatures and kerning as ever. */
+const FIGURES: PDFKit.Mixins.OpenTypeFeatures[] = ['tnum', 'liga', 'kern'];
 
 /** How wide the box of a letter without a glyph is, in sizes. */
 const BOX = 0.6;
@@ -43,7 +47,7 @@ export class PdfText {
             .font(face.name)
             .fontSize(look.size)
             .fillColor(look.colour ?? INK);
-          doc.text(run, at, this.y, { lineBreak: false });
+          doc.text(run, at, this.y, { lineBreak: false, features: FIGURES });
         } else this.boxes(run, at, look);
         if (run.length < line.length) at += this.runWide({ face, run }, look.size);
       }
@@ -84,7 +88,7 @@ export class PdfText {
     return pieces;
   }
 
-  /** How wide a word is; each is measured once. */
+  /** How wide a word or a line is; each is measured once. */
   wide(text: string, { size, isBold }: Look) {
     const key = `${isBold ? 'bold' : 'plain'} ${size} ${text}`;
     const known = this.widths.get(key);
@@ -96,7 +100,9 @@ export class PdfText {
 
   /** How wide a piece of one font file is, or one of boxes. */
   runWide({ face, run }: Run, size: number) {
-    return face ? this.doc.font(face.name).fontSize(size).widthOfString(run) : [...run].length * size * BOX;
+    return face
+      ? this.doc.font(face.name).fontSize(size).widthOfString(run, { features: FIGURES })
+      : [...run].length * size * BOX;
   }
 
   /** A box for each letter that no font file has. */

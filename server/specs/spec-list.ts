@@ -41,6 +41,12 @@ export type SpecPage = {
   all: number;
 };
 
+/** Whether a team has specifications, archived ones too. */
+export async function hasSpecs(sql: Query, { teamId }: TeamAccess<'read-drafts'>): Promise<boolean> {
+  const [row] = await sql<{ has: boolean }[]>`select exists (select from specs where team_id = ${teamId}) as has`;
+  return row!.has;
+}
+
 /**
  * One page of a team's specifications, searched by name and sorted. Reads as many documents as the page has rows.
  */

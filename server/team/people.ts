@@ -5,7 +5,15 @@ import { isReserved } from './reserved-addresses';
 import { hashPassword } from '../sign-in/passwords';
 
 export type Team = { id: string; slug: string; name: string };
-export type Member = { id: string; name: string; email: string; says: string; role: Role; joinedAt: Date };
+export type Member = {
+  id: string;
+  name: string;
+  email: string;
+  says: string;
+  role: Role;
+  joinedAt: Date;
+  seenAt: Date | null;
+};
 
 /** The teams of a person, by name. */
 export async function teamsOf(sql: Query, personId: string): Promise<Team[]> {
@@ -21,7 +29,7 @@ export async function teamsOf(sql: Query, personId: string): Promise<Team[]> {
 /** Who is in a team, the longest first. */
 export async function membersOf(sql: Query, { teamId }: TeamAccess<'read'>): Promise<Member[]> {
   return sql<Member[]>`
-    select people.id, name, email, says, role, joined_at
+    select people.id, name, email, says, role, joined_at, seen_at
       from members
       join people on people.id = person_id
      where team_id = ${teamId}

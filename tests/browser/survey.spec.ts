@@ -85,7 +85,7 @@ test('a picture is read, corrected, and its grid taken into the sheet and back',
 test('a list of boxes: its grid, its slips as one cause, as CSV; and it is there after a reload', async ({
   signedIn: page,
 }) => {
-  await page.goto('/tidewick/passenger-site/survey');
+  await page.goto(SURVEY);
   await pasteList(page, CARDS);
   await expect(best(page)).toContainText('4 columns, gutter 16');
   await expect(best(page)).toContainText('20 + 4 × 81 + 3 × 16 + 20');
@@ -227,3 +227,20 @@ function pngHeader(width: number, height: number): Buffer {
     Buffer.alloc(64),
   ]);
 }
+
+test('who comes without a survey sees the last one that was kept; one begun anew stays', async ({ signedIn: page }) => {
+  await page.goto(SURVEY);
+  await expect(page.getByText(/^First build, staging: \d+ were off on/)).toBeVisible();
+  await expect(listed(page, /^Front page, 1512/)).toBeVisible();
+  // screens that come begin one of their own, and the kept one stays as it is
+  await pasteList(page, CARDS);
+  await expect(page.getByRole('list', { name: 'Screens' }).getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByRole('region', { name: 'Saved surveys' }).getByRole('listitem').first()).toContainText(
+    '9 screens',
+  );
+  await page.getByRole('button', { name: 'New survey' }).click();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: /^Add screenshots/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'First build, staging', exact: true })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Screens' }).getByRole('button')).toHaveCount(0);
+});

@@ -20,6 +20,26 @@ describe('signing in', () => {
     expect(await personOfToken(sql(), result.token)).toBeNull();
   });
 
+  test('whoever comes is seen, by those of their team, to the minute', async () => {
+    const { email, password, personId } = await teamWithMember(sql(), 'seen');
+    const seenAt = async () => {
+      const access = (await teamAccess(sql(), personId, 'seen', 'read'))!;
+      return (await membersOf(sql(), access)).find(({ id }) => id === personId)!.seenAt;
+    };
+    const result = await signIn(sql(), { email, password, address: '127.0.0.1' });
+    if (!result.signedIn) throw new Error(result.reason);
+    expect(await seenAt()).toBeNull();
+    await personOfToken(sql(), result.token);
+    const first = await seenAt();
+    expect(Date.now() - first!.getTime()).toBeLessThan(60_000);
+    await personOfToken(sql(), result.token);
+    expect(await seenAt()).toEqual(first);
+    await sql()`update people set seen_at = now() - interval '2 minutes' where id = ${personId}`;
+    await personOfToken(sql(), result.token);
+    await signOut(sql(), result.token);
+    expect((await seenAt())!.getTime()).toBeGreaterThanOrEqual(first!.getTime());
+  });
+
   test('an expired session is none', async () => {
     const { email, password } = await teamWithMember(sql(), 'two');
     const result = await signIn(sql(), { email, password, address: '127.0.0.1' });

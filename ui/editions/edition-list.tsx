@@ -26,7 +26,7 @@ export type ListedEdition = {
 
 type Props = {
   address: string;
-  draft: { revision: number; changes: number; findings: number };
+  draft: { revision: number; changes: number; findings: number; drawing: ReactNode };
   editions: ListedEdition[];
   specId: string;
   may: { publish: boolean; edit: boolean };
@@ -46,7 +46,10 @@ export function EditionList({ address, specId, draft, editions, may }: Props) {
         )}
       </div>
       {editions.length === 0 ? (
-        <Empty>
+        <Empty
+          picture={draft.drawing}
+          act={may.publish && <LinkButton href={`${address}/publish`}>Publish the first edition…</LinkButton>}
+        >
           An edition is a version that never changes, for the team to build on. Publish the draft once everything adds
           up.
         </Empty>

@@ -1,6 +1,7 @@
 import type { CSSProperties } from 'react';
 import { decimal } from '../../core/length/present';
 import { exactText, type Px, ZERO } from '../../core/length/px';
+import { SPECIMEN_TEXT } from '../../core/sample/specimen-text';
 import { inkOf } from '../../core/overlay/inks';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Font, Spec, TextStyle } from '../../core/spec/schema';
@@ -8,8 +9,6 @@ import { fontName, STANDS_WORDS } from '../../core/type/style-text';
 import { stepOf, type TextAt, textAt } from '../../core/type/text-at';
 import { faceOf, fontAddress } from '../type/font-address';
 import styles from './reading.module.scss';
-
-const SAMPLE = 'Forty sailings a day, between seven islands. Cross the sound by quarter past.';
 
 /** Every text style as it stands on the baselines, at the breakpoint that is drawn widest. */
 export function TypeSpecimens({ spec, team }: { spec: Spec; team: string }) {
@@ -47,7 +46,7 @@ function Specimen({ spec, style, breakpoint }: { spec: Spec; style: TextStyle; b
         </span>
       </figcaption>
       <div style={ground(spec, stepOf(spec, breakpoint))}>
-        <p style={setIn(style, text)}>{SAMPLE}</p>
+        <p style={setIn(style, text)}>{SPECIMEN_TEXT}</p>
       </div>
     </figure>
   );

@@ -2,7 +2,7 @@
 
 import { Link } from '../parts/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { counted } from '../../core/length/present';
 import { Moment } from '../frame/moment';
@@ -28,7 +28,7 @@ export type ListedFollower = {
   behind: number;
   withdrawn: string | null;
   /** What the newest edition asks of them; null where that cannot be said. */
-  asks: { changes: number; breaks: boolean } | null;
+  asks: { changes: number; breaks: boolean; drawing: ReactNode } | null;
 };
 
 type Props = {
@@ -121,7 +121,8 @@ function Asks({
 }) {
   if (!newest || !asks || asks.changes === 0) return <span className="soft">none</span>;
   return (
-    <Link href={`${address}/comparison?before=${version}&after=${newest}`}>
+    <Link className={styles.asks!} href={`${address}/comparison?before=${version}&after=${newest}`}>
+      {asks.drawing}
       {counted(asks.changes, 'change')}
       {asks.breaks && <span className={styles.must}>, breaking</span>}
     </Link>

@@ -3,7 +3,7 @@
 import { SAID } from '../../core/limits';
 import { Link } from '../parts/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { counted } from '../../core/length/present';
 import { keepStep } from '../draft/kept-drafts';
 import { send } from '../frame/send';
@@ -25,11 +25,28 @@ type Props = {
   revisions: readonly ListedRevision[];
   /** The revision before which earlier ones stand; null where there are none. */
   earlier: number | null;
+  /** The revision before which the listed ones stand, as it was asked; null for the newest. */
+  before: number | null;
+  /** Which revision is drawn; null where there is none to draw. */
+  shown: number | null;
   start: Start | null;
+  /** What the shown revision changed, drawn. */
+  children: ReactNode;
 };
 
 /** Every revision: who, when, what changed in words; saves in a row by one person are drawn together. */
-export function HistoryPage({ specId, address, newest, mayEdit, revisions, earlier, start }: Props) {
+export function HistoryPage({
+  specId,
+  address,
+  newest,
+  mayEdit,
+  revisions,
+  earlier,
+  before,
+  shown,
+  start,
+  children,
+}: Props) {
   const router = useRouter();
   const [naming, setNaming] = useState<ListedRevision | null>(null);
   const [restoring, setRestoring] = useState<ListedRevision | null>(null);
@@ -50,6 +67,9 @@ export function HistoryPage({ specId, address, newest, mayEdit, revisions, earli
     );
     router.refresh();
   };
+  const drawn = (revision: number): string =>
+    `${address}/history?${before === null ? '' : `before=${before}&`}of=${revision}`;
+  const row = { address, newest, mayEdit, shown, drawn, onName: setNaming, onRestore: setRestoring };
   return (
     <>
       <h1>History</h1>
@@ -64,33 +84,35 @@ export function HistoryPage({ specId, address, newest, mayEdit, revisions, earli
           )}
         </p>
       )}
-      <ol className={styles.list}>
-        {runsOf(revisions).map((run) => (
-          <li key={run[0]!.revision} className={styles.run}>
-            <Row of={run[0]!} newest={newest} {...{ address, mayEdit }} onName={setNaming} onRestore={setRestoring} />
-            {run.length > 1 && (
-              <details>
-                <summary>
-                  {counted(run.length - 1, 'save')} more by {run[0]!.madeBy} before that
-                </summary>
-                <ol className={styles.list}>
-                  {run.slice(1).map((revision) => (
-                    <li key={revision.revision}>
-                      <Row
-                        of={revision}
-                        newest={newest}
-                        {...{ address, mayEdit }}
-                        onName={setNaming}
-                        onRestore={setRestoring}
-                      />
-                    </li>
-                  ))}
-                </ol>
-              </details>
-            )}
-          </li>
-        ))}
-      </ol>
+      <div className={styles.page}>
+        <ol className={styles.list}>
+          {runsOf(revisions).map((run) => (
+            <li key={run[0]!.revision} className={styles.run}>
+              <Row of={run[0]!} {...row} />
+              {run.length > 1 && (
+                <details open={run.some(({ revision }) => revision === shown && revision !== run[0]!.revision)}>
+                  <summary>
+                    {counted(run.length - 1, 'save')} more by {run[0]!.madeBy} before that
+                  </summary>
+                  <ol className={styles.list}>
+                    {run.slice(1).map((revision) => (
+                      <li key={revision.revision}>
+                        <Row of={revision} {...row} />
+                      </li>
+                    ))}
+                  </ol>
+                </details>
+              )}
+            </li>
+          ))}
+        </ol>
+        {shown !== null && (
+          <section className={styles.shown} aria-labelledby="shown">
+            <h2 id="shown">What changed in revision {shown}</h2>
+            {children}
+          </section>
+        )}
+      </div>
       {earlier && (
         <p>
           <Link href={`${address}/history?before=${earlier}`}>Earlier</Link>
@@ -132,15 +154,17 @@ type RowProps = {
   address: string;
   newest: number;
   mayEdit: boolean;
+  shown: number | null;
+  /** The address at which a revision is drawn. */
+  drawn: (revision: number) => string;
   onName: (revision: ListedRevision) => void;
   onRestore: (revision: ListedRevision) => void;
 };
 
-function Row({ of, address, newest, mayEdit, onName, onRestore }: RowProps) {
+function Row({ of, address, newest, mayEdit, shown, drawn, onName, onRestore }: RowProps) {
   const { revision, label, madeBy, madeAt, name, edition } = of;
-  const compare = (before: string, after: string): string => `${address}/comparison?before=${before}&after=${after}`;
   return (
-    <div className={styles.row}>
+    <div className={styles.row} aria-current={revision === shown ? 'true' : undefined}>
       <span className="number">{revision}</span>
       <div>
         <p>
@@ -160,8 +184,14 @@ function Row({ of, address, newest, mayEdit, onName, onRestore }: RowProps) {
         </p>
       </div>
       <div className={styles.acts}>
-        {revision > 1 && <Link href={compare(`r${revision - 1}`, `r${revision}`)}>What changed</Link>}
-        {revision < newest && <Link href={compare(`r${revision}`, 'draft')}>Changes since then</Link>}
+        {revision > 1 && (
+          <Link href={drawn(revision)} scroll={false}>
+            What changed
+          </Link>
+        )}
+        {revision < newest && (
+          <Link href={`${address}/comparison?before=r${revision}&after=draft`}>Changes since then</Link>
+        )}
         {mayEdit && (
           <Button look="quiet" onClick={() => onName(of)} aria-label={`Name revision ${revision}`}>
             {name ? 'Rename…' : 'Name…'}

@@ -2,7 +2,7 @@
 
 import { Link } from '../parts/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Moment } from '../frame/moment';
 import type { SentTo } from '../../app/api/sent';
 import type { Notice, NoticeKind } from '../../server/team/notices';
@@ -18,11 +18,13 @@ type ListedNotice = Wire<Notice>;
 
 type Props = {
   notices: readonly ListedNotice[];
+  /** The grids that a notice tells of, by its path. */
+  drawings: Readonly<Record<string, ReactNode>>;
   kinds: readonly { kind: NoticeKind; says: string; isWanted: boolean }[];
 };
 
 /** One’s notices, the newest first, and which kinds one wants. */
-export function NoticesPage({ notices, kinds }: Props) {
+export function NoticesPage({ notices, drawings, kinds }: Props) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const change = async (body: SentTo<'PATCH', '/api/notices'>): Promise<void> => {
@@ -50,6 +52,7 @@ export function NoticesPage({ notices, kinds }: Props) {
                 <Link href={path} onClick={() => !isRead && void change({ read: id })}>
                   {text}
                 </Link>
+                {drawings[path] && <div>{drawings[path]}</div>}
                 <p className="soft">
                   {madeBy ?? 'Ypsiline'}, {team}, <Moment at={madeAt} />
                   {!isRead && <span className="visually-hidden">, unread</span>}

@@ -39,6 +39,10 @@ export function MemberTable({ members, self, isOwner, onRole, onLink, onAsk }: P
           <span title={ROLE_WORDS[person.role]}>{person.role}</span>
         ),
     },
+    {
+      head: 'Last seen',
+      says: ({ seenAt }) => (seenAt ? <Moment at={seenAt} /> : <span className="soft">not yet</span>),
+    },
     { head: 'Joined', says: ({ joinedAt }) => <Moment at={joinedAt} /> },
   ];
   const acts = (person: ListedPerson): ReactNode => {

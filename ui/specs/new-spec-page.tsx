@@ -12,6 +12,7 @@ import { Button } from '../parts/button';
 import { Check } from '../parts/check';
 import { Choices } from '../parts/choices';
 import { Field } from '../parts/field';
+import { Link } from '../parts/link';
 import { LinkButton } from '../parts/link-button';
 import { PageHead } from '../parts/page-head';
 import { BegunSpec } from './begun-spec';
@@ -27,7 +28,12 @@ const NewFromFileDialog = dynamic(
 /** A set that the team made of an edition of its own. */
 export type TeamSet = { id: string; name: string; says: string; document: Spec };
 
-type Props = { team: string; sets: readonly TeamSet[] };
+type Props = {
+  team: string;
+  sets: readonly TeamSet[];
+  /** Whoever looks is alone in the team, and may invite others. */
+  invites: boolean;
+};
 
 /** What stands in the fields before somebody types: three usual screens. */
 const USUAL: TypedScreens = {
@@ -42,7 +48,7 @@ const USUAL: TypedScreens = {
 const SCREENS = 'screens';
 
 /** Begins a specification: its name, what it starts with, and beside that what comes of it. */
-export function NewSpecPage({ team, sets }: Props) {
+export function NewSpecPage({ team, sets, invites }: Props) {
   const { isBusy, begin } = useBeginSpec(team);
   const isAwake = useAwake();
   const [name, setName] = useState('');
@@ -72,7 +78,14 @@ export function NewSpecPage({ team, sets }: Props) {
             <Button onClick={() => setFromFile(true)}>From a file…</Button>
           </>
         }
-      />
+      >
+        {invites && (
+          <>
+            You’re the only one in this team so far.{' '}
+            <Link href={`/people/${team}`}>Invite the people you work with</Link>, now or later.
+          </>
+        )}
+      </PageHead>
       <form className={styles.page} onSubmit={(event) => void create(event)} noValidate>
         <div className={styles.choose}>
           <Field

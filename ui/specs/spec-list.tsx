@@ -25,6 +25,8 @@ const NewFromFileDialog = dynamic(
 type ListedPage = { specs: ListedSpec[]; page: number; pages: number; found: number; archived: number; all: number };
 
 type Props = {
+  /** What a specification looks like, where there is none to show. */
+  sample: ReactNode;
   team: { slug: string; name: string };
   list: ListedPage;
   asked: Asked;
@@ -36,7 +38,7 @@ type Props = {
 type Open = { dialog: 'file' } | { dialog: 'copy' | 'rename'; spec: ListedSpec } | null;
 
 /** The specifications of a team, a page at a time: searched and sorted by the server, opened, made, copied, renamed, archived. */
-export function SpecList({ team, list, asked, members, may }: Props) {
+export function SpecList({ sample, team, list, asked, members, may }: Props) {
   const [open, setOpen] = useState<Open>(null);
   const close = (): void => setOpen(null);
   const { specs, page, pages, found, archived: archivedCount, all } = list;
@@ -58,7 +60,16 @@ export function SpecList({ team, list, asked, members, may }: Props) {
         )}
       </div>
       {specs.length === 0 ? (
-        <Empty>{emptySentence(all, asked.archived, asked.sought)}</Empty>
+        <Empty
+          picture={all === 0 && !asked.archived && sample}
+          act={
+            all === 0 &&
+            !asked.archived &&
+            may.edit && <LinkButton href={`/new/${team.slug}`}>Create the first specification</LinkButton>
+          }
+        >
+          {emptySentence(all, asked.archived, asked.sought)}
+        </Empty>
       ) : (
         <ul className={styles.list}>
           {specs.map((spec) => (

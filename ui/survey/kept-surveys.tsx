@@ -1,6 +1,6 @@
 'use client';
 
-import { type FormEvent, useCallback, useEffect, useState } from 'react';
+import { type FormEvent, useCallback, useEffect, useRef, useState } from 'react';
 import { surveyed } from '../../core/survey/correct';
 import { countOff, type KeptSurvey, offOfSurvey, readSurvey, writeSurvey } from '../../core/survey/kept-survey';
 import type { Spec } from '../../core/spec/schema';
@@ -39,13 +39,25 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
   }, [address]);
   useEffect(() => void load(), [load]);
 
-  const open = async ({ id, madeAt, slips: before }: Listed): Promise<void> => {
+  // who comes without a survey under way sees the last one that was kept
+  const last = listed[0];
+  const isUnbegun = useSurvey((survey) => survey.isUnbegun && survey.screens.length === 0);
+  const isOpened = useRef(false);
+  useEffect(() => {
+    if (!last || !isUnbegun || isOpened.current) return;
+    isOpened.current = true;
+    void open(last, false);
+  });
+
+  const open = async ({ id, madeAt, slips: before }: Listed, isAsked = true): Promise<void> => {
     const answer = await send('GET', `${address}/${id}`);
+    // meanwhile a survey may have been begun
+    if (!isAsked && store.getState().screens.length > 0) return;
     if (!answer.ok) return setProblem(answer.problem);
     const { value: survey, problem: unread } = readSurvey(answer.body);
     if (!survey) return setProblem(unread!);
     const { slips } = countOff(offOfSurvey({ screens: survey.screens, chosen: [] }, spec));
-    store.getState().begin(begun(survey));
+    store.getState().begin(begun(survey), { isShownAlone: !isAsked });
     setProblem(null);
     say(
       `${survey.name}: ${before} were off on ${new Date(madeAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}; against the spec as it is now, ${slips} are.`,

@@ -18,6 +18,10 @@ export type UnderWay = {
 };
 
 export type SurveyState = UnderWay & {
+  /** Whether the browser was asked, kept nothing of this place, and nothing was begun anew: the last one that is kept may be opened. */
+  isUnbegun: boolean;
+  /** A kept survey that opened by itself and is as it was kept: screens that come begin a new one beside it. */
+  isShownAlone: boolean;
   /** What can be taken back, the newest last. */
   past: readonly (readonly SurveyedScreen[])[];
   /** Adds screens; answers with the sentence that says why not, or null. */
@@ -29,7 +33,7 @@ export type SurveyState = UnderWay & {
   choose: (width: number, chosen: Chosen) => void;
   call: (name: string) => void;
   /** Takes over a whole survey, such as one that was kept, or an empty one. */
-  begin: (survey: UnderWay) => void;
+  begin: (survey: UnderWay, how?: { isShownAlone: boolean }) => void;
 };
 
 export type SurveyStore = ReturnType<typeof createSurveyStore>;
@@ -44,13 +48,17 @@ export function createSurveyStore(place: string) {
   const store = createStore<SurveyState>()((set, get) => {
     const step = (screens: readonly SurveyedScreen[]): Partial<SurveyState> => ({
       screens,
+      isShownAlone: false,
       past: [...get().past, get().screens].slice(-MOST_STEPS),
     });
     return {
       ...NOTHING_SURVEYED,
       past: [],
+      isUnbegun: false,
+      isShownAlone: false,
       add: (added, pictures = {}) => {
-        const { screens } = get();
+        const { isShownAlone } = get();
+        const screens = isShownAlone ? [] : get().screens;
         if (screens.length + added.length > SURVEY_LIMITS.screens)
           return `A survey can have up to ${SURVEY_LIMITS.screens} screens; with these it would have ${screens.length + added.length}.`;
         const boxes = [...screens, ...added].reduce((sum, screen) => sum + screen.boxes.length, 0);
@@ -58,6 +66,7 @@ export function createSurveyStore(place: string) {
           return `A survey can have up to ${SURVEY_LIMITS.boxes.toLocaleString('en')} boxes; with these it would have ${boxes.toLocaleString('en')}.`;
         set({
           ...step([...screens, ...added]),
+          ...(isShownAlone && { name: '', chosen: {} }),
           pictures: { ...get().pictures, ...pictures },
           shown: added[0]?.id ?? get().shown,
         });
@@ -80,9 +89,9 @@ export function createSurveyStore(place: string) {
         const isThere = before.some(({ id }) => id === shown);
         set({ screens: before, past: past.slice(0, -1), shown: isThere ? shown : (before[0]?.id ?? null) });
       },
-      choose: (width, chosen) => set({ chosen: { ...get().chosen, [width]: chosen } }),
+      choose: (width, chosen) => set({ isShownAlone: false, chosen: { ...get().chosen, [width]: chosen } }),
       call: (name) => set({ name: name.slice(0, SURVEY_LIMITS.name) }),
-      begin: (survey) => set({ ...survey, past: [] }),
+      begin: (survey, how = { isShownAlone: false }) => set({ ...survey, ...how, past: [] }),
     };
   });
   // on the server, and in a browser that keeps nothing, there is nothing to read
@@ -95,17 +104,26 @@ const PAUSE_MS = 250;
 /** Reads what the browser kept for this window, or else what another window kept last, and keeps what changes from then on. */
 async function keep(store: StoreApi<SurveyState>, place: string, kept: UseStore): Promise<void> {
   const own = `${place} ${windowName()}`;
-  const before = wasBegunAnew(own) ? undefined : await newestOf(place, own, kept).catch(() => undefined);
-  if (before && store.getState().screens.length === 0) store.setState(before);
+  const isAnew = wasBegunAnew(own);
+  const before = isAnew ? undefined : await newestOf(place, own, kept).catch(() => undefined);
+  if (store.getState().screens.length === 0) store.setState(before ?? { isUnbegun: !isAnew });
   let waiting: ReturnType<typeof setTimeout> | undefined;
   let keptAt = 0;
   const flush = (): void => {
     clearTimeout(waiting);
     waiting = undefined;
     keptAt = Date.now();
-    const { name, screens, pictures, shown, chosen } = store.getState();
+    const { name, screens, pictures, shown, chosen, isShownAlone } = store.getState();
     const shownOnes = Object.entries(pictures).filter(([id]) => screens.some((screen) => screen.id === id));
-    const survey: Kept = { name, screens, pictures: Object.fromEntries(shownOnes), shown, chosen, at: Date.now() };
+    const survey: Kept = {
+      name,
+      screens,
+      pictures: Object.fromEntries(shownOnes),
+      shown,
+      chosen,
+      isShownAlone,
+      at: Date.now(),
+    };
     // an empty one is kept too, or else another window's would be found; a browser that keeps nothing goes on without
     void write(own, survey, kept).catch(() => {});
   };
@@ -142,12 +160,12 @@ function wasBegunAnew(own: string): boolean {
   }
 }
 
-type Kept = UnderWay & { at: number };
+type Kept = UnderWay & Pick<SurveyState, 'isShownAlone'> & { at: number };
 
 /** What nobody came back to for so long is dropped. */
 const OLDEST_MS = 60 * 24 * 3600 * 1000;
 
-async function newestOf(place: string, own: string, kept: UseStore): Promise<UnderWay | undefined> {
+async function newestOf(place: string, own: string, kept: UseStore): Promise<Partial<SurveyState> | undefined> {
   const names = (await keys<string>(kept)).filter((name) => name.startsWith(`${place} `));
   const surveys = (await getMany<Kept>(names, kept)).map((survey, index) => ({ survey, name: names[index]! }));
   const oldest = Date.now() - OLDEST_MS;

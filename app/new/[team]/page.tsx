@@ -1,6 +1,8 @@
 import type { Metadata } from 'next';
 import { readSpec } from '../../../core/document/read';
 import { database } from '../../../server/database/database';
+import { mayDo } from '../../../server/access/permissions';
+import { membersOf } from '../../../server/team/people';
 import { documentsOfSets, startingSetsOf } from '../../../server/team/starting-sets';
 import { NewSpecPage } from '../../../ui/specs/new-spec-page';
 import { teamOfPage } from '../../asker';
@@ -14,9 +16,10 @@ export const metadata: Metadata = { title: 'New specification' };
 export default async function Page({ params }: Props) {
   const { team } = await params;
   const { person, access } = await teamOfPage(team, 'edit', `/new/${team}`);
-  const [sets, documents] = await Promise.all([
+  const [sets, documents, members] = await Promise.all([
     startingSetsOf(database(access), access),
     documentsOfSets(database(access), access),
+    membersOf(database(access), access),
   ]);
   const drawn = sets.flatMap(({ id, name, spec, version }) => {
     const { value } = readSpec(documents.get(id));
@@ -26,7 +29,11 @@ export default async function Page({ params }: Props) {
     <>
       <TeamBar person={person} access={access} page="specs" />
       <main id="content" className="page">
-        <NewSpecPage team={access.teamSlug} sets={drawn} />
+        <NewSpecPage
+          team={access.teamSlug}
+          sets={drawn}
+          invites={members.length === 1 && mayDo(access.role, 'people')}
+        />
       </main>
     </>
   );

@@ -1,16 +1,18 @@
 import { RULES } from '../../checks/registry';
 import { behaviourText } from '../../columns/behaviour';
-import { columnEdges, columnsAt, sumLine } from '../../columns/columns-at';
+import { columnEdges, columnsAt, type SolvedColumns, sumLine, widthSegments } from '../../columns/columns-at';
 import { allTables } from '../../edition/all-tables';
 import { LAYOUT_SAYS, layoutTable, WHITE_SPACE_SAYS, whiteSpaceTable } from '../../edition/layout-table';
 import type { ReadTable } from '../../edition/read-table';
-import { numeral } from '../../length/present';
+import { decimal, numeral } from '../../length/present';
 import { heightBehaviour } from '../../rows/row-rule';
 import { rowLine, rowSumAt } from '../../rows/row-sum';
 import { rowEdges, rowsAt } from '../../rows/rows-at';
 import { byWidth, rangeText } from '../../spec/ranges';
 import { solvedAt } from '../../layouts/solved-at';
-import type { Breakpoint, Layout, Spec } from '../../spec/schema';
+import type { Breakpoint, Layout, Spec, TextStyle } from '../../spec/schema';
+import { fontName, STANDS_WORDS } from '../../type/style-text';
+import { stepOf, textAt } from '../../type/text-at';
 import type { Origin } from '../grid-css/grid-css';
 
 /** A stretch of a drawing, in px. */
@@ -24,9 +26,25 @@ export type BreakpointContent = {
   height: number;
   columns: Stretch[];
   rows: Stretch[];
+  /** What is written over the drawing: margins, a column, a gutter. */
+  measures: { text: string; from: number; length: number }[];
   sums: string[];
   says: string[];
   notes: string;
+};
+
+/** A text style on its baselines; lengths in px. */
+export type SpecimenContent = {
+  name: string;
+  breakpoint: string;
+  says: string;
+  /** The font’s file, as the document names it. */
+  file: string;
+  size: number;
+  leading: number;
+  /** Down to the first baseline, which lies on a line. */
+  first: number;
+  step: number;
 };
 
 /** A table whose cells are texts: what is shown, and under it what is said beside. */
@@ -52,6 +70,7 @@ export type PageContent = {
   published: string;
   sha256: string;
   breakpoints: BreakpointContent[];
+  specimens: SpecimenContent[];
   tables: TableContent[];
   layouts: LayoutContent[];
   /** White space and waivers. */
@@ -70,6 +89,7 @@ export function pageContent(spec: Spec, { version, published, sha256, note = '' 
     published,
     sha256,
     breakpoints: byWidth(spec.breakpoints).map((breakpoint) => breakpointContent(spec, breakpoint)),
+    specimens: spec.type.map((style) => specimenContent(spec, style)),
     tables: allTables(spec)
       .map(({ title, says, table }) => tableContent(title, says, table))
       .filter(hasRows),
@@ -136,9 +156,32 @@ function breakpointContent(spec: Spec, breakpoint: Breakpoint): BreakpointConten
     ...reference,
     columns: columnEdges(solved).map(stretchOf),
     rows: rows && rows.count <= MOST_ROWS ? rowEdges(rows).map(stretchOf) : [],
+    measures: measuresOf(solved),
     sums: [sumLine(solved, numeral), ...(heights ? [rowLine(heights, numeral)] : [])],
     says: [...behaviourText(breakpoint), ...heightBehaviour(breakpoint)],
     notes,
+  };
+}
+
+/** Both margins, the first column and the first gutter. */
+function measuresOf(solved: SolvedColumns): BreakpointContent['measures'] {
+  return widthSegments(solved)
+    .filter(({ part, number }) => part === 'margin' || (part !== 'inset' && number === 1))
+    .map(({ start, width }) => ({ text: numeral(width), from: start.valueOf(), length: width.valueOf() }));
+}
+
+function specimenContent(spec: Spec, style: TextStyle): SpecimenContent {
+  const widest = byWidth(spec.breakpoints).at(-1)!;
+  const text = textAt(spec, style, widest);
+  return {
+    name: style.name,
+    breakpoint: widest.name,
+    says: `${decimal(text.size)} / ${decimal(text.leading)}, ${fontName(style.font)}, on its ${STANDS_WORDS[style.stands]}`,
+    file: style.font.file,
+    size: text.size.valueOf(),
+    leading: text.leading.valueOf(),
+    first: text.shift.add(text.baseline).valueOf(),
+    step: stepOf(spec, widest).valueOf(),
   };
 }
 

@@ -30,6 +30,7 @@ export default async function Page({ params }: Props) {
     revision: spec.revision,
     changes: newest?.document ? changesOf(differences(newest.document, spec.document)).length : 0,
     findings: spec.mustFix,
+    drawing: <SpecStrip spec={spec.document} />,
   };
   return (
     <>

@@ -7,6 +7,7 @@ import { mayDo } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database/database';
 import { editionsOf } from '../../../../server/editions/editions';
 import { followersOf } from '../../../../server/editions/followers';
+import { SpecStrip } from '../../../../ui/drawing/spec-strip';
 import { FollowersPage } from '../../../../ui/followers/followers-page';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
 import { SpecHead } from '../../../spec-page';
@@ -34,7 +35,9 @@ export default async function Page({ params }: Props) {
       const own = editions.find((edition) => edition.version === version);
       if (!own?.document || !newest?.document) return [version, null] as const;
       const found = publishedDifferences(own.document, newest.document);
-      return [version, { changes: changesOf(found).length, breaks: leastBump(found) === 'major' }] as const;
+      const changes = changesOf(found).length;
+      const drawing = changes > 0 && <SpecStrip spec={newest.document} before={own.document} />;
+      return [version, { changes, breaks: leastBump(found) === 'major', drawing }] as const;
     }),
   );
   return (

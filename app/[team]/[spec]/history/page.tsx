@@ -3,8 +3,11 @@ import { mayDo } from '../../../../server/access/permissions';
 import { database } from '../../../../server/database/database';
 import { HISTORY_PAGE, historyOf } from '../../../../server/specs/history';
 import { startOf } from '../../../../server/team/starting-sets';
+import { stateOf } from '../../../../server/specs/states';
+import { Comparison } from '../../../../ui/comparison/comparison';
 import { HistoryPage } from '../../../../ui/history/history-page';
 import { accessOfPage, signedInPerson, specOfPage } from '../../../asker';
+import { comparedStates } from '../../../compared';
 import { SpecHead } from '../../../spec-page';
 import { readRevision } from '../../../numbers';
 import { wire } from '../../../wire';
@@ -13,17 +16,23 @@ type Props = { params: Promise<{ team: string; spec: string }>; searchParams: Pr
 
 export const metadata: Metadata = { title: 'History' };
 
-/** Every revision of a draft, the newest first. */
+/** Every revision of a draft, the newest first, with what one of them changed. */
 export default async function Page({ params, searchParams }: Props) {
   const { team, spec: slug } = await params;
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/history`);
   const [spec, access] = [await specOfPage(team, slug, '/history'), await accessOfPage(team, slug)];
-  const before = readRevision((await searchParams)['before']);
+  const asked = await searchParams;
+  const before = readRevision(asked['before']);
   const [revisions, start] = await Promise.all([
     historyOf(database(access), access, before),
     startOf(database(access), access),
   ]);
+  const shown = readRevision(asked['of']) ?? revisions[0]?.revision ?? 1;
+  const states = await Promise.all(
+    [shown - 1, shown].map((revision) => stateOf(database(access), access, `r${revision}`)),
+  );
+  const [was, is] = states;
   const oldest = revisions.at(-1)?.revision ?? 1;
   return (
     <>
@@ -36,6 +45,8 @@ export default async function Page({ params, searchParams }: Props) {
           mayEdit={mayDo(access.role, 'edit')}
           revisions={wire(revisions)}
           earlier={revisions.length === HISTORY_PAGE && oldest > 1 ? oldest : null}
+          before={before}
+          shown={was && is ? shown : null}
           start={
             start && {
               ...start,
@@ -43,7 +54,9 @@ export default async function Page({ params, searchParams }: Props) {
               comparison: `/${team}/${start.specSlug}/comparison?before=${start.version}&after=${start.newest}`,
             }
           }
-        />
+        >
+          {was && is && <Comparison address={address} compared={comparedStates(was, is)} />}
+        </HistoryPage>
       </main>
     </>
   );
