@@ -1,5 +1,6 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
+import { utf16Text } from '../core/text/utf16';
 import { answer } from './answer';
 
 /** `npm run --silent ypsiline -- COMMAND`: arguments in, the core, text or JSON out. Needs no server. */
@@ -8,7 +9,10 @@ const {
   files = [],
   problem,
   status,
-} = await answer(process.argv.slice(2), (file) => readFileSync(file === '-' ? 0 : file, 'utf8'));
+} = await answer(process.argv.slice(2), (file) => {
+  const bytes = readFileSync(file === '-' ? 0 : file);
+  return utf16Text(bytes) ?? bytes.toString('utf8');
+});
 if (text !== undefined) process.stdout.write(`${text}\n`);
 if (problem !== undefined) process.stderr.write(`${problem}\n`);
 process.exitCode = status;

@@ -1,22 +1,32 @@
+import type { Check } from '../../core/comparison/check';
 import { compareSite, type SiteComparison } from '../../core/comparison/compare-site';
+import type { ComparedSystem } from '../../core/comparison/compared-system';
+import { comparisonJson } from '../../core/comparison/comparison-json';
 import { junitXml } from '../../core/comparison/junit';
 import { counted } from '../../core/length/present';
-import { classesSaid } from '../../core/site/systems';
+import { classesSaid } from '../../core/site/grid-systems';
 import { type Command, readArguments, readDocument, readText, Unusable } from '../command';
 
-const USAGE = 'compare SPEC SITE.css… [--container CLASS] [--row CLASS] [--columns STEM] [--junit FILE] [--json]';
+const USAGE =
+  'compare SPEC SITE.css… [--container CLASS] [--row CLASS] [--columns STEM] [--allow-unread] [--junit FILE] [--json]';
 
-/** Style sheets held against a spec, range by range, quantity by quantity; status 1 where something differs. */
+/** Style sheets held against a spec, range by range, quantity by quantity; status 1 where something differs, or was asked and not checked. */
 export const compareCommand: Command = {
   usage: USAGE,
   run(args, read) {
     const text = { type: 'string' as const };
-    const options = { container: text, row: text, columns: text, junit: text };
+    const options = {
+      container: text,
+      row: text,
+      columns: text,
+      junit: text,
+      'allow-unread': { type: 'boolean' as const },
+    };
     const { values, file, files } = readArguments(args, USAGE, options, 'more');
     if ([file, ...files].filter((each) => each === '-').length > 1)
       throw new Unusable('only one file can be standard input');
     const spec = readDocument(file, read);
-    const sheets = files.map((each) => readText(each, read));
+    const sheets = files.map((name) => ({ name, text: readText(name, read) }));
     const choice = Object.fromEntries(
       (['container', 'row', 'columns'] as const).flatMap((role) =>
         typeof values[role] === 'string' ? [[role, classesSaid(values[role])]] : [],
@@ -24,22 +34,46 @@ export const compareCommand: Command = {
     );
     const { value: comparison, problem } = compareSite(spec, sheets, choice);
     if (!comparison) throw new Unusable(`${files.join(', ')}: ${problem}`);
-    const off = comparison.checks.filter(({ isSame }) => !isSame);
+    const off = comparison.checks.some(({ verdict }) => verdict === 'differs');
+    const left = !values['allow-unread'] && comparison.checks.some(({ verdict }) => verdict === 'not-checked');
     return {
-      text: values['json'] ? JSON.stringify(comparison, null, 2) : forPeople(comparison),
+      text: values['json'] ? comparisonJson(comparison) : forPeople(comparison),
       ...(typeof values['junit'] === 'string'
         ? { files: [{ path: values['junit'], text: junitXml(comparison) }] }
         : {}),
-      status: off.length > 0 ? 1 : 0,
+      status: off || left ? 1 : 0,
     };
   },
 };
 
-function forPeople({ grid, checks, unread }: SiteComparison): string {
-  const off = checks.filter(({ isSame }) => !isSame);
-  const head = grid === null ? 'Layouts only: no column grid was found.' : `The page’s grid: ${grid}`;
-  const said =
-    off.length === 0 ? ['Everything checked matches the specification.'] : off.map(({ sentence }) => sentence);
-  const left = unread.map(({ what, why }) => `Not read: ${what}. ${why}`);
-  return [head, ...said, ...left, `${counted(checks.length, 'check')}, ${off.length} of them off.`].join('\n');
+function forPeople({ grid, systems, compared, checks, unread }: SiteComparison): string {
+  const of = (verdict: Check['verdict']) => checks.filter((check) => check.verdict === verdict);
+  const [off, left] = [of('differs'), of('not-checked')];
+  const placed = ({ sentence, where }: Check) => (where === undefined ? sentence : `${where}: ${sentence}`);
+  const said = off.length === 0 && left.length === 0 ? ['Everything checked matches the specification.'] : [];
+  // one reason often stands for several checks
+  const unchecked = [...new Set(left.map(placed))];
+  const notRead = unread.map(
+    ({ what, why, where }) => `Not read: ${where === undefined ? '' : `${where}: `}${what}. ${why}`,
+  );
+  return [
+    headOf(grid, compared),
+    ...(compared === null ? systems.slice(0, 6).map(candidate) : []),
+    ...said,
+    ...off.map(({ sentence }) => sentence),
+    ...unchecked,
+    ...notRead,
+    `${counted(checks.length, 'check')}, ${off.length} of them off${left.length > 0 ? `, ${left.length} not checked` : ''}.`,
+  ].join('\n');
+}
+
+function headOf(grid: string | null, compared: number | null): string {
+  if (grid === null) return 'Layouts only: no column grid was found.';
+  return compared === null
+    ? 'Which grid is the page’s isn’t sure, so none was compared. Say it with --container, --row or --columns:'
+    : `The page’s grid: ${grid}`;
+}
+
+function candidate({ title, sure, why }: ComparedSystem): string {
+  return `  ${title}, ${Math.round(sure * 100)} % sure${why.length > 0 ? `: ${why.join(' ')}` : ''}`;
 }

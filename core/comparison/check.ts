@@ -10,10 +10,22 @@ export type Check = {
   at: string;
   specification: string;
   page: string;
-  isSame: boolean;
-  /** What differs, in a sentence; empty where nothing does. */
+  verdict: 'same' | 'differs' | 'not-checked';
+  /** What differs, or why it was not checked, in a sentence; empty where all is well. */
   sentence: string;
+  /** Of what was not checked: where the reason stands, as file, line and column. */
+  where?: string;
 };
+
+/** Why something was not checked, and where that stands. */
+export type Reason = { why: string; where?: string };
+
+/** A check that could not be made. */
+export function notChecked(breakpoint: string, quantity: string, { why, where }: Reason, at = ''): Check {
+  const sentence = `${breakpoint}, ${quantity.toLowerCase()}: not checked${at === '' ? '' : ` at ${at} px`}. ${why}`;
+  const place = where === undefined ? {} : { where };
+  return { breakpoint, quantity, at, specification: '', page: '', verdict: 'not-checked', sentence, ...place };
+}
 
 /** A quantity of a page and of a specification at a width. */
 export type Held = { width: number; specification: string; page: string; isSame: boolean };
@@ -48,7 +60,7 @@ export function checkOf(breakpoint: string, { quantity, unit, said }: Called, he
     at,
     specification: shown.specification + unit,
     page: shown.page + unit,
-    isSame: off.length === 0,
+    verdict: off.length === 0 ? 'same' : 'differs',
     sentence:
       off.length === 0
         ? ''
@@ -56,7 +68,8 @@ export function checkOf(breakpoint: string, { quantity, unit, said }: Called, he
   };
 }
 
-function widthsText(widths: readonly number[]): string {
+/** `1200–1511`, or one width. */
+export function widthsText(widths: readonly number[]): string {
   const [first, last] = [Math.min(...widths), Math.max(...widths)];
   return first === last ? String(first) : `${first}–${last}`;
 }

@@ -10,7 +10,7 @@ const css = gridCss(spec, ORIGIN);
 
 const off = (text: string) =>
   compareSite(spec, [text])
-    .value!.checks.filter(({ isSame }) => !isSame)
+    .value!.checks.filter(({ verdict }) => verdict !== 'same')
     .map(({ sentence }) => sentence);
 
 const written = (from: string, to: string): string => {

@@ -6,16 +6,30 @@ import { byWidth, rangeEnd, shownWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { isSamePx } from '../site/fit-columns';
 import { noGridIn, readSite, type SiteReading, widthsTried } from '../site/read-site';
-import type { Unread } from '../site/rules';
+import type { Sheet, Unread } from '../site/rules';
 import { systemText } from '../site/system-text';
-import type { GridSystem, RoleChoice, SiteGrid } from '../site/systems';
+import type { GridSystem, RoleChoice } from '../site/grid-systems';
+import type { SiteGrid } from '../site/columns-in';
 import { BEYOND } from '../site/widths';
-import { type Check, checkOf, countCalled, type Held, lengthCalled } from './check';
+import {
+  type Check,
+  checkOf,
+  countCalled,
+  type Held,
+  lengthCalled,
+  notChecked,
+  type Reason,
+  widthsText,
+} from './check';
+import { type ComparedSystem, comparedSystem, LEAST_SURE } from './compared-system';
 import { layoutChecks } from './layout-checks';
 import { rowChecks } from './row-checks';
 
 /** A page's style sheets held against a specification. */
 export type SiteComparison = {
+  /** All the grids that the style sheets make, the likeliest first, and which of them was held. */
+  systems: ComparedSystem[];
+  compared: number | null;
   /** The page's grid that was held: `.col-* in .row in .container`. */
   grid: string | null;
   /** Other grids that the style sheets make. */
@@ -47,30 +61,49 @@ export type DrawnPair = { breakpoint: string; specification: DrawnGrid; page: Dr
  *     compareSite(spec, [css]).value.checks.find(({ isSame }) => !isSame).sentence
  *     // "Desktop: the page has a gutter of 20 px where the specification has 24 px (at 1416 px; it is off at 1416–3840 px)."
  */
-export function compareSite(spec: Spec, texts: readonly string[], choice: RoleChoice = {}): Parsed<SiteComparison> {
+export function compareSite(
+  spec: Spec,
+  texts: readonly (string | Sheet)[],
+  choice: RoleChoice = {},
+): Parsed<SiteComparison> {
   const { value: site, problem } = readSite(texts, choice);
   if (!site) return { problem: problem! };
   const layouts = layoutChecks(spec, site.sheet.rules);
   const { system } = site;
   if (!system && layouts.length === 0) return { problem: noGridIn(texts) };
-  const checks = system
-    ? byWidth(spec.breakpoints).flatMap((breakpoint) => columnChecks(spec, breakpoint, site, system))
-    : [];
-  const rows = system ? rowChecks(spec, site, system) : [];
+  const breakpoints = byWidth(spec.breakpoints);
+  const isSure = system !== null && system.sure >= LEAST_SURE;
+  const columns = system ? breakpoints.flatMap((breakpoint) => columnChecks(spec, breakpoint, site, system)) : [];
+  const checks = isSure || !system ? columns : columns.map((check) => unsure(check, system));
+  const rows = isSure ? rowChecks(spec, site, system) : [];
   return {
     value: {
+      systems: site.grids.systems.map(comparedSystem),
+      compared: isSure ? 0 : null,
       grid: system && systemText(system),
       others: site.grids.systems.slice(1).map(systemText),
       checks: [...checks, ...rows, ...layouts],
-      drawn: system ? byWidth(spec.breakpoints).flatMap((breakpoint) => drawnPair(spec, breakpoint, site, system)) : [],
-      unread: site.unread,
+      drawn: isSure ? breakpoints.flatMap((breakpoint) => drawnPair(spec, breakpoint, site, system)) : [],
+      unread: site.unread.map((each) => ({
+        ...each,
+        asked: checks.some(
+          ({ verdict, where }) => verdict === 'not-checked' && where !== undefined && where === each.where,
+        ),
+      })),
     },
   };
 }
 
+/** Nothing is held against a grid that is only perhaps the page’s. */
+function unsure({ breakpoint, quantity }: Check, { doubts }: GridSystem): Check {
+  return notChecked(breakpoint, quantity, { why: `It isn’t sure which grid is the page’s. ${doubts.join(' ')}` });
+}
+
+const rootsOf = (spec: Spec) => ({ initial: px(16), otherwise: px(spec.rootFontSize) });
+
 function drawnPair(spec: Spec, breakpoint: Breakpoint, { grids }: SiteReading, system: GridSystem): DrawnPair[] {
   const width = Math.round(shownWidth(spec, breakpoint));
-  const grid = grids.at(system, width, px(spec.rootFontSize), breakpoint.reference.height);
+  const grid = grids.at(system, width, rootsOf(spec), breakpoint.reference.height);
   if ('why' in grid) return [];
   const own = columnsAt(spec, breakpoint, width);
   const numbers = (
@@ -97,31 +130,47 @@ function drawnPair(spec: Spec, breakpoint: Breakpoint, { grids }: SiteReading, s
 
 type At = { width: number; grid: SiteGrid };
 
-/** A breakpoint's columns, at widths of its range and on both sides of each width at which the page changes. */
+/** What is held of each breakpoint. */
+const QUANTITIES = ['Columns', 'Gutter', 'Start margin', 'End margin', 'Column'];
+
+/**
+ * A breakpoint's columns, at widths of its range and on both sides of each width at which the page changes. Where the page could not be worked out at some of
+ * them, what is the same at the others was not checked.
+ */
 function columnChecks(spec: Spec, breakpoint: Breakpoint, site: SiteReading, system: GridSystem): Check[] {
+  const read: At[] = [];
+  const left: (Reason & { width: number })[] = [];
+  for (const width of widthsOf(spec, breakpoint, site, system)) {
+    const grid = site.grids.at(system, width, rootsOf(spec), breakpoint.reference.height);
+    const doubt = site.grids.doubtAt(system, width, rootsOf(spec));
+    if (doubt) left.push({ width, why: `${doubt.text}: ${doubt.why}`, where: doubt.where });
+    else if ('why' in grid) left.push({ width, ...grid, why: `${system.name}: ${grid.why}.` });
+    else read.push({ width, grid });
+  }
+  const [reason] = left;
+  const at = reason ? widthsText(left.map(({ width }) => width)) : '';
+  if (read.length === 0)
+    return reason ? QUANTITIES.map((quantity) => notChecked(breakpoint.name, quantity, reason, at)) : [];
+  const moved = rangeCheck(spec, breakpoint, read);
+  // where the page has another breakpoint's grid, that is what is off there, and not each of its numbers
+  const own = read.filter(({ width }) => !moved.elsewhere.has(width));
+  const checks = [moved.check, ...(own.length > 0 ? quantityChecks(spec, breakpoint, own) : [])];
+  if (!reason) return checks;
+  return checks.map((check) =>
+    check.verdict === 'same' ? notChecked(breakpoint.name, check.quantity, reason, at) : check,
+  );
+}
+
+function widthsOf(spec: Spec, breakpoint: Breakpoint, { grids }: SiteReading, system: GridSystem): number[] {
   const end = rangeEnd(spec, breakpoint);
-  const bounds = site.grids
+  const bounds = grids
     .boundsOf(system)
     .flatMap((bound) => [bound - 1, bound])
     .filter((width) => width >= Math.max(breakpoint.from, 240) && width < (end ?? BEYOND));
   const { width: drawn } = breakpoint.reference;
   const isInRange = drawn >= breakpoint.from && (end === null || drawn < end);
   const widths = [...widthsTried(breakpoint.from, end), ...bounds, ...(isInRange ? [Math.round(drawn)] : [])];
-  const root = px(spec.rootFontSize);
-  const read: At[] = [];
-  for (const width of [...new Set(widths)].sort((a, b) => a - b)) {
-    const grid = site.grids.at(system, width, root, breakpoint.reference.height);
-    if ('why' in grid) {
-      site.unread.push({ what: `${breakpoint.name}, ${width} px`, why: `${system.name}: ${grid.why}.` });
-      break;
-    }
-    read.push({ width, grid });
-  }
-  if (read.length === 0) return [];
-  const moved = rangeCheck(spec, breakpoint, read);
-  // where the page has another breakpoint's grid, that is what is off there, and not each of its numbers
-  const own = read.filter(({ width }) => !moved.elsewhere.has(width));
-  return [moved.check, ...(own.length > 0 ? quantityChecks(spec, breakpoint, own) : [])];
+  return [...new Set(widths)].sort((a, b) => a - b);
 }
 
 function quantityChecks(spec: Spec, breakpoint: Breakpoint, read: readonly At[]): Check[] {
@@ -162,7 +211,7 @@ function quantityChecks(spec: Spec, breakpoint: Breakpoint, read: readonly At[])
   ];
   // a column follows from the others: where one of those is off, it is so as well, and says nothing more
   const column = length('Column', ({ grid, own }) => [own.column, grid.column]);
-  return checks.every((check) => check.isSame) ? [...checks, column] : checks;
+  return checks.every(({ verdict }) => verdict === 'same') ? [...checks, column] : checks;
 }
 
 /** At which widths of a range does the page have the grid of another breakpoint, and not its own? */

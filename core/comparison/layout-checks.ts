@@ -47,7 +47,7 @@ function sectionChecks(layout: Layout, { name }: Breakpoint, width: number, own:
     at: String(width),
     specification,
     page: found,
-    isSame: specification === found,
+    verdict: specification === found ? 'same' : 'differs',
     sentence: specification === found ? '' : says,
   });
   const lanes = check(

@@ -5,7 +5,7 @@ import { byWidth, shownWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
 import { isSamePx } from '../site/fit-columns';
 import type { SiteReading } from '../site/read-site';
-import type { GridSystem } from '../site/systems';
+import type { GridSystem } from '../site/grid-systems';
 import { type Check, checkOf, countCalled, lengthCalled } from './check';
 
 /** Rows of each breakpoint at its drawn size, where the page says any: tracks of the grid itself, or the custom properties of `grid.css`. */
@@ -13,7 +13,12 @@ export function rowChecks(spec: Spec, { grids }: SiteReading, system: GridSystem
   return byWidth(spec.breakpoints).flatMap((breakpoint): Check[] => {
     const own = rowsAt(spec, breakpoint);
     const width = shownWidth(spec, breakpoint);
-    const page = grids.rowsAt(system, width, px(spec.rootFontSize), breakpoint.reference.height);
+    const page = grids.rowsAt(
+      system,
+      width,
+      { initial: px(16), otherwise: px(spec.rootFontSize) },
+      breakpoint.reference.height,
+    );
     if (!own || !page) return [];
     const length = (quantity: string, specification: Px, found: Px | null): Check[] =>
       found === null

@@ -1,7 +1,7 @@
 import type { Parsed } from '../parsed';
 import { systemText } from '../site/system-text';
 import { noGridIn, readSite } from '../site/read-site';
-import type { RoleChoice } from '../site/systems';
+import type { RoleChoice } from '../site/grid-systems';
 import { type Reading, readingOfCss } from './reading';
 
 /** The grid in style sheets, as breakpoints: one for each range in which its columns are said in the same way. */

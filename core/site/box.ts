@@ -1,6 +1,5 @@
 import { type Px, ZERO, least, greatest } from '../length/px';
 import { lengthIn, type Surroundings } from './css-length';
-import type { Style } from './style';
 
 /** Where a box stands across the page: its border edges, and those of what is in it. */
 export type Box = { start: Px; width: Px; contentStart: Px; contentWidth: Px };
@@ -11,7 +10,11 @@ export type UnreadBox = { property: string; value: string };
 /**
  * Where a block of a style stands in a box (CSS 2.2, 10.3.3 and 10.4: margins that are `auto` share what is left; what is too much goes over the end).
  */
-export function boxIn(style: Style, around: Box, screen: Omit<Surroundings, 'whole'>): Box | UnreadBox {
+export function boxIn(
+  style: ReadonlyMap<string, string>,
+  around: Box,
+  screen: Omit<Surroundings, 'whole'>,
+): Box | UnreadBox {
   const whole = around.contentWidth;
   const unread: UnreadBox[] = [];
   const length = (property: string): Px | null => {

@@ -3,7 +3,7 @@ import { px } from '../length/px';
 import { lengthIn } from './css-length';
 import { withVariables } from './css-value';
 
-const around = { width: px(1440), height: px(900), root: px(16), whole: px(1152) };
+const around = { width: px(1440), height: px(900), root: px(16), em: px(16), whole: px(1152) };
 
 // CSS Values and Units 4, sections 5, 6 and 10
 test.each([

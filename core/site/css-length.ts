@@ -3,10 +3,10 @@ import { greatest, least, type Px, px, ZERO } from '../length/px';
 import { type ValueNode, valueNodes } from './css-value';
 
 /**
- * What lengths of a page depend on, in px. `whole` is what a percentage is of; null where it is of nothing that is known. `height` is that of the screen; null across a
+ * What lengths of a page depend on, in px. `root` is the font size of the page, `em` that of the element, null where it is not known; `whole` is what a percentage is of; null where it is of nothing that is known. `height` is that of the screen; null across a
  * page, where a column or a gutter that changes with it would be another on every screen.
  */
-export type Surroundings = { width: Px; height: Px | null; root: Px; whole: Px | null };
+export type Surroundings = { width: Px; height: Px | null; root: Px; em: Px | null; whole: Px | null };
 
 type Amount = { value: Fraction; isLength: boolean };
 
@@ -31,6 +31,25 @@ export function lengthIn(text: string, around: Surroundings): Px | null {
     throw error;
   }
 }
+
+/**
+ * A plain number, worked out where it is a sum: how often a track is repeated.
+ *
+ *     numberIn('calc(6 * 2)')   // 12
+ */
+export function numberIn(text: string): Fraction | null {
+  const nodes = valueNodes(text);
+  if (!nodes || nodes.length !== 1) return null;
+  try {
+    const { value, isLength } = worth(nodes[0]!, NOWHERE, 0);
+    return isLength ? null : value;
+  } catch (error) {
+    if (error instanceof Unread) return null;
+    throw error;
+  }
+}
+
+const NOWHERE: Surroundings = { width: ZERO, height: null, root: px(16), em: null, whole: null };
 
 const NUMBER = /^[-+]?(\d{1,15}(\.\d{0,15})?|\.\d{1,15})$/;
 const DEEPEST = 40;
@@ -60,13 +79,15 @@ function numberOf(text = ''): Fraction {
 }
 
 /** What one of a unit comes to in px: CSS Values and Units 4, 6; the small and the large viewport are one here. */
-function unitIn(unit: string, { width, height, root }: Surroundings): Px {
+function unitIn(unit: string, { width, height, root, em }: Surroundings): Px {
   switch (unit) {
     case 'px':
       return px(1);
     case 'rem':
-    case 'em':
       return root;
+    case 'em':
+      if (!em) throw new Unread();
+      return em;
     case 'in':
       return px(96);
     case 'pt':

@@ -63,8 +63,12 @@ export function withVariables(text: string, valueOf: (name: string) => string | 
   const filled = (node: ValueNode): string | null => {
     if (node.type === 'Function' && node.name?.toLowerCase() === 'var') {
       const [name, , otherwise] = node.children ?? [];
-      const held = valueOf(name?.name ?? '') ?? otherwise?.value?.trim();
-      return held === undefined ? null : withVariables(held, valueOf, depth + 1);
+      const held = valueOf(name?.name ?? '');
+      const inside = held === undefined ? null : withVariables(held, valueOf, depth + 1);
+      if (inside !== null) return inside;
+      // what is held in a circle, or holds nothing itself, is nothing, too
+      const instead = otherwise?.value?.trim();
+      return instead === undefined ? null : withVariables(instead, valueOf, depth + 1);
     }
     if (!node.children || !/var\(/i.test(nodeText(node))) return nodeText(node);
     const inside = joined(node.children);

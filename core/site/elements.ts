@@ -1,7 +1,14 @@
 import { compile, type Options } from 'css-select';
 
 /** An element of a page that is thought of: rules are asked what they would say of it. */
-export type Element = { name: string; classes: string; parent: Element | null; children: Element[] };
+export type Element = {
+  name: string;
+  classes: string;
+  parent: Element | null;
+  children: Element[];
+  /** Of an element of a page that was given. */
+  attributes?: Readonly<Record<string, string>>;
+};
 
 /**
  * A page with elements of these classes in each other. Of the innermost there are five, of which the third is meant: it is neither the first nor the last, odd
@@ -35,13 +42,14 @@ function within(parent: Element, name: string, classes: string): Element {
 const adapter: NonNullable<Options<Element, Element>['adapter']> = {
   isTag: (node): node is Element => node !== null,
   existsOne: (test, elements) => elements.some((element) => test(element) || adapter.existsOne(test, element.children)),
-  getAttributeValue: ({ classes }, name) => (name === 'class' && classes !== '' ? classes : undefined),
+  getAttributeValue: ({ classes, attributes }, name) =>
+    name === 'class' ? (classes === '' ? undefined : classes) : attributes?.[name],
   getChildren: ({ children }) => children,
   getName: ({ name }) => name,
   getParent: ({ parent }) => parent,
   getSiblings: (element) => element.parent?.children ?? [element],
   getText: () => '',
-  hasAttrib: ({ classes }, name) => name === 'class' && classes !== '',
+  hasAttrib: ({ classes, attributes }, name) => (name === 'class' ? classes !== '' : attributes?.[name] !== undefined),
   removeSubsets: (elements) => elements,
   findAll: (test, elements) =>
     elements.flatMap((element) => [...(test(element) ? [element] : []), ...adapter.findAll(test, element.children)]),
@@ -50,13 +58,27 @@ const adapter: NonNullable<Options<Element, Element>['adapter']> = {
 
 const OPTIONS: Options<Element, Element> = { adapter, cacheResults: false };
 
-/** A test of elements by a selector; null where it asks for what a page that is only thought of cannot say. */
+/** What no element of a page at rest is: under the pointer, pressed, a part of an element. */
+const OF_STATE =
+  /::|:(before|after|first-l(ine|etter)|hover|focus(-\w+)*|active|visited|target|checked|disabled|invalid|placeholder-shown|fullscreen|open)\b/i;
+
+/** What a page that is only thought of does not say. */
+const NOT_TOLD = /:has\(/i;
+
+/** Does a selector ask for a state, or a part of an element? */
+export function isOfState(selector: string): boolean {
+  return OF_STATE.test(selector);
+}
+
+/**
+ * A test of elements by a selector; null where it asks for a state, or for what cannot be read. Nothing is the host of a shadow tree (CSS Scoping 1): in a
+ * list, that part is left out.
+ */
 export function matcher(selector: string): ((element: Element) => boolean) | null {
-  // what depends on where the pointer is, on attributes or on other elements is not so
-  if (/::|:(before|after|first-l|hover|focus|active|visited|target|checked|disabled|has\()/i.test(selector))
-    return null;
+  if (OF_STATE.test(selector) || NOT_TOLD.test(selector)) return null;
   try {
-    return compile<Element, Element>(selector, OPTIONS) as (element: Element) => boolean;
+    const plain = selector.replace(/:host(-context)?(\([^()]*\))?/gi, ':not(*)');
+    return compile<Element, Element>(plain, OPTIONS) as (element: Element) => boolean;
   } catch {
     return null;
   }

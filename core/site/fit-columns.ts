@@ -7,7 +7,7 @@ import { HALF, type Px, px, ZERO } from '../length/px';
 import type { LengthValue } from '../length/length-value';
 import type { GrowingLength } from '../length/growing';
 import { specSchema, type Columns } from '../spec/schema';
-import type { SiteGrid } from './systems';
+import type { SiteGrid } from './columns-in';
 
 /** A page's columns at a width; `other` are those of the same page on a root font size of 20 px, which tells rem from px. */
 export type Sample = { width: number; grid: SiteGrid; other: SiteGrid };

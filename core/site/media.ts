@@ -3,13 +3,31 @@ import { lengthIn } from './css-length';
 import { nodeText, type ValueNode } from './css-value';
 import { bothWidths, eitherWidth, EVERY_WIDTH, NO_WIDTH, otherWidths, span, BEYOND, type Widths } from './widths';
 
-/** A media query as css-tree reads it. */
-type MediaNode = Omit<ValueNode, 'value' | 'children'> & {
+/** The widths at which a condition surely holds, and those at which it may: what else it asks for is not known. */
+export type Holding = { sure: Widths; perhaps: Widths };
+
+export const ALWAYS: Holding = { sure: EVERY_WIDTH, perhaps: EVERY_WIDTH };
+export const NEVER: Holding = { sure: NO_WIDTH, perhaps: NO_WIDTH };
+export const PERHAPS: Holding = { sure: NO_WIDTH, perhaps: EVERY_WIDTH };
+
+const certain = (widths: Widths): Holding => ({ sure: widths, perhaps: widths });
+const opposite = ({ sure, perhaps }: Holding): Holding => ({ sure: otherWidths(perhaps), perhaps: otherWidths(sure) });
+
+export function bothHold(a: Holding, b: Holding): Holding {
+  return { sure: bothWidths(a.sure, b.sure), perhaps: bothWidths(a.perhaps, b.perhaps) };
+}
+
+function eitherHolds(a: Holding, b: Holding): Holding {
+  return { sure: eitherWidth(a.sure, b.sure), perhaps: eitherWidth(a.perhaps, b.perhaps) };
+}
+
+/** A media or container query as css-tree reads it. */
+type QueryNode = Omit<ValueNode, 'value' | 'children'> & {
   value?: ValueNode | null;
   modifier?: string | null;
   mediaType?: string | null;
-  condition?: MediaNode | null;
-  children?: MediaNode[];
+  condition?: QueryNode | null;
+  children?: QueryNode[];
   left?: ValueNode;
   leftComparison?: string;
   middle?: ValueNode;
@@ -18,32 +36,32 @@ type MediaNode = Omit<ValueNode, 'value' | 'children'> & {
 };
 
 /**
- * The whole viewport widths at which a media query holds on a screen, in the older syntax and that of Media Queries 4; null where it asks for more than the
- * width, as for a printer that is none of ours.
+ * The whole viewport widths at which a media query holds on a screen, in the older syntax and that of Media Queries 4. What it asks beside the width
+ * (orientation, colour scheme, motion) may be so or not; a printer is none of ours.
  *
- *     (min-width: 40.0625em)           // 641 and up
- *     (600px <= width < 900px)         // 600 to 899
- *     screen and (max-width: 599.98px) // up to 599
+ *     (min-width: 40.0625em)                          // surely from 641 on
+ *     (600px <= width < 900px)                        // surely from 600 to 899
+ *     (orientation: portrait) and (min-width: 600px)  // perhaps from 600 on
  */
-export function widthsOfMedia(list: ValueNode): Widths | null {
-  let widths: Widths | null = NO_WIDTH;
-  for (const query of (list.children ?? []) as unknown as MediaNode[]) {
-    const own = widthsOfQuery(query);
-    widths = own === null || widths === null ? null : eitherWidth(widths, own);
-  }
-  return widths;
+export function widthsOfMedia(list: ValueNode): Holding {
+  return ((list.children ?? []) as unknown as QueryNode[]).map(ofQuery).reduce(eitherHolds, NEVER);
 }
 
-function widthsOfQuery({ type, modifier, mediaType, condition }: MediaNode): Widths | null {
-  if (type !== 'MediaQuery') return null;
+/** The whole inline sizes of a container at which a container query holds (CSS Conditional Rules 5). */
+export function widthsOfContainer(prelude: ValueNode): Holding {
+  const conditions = ((prelude.children ?? []) as unknown as QueryNode[]).filter(({ type }) => type === 'Condition');
+  return conditions.map(ofCondition).reduce(bothHold, ALWAYS);
+}
+
+function ofQuery({ type, modifier, mediaType, condition }: QueryNode): Holding {
+  if (type !== 'MediaQuery') return PERHAPS;
   const isOurs = /^(all|screen)$/i.test(mediaType ?? 'all');
-  const inside = !isOurs ? NO_WIDTH : condition ? widthsOfCondition(condition) : EVERY_WIDTH;
-  if (inside === null) return null;
-  return modifier?.toLowerCase() === 'not' ? otherWidths(inside) : inside;
+  const inside = !isOurs ? NEVER : condition ? ofCondition(condition) : ALWAYS;
+  return modifier?.toLowerCase() === 'not' ? opposite(inside) : inside;
 }
 
-function widthsOfCondition({ children = [] }: MediaNode): Widths | null {
-  let widths: Widths | null = null;
+function ofCondition({ children = [] }: QueryNode): Holding {
+  let holding: Holding | null = null;
   let joinedBy: string | null = null;
   let isNot = false;
   for (const child of children) {
@@ -53,68 +71,59 @@ function widthsOfCondition({ children = [] }: MediaNode): Widths | null {
       else joinedBy = word;
       continue;
     }
-    const inside =
-      child.type === 'Condition'
-        ? widthsOfCondition(child)
-        : child.type === 'Feature'
-          ? widthsOfFeature(child)
-          : child.type === 'FeatureRange'
-            ? widthsOfRange(child)
-            : null;
-    if (inside === null) return null;
-    const own: Widths = isNot ? otherWidths(inside) : inside;
+    const inside = ofPart(child);
+    const own = isNot ? opposite(inside) : inside;
     isNot = false;
-    widths = widths === null ? own : joinedBy === 'or' ? eitherWidth(widths, own) : bothWidths(widths, own);
+    holding = holding === null ? own : joinedBy === 'or' ? eitherHolds(holding, own) : bothHold(holding, own);
   }
-  return widths;
+  return holding ?? PERHAPS;
+}
+
+function ofPart(node: QueryNode): Holding {
+  if (node.type === 'Condition') return ofCondition(node);
+  if (node.type === 'Feature') return ofFeature(node);
+  return node.type === 'FeatureRange' ? ofRange(node) : PERHAPS;
 }
 
 /** `min-width`, `max-width` and `width`; em and rem are of 16 px there (Media Queries 4, 1.3). */
-function widthsOfFeature({ name, value }: MediaNode): Widths | null {
-  if (!value) return null;
-  switch (name?.toLowerCase()) {
-    case 'min-width':
-      return compared('>=', value);
-    case 'max-width':
-      return compared('<=', value);
-    case 'width':
-      return compared('=', value);
-    default:
-      return null;
-  }
+function ofFeature({ name, value }: QueryNode): Holding {
+  const [, least, isSize] = /^(?:(min|max)-)?(?:(width|inline-size)|.*)$/i.exec(name ?? '') ?? [];
+  if (!isSize) return PERHAPS;
+  if (!value) return ALWAYS;
+  return compared(least === undefined ? '=' : least.toLowerCase() === 'min' ? '>=' : '<=', value);
 }
 
 const TURNED: Record<string, string> = { '<': '>', '<=': '>=', '>': '<', '>=': '<=', '=': '=' };
 
-function widthsOfRange({ left, leftComparison, middle, rightComparison, right }: MediaNode): Widths | null {
-  if (!left || !middle || !leftComparison) return null;
-  if (isWidth(left)) return right ? null : compared(leftComparison, middle);
-  if (!isWidth(middle)) return null;
+function ofRange({ left, leftComparison, middle, rightComparison, right }: QueryNode): Holding {
+  if (!left || !middle || !leftComparison) return PERHAPS;
+  if (isSizeName(left)) return right ? PERHAPS : compared(leftComparison, middle);
+  if (!isSizeName(middle)) return PERHAPS;
   const first = compared(TURNED[leftComparison]!, left);
-  if (!right || !rightComparison) return first;
-  const second = compared(rightComparison, right);
-  return first && second && bothWidths(first, second);
+  return right && rightComparison ? bothHold(first, compared(rightComparison, right)) : first;
 }
 
-function isWidth({ type, name }: ValueNode): boolean {
-  return type === 'Identifier' && name?.toLowerCase() === 'width';
+function isSizeName({ type, name }: ValueNode): boolean {
+  return type === 'Identifier' && /^(width|inline-size)$/i.test(name ?? '');
 }
+
+const OF_MEDIA = { width: px(0), height: px(0), root: px(16), em: px(16), whole: null };
 
 /** The whole widths that are more, less or as much as a length. */
-function compared(how: string, value: ValueNode): Widths | null {
-  const length = lengthIn(nodeText(value), { width: px(0), height: px(0), root: px(16), whole: null });
-  if (length === null || /v[a-z]+$/i.test(value.unit ?? '')) return null;
+function compared(how: string, value: ValueNode): Holding {
+  const length = lengthIn(nodeText(value), OF_MEDIA);
+  if (length === null || /v[a-z]+$/i.test(value.unit ?? '')) return PERHAPS;
   const [up, down] = [Number(length.ceil().toString()), Number(length.floor().toString())];
   switch (how) {
     case '>=':
-      return span(up, BEYOND);
+      return certain(span(up, BEYOND));
     case '>':
-      return span(down + 1, BEYOND);
+      return certain(span(down + 1, BEYOND));
     case '<=':
-      return span(0, down + 1);
+      return certain(span(0, down + 1));
     case '<':
-      return span(0, up);
+      return certain(span(0, up));
     default:
-      return up === down ? span(up, up + 1) : NO_WIDTH;
+      return certain(up === down ? span(up, up + 1) : NO_WIDTH);
   }
 }

@@ -2,8 +2,11 @@ import { type Parsed } from '../parsed';
 import type { Columns } from '../spec/schema';
 import { px } from '../length/px';
 import { fitColumns, type Sample } from './fit-columns';
-import { readStyleSheets, type StyleSheet, type Unread } from './rules';
-import { besideText, type GridSystem, type RoleChoice, SiteGrids } from './systems';
+import { compoundsIn } from './compounds';
+import { readStyleSheets, type Sheet, type SiteRule, type StyleSheet, type Unread } from './rules';
+import { shareFamilies } from './shares';
+import { SiteGrids } from './systems';
+import { besideText, type GridSystem, type RoleChoice } from './grid-systems';
 import { BEYOND } from './widths';
 
 /** A range of a page, with the columns that a breakpoint would have there. */
@@ -36,10 +39,12 @@ const MOST_BOUNDS = 120;
  *
  *     readSite([bootstrap]).value.ranges[3]   // { from: 992, end: 1200, columns: { count: 12, gutter: "1.5rem", container: "960px", … } }
  */
-export function readSite(texts: readonly string[], choice: RoleChoice = {}): Parsed<SiteReading> {
+export function readSite(texts: readonly (string | Sheet)[], choice: RoleChoice = {}): Parsed<SiteReading> {
   const { value: sheet, problem } = readStyleSheets(texts);
   if (!sheet) return { problem: problem! };
-  const grids = new SiteGrids(sheet.rules, choice);
+  const missing = unmatched(sheet.rules, choice);
+  if (missing) return { problem: missing };
+  const grids = new SiteGrids(sheet, choice);
   const [system] = grids.systems;
   const unread = [...sheet.unread];
   if (!system) return { value: { sheet, grids, system: null, ranges: [], unread } };
@@ -69,8 +74,26 @@ export function readSite(texts: readonly string[], choice: RoleChoice = {}): Par
 }
 
 /** What is said of style sheets that make no grid. */
-export function noGridIn({ length }: readonly string[]): string {
+export function noGridIn({ length }: readonly unknown[]): string {
   return `No grid of columns was found in ${length === 1 ? 'this style sheet' : 'these style sheets'}; it needs grid-template-columns, or classes whose widths are shares of a row.`;
+}
+
+/** That what was chosen to look at is not there, by its name; null where all of it is. */
+function unmatched(rules: readonly SiteRule[], choice: RoleChoice): string | null {
+  const said = Object.entries(choice).filter(([, text]) => text !== undefined);
+  if (said.length === 0) return null;
+  const classes = new Set(
+    rules.flatMap((rule) => compoundsIn(rule).flatMap((each) => (each ?? []).flatMap((own) => own.classes))),
+  );
+  for (const [role, text] of said) {
+    if (role === 'columns') {
+      if (shareFamilies(rules).some(({ stem }) => stem === text)) continue;
+      return `No classes of columns begin with “${text}-”. Use the part before the number, such as col.`;
+    }
+    const missing = text.split(' ').find((name) => !classes.has(name));
+    if (missing !== undefined) return `No rule has the ${role} class “${missing}”.`;
+  }
+  return null;
 }
 
 function rangeOf(
@@ -82,7 +105,7 @@ function rangeOf(
   const samples: Sample[] = [];
   for (const width of widthsTried(from, end)) {
     const grid = grids.at(system, width);
-    const other = grids.at(system, width, px(20));
+    const other = grids.at(system, width, { initial: px(20), otherwise: px(20) });
     if ('why' in grid) return grid;
     if ('why' in other) return other;
     samples.push({ width, grid, other });

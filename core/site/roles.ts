@@ -34,7 +34,9 @@ function gatherByClass(rules: readonly SiteRule[]): ByClass {
 }
 
 const LEAST_CONTAINER = 320;
-const AROUND = { width: px(1280), height: px(800), root: px(16), whole: null };
+/** Words of parts of a page, which hold no page. */
+const PARTS = /modal|dialog|card|nav|footer|header|tooltip|spinner|menu|popover|toast|hero|table|form|drawer|sidebar/i;
+const AROUND = { width: px(1280), height: px(800), root: px(16), em: px(16), whole: null };
 
 /** Classes that could hold a page's width, the likeliest first: a greatest or a fixed width with margins that are alike, under a name that says so. */
 export function containersIn(rules: readonly SiteRule[]): Candidate[] {
@@ -53,8 +55,9 @@ export function containersIn(rules: readonly SiteRule[]): Candidate[] {
     );
     if (widths.size === 0 && !isHeld) continue;
     const isCentred = hasAutoMargin(says);
+    if ((widths.size === 0 && !isCentred) || PARTS.test(name)) continue;
     const isNamed = /container|wrap|page|site|layout|content|inner|shell|frame/i.test(name);
-    const isPlain = /^[a-z-]*(container|wrapper|wrap)$/i.test(name);
+    const isPlain = /^([a-z]+[-_])?(container|wrapper|wrap|page)$/i.test(name);
     const points =
       (isNamed ? 4 : 0) +
       (isPlain ? 2 : 0) +
@@ -77,6 +80,12 @@ function hasAutoMargin(says: readonly Declaration[]): boolean {
   return says.some(({ property, value }) => property.startsWith('margin') && /\bauto\b/.test(value));
 }
 
+/** Does a class lay out what stands in it as a flex box? */
+export function isFlex(name: string, rules: readonly SiteRule[]): boolean {
+  const says = (byClass(rules).get(name) ?? []).flatMap((rule) => rule.says);
+  return says.some(({ property, value }) => property === 'display' && /flex/i.test(value));
+}
+
 /** Classes that could be the row of a family of shares: named before them in selectors, with negative margins, or flex boxes that wrap. */
 export function rowsFor(family: ShareFamily, rules: readonly SiteRule[]): Candidate[] {
   if (family.row.length > 0) return [{ name: family.row.join(' '), points: 9 }];
@@ -94,13 +103,11 @@ export function rowsFor(family: ShareFamily, rules: readonly SiteRule[]): Candid
   const kin = family.stem.split('-')[0]!;
   const found = [...classes].flatMap(([name, own]): Candidate[] => {
     const says = own.flatMap((rule) => rule.says);
-    const isOut = says.some(
-      ({ property, value }) =>
-        /^margin(-(left|right|inline.*))?$/.test(property) &&
-        (valueParts(value) ?? []).some((part) => /^-[\d.]|calc\(-/.test(part)),
-    );
+    const isOut = reachesOut(says);
     const isFlex = says.some(({ property, value }) => property === 'display' && /flex/.test(value));
     const isRow = /(^|[-_])(row|columns|cols|g)$/i.test(name);
+    // utilities of a step: `na1`, `mx-n2`
+    const isStep = /\d$/.test(name);
     const isWide = holdsWidth(name, rules);
     const isKin = name.split(/[-_]/)[0] === kin;
     const points =
@@ -109,10 +116,23 @@ export function rowsFor(family: ShareFamily, rules: readonly SiteRule[]): Candid
       (isFlex ? 1 : 0) +
       (isRow ? 2 : 0) +
       (isWide ? 2 : 0) +
-      (isKin ? 1 : 0);
+      (isKin ? 1 : 0) -
+      (isStep ? 2 : 0);
     return points >= 3 ? [{ name, points: points - name.length / 100 }] : [];
   });
   return found.sort((a, b) => b.points - a.points);
+}
+
+/** Margins that reach out over both sides. */
+function reachesOut(says: readonly Declaration[]): boolean {
+  const sides = says.flatMap(({ property, value }): string[] => {
+    const parts = (valueParts(value) ?? []).map((part) => /^-[\d.]|calc\(-|^-?calc\(.*\* ?-/.test(part));
+    if (property === 'margin') return (parts[1] ?? parts[0]) ? ['left', 'right'] : [];
+    if (property === 'margin-inline') return parts[0] ? ['left', 'right'] : [];
+    const [, side] = /^margin-(left|right|inline-start|inline-end)$/.exec(property) ?? [];
+    return side !== undefined && parts[0] ? [side.replace('inline-start', 'left').replace('inline-end', 'right')] : [];
+  });
+  return sides.includes('left') && sides.includes('right');
 }
 
 /** Classes that give a family’s elements their padding, where they have none of their own: `column`, `cell`. */
@@ -141,28 +161,40 @@ export function itemsFor(family: ShareFamily, row: string | null, rules: readonl
 /** What stands for an element without a class. */
 export const ANY = '*';
 
-/** Selectors that make a grid of tracks, in the order of the style sheets, with their classes. */
+/** Selectors that make a grid of tracks, in the order of the style sheets, with their classes; an element around it may stand in the rule that makes it a grid. */
 export function trackElements(rules: readonly SiteRule[]): { name: string; around: string[] }[] {
   const found = new Map<string, { name: string; around: string[] }>();
+  for (const rule of rules)
+    if (rule.says.some(isTracks)) for (const own of elementsOf(rule)) found.set(own.name, found.get(own.name) ?? own);
+  const displays = new Map<string, string[][]>();
   for (const rule of rules) {
-    const isTracks = rule.says.some(
-      ({ property, value }) =>
-        (property === 'grid-template-columns' || property === 'grid-template' || property === 'grid') &&
-        !/^(none|initial|subgrid)$/.test(value),
-    );
-    if (!isTracks) continue;
-    for (const compounds of compoundsIn(rule)) {
-      const last = compounds?.at(-1);
-      // whatever stands in an element of a class: `.layout > *`
-      const isChild = last?.isAny && last.classes.length === 0 && (compounds!.at(-2)?.classes.length ?? 0) > 0;
-      if (!last || last.hasMore || (last.classes.length === 0 && !isChild)) continue;
-      const name = last.classes.join(' ') || ANY;
-      const around = compounds!
-        .slice(0, -1)
-        .map(({ classes }) => classes.join(' '))
-        .filter((each) => each !== '');
-      if (!found.has(name)) found.set(name, { name, around });
-    }
+    if (!rule.says.some(({ property, value }) => property === 'display' && /grid/i.test(value))) continue;
+    for (const { name, around } of elementsOf(rule)) displays.set(name, [...(displays.get(name) ?? []), around]);
+  }
+  for (const own of found.values()) {
+    const [first, ...more] = displays.get(own.name) ?? [];
+    const isAlone = [first, ...more].some((around) => around?.length === 0);
+    if (own.around.length === 0 && first && !isAlone) own.around = first;
   }
   return [...found.values()];
+}
+
+function isTracks({ property, value }: Declaration): boolean {
+  return (
+    /^(grid-template-columns|grid-template|grid)$/.test(property) && !/^(none|initial|unset|subgrid)$/i.test(value)
+  );
+}
+
+/** The elements that a rule's selectors end with, where they ask for classes alone: `.layout > *` is whatever stands in an element of a class. */
+function elementsOf(rule: SiteRule): { name: string; around: string[] }[] {
+  return compoundsIn(rule).flatMap((compounds) => {
+    const last = compounds?.at(-1);
+    const isChild = last?.isAny && last.classes.length === 0 && (compounds!.at(-2)?.classes.length ?? 0) > 0;
+    if (!last || last.hasMore || (last.classes.length === 0 && !isChild)) return [];
+    const around = compounds!
+      .slice(0, -1)
+      .map(({ classes }) => classes.join(' '))
+      .filter((each) => each !== '');
+    return [{ name: last.classes.join(' ') || ANY, around }];
+  });
 }

@@ -3,10 +3,9 @@ import { lengthIn } from './css-length';
 import { type Compound, compoundsIn } from './compounds';
 import type { SiteRule } from './rules';
 import { valueParts } from './css-value';
-import type { Widths } from './widths';
 
 /** A class that makes an element a share of the row it stands in: `.col-4 { width: 33.333% }`. */
-export type ShareClass = { name: string; share: number; widths: Widths };
+export type ShareClass = { name: string; share: number };
 
 /** Classes of shares that belong together, and the classes that go with them. */
 export type ShareFamily = {
@@ -26,8 +25,7 @@ const NEAR = 0.0002;
 export function shareFamilies(rules: readonly SiteRule[]): ShareFamily[] {
   const families = new Map<string, ShareFamily>();
   for (const rule of rules) {
-    const { says, widths } = rule;
-    const share = says.map(({ property, value }) => shareOf(property, value)).find((found) => found !== null);
+    const share = rule.says.map(({ property, value }) => shareOf(property, value)).find((found) => found !== null);
     if (share === undefined || share === null) continue;
     for (const compounds of compoundsIn(rule)) {
       const shape = shapeOf(compounds);
@@ -36,7 +34,7 @@ export function shareFamilies(rules: readonly SiteRule[]): ShareFamily[] {
       const beside = shape.last.filter((name) => name !== named[0]);
       const key = [named[1], beside.slice().sort().join('.'), shape.row.join('.')].join(' ');
       const family = families.get(key) ?? { stem: named[1]!, beside, row: shape.row, members: [] };
-      family.members.push({ name: named[0], share, widths });
+      family.members.push({ name: named[0], share });
       families.set(key, family);
     }
   }
@@ -57,6 +55,7 @@ function joined(families: readonly ShareFamily[]): ShareFamily[] {
       ({ stem, beside, row }) =>
         (family.stem === stem ||
           family.stem.startsWith(`${stem}-`) ||
+          isOfRange(family.stem, stem) ||
           (row.length > 0 && row.join() === family.row.join())) &&
         beside.join() === family.beside.join() &&
         (row.length === 0 || family.row.length === 0 || row[0] === family.row[0]),
@@ -70,12 +69,37 @@ function joined(families: readonly ShareFamily[]): ShareFamily[] {
   return kept;
 }
 
+const RANGE = String.raw`(xxs|xs|sm|md|lg|xl|xxl|\dxl|small|medium|large|xlarge|xxlarge|phone|mobile|tablet|laptop|desktop|wide)`;
+const OF_RANGE = new RegExp(`^(?:(.+)-)?${RANGE}$`, 'i');
+
+/** Do names differ only in the range of screens that they are for: `col-xs`, `col-md`, or `small`, `large`? */
+function isOfRange(one: string, other: string): boolean {
+  const [own, others] = [OF_RANGE.exec(one), OF_RANGE.exec(other)];
+  return own !== null && others !== null && own[1] === others[1];
+}
+
 /** What a declaration makes of the row: more than nothing, up to all. A `calc()` may take a gutter off. */
 function shareOf(property: string, value: string): number | null {
   if (!/^(width|inline-size|flex-basis|flex|max-width)$/.test(property) || !value.includes('%')) return null;
   const text = property === 'flex' ? (valueParts(value)?.at(-1) ?? '') : value;
-  if (/var\(/.test(text)) return null;
-  const at = (whole: number) => lengthIn(text, { width: px(0), height: px(0), root: px(16), whole: px(whole) });
+  return /var\(/i.test(text) ? null : shareIn(text);
+}
+
+/** The share of the row that an element of a style is at a width; null where it is none. */
+export function shareOfStyle(style: ReadonlyMap<string, string>): number | null {
+  for (const property of ['flex-basis', 'width', 'max-width']) {
+    const value = style.get(property);
+    if (value === undefined || /^(auto|none|content)$/.test(value)) continue;
+    const share = shareIn(value);
+    if (share !== null) return share;
+  }
+  return null;
+}
+
+const ANYWHERE = { width: px(0), height: px(0), root: px(16), em: px(16) };
+
+function shareIn(text: string): number | null {
+  const at = (whole: number) => lengthIn(text, { ...ANYWHERE, whole: px(whole) });
   const [nothing, all] = [at(0), at(100_000)];
   if (!nothing || !all || nothing.compare(ZERO) > 0) return null;
   const share = all.sub(nothing).div(100_000).valueOf();

@@ -1,61 +1,95 @@
 import Specificity from '@bramus/specificity';
-import { type Element, matcher } from './elements';
-import { valueParts, withVariables } from './css-value';
-import type { Declaration, SiteRule } from './rules';
-import { includesWidth, type Widths } from './widths';
+import { type Element, isOfState, matcher } from './elements';
+import { withVariables } from './css-value';
+import { longhands, TAKEN_BACK } from './longhands';
+import type { Condition, Declaration, SiteRule } from './rules';
+import { includesWidth } from './widths';
 
-/** What a style sheet says of an element at a width: longhand properties by name, custom ones with their dashes. */
-export type Style = ReadonlyMap<string, string>;
+/** What a style sheet says of an element at a width: longhand properties by name, custom ones with their dashes; and where each is said. */
+export class Style extends Map<string, string> {
+  readonly places = new Map<string, string>();
+}
 
-/** A declaration that is for an element, and where it stands in the cascade. */
-type Said = Declaration & { widths: Widths; rank: number[] };
+/** A declaration that is for an element, where it stands in the cascade, and on what it depends. */
+export type Said = Declaration & Pick<SiteRule, 'widths' | 'condition' | 'where'> & { rank: number[] };
 
-type Compiled = { classes: readonly string[]; matches: (of: Element) => boolean; rank: number[] };
+type Selector = { text: string; rule: number; classes: readonly string[]; compiled?: Compiled };
+type Compiled = { matches: ((of: Element) => boolean) | null; rank: number[] };
 
 /** The rules of style sheets as the elements of a page meet them. */
 export class Cascade {
-  /** Of each rule its selectors, with the classes without which an element is none of theirs; compiled when first asked for. */
-  private readonly selectors: { text: string; classes: readonly string[]; compiled?: Compiled | null }[][];
+  /** Selectors by a class or else a name without which an element is none of theirs; compiled when first asked for. */
+  private readonly byKey = new Map<string, Selector[]>();
 
-  constructor(private readonly rules: readonly SiteRule[]) {
-    this.selectors = rules.map(({ selectors }) => selectors.map((text) => ({ text, classes: lastClasses(text) })));
+  constructor(
+    private readonly rules: readonly SiteRule[],
+    private readonly conditions: Condition[] = [],
+  ) {
+    rules.forEach(({ selectors }, rule) => {
+      for (const text of selectors) {
+        const { classes, name } = lastOf(text);
+        const key = classes[0] === undefined ? (name ?? '*') : `.${classes[0]}`;
+        const list = this.byKey.get(key);
+        const selector = { text, rule, classes };
+        if (list) list.push(selector);
+        else this.byKey.set(key, [selector]);
+      }
+    });
   }
 
   /** All that is said of an element at any width, in the order of the cascade (CSS Cascading 5, 6). */
   of(element: Element): Said[] {
     const own = new Set(element.classes.split(' '));
-    const said = this.rules.flatMap((rule, place) => {
-      const ranks = this.selectors[place]!.flatMap((selector) => {
-        if (!selector.classes.every((name) => own.has(name))) return [];
-        if (selector.compiled === undefined) selector.compiled = compiledOf(selector.text, selector.classes);
-        return selector.compiled?.matches(element) ? [selector.compiled.rank] : [];
-      });
-      const rank = ranks.sort(inOrder).at(-1);
-      if (!rank) return [];
-      const layer = Math.min(rule.layer, NO_LAYER);
-      return rule.says.map((declaration): Said => {
-        const { important } = declaration;
-        const order = [important ? 1 : 0, important ? -layer : layer, ...rank, place];
-        return { ...declaration, widths: rule.widths, rank: order };
-      });
-    });
-    return said.sort((a, b) => inOrder(a.rank, b.rank));
+    const keys = ['*', element.name.toLowerCase(), ...[...own].map((name) => `.${name}`)];
+    const best = new Map<number, { rank: number[]; isSure: boolean; text: string }>();
+    for (const selector of keys.flatMap((key) => this.byKey.get(key) ?? [])) {
+      if (!selector.classes.every((name) => own.has(name))) continue;
+      const { matches, rank } = (selector.compiled ??= compiledOf(selector.text));
+      if (matches ? !matches(element) : isOfState(selector.text)) continue;
+      const found = best.get(selector.rule);
+      if (!found || (matches && !found.isSure) || (found.isSure === Boolean(matches) && inOrder(rank, found.rank) > 0))
+        best.set(selector.rule, { rank, isSure: matches !== null, text: selector.text });
+    }
+    return [...best]
+      .flatMap(([place, { rank, isSure, text }]) => {
+        const rule = this.rules[place]!;
+        const layer = Math.min(rule.layer, NO_LAYER);
+        const condition = isSure ? rule.condition : this.unreadSelector(text, rule);
+        return rule.says.map((declaration): Said => {
+          const { important } = declaration;
+          const order = [important ? 1 : 0, important ? -layer : layer, ...rank, place];
+          return { ...declaration, widths: rule.widths, condition, where: rule.where, rank: order };
+        });
+      })
+      .sort((a, b) => inOrder(a.rank, b.rank));
+  }
+
+  /** What hangs on a selector that cannot be told of a page that is only thought of. */
+  private unreadSelector(text: string, { where }: SiteRule): number {
+    const known = this.conditions.findIndex((condition) => condition.text === text);
+    if (known >= 0) return known;
+    this.conditions.push({ text, why: 'This selector can’t be read.', where, container: null });
+    return this.conditions.length - 1;
   }
 }
 
 const NO_LAYER = 1e9;
 
-/** The classes that a selector's last element must have; those in brackets and behind escapes are left to the matcher. */
-function lastClasses(selector: string): string[] {
-  if (selector.includes('\\')) return [];
-  const plain = selector.replace(/\[[^\]]*\]/g, '').replace(/\([^()]*(\([^()]*\)[^()]*)*\)/g, '');
-  const last = plain.split(/[\s>+~]+/).at(-1) ?? '';
-  return [...last.matchAll(/\.([\w-]+)/g)].map(([, name]) => name!);
+/** The classes and the name that a selector's last element must have; those in brackets and behind escapes are left to the matcher. */
+function lastOf(selector: string): { classes: string[]; name: string | null } {
+  if (selector.includes('\\')) return { classes: [], name: null };
+  const plain = selector.replace(/\[[^\]]*\]/g, '¦').replace(/\([^()]*(\([^()]*\)[^()]*)*\)/g, '');
+  const last =
+    plain
+      .trim()
+      .split(/[\s>+~]+/)
+      .at(-1) ?? '';
+  const [name] = /^[a-z][\w-]*/i.exec(last) ?? [];
+  return { classes: [...last.matchAll(/\.([\w-]+)/g)].map(([, found]) => found!), name: name?.toLowerCase() ?? null };
 }
 
-function compiledOf(selector: string, classes: readonly string[]): Compiled | null {
-  const matches = matcher(selector);
-  return matches && { classes, matches, rank: specificityOf(selector) };
+function compiledOf(selector: string): Compiled {
+  return { matches: matcher(selector), rank: specificityOf(selector) };
 }
 
 function specificityOf(selector: string): number[] {
@@ -72,89 +106,43 @@ function inOrder(a: readonly number[], b: readonly number[]): number {
   return 0;
 }
 
-/** Styles of elements in each other at a width, the outermost first: custom properties are handed down. */
-export function stylesAt(said: readonly Said[][], width: number): Style[] {
-  let custom: ReadonlyMap<string, string> = new Map();
-  let around: ReadonlyMap<string, string> = new Map();
-  return said.map((each) => {
-    const here = each.filter(({ widths }) => includesWidth(widths, width));
-    const own = new Map(custom);
-    for (const { property, value } of here) if (property.startsWith('--')) own.set(property, value);
-    custom = own;
-    const style = new Map<string, string>();
-    for (const { property, value } of here) {
-      if (property.startsWith('--')) continue;
-      const filled = withVariables(value, (name) => own.get(name));
-      if (filled !== null) for (const [longhand, part] of longhands(property, filled)) style.set(longhand, part);
+/**
+ * The style of an element at a width, in the one around it: custom properties and the font size are handed down; a `var()` that holds nothing makes its
+ * property unset (CSS Custom Properties 1, 3).
+ */
+export function styleAt(
+  said: readonly Said[],
+  width: number,
+  around: Style | null,
+  isOn: (condition: number) => boolean,
+): Style {
+  const here = said.filter(
+    ({ widths, condition }) => includesWidth(widths, width) && (condition === null || isOn(condition)),
+  );
+  const style = new Style();
+  for (const [property, value] of around ?? []) if (property.startsWith('--')) style.set(property, value);
+  for (const { property, value } of here) {
+    if (!property.startsWith('--')) continue;
+    if (/^initial$/i.test(value)) style.delete(property);
+    else if (!/^(inherit|unset|revert|revert-layer)$/i.test(value)) style.set(property, value);
+  }
+  for (const { property, value, where } of here) {
+    if (property.startsWith('--')) continue;
+    const filled = withVariables(value, (name) => style.get(name));
+    for (const [longhand, part] of longhands(property, lowered(property, filled ?? 'unset'))) {
+      style.places.set(longhand, where);
+      const taken = part === 'inherit' ? around?.get(longhand) : TAKEN_BACK.test(part) ? undefined : part;
+      if (taken === undefined) style.delete(longhand);
+      else style.set(longhand, taken);
     }
-    for (const [property, value] of style) {
-      const taken = value === 'inherit' ? around.get(property) : value;
-      if (taken === undefined) style.delete(property);
-      else style.set(property, taken);
-    }
-    around = style;
-    return new Map([...own, ...style]);
-  });
+  }
+  return style;
 }
 
-/** A declaration as the physical longhands of a page that is written from left to right. */
-function longhands(property: string, value: string): [string, string][] {
-  const name = property.replace(/^grid-((row-|column-)?gap)$/, '$1');
-  const parts = (): string[] => valueParts(value) ?? [];
-  switch (name) {
-    case 'inline-size':
-    case 'max-inline-size':
-    case 'min-inline-size':
-      return [[name.replace('inline-size', 'width'), value]];
-    case 'margin':
-    case 'padding': {
-      const [top, right = top, , left = right] = parts();
-      return right === undefined || left === undefined
-        ? []
-        : [
-            [`${name}-left`, left],
-            [`${name}-right`, right],
-          ];
-    }
-    case 'margin-inline':
-    case 'padding-inline': {
-      const [start, end = start] = parts();
-      const side = name.split('-')[0]!;
-      return start === undefined || end === undefined
-        ? []
-        : [
-            [`${side}-left`, start],
-            [`${side}-right`, end],
-          ];
-    }
-    case 'margin-inline-start':
-    case 'padding-inline-start':
-      return [[name.replace('inline-start', 'left'), value]];
-    case 'margin-inline-end':
-    case 'padding-inline-end':
-      return [[name.replace('inline-end', 'right'), value]];
-    case 'gap': {
-      const [row, column = row] = parts();
-      return row === undefined || column === undefined
-        ? []
-        : [
-            ['row-gap', row],
-            ['column-gap', column],
-          ];
-    }
-    case 'flex': {
-      const basis = parts().find((part) => /%|[a-z]/i.test(part));
-      return basis === undefined ? [] : [['flex-basis', basis]];
-    }
-    case 'grid':
-    case 'grid-template': {
-      const [rows, columns] = value.split('/');
-      return [
-        ['grid-template-rows', (rows ?? '').trim()],
-        ['grid-template-columns', (columns ?? 'none').trim()],
-      ];
-    }
-    default:
-      return [[name, value]];
-  }
+/** Words of a value in small letters, as CSS reads them; names that authors give stay. */
+function lowered(property: string, value: string): string {
+  if (/^(grid-(area|row|column)|container(-name)?$|font$)/.test(property)) return value;
+  return value.replace(/"[^"]*"|'[^']*'|\[[^\]]*\]|--[\w-]+|[A-Z]+/g, (part) =>
+    /^[A-Z]/.test(part) ? part.toLowerCase() : part,
+  );
 }

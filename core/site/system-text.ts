@@ -1,4 +1,4 @@
-import type { GridSystem } from './systems';
+import type { GridSystem } from './grid-systems';
 
 /** A grid and what it stands in: `.col-* in .row in .container`. */
 export function systemText({ name, kind, around }: GridSystem): string {

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { readSite } from './read-site';
-import type { SiteGrid } from './systems';
+import type { SiteGrid } from './columns-in';
 
 const at = (css: string, width: number) => {
   const { value } = readSite([css]);

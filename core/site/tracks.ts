@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
 import { greatest, type Px, ZERO } from '../length/px';
-import { lengthIn, type Surroundings } from './css-length';
+import { lengthIn, numberIn, type Surroundings } from './css-length';
 import { nodeText, type ValueNode, valueNodes } from './css-value';
 
 /** Columns of a grid that are all as wide, within a box. */
@@ -94,7 +94,7 @@ function repeated({ children = [] }: ValueNode, width: Px, gutter: Px, around: S
   if (comma !== 1 || !times) return null;
   if (times.type === 'Identifier') return fitted(rest, width, gutter, around);
   const inside = tracksOf(rest, width, gutter, around);
-  const count = Number(times.value);
+  const count = Number(numberIn(nodeText(times)) ?? NaN);
   if (!inside || !Number.isInteger(count) || count < 1 || count * inside.length > MOST_TRACKS) return null;
   return Array.from({ length: count }, () => inside).flat();
 }

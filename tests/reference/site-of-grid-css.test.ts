@@ -8,9 +8,11 @@ import { px } from '../../core/length/px';
 import { breakpointAt } from '../../core/spec/ranges';
 import { isSamePx } from '../../core/site/fit-columns';
 import { readSite } from '../../core/site/read-site';
-import type { SiteGrid } from '../../core/site/systems';
+import type { SiteGrid } from '../../core/site/columns-in';
 
 const ORIGIN = { version: '1.0.0', published: '2026-11-26', sha256: 'ab'.repeat(32) };
+
+const rootsOf = (spec: { rootFontSize: number }) => ({ initial: px(16), otherwise: px(spec.rootFontSize) });
 
 describe('the style sheet of a specification', () => {
   test('is read as its columns, at every width that is tried', () => {
@@ -25,7 +27,7 @@ describe('the style sheet of a specification', () => {
             const solved = columnsAt(spec, breakpointAt(spec, width), width);
             // where columns have no room, a browser does not draw what the sum says
             if (!system || solved.column.compare(0) < 0 || solved.undetermined || solved.count < 2) continue;
-            const grid = value!.grids.at(system, width, px(spec.rootFontSize));
+            const grid = value!.grids.at(system, width, rootsOf(spec));
             expect(grid).not.toHaveProperty('why');
             const { count, column, gutter, start } = grid as SiteGrid;
             expect([width, count]).toEqual([width, solved.count]);
@@ -58,7 +60,7 @@ describe('grid.css with options', () => {
         // shares of a row have no count that follows; and a container that is wider than the screen is placed by its margins alone
         if (!value!.system || solved.column.compare(0) <= 0 || solved.undetermined || solved.count < 4) return;
         if (said === 'auto' || solved.overheld || least.compare(0) < 0) return;
-        const grid = value!.grids.at(value!.system, width, px(spec.rootFontSize));
+        const grid = value!.grids.at(value!.system, width, rootsOf(spec));
         expect(grid).not.toHaveProperty('why');
         const { count, column, gutter, start } = grid as SiteGrid;
         expect([count, isSamePx(column, solved.column), isSamePx(gutter, solved.gutter)]).toEqual([

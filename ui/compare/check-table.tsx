@@ -18,12 +18,18 @@ export function CheckTable({ checks, version }: { checks: readonly Check[]; vers
           </tr>
         </thead>
         <tbody>
-          {checks.map(({ breakpoint, quantity, specification, page, at, isSame, sentence }, index) => (
-            <tr key={index} title={sentence || undefined} data-off={!isSame || undefined}>
+          {checks.map(({ breakpoint, quantity, specification, page, at, verdict, sentence, where }, index) => (
+            <tr
+              key={index}
+              title={[sentence, where].filter(Boolean).join(' ') || undefined}
+              data-off={verdict === 'differs' || undefined}
+            >
               <td>{breakpoint}</td>
               <th scope="row">{quantity}</th>
               <td className="number">{specification}</td>
-              <td className="number">{isSame ? 'the same' : page}</td>
+              <td className="number">
+                {verdict === 'same' ? 'the same' : verdict === 'differs' ? page : 'not checked'}
+              </td>
               <td className="number">{at}</td>
             </tr>
           ))}

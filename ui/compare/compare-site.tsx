@@ -3,10 +3,11 @@
 import { Link } from '../parts/link';
 import { type FormEvent, useEffect, useState } from 'react';
 import type { SiteComparison } from '../../core/comparison/compare-site';
+import { comparisonJson } from '../../core/comparison/comparison-json';
 import { junitXml } from '../../core/comparison/junit';
 import { counted } from '../../core/length/present';
 import type { Parsed } from '../../core/parsed';
-import { classesSaid, type RoleChoice } from '../../core/site/systems';
+import { classesSaid, type RoleChoice } from '../../core/site/grid-systems';
 import type { Spec } from '../../core/spec/schema';
 import { download } from '../frame/download';
 import { Field } from '../parts/field';
@@ -31,14 +32,18 @@ export function CompareSite({ document: spec, version, address }: Props) {
   useEffect(() => {
     if (given.length === 0) return setReading(false);
     setReading(true);
-    return askReading({ is: 'compare', spec, texts: given.map(({ text }) => text), choice }, (came) => {
-      setAnswer(came);
-      setReading(false);
-    });
+    return askReading(
+      { is: 'compare', spec, texts: given.map(({ name, text }) => ({ name, text })), choice },
+      (came) => {
+        setAnswer(came);
+        setReading(false);
+      },
+    );
   }, [given, choice, spec]);
 
   const comparison = answer?.value;
-  const off = comparison?.checks.filter(({ isSame }) => !isSame) ?? [];
+  const off = comparison?.checks.filter(({ verdict }) => verdict === 'differs') ?? [];
+  const left = comparison?.checks.filter(({ verdict }) => verdict === 'not-checked') ?? [];
   return (
     <main id="content" className="page">
       <div className={styles.head}>
@@ -72,11 +77,7 @@ export function CompareSite({ document: spec, version, address }: Props) {
       {comparison && (
         <>
           <section aria-labelledby="found">
-            <h2 id="found">
-              {off.length === 0
-                ? `All ${comparison.checks.length} checks are as the edition has it`
-                : `${off.length} of ${counted(comparison.checks.length, 'check')} differ`}
-            </h2>
+            <h2 id="found">{headOf(comparison.checks.length, off.length, left.length)}</h2>
             <p>
               {comparison.grid ? (
                 <>
@@ -95,14 +96,12 @@ export function CompareSite({ document: spec, version, address }: Props) {
               </Button>
               <Button
                 look="quiet"
-                onClick={() =>
-                  download('ypsiline-compare.json', 'application/json', JSON.stringify(comparison, null, 2))
-                }
+                onClick={() => download('ypsiline-compare.json', 'application/json', comparisonJson(comparison))}
               >
                 JSON
               </Button>
             </div>
-            <CheckTable checks={all ? comparison.checks : off} version={version} />
+            <CheckTable checks={all ? comparison.checks : [...off, ...left]} version={version} />
           </section>
           <DrawnPairs pairs={comparison.drawn} version={version} />
           <section aria-labelledby="unread">
@@ -114,6 +113,13 @@ export function CompareSite({ document: spec, version, address }: Props) {
       )}
     </main>
   );
+}
+
+function headOf(all: number, off: number, left: number): string {
+  const unchecked = left > 0 ? `, ${left} not checked` : '';
+  if (off === 0 && left === 0) return `All ${all} checks are as the edition has it`;
+  if (off === 0) return `${all - left} of ${counted(all, 'check')} are as the edition has it${unchecked}`;
+  return `${off} of ${counted(all, 'check')} differ${unchecked}`;
 }
 
 type RolesProps = { others: readonly string[]; choice: RoleChoice; onChoose: (choice: RoleChoice) => void };

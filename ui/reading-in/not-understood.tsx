@@ -9,11 +9,12 @@ export function NotUnderstood({ unread }: { unread: readonly Unread[] }) {
     <details className={styles.unread} open={unread.length <= 4}>
       <summary>{counted(unread.length, 'thing')} left out or not understood</summary>
       <ul>
-        {unread.map(({ what, why }, index) => (
+        {unread.map(({ what, why, where }, index) => (
           <li key={index}>
             <strong>{what}</strong>
             <br />
             {why}
+            {where !== undefined && <span className="number soft"> {where}</span>}
           </li>
         ))}
       </ul>

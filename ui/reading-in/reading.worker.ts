@@ -2,13 +2,14 @@ import { compareSite, type SiteComparison } from '../../core/comparison/compare-
 import type { Parsed } from '../../core/parsed';
 import { readFile } from '../../core/reading/read-file';
 import type { Reading } from '../../core/reading/reading';
-import type { RoleChoice } from '../../core/site/systems';
+import type { Sheet } from '../../core/site/rules';
+import type { RoleChoice } from '../../core/site/grid-systems';
 import type { Spec } from '../../core/spec/schema';
 
 /** What the worker is asked: what a file says, or what of a site differs from a specification. */
 export type ReadingOrder =
   | { is: 'read'; name: string; text: string }
-  | { is: 'compare'; spec: Spec; texts: readonly string[]; choice: RoleChoice };
+  | { is: 'compare'; spec: Spec; texts: readonly Sheet[]; choice: RoleChoice };
 
 export type ReadingAnswer<Order> = Parsed<Order extends { is: 'read' } ? Reading : SiteComparison>;
 

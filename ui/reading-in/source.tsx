@@ -1,5 +1,6 @@
 'use client';
 
+import { utf16Text } from '../../core/text/utf16';
 import { FILE_BYTES } from '../../core/limits';
 import { FileUp } from 'lucide-react';
 import { type ReactNode, useId, useState } from 'react';
@@ -38,7 +39,7 @@ export function Source({ says, placeholder, onGiven, onProblem }: Props) {
       );
     // what was pasted before is not what is read now
     setPasted('');
-    onGiven(await Promise.all(files.map(async (file) => ({ name: file.name, text: await file.text() }))));
+    onGiven(await Promise.all(files.map(async (file) => ({ name: file.name, text: await textOf(file) }))));
   };
   const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
     onDrop: (accepted, rejected) => void bring([...accepted, ...rejected.map(({ file }) => file)]),
@@ -79,4 +80,10 @@ export function Source({ says, placeholder, onGiven, onProblem }: Props) {
       />
     </div>
   );
+}
+
+/** The text of a file: UTF-16 where its mark says so, otherwise UTF-8. */
+async function textOf(file: File): Promise<string> {
+  const mark = new Uint8Array(await file.slice(0, 2).arrayBuffer());
+  return utf16Text(mark) === null ? file.text() : (utf16Text(new Uint8Array(await file.arrayBuffer())) ?? '');
 }
