@@ -49,7 +49,7 @@ export function gridSystems(rules: readonly SiteRule[], choice: RoleChoice = {})
       const doubts = [
         ...(choice.row === undefined ? rowDoubts(row, family.row.length > 0 ? [] : rows) : []),
         ...containerDoubts(stood),
-        ...(choice.columns === undefined ? setDoubts(family, count) : []),
+        ...(choice.columns === undefined ? stemDoubts(family) : []),
       ];
       return {
         name: `.${family.stem}-*`,
@@ -121,13 +121,18 @@ function containerDoubts([first, second]: readonly Candidate[]): string[] {
     : [];
 }
 
+function stemDoubts({ stem }: ShareFamily): string[] {
+  return /^(w|width|size|basis|max-w|mw)$/i.test(stem.replace(/-(\w{1,2})$/, ''))
+    ? [`.${stem}-* are widths for anything, and no columns by themselves.`]
+    : [];
+}
+
 /** A grid of columns has a class for most counts of them; widths in fifths and thirds alone are no grid. */
-function setDoubts({ stem, members }: ShareFamily, count: number): string[] {
-  if (/^(w|width|size|basis|max-w|mw)$/i.test(stem.replace(/-(\w{1,2})$/, '')))
-    return [`.${stem}-* are widths for anything, and no columns by themselves.`];
-  const there = new Set(members.map(({ share }) => Math.round(share * count * 100) / 100));
+export function setDoubt(shares: readonly number[]): string | null {
+  const { count } = countOf(shares);
+  const there = new Set(shares.map((share) => Math.round(share * count * 100) / 100));
   const held = Array.from({ length: count }, (_, index) => index + 1).filter((columns) => there.has(columns)).length;
-  return held * 2 >= count ? [] : [`Its widths are ${held} of the ${count} that a grid of ${count} columns has.`];
+  return held * 2 >= count ? null : `Its widths are ${held} of the ${count} that a grid of ${count} columns has.`;
 }
 
 /** What of a family stands on other columns: `1/5, 2/5`. */

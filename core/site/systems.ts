@@ -4,7 +4,7 @@ import { type SiteGrid, sharesIn, type SiteRows, tracksIn } from './columns-in';
 import { lengthIn } from './css-length';
 import { withVariables } from './css-value';
 import { chain, type Element } from './elements';
-import { type GridSystem, gridSystems, type RoleChoice } from './grid-systems';
+import { type GridSystem, gridSystems, type RoleChoice, setDoubt } from './grid-systems';
 import { ANY } from './roles';
 import type { Condition, StyleSheet } from './rules';
 import { shareOfStyle } from './shares';
@@ -46,6 +46,7 @@ export class SiteGrids {
         system.sure -= 0.5;
         system.doubts.push('Its columns have no room, or lie over each other.');
       }
+      if (choice.columns === undefined) this.askWholeSet(system);
       // gutters are what tells a grid from boxes of a share
       if (grids.some(({ gutter }) => gutter.compare(0) > 0)) system.strength += 1.5;
     }
@@ -55,6 +56,19 @@ export class SiteGrids {
     if (!first || !rival || choice.row !== undefined || choice.columns !== undefined) return;
     first.sure -= 0.25;
     first.doubts.push(`${rival.name} is as likely, and is another grid.`);
+  }
+
+  /** At each width the classes of a row must make most of a grid. */
+  private askWholeSet(system: GridSystem): void {
+    const [doubt] = WIDTHS_TRIED.flatMap((width) => {
+      const placed = system.kind === 'shares' ? this.placed(system, width, USUAL_ROOTS, NONE) : [];
+      if ('why' in placed || placed.length === 0) return [];
+      const question = { width, roots: USUAL_ROOTS, conditions: this.conditions, on: NONE };
+      return setDoubt(this.sharesAt(system, placed.slice(0, -1), question)) ?? [];
+    });
+    if (doubt === undefined) return;
+    system.sure -= 0.25;
+    system.doubts.push(doubt);
   }
 
   /** Does as much speak for another grid, which has other columns? */
@@ -140,6 +154,19 @@ export class SiteGrids {
       this.last = { system, key, placed: walk(this.said(system).chain, question) };
     }
     return this.last.placed;
+  }
+
+  /** The classes of an element that is this share of its row at a width, such as `column is-3` of a quarter; null where no class is. */
+  itemAt(system: GridSystem, width: number, share: number): string | null {
+    const placed = this.placed(system, width, USUAL_ROOTS, NONE);
+    if ('why' in placed) return null;
+    const question = { width, roots: USUAL_ROOTS, conditions: this.conditions, on: NONE };
+    const place = this.said(system).classes.findIndex((said) => {
+      const own = shareOfStyle(styleOfItem(said, placed.slice(0, -1), question) ?? new Map());
+      return own !== null && Math.abs(own - share) < 0.0002;
+    });
+    const names = [...new Set(system.shares.map(({ name }) => name))];
+    return place < 0 ? null : `${system.item ?? ''} ${names[place]!}`.trim();
   }
 
   /** Which shares of the row the classes of a family are at a width: the cascade decides, class by class. */
