@@ -12,7 +12,8 @@ import { overlayJs } from './overlay/overlay-js';
 import { overlayPixels, overlaySvg, pixelSize } from './overlay/overlay-svg';
 import { pageContent } from './page/page-content';
 import { pageHtml } from './page/page-html';
-import { tokensJson } from './tokens-json';
+import { tokensJson } from './tokens/tokens-json';
+import { tokensText } from './tokens/tokens-text';
 import { valuesCsv } from './values/values-csv';
 import { valuesJson } from './values/values-json';
 import { valuesMd } from './values/values-md';
@@ -102,10 +103,20 @@ export const FORMATS: readonly Format[] = [
     file: 'tokens.json',
     mediaType: 'application/json',
     title: 'Design tokens',
-    isOf: 'token tool chains',
+    isOf: 'token tool chains: Design Tokens Format Module 2025.10',
+    inEditions: true,
+    writer: 2,
+    write: tokensJson,
+  },
+  {
+    id: 'tokens-text',
+    file: 'tokens-text.json',
+    mediaType: 'application/json',
+    title: 'Design tokens, older form',
+    isOf: 'token tools from before 2025: a dimension is a text such as 24px',
     inEditions: true,
     writer: 1,
-    write: tokensJson,
+    write: tokensText,
   },
   {
     id: 'values-csv',

@@ -149,10 +149,15 @@ function spacingOf(groups: ReadonlyMap<string, Token[]>, used: Set<Token>): Spec
     base: written(base),
     halfSteps: false,
     steps: steps.map(({ token, length }) => ({
-      name: token.path.at(-1)!.slice(0, 60),
+      name: stepName(token.path.at(-1)!).slice(0, 60),
       times: length.div(base).toFraction(),
     })),
   };
+}
+
+/** A step that is called by its number alone has the name of its group before it. */
+function stepName(name: string): string {
+  return /^[\d-]+$/.test(name) ? `space-${name}` : name;
 }
 
 function nameOf({ path }: Token): string {

@@ -1,5 +1,4 @@
-import convertor from 'css-tree/convertor';
-import parse from 'css-tree/parser';
+import { parse, toPlainObject } from 'css-tree/dist/csstree.esm';
 import type { SiteRule } from './rules';
 
 /** A part of a selector between its combinators: its classes, whether it asks for more than them, whether it is `*`. */
@@ -10,7 +9,7 @@ type SelectorNode = { type: string; name?: string; children?: SelectorNode[] };
 /** The parts of a selector between its combinators; null where it is none. */
 function compoundsOf(selector: string): Compound[] | null {
   try {
-    const tree = convertor.toPlainObject(parse(selector, { context: 'selector' })) as unknown as SelectorNode;
+    const tree = toPlainObject(parse(selector, { context: 'selector' })) as unknown as SelectorNode;
     const compounds: Compound[] = [{ classes: [], hasMore: false, isAny: false }];
     for (const { type, name } of tree.children ?? []) {
       const own = compounds.at(-1)!;

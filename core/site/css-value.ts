@@ -1,6 +1,4 @@
-import convertor from 'css-tree/convertor';
-import generate from 'css-tree/generator';
-import parse from 'css-tree/parser';
+import { generate, parse, toPlainObject } from 'css-tree/dist/csstree.esm';
 
 /** A piece of a CSS value as css-tree reads it, in what is needed of it. */
 export type ValueNode = {
@@ -31,7 +29,7 @@ export function valueNodes(text: string): readonly ValueNode[] | null {
 
 function parsedNodes(text: string): ValueNode[] | null {
   try {
-    const tree = convertor.toPlainObject(parse(text, { context: 'value' })) as unknown as ValueNode;
+    const tree = toPlainObject(parse(text, { context: 'value' })) as unknown as ValueNode;
     return tree.children ?? null;
   } catch {
     return null;

@@ -6,17 +6,7 @@ declare module '@bramus/specificity' {
   }
 }
 
-// the parts of css-tree by themselves: the whole brings the grammar of every property, which nothing here asks for
-declare module 'css-tree/parser' {
-  import { parse } from 'css-tree';
-  export default parse;
-}
-declare module 'css-tree/generator' {
-  import { generate } from 'css-tree';
-  export default generate;
-}
-declare module 'css-tree/convertor' {
-  import type { toPlainObject } from 'css-tree';
-  const convertor: { toPlainObject: typeof toPlainObject };
-  export default convertor;
+// css-tree as one file that any bundler takes: its modules read the grammar of properties from files beside them
+declare module 'css-tree/dist/csstree.esm' {
+  export * from 'css-tree';
 }

@@ -1,5 +1,4 @@
-import convertor from 'css-tree/convertor';
-import { fork } from 'css-tree';
+import { fork, toPlainObject } from 'css-tree/dist/csstree.esm';
 import type { Parsed } from '../parsed';
 import { whyNotText } from '../text/why-not-text';
 import { nodeText, type ValueNode } from './css-value';
@@ -119,7 +118,7 @@ class Reading {
 
   read({ name, text }: Sheet): void {
     this.file = name;
-    const tree = convertor.toPlainObject(
+    const tree = toPlainObject(
       parse(text, { parseValue: false, parseCustomProperty: false, parseRulePrelude: false, positions: true }),
     ) as unknown as CssNode;
     this.each(tree.children as CssNode[], { holding: ALWAYS, layer: null, selectors: null, asks: [] }, 0);

@@ -1,4 +1,4 @@
-import { lexer } from 'css-tree';
+import { lexer } from 'css-tree/dist/csstree.esm';
 import { nodeText, type ValueNode } from './css-value';
 
 /** Known for certain, one way or the other; or not known. */

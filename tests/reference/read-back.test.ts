@@ -31,22 +31,30 @@ describe.each(specs.map((spec, index) => [index, spec] as const))('document %i',
     expect(value!.document).toEqual(spec);
   });
 
-  test.each(['tokens.json', 'values.csv'])('%s has its ranges and columns, as they are drawn', (name) => {
-    const { value, problem } = readFile(name, fileOf(spec, name));
-    expect(problem).toBeUndefined();
-    const read = byWidth(value!.document.breakpoints);
-    const own = byWidth(spec.breakpoints);
-    expect(read.map(({ from }) => from)).toEqual(own.map(({ from }) => from));
-    read.forEach((breakpoint, index) => {
-      const width = own[index]!.reference.width;
-      const [a, b] = [columnsAt(value!.document, breakpoint, width), columnsAt(spec, own[index]!)];
-      // what has no room, or says one quantity too many, is not a grid that a file of numbers could say
-      if (b.column.compare(0) <= 0 || b.marginStart.compare(0) < 0 || b.marginEnd.compare(0) < 0 || !b.excess.equals(0))
-        return;
-      expect(a.count).toBe(b.count);
-      for (const part of ['gutter', 'column', 'marginStart', 'marginEnd'] as const) near(a[part], b[part]);
-    });
-  });
+  test.each(['tokens.json', 'tokens-text.json', 'values.csv'])(
+    '%s has its ranges and columns, as they are drawn',
+    (name) => {
+      const { value, problem } = readFile(name, fileOf(spec, name));
+      expect(problem).toBeUndefined();
+      const read = byWidth(value!.document.breakpoints);
+      const own = byWidth(spec.breakpoints);
+      expect(read.map(({ from }) => from)).toEqual(own.map(({ from }) => from));
+      read.forEach((breakpoint, index) => {
+        const width = own[index]!.reference.width;
+        const [a, b] = [columnsAt(value!.document, breakpoint, width), columnsAt(spec, own[index]!)];
+        // what has no room, or says one quantity too many, is not a grid that a file of numbers could say
+        if (
+          b.column.compare(0) <= 0 ||
+          b.marginStart.compare(0) < 0 ||
+          b.marginEnd.compare(0) < 0 ||
+          !b.excess.equals(0)
+        )
+          return;
+        expect(a.count).toBe(b.count);
+        for (const part of ['gutter', 'column', 'marginStart', 'marginEnd'] as const) near(a[part], b[part]);
+      });
+    },
+  );
 
   test('tokens.json has its spacing steps', () => {
     if (spec.spacing.steps.length < 2) return;

@@ -1,11 +1,11 @@
 import StyleDictionary from 'style-dictionary';
 import { expect, test } from 'vitest';
 import { columnsAt } from '../../core/columns/columns-at';
-import { tokensJson } from '../../core/formats/tokens-json';
+import { tokensText } from '../../core/formats/tokens/tokens-text';
 import { decimal } from '../../core/length/present';
 import { DEMO_SPECS } from '../../scripts/demo/specs';
 
-/** style-dictionary 4, a tool that turns token files into code, reads tokens.json without a warning, and says the same numbers. */
+/** style-dictionary 4, a tool that turns token files into code, reads tokens-text.json without a warning, and says the same numbers. */
 
 const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(64) };
 
@@ -13,7 +13,7 @@ test.each(DEMO_SPECS.map(({ drafts }) => [drafts[0]!.document.name, drafts[0]!.d
   '%s as CSS',
   async (_, spec) => {
     const dictionary = new StyleDictionary({
-      tokens: JSON.parse(tokensJson(spec, ORIGIN)) as object,
+      tokens: JSON.parse(tokensText(spec, ORIGIN)) as object,
       log: { warnings: 'error', verbosity: 'verbose' },
       platforms: {
         css: { transformGroup: 'css', files: [{ destination: 'tokens.css', format: 'css/variables' }] },

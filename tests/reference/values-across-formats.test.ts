@@ -62,9 +62,13 @@ describe.each(specs.map((spec, index) => [index, spec] as const))('document %i',
         'margin-end': marginEnd,
         reference: viewport,
       };
-      for (const [name, length] of Object.entries(lengths)) expect(group[name]!.$value).toBe(`${decimal(length)}px`);
+      for (const [name, length] of Object.entries(lengths))
+        expect(group[name]!.$value).toEqual({ value: Number(decimal(length)), unit: 'px' });
       expect(Object.keys(group['span']!)).toHaveLength(count);
-      expect(group['span']![String(count)]!.$value).toBe(`${decimal(column.mul(count).add(gutter.mul(count - 1)))}px`);
+      expect(group['span']![String(count)]!.$value).toEqual({
+        value: Number(decimal(column.mul(count).add(gutter.mul(count - 1)))),
+        unit: 'px',
+      });
     }
   });
 
