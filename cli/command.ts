@@ -5,6 +5,8 @@ import type { Spec } from '../core/spec/schema';
 /** What a call answers: a text, files to be written, a problem in one line; and the status it ends with. */
 export type Answer = {
   text?: string;
+  /** What is said beside the answer, on standard error. */
+  words?: string;
   files?: { path: string; text: string | Buffer }[];
   problem?: string;
   status: 0 | 1 | 2;
@@ -19,6 +21,8 @@ export type World = {
 
 export type Command = {
   usage: string;
+  /** What it does and what its options mean, for `--help`. */
+  says: string;
   run(args: string[], read: (file: string) => string, world: World): Answer | Promise<Answer>;
 };
 
@@ -28,7 +32,12 @@ export class Unusable extends Error {}
 type Options = NonNullable<ParseArgsConfig['options']>;
 
 /** The options and file of a call, or one line that says which is not known. */
-export function readArguments<T extends Options>(args: string[], usage: string, options: T, files: 0 | 1 | 'more') {
+export function readArguments<T extends Options>(
+  args: string[],
+  usage: string,
+  options: T,
+  files: 0 | 1 | 'some' | 'more',
+) {
   try {
     const { values, positionals } = parseArgs({
       args,
@@ -36,7 +45,8 @@ export function readArguments<T extends Options>(args: string[], usage: string, 
       allowPositionals: true,
     });
     if (files === 'more' && positionals.length < 2) throw new Error('needs a document and at least one style sheet');
-    if (files !== 'more' && positionals.length !== files)
+    if (files === 'some' && positionals.length === 0) throw new Error('needs at least one file');
+    if (typeof files === 'number' && positionals.length !== files)
       throw new Error(files === 1 ? 'needs one file, or - for standard input' : `“${positionals[0]}” isn’t expected`);
     return {
       values: values as Record<string, string | boolean | undefined>,

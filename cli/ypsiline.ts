@@ -6,6 +6,7 @@ import { answer } from './answer';
 /** `npm run --silent ypsiline -- COMMAND`: arguments in, the core, text or JSON out. Needs no server. */
 const {
   text,
+  words,
   files = [],
   problem,
   status,
@@ -14,6 +15,7 @@ const {
   return utf16Text(bytes) ?? bytes.toString('utf8');
 });
 if (text !== undefined) process.stdout.write(`${text}\n`);
+if (words !== undefined) process.stderr.write(`${words}\n`);
 if (problem !== undefined) process.stderr.write(`${problem}\n`);
 process.exitCode = status;
 for (const file of files) {

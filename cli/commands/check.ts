@@ -14,6 +14,7 @@ const usage = 'check FILE [--width N] [--json]; or check --lock [FILE]';
 /** Every breakpoint at its reference size, or the one that applies at a width, with the findings. */
 export const checkCommand: Command = {
   usage,
+  says: 'Adds up every breakpoint at its design size, or the one that applies at a width, with all findings. Exit code 1 where something must be fixed.\n\n  --width N      the breakpoint that applies at this viewport width, there\n  --lock [FILE]  compare pulled files with the lock file instead, offline\n  --json         exact fractions, for scripts',
   run(args, read, world) {
     if (args.includes('--lock')) return checkLock(args, read, world);
     const { values, file } = readArguments(args, usage, { width: { type: 'string' } }, 1);

@@ -13,6 +13,7 @@ const USAGE =
 /** Style sheets held against a spec, range by range, quantity by quantity; status 1 where something differs, or was asked and not checked. */
 export const compareCommand: Command = {
   usage: USAGE,
+  says: 'Compares the style sheets of a site with a document, range by range and value by value. Exit code 1 where something differs, or was asked and couldn’t be checked.\n\n  --container CLASS, --row CLASS, --columns STEM\n                  which elements make the grid, where the guess is wrong\n  --allow-unread  exit code 0 though something couldn’t be checked\n  --junit FILE    write JUnit XML as well\n  --json          verdicts, numbers of px and places, for scripts',
   run(args, read) {
     const text = { type: 'string' as const };
     const options = {

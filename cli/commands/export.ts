@@ -14,6 +14,11 @@ const USAGE =
 /** One of the forms in which a document leaves, as it would be published; to standard output or a file. */
 export const exportCommand: Command = {
   usage: USAGE,
+  says:
+    'Writes a document in one of its formats, to standard output or a file.\n\n  --format NAME    one of the formats below\n  --breakpoint ID  for overlays: which breakpoint\n  --height PX      for overlay-svg: how high\n  --prefix NAME, --layer NAME, --gutters FORM, --media SYNTAX\n                   for grid-css: how it is written\n  --to PATH        write a file instead\n\nFormats: ' +
+    FORMATS.filter(({ becomes }) => !becomes)
+      .map(({ id }) => id)
+      .join(', '),
   run(args, read) {
     const text = { type: 'string' as const };
     const css = { prefix: text, layer: text, gutters: text, media: text };

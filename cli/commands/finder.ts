@@ -14,6 +14,7 @@ const options = {
 /** Every pair of column and gutter that is whole in a container. */
 export const finderCommand: Command = {
   usage,
+  says: 'Lists whole-pixel grids: every pair of column and gutter that fills a container.\n\n  --container N   width in px\n  --count N       columns\n  --outer half    half a gutter outside the first and the last column\n  --base N        only gutters that are multiples of it\n  --max-gutter N  no wider gutters',
   run(args) {
     const { values } = readArguments(args, usage, options, 0);
     const container = wholeNumber(values, 'container');

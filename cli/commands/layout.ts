@@ -8,6 +8,7 @@ const usage = 'layout FILE --layout ID --width N [--height N] [--json]';
 /** A trial layout at a viewport: where each block stands, and the white space between. */
 export const layoutCommand: Command = {
   usage,
+  says: 'Works out a trial layout at a width: where each block stands, and how high it is.\n\n  --layout ID  the layout, as in the document\n  --width N    viewport width in px\n  --height N   height of the screen',
   run(args, read) {
     const options = { layout: { type: 'string' }, width: { type: 'string' }, height: { type: 'string' } } as const;
     const { values, file } = readArguments(args, usage, options, 1);

@@ -23,6 +23,7 @@ type Listed = { editions: Edition[] };
  */
 export const pullCommand: Command = {
   usage: USAGE,
+  says: 'Downloads files of an edition and writes a lock file with their versions and SHA-256.\n\n  --from ADDRESS       …/e/TEAM/SPEC/VERSION; VERSION may be 1, 1.2 or latest\n  --key-from-env NAME  the environment variable that holds the access key\n  --files LIST         such as grid.css,tokens.json\n  --to DIR             where they go\n  --frozen             the same files again; exit code 1 if anything differs\n  --fail-on-withdrawn  write nothing from a withdrawn edition\n  --follow NAME        add this product to the followers',
   async run(args, read, world): Promise<Answer> {
     const text = { type: 'string' as const };
     const options = {

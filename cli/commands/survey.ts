@@ -7,6 +7,7 @@ const USAGE = 'survey SCREENS [--against SPEC] [--tolerance PX] [--json]';
 /** The grid that screens were drawn on, or what of them is off the grid of a spec; status 1 where something is off. */
 export const surveyCommand: Command = {
   usage: USAGE,
+  says: 'Finds the grid that boxes were drawn on, and what is off it.\n\n  --against SPEC  compare with a document’s grids instead\n  --tolerance PX  nearer than this is on the grid',
   run(args, read) {
     const options = { against: { type: 'string' as const }, tolerance: { type: 'string' as const } };
     const { values, file } = readArguments(args, USAGE, options, 1);

@@ -10,6 +10,7 @@ const usage = 'sweep FILE [--from N] [--to N] [--json]';
 /** For each breakpoint the widths at which its column is whole, its narrowest and widest column, and its findings. */
 export const sweepCommand: Command = {
   usage,
+  says: 'Goes through every whole viewport width of a range: where columns are whole, how narrow and wide they get, and the findings.\n\n  --from N, --to N  the range, 240 to 3840 px by default',
   run(args, read) {
     const { values, file } = readArguments(args, usage, { from: { type: 'string' }, to: { type: 'string' } }, 1);
     const from = wholeNumber(values, 'from') ?? NARROWEST_SWEPT;

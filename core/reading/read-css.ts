@@ -1,11 +1,12 @@
 import type { Parsed } from '../parsed';
 import { systemText } from '../site/system-text';
 import { noGridIn, readSite } from '../site/read-site';
+import type { Sheet } from '../site/rules';
 import type { RoleChoice } from '../site/grid-systems';
 import { type Reading, readingOfCss } from './reading';
 
 /** The grid in style sheets, as breakpoints: one for each range in which its columns are said in the same way. */
-export function readCss(texts: readonly string[], choice: RoleChoice = {}): Parsed<Reading> {
+export function readCss(texts: readonly (string | Sheet)[], choice: RoleChoice = {}): Parsed<Reading> {
   const { value: site, problem } = readSite(texts, choice);
   if (!site) return { problem: problem! };
   const { system, ranges, grids, unread } = site;

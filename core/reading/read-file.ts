@@ -18,7 +18,7 @@ export function readFile(name: string, text: string): Parsed<Reading> {
   const reading = /^[[{]/.test(begin)
     ? readJson(begin)
     : /\.css$/i.test(name) || /\{/.test(begin.slice(0, 20_000))
-      ? readCss([text])
+      ? readCss([{ name, text }])
       : readTable(text);
   return reading.value ? reading : { problem: `${name}: ${reading.problem}` };
 }
