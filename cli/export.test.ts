@@ -24,6 +24,11 @@ test('into a file', async () => {
   expect(String(files![0]!.text)).toContain('Exact values,Column,Phone,77.5');
 });
 
+test('CSV with a byte order mark, size and leading by themselves', async () => {
+  expect((await call('- --format values-csv --bom')).text!.startsWith('\ufefftable,quantity,of,value')).toBe(true);
+  expect((await call('- --format grid-css --bom')).problem).toContain('--bom is only for CSV');
+});
+
 test.each([
   ['-', '--format is missing. Use one of grid-css, spec-json'],
   ['- --format pdf', '--format is “pdf”'],

@@ -15,8 +15,11 @@ export function merged(before: Lock | null, { from, files }: Lock): Lock {
   return { from, files: Object.fromEntries(Object.entries(all).sort(([a], [b]) => (a < b ? -1 : 1))) };
 }
 
+/** The form of lock files that is written; a greater one is of a later command. */
+const LOCK_VERSION = 1;
+
 export function lockText(lock: Lock): string {
-  return `${JSON.stringify(lock, null, 2)}\n`;
+  return `${JSON.stringify({ lockVersion: LOCK_VERSION, ...lock }, null, 2)}\n`;
 }
 
 /**
@@ -30,7 +33,9 @@ export function readLock(text: string, folder = ''): Parsed<Lock> {
   } catch {
     return { problem: 'this lock file isn’t JSON. Delete it and pull again' };
   }
-  const { from, version, files } = (isRecord(json) ? json : {}) as Record<string, unknown>;
+  const { from, version, files, lockVersion = LOCK_VERSION } = (isRecord(json) ? json : {}) as Record<string, unknown>;
+  if (typeof lockVersion === 'number' && lockVersion > LOCK_VERSION)
+    return { problem: `this lock file is of a later ypsiline (lockVersion ${lockVersion}). Update ypsiline.mjs` };
   if (typeof from !== 'string' || !isRecord(files))
     return { problem: 'this lock file lacks from or files. Delete it and pull again' };
   const read = Object.entries(files).map(([key, value]): [string, unknown] =>

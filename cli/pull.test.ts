@@ -43,6 +43,7 @@ describe('pull', () => {
     expect(files['styles/grid.css']).toBe('c');
     expect(files['styles/tokens.json']).toBe('{}');
     expect(JSON.parse(files['ypsiline-lock.json']!)).toEqual({
+      lockVersion: 1,
       from: ADDRESS,
       files: {
         'styles/grid.css': { name: 'grid.css', version: '1.3.0', sha256: digestOf('c') },
@@ -161,6 +162,11 @@ describe('pull', () => {
     [`${usual} --files other.css`, 'answered 404: Not found.'],
     [`${usual} --frozen`, '--frozen needs ypsiline-lock.json'],
     [usual, 'this lock file isn’t JSON', { 'ypsiline-lock.json': '{' }],
+    [
+      usual,
+      'is of a later ypsiline (lockVersion 2)',
+      { 'ypsiline-lock.json': '{"lockVersion":2,"from":"x","files":{}}' },
+    ],
     [usual, 'lacks from or files', { 'ypsiline-lock.json': '{"files":{"../x":"y"}}' }],
     [
       usual,

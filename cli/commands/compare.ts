@@ -8,15 +8,16 @@ import { classesSaid } from '../../core/site/grid-systems';
 import { type Command, readArguments, readDocument, readText, Unusable } from '../command';
 
 const USAGE =
-  'compare SPEC SITE.css… [--container CLASS] [--row CLASS] [--columns STEM] [--allow-unread] [--junit FILE] [--json]';
+  'compare SPEC SITE.css… [--container CLASS] [--row CLASS] [--columns STEM] [--page PAGE.html] [--allow-unread] [--junit FILE] [--json]';
 
 /** Style sheets held against a spec, range by range, quantity by quantity; status 1 where something differs, or was asked and not checked. */
 export const compareCommand: Command = {
   usage: USAGE,
-  says: 'Compares the style sheets of a site with a document, range by range and value by value. Exit code 1 where something differs, or was asked and couldn’t be checked.\n\n  --container CLASS, --row CLASS, --columns STEM\n                  which elements make the grid, where the guess is wrong\n  --allow-unread  exit code 0 though something couldn’t be checked\n  --junit FILE    write JUnit XML as well\n  --json          verdicts, numbers of px and places, for scripts',
+  says: 'Compares the style sheets of a site with a document, range by range and value by value. Exit code 1 where something differs, or was asked and couldn’t be checked.\n\n  --container CLASS, --row CLASS, --columns STEM\n                  which elements make the grid, where the guess is wrong\n  --page PAGE     the page’s markup: its own elements decide, utility classes too\n  --allow-unread  exit code 0 though something couldn’t be checked\n  --junit FILE    write JUnit XML as well\n  --json          verdicts, numbers of px and places, for scripts',
   run(args, read) {
     const text = { type: 'string' as const };
     const options = {
+      page: text,
       container: text,
       row: text,
       columns: text,
@@ -28,12 +29,14 @@ export const compareCommand: Command = {
       throw new Unusable('only one file can be standard input');
     const spec = readDocument(file, read);
     const sheets = files.map((name) => ({ name, text: readText(name, read) }));
+    const page =
+      typeof values['page'] === 'string' ? { name: values['page'], text: readText(values['page'], read) } : null;
     const choice = Object.fromEntries(
       (['container', 'row', 'columns'] as const).flatMap((role) =>
         typeof values[role] === 'string' ? [[role, classesSaid(values[role])]] : [],
       ),
     );
-    const { value: comparison, problem } = compareSite(spec, sheets, choice);
+    const { value: comparison, problem } = compareSite(spec, sheets, choice, page);
     if (!comparison) throw new Unusable(`${files.join(', ')}: ${problem}`);
     const off = comparison.checks.some(({ verdict }) => verdict === 'differs');
     const left = !values['allow-unread'] && comparison.checks.some(({ verdict }) => verdict === 'not-checked');

@@ -9,20 +9,27 @@ import { type Command, readArguments, readDocument, Unusable, wholeNumber } from
 import { digestOf } from '../sha256';
 
 const USAGE =
-  'export FILE --format NAME [--breakpoint ID] [--height PX] [--prefix NAME] [--layer NAME] [--gutters FORM] [--media SYNTAX] [--to PATH]';
+  'export FILE --format NAME [--breakpoint ID] [--height PX] [--prefix NAME] [--layer NAME] [--gutters FORM] [--media SYNTAX] [--bom] [--to PATH]';
 
 /** One of the forms in which a document leaves, as it would be published; to standard output or a file. */
 export const exportCommand: Command = {
   usage: USAGE,
   says:
-    'Writes a document in one of its formats, to standard output or a file.\n\n  --format NAME    one of the formats below\n  --breakpoint ID  for overlays: which breakpoint\n  --height PX      for overlay-svg: how high\n  --prefix NAME, --layer NAME, --gutters FORM, --media SYNTAX\n                   for grid-css: how it is written\n  --to PATH        write a file instead\n\nFormats: ' +
+    'Writes a document in one of its formats, to standard output or a file.\n\n  --format NAME    one of the formats below\n  --breakpoint ID  for overlays: which breakpoint\n  --height PX      for overlay-svg: how high\n  --prefix NAME, --layer NAME, --gutters FORM, --media SYNTAX\n                   for grid-css: how it is written\n  --bom            for CSV: with a byte order mark\n  --to PATH        write a file instead\n\nFormats: ' +
     FORMATS.filter(({ becomes }) => !becomes)
       .map(({ id }) => id)
       .join(', '),
   run(args, read) {
     const text = { type: 'string' as const };
     const css = { prefix: text, layer: text, gutters: text, media: text };
-    const options = { format: text, breakpoint: text, height: text, to: text, ...css };
+    const options = {
+      format: text,
+      breakpoint: text,
+      height: text,
+      to: text,
+      bom: { type: 'boolean' as const },
+      ...css,
+    };
     const { values, file } = readArguments(args, USAGE, options, 1);
     const format = FORMATS.find(({ id, file: name }) => [id, name].includes(String(values['format'])));
     if (!format)
@@ -33,9 +40,12 @@ export const exportCommand: Command = {
       throw new Unusable(`${format.id} is created by the application. Pull it from an edition’s address`);
     const spec = readDocument(file, read);
     const written = textOf(spec, format, values, wholeNumber(values, 'height', { least: 1, most: 100_000 }));
+    if (values['bom'] && format.mediaType !== 'text/csv') throw new Unusable('--bom is only for CSV. Leave it out');
+    // by the mark spreadsheets of some systems know UTF-8
+    const marked = values['bom'] ? `\ufeff${written}` : written;
     const to = values['to'];
-    if (typeof to !== 'string') return { text: written.replace(/\n$/, ''), status: 0 };
-    return { files: [{ path: to, text: written }], status: 0 };
+    if (typeof to !== 'string') return { text: marked.replace(/\n$/, ''), status: 0 };
+    return { files: [{ path: to, text: marked }], status: 0 };
   },
 };
 

@@ -65,8 +65,9 @@ export function compareSite(
   spec: Spec,
   texts: readonly (string | Sheet)[],
   choice: RoleChoice = {},
+  page: Sheet | null = null,
 ): Parsed<SiteComparison> {
-  const { value: site, problem } = readSite(texts, choice);
+  const { value: site, problem } = readSite(texts, choice, page);
   if (!site) return { problem: problem! };
   const layouts = layoutChecks(spec, site.sheet.rules);
   const { system } = site;

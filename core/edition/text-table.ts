@@ -27,11 +27,14 @@ function styleRows(spec: Spec, breakpoints: Breakpoint[], style: TextStyle): Rea
     row('trimmed under', ({ trim }) => decimalValue(trim.under)),
   ];
   return [
-    row(`size / leading, in ${fontName(style.font)}`, ({ size, leading }) => ({
-      shown: `${decimal(size)} / ${decimal(leading)}`,
-      // as CSS writes it; without units a spreadsheet takes it for a date
-      copy: `${decimal(size)}px/${decimal(leading)}px`,
-    })),
+    {
+      ...row(`size / leading, in ${fontName(style.font)}`, ({ size, leading }) => ({
+        shown: `${decimal(size)} / ${decimal(leading)}`,
+        // as CSS writes it; without units a spreadsheet takes it for a date
+        copy: `${decimal(size)}px/${decimal(leading)}px`,
+      })),
+      each: [row('size', ({ size }) => decimalValue(size)), row('leading', ({ leading }) => decimalValue(leading))],
+    },
     row('first baseline', ({ baseline }) => decimalValue(baseline)),
     row('down to the grid', ({ shift }) => decimalValue(shift)),
     ...(style.stands === 'line-box' ? [] : trims),

@@ -125,7 +125,7 @@ export const FORMATS: readonly Format[] = [
     title: 'Values for spreadsheets',
     isOf: 'spreadsheets: decimals, a line for each value',
     inEditions: true,
-    writer: 2,
+    writer: 3,
     write: valuesCsv,
   },
   {

@@ -20,6 +20,7 @@ const TWELVE = 'display: grid; grid-template-columns: repeat(12, 1fr);';
 // what a browser does with each, by the specification that is named
 describe('style sheets are read as browsers read them', () => {
   test.each<[string, string, number, (number | string)[] | string]>([
+    ['a comment in a selector', `.g /* , .h */ { ${TWELVE} gap: 24px }`, 1000, [12, 24, 0, 1000]],
     [
       'CSS Values 4, 6.1.1: rem is of the page',
       `html { font-size: 62.5% } .g { ${TWELVE} gap: 2.4rem }`,

@@ -1,4 +1,4 @@
-import { parse, toPlainObject } from 'css-tree/dist/csstree.esm';
+import { ident, parse, toPlainObject } from 'css-tree/dist/csstree.esm';
 import type { SiteRule } from './rules';
 
 /** A part of a selector between its combinators: its classes, whether it asks for more than them, whether it is `*`. */
@@ -14,7 +14,7 @@ function compoundsOf(selector: string): Compound[] | null {
     for (const { type, name } of tree.children ?? []) {
       const own = compounds.at(-1)!;
       if (type === 'Combinator') compounds.push({ classes: [], hasMore: false, isAny: false });
-      else if (type === 'ClassSelector') own.classes.push(name!.replaceAll('\\', ''));
+      else if (type === 'ClassSelector') own.classes.push(ident.decode(name!));
       else if (type === 'TypeSelector' && name === '*') own.isAny = true;
       else own.hasMore = true;
     }

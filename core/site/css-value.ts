@@ -46,7 +46,7 @@ export function nodeText(node: ValueNode): string {
   return generate(node as never);
 }
 
-const MOST_DEPTH = 24;
+const MOST_DEPTH = 100;
 
 /**
  * A value with what its custom properties hold in place of each `var()`; null where one holds nothing and names nothing to be taken instead, where they

@@ -1,3 +1,4 @@
+import type { Element } from './elements';
 import { ANY, type Candidate, containersIn, holdsWidth, isFlex, itemsFor, rowsFor, trackElements } from './roles';
 import type { SiteRule } from './rules';
 import { countOf, type ShareClass, shareFamilies, type ShareFamily, shareText } from './shares';
@@ -17,6 +18,8 @@ export type GridSystem = {
   /** How sure it is that this is the grid, from 0 to 1, and what speaks against it. */
   sure: number;
   doubts: string[];
+  /** Of a page whose markup is there: its own elements, from `html` to one of the columns, and an element of each kind of column. */
+  page?: { chain: readonly Element[]; items: readonly Element[] };
 };
 
 /** What to look at, where the guess is wrong: classes, without their dots. */

@@ -3,6 +3,7 @@ import type { Columns } from '../spec/schema';
 import { px } from '../length/px';
 import { fitColumns, type Sample } from './fit-columns';
 import { compoundsIn } from './compounds';
+import { readPage } from './page-elements';
 import { readStyleSheets, type Sheet, type SiteRule, type StyleSheet, type Unread } from './rules';
 import { shareFamilies } from './shares';
 import { SiteGrids } from './systems';
@@ -39,12 +40,19 @@ const MOST_BOUNDS = 120;
  *
  *     readSite([bootstrap]).value.ranges[3]   // { from: 992, end: 1200, columns: { count: 12, gutter: "1.5rem", container: "960px", … } }
  */
-export function readSite(texts: readonly (string | Sheet)[], choice: RoleChoice = {}): Parsed<SiteReading> {
-  const { value: sheet, problem } = readStyleSheets(texts);
+export function readSite(
+  texts: readonly (string | Sheet)[],
+  choice: RoleChoice = {},
+  page: Sheet | null = null,
+): Parsed<SiteReading> {
+  const markup = page && readPage(page);
+  if (markup && !markup.value) return { problem: markup.problem };
+  const { value: sheet, problem } = readStyleSheets([...texts, ...(markup?.value.sheets ?? [])]);
   if (!sheet) return { problem: problem! };
+  sheet.unread.push(...(markup?.value.unread ?? []));
   const missing = unmatched(sheet.rules, choice);
   if (missing) return { problem: missing };
-  const grids = new SiteGrids(sheet, choice);
+  const grids = new SiteGrids(sheet, choice, markup?.value.root ?? null);
   const [system] = grids.systems;
   const unread = [...sheet.unread];
   if (!system) return { value: { sheet, grids, system: null, ranges: [], unread } };
@@ -74,9 +82,16 @@ export function readSite(texts: readonly (string | Sheet)[], choice: RoleChoice 
 }
 
 /** What is said of style sheets that make no grid. */
-export function noGridIn({ length }: readonly unknown[]): string {
-  return `No grid of columns was found in ${length === 1 ? 'this style sheet' : 'these style sheets'}; it needs grid-template-columns, or classes whose widths are shares of a row.`;
+export function noGridIn(texts: readonly (string | Sheet)[]): string {
+  const which = texts.length === 1 ? 'this style sheet' : 'these style sheets';
+  const isUtilities = texts.some((each) => UTILITIES.test(typeof each === 'string' ? each : each.text));
+  return isUtilities
+    ? `No grid of columns was found in ${which}: column counts stand in utility classes: give the page with --page, or as an HTML file beside them.`
+    : `No grid of columns was found in ${which}; it needs grid-template-columns, or classes whose widths are shares of a row.`;
 }
+
+/** Classes that say nothing but a count: `.grid-cols-12`. */
+const UTILITIES = /\.(?:[\w-]+\\:)?[\w-]*cols?-\d+\s*\{\s*grid-template-columns/;
 
 /** That what was chosen to look at is not there, by its name; null where all of it is. */
 function unmatched(rules: readonly SiteRule[], choice: RoleChoice): string | null {

@@ -1,5 +1,6 @@
 /** The selectors of a list, which commas in brackets do not part. */
-export function selectorsOf(prelude: string): string[] {
+export function selectorsOf(text: string): string[] {
+  const prelude = text.includes('/*') ? text.replace(/\/\*[\s\S]*?(\*\/|$)/g, ' ') : text;
   const found: string[] = [];
   let depth = 0;
   let start = 0;

@@ -75,18 +75,25 @@ export class Cascade {
 
 const NO_LAYER = 1e9;
 
-/** The classes and the name that a selector's last element must have; those in brackets and behind escapes are left to the matcher. */
+/** The classes and the name that a selector's last element must have; those in brackets are left to the matcher. */
 function lastOf(selector: string): { classes: string[]; name: string | null } {
-  if (selector.includes('\\')) return { classes: [], name: null };
-  const plain = selector.replace(/\[[^\]]*\]/g, '¦').replace(/\([^()]*(\([^()]*\)[^()]*)*\)/g, '');
-  const last =
-    plain
-      .trim()
-      .split(/[\s>+~]+/)
-      .at(-1) ?? '';
+  const plain = selector
+    .replace(/\\(?:([0-9a-f]{1,6})\s?|(.))/gi, (_, hex?: string, sign?: string) =>
+      String.fromCodePoint(ESCAPED + Math.min(0x17ff, hex ? parseInt(hex, 16) : sign!.codePointAt(0)!)),
+    )
+    .replace(/\[[^\]]*\]/g, '¦')
+    .replace(/\([^()]*(\([^()]*\)[^()]*)*\)/g, '');
+  const parts = plain.trim().split(/[\s>+~]+/);
+  const last = parts.at(-1) ?? '';
   const [name] = /^[a-z][\w-]*/i.exec(last) ?? [];
-  return { classes: [...last.matchAll(/\.([\w-]+)/g)].map(([, found]) => found!), name: name?.toLowerCase() ?? null };
+  const classes = [...last.matchAll(/\.([\w\u0080-\u{10ffff}-]+)/gu)].map(([, found]) =>
+    found!.replace(/[\ue000-\uf7ff]/g, (sign) => String.fromCodePoint(sign.codePointAt(0)! - ESCAPED)),
+  );
+  return { classes, name: name?.toLowerCase() ?? null };
 }
+
+/** Where signs behind an escape stand meanwhile, so that they part nothing: the private use area. */
+const ESCAPED = 0xe000;
 
 function compiledOf(selector: string): Compiled {
   return { matches: matcher(selector), rank: specificityOf(selector) };

@@ -5,6 +5,7 @@ import { lengthIn } from './css-length';
 import { withVariables } from './css-value';
 import { chain, type Element } from './elements';
 import { type GridSystem, gridSystems, type RoleChoice, setDoubt } from './grid-systems';
+import { pageSystems } from './page-systems';
 import { ANY } from './roles';
 import type { Condition, StyleSheet } from './rules';
 import { shareOfStyle } from './shares';
@@ -33,15 +34,20 @@ export class SiteGrids {
   private last: { system: GridSystem; key: string; placed: Placed[] | NoGrid } | null = null;
   private readonly kept = new Map<GridSystem, SystemSaid>();
 
-  constructor({ rules, conditions }: Pick<StyleSheet, 'rules' | 'conditions'>, choice: RoleChoice = {}) {
+  /** @param root the page itself, where its markup is there */
+  constructor(
+    { rules, conditions }: Pick<StyleSheet, 'rules' | 'conditions'>,
+    choice: RoleChoice = {},
+    root: Element | null = null,
+  ) {
     this.conditions = [...conditions];
     this.cascade = new Cascade(rules, this.conditions);
-    const found = gridSystems(rules, choice);
+    const found = root ? pageSystems(root, this.cascade, this.conditions, choice) : gridSystems(rules, choice);
     for (const system of found) {
       const grids = WIDTHS_TRIED.map((width) => this.at(system, width)).filter(
         (grid) => !('why' in grid),
       ) as SiteGrid[];
-      if (system.kind === 'tracks') system.strength = Math.max(0, ...grids.map(({ count }) => count));
+      if (system.kind === 'tracks' || system.page) system.strength += Math.max(0, ...grids.map(({ count }) => count));
       if (grids.some(({ gutter, column }) => gutter.compare(0) < 0 || column.compare(0) <= 0)) {
         system.sure -= 0.5;
         system.doubts.push('Its columns have no room, or lie over each other.');
@@ -87,8 +93,8 @@ export class SiteGrids {
   ): SiteGrid | NoGrid {
     const placed = this.placed(system, width, roots, on);
     if ('why' in placed) return placed;
-    const [item, inner] = [placed.at(-1)!, placed[system.around.length + 1]!];
-    const { box } = placed[2] ?? placed[1]!;
+    const [inner, item] = placed.slice(-2) as [Placed, Placed];
+    const { box } = containerOf(placed, system.page !== undefined);
     const question = { width, roots, conditions: this.conditions, on };
     const found =
       system.kind === 'tracks'
@@ -186,6 +192,12 @@ export class SiteGrids {
     const itemOf = (name: string): string => `${system.item ?? ''} ${name}`.trim();
     const chainOf = (item: string): Element[] =>
       chain([...system.around, item].map((classes) => (classes === ANY ? '' : classes)));
+    if (system.page) {
+      const of = (element: Element): Said[] => this.cascade.of(element);
+      const ofPage = { chain: system.page.chain.map(of), classes: system.page.items.map(of) };
+      this.kept.set(system, ofPage);
+      return ofPage;
+    }
     const said: SystemSaid = {
       chain: chainOf(system.kind === 'shares' ? itemOf(names[0]!) : ANY).map((element) => this.cascade.of(element)),
       classes: system.kind === 'shares' ? names.map((name) => this.cascade.of(chainOf(itemOf(name)).at(-1)!)) : [],
@@ -193,6 +205,13 @@ export class SiteGrids {
     this.kept.set(system, said);
     return said;
   }
+}
+
+/** The element that holds the width: of a page the outermost that is narrower than the screen, otherwise the first that is thought of. */
+function containerOf(placed: readonly Placed[], isPage: boolean): Placed {
+  const [screen, body, first] = placed;
+  const held = isPage ? placed.slice(2, -1).find(({ box }) => box.width.compare(screen!.box.width) < 0) : undefined;
+  return held ?? first ?? body!;
 }
 
 function styleOfItem(said: readonly Said[], row: readonly Placed[], question: Parameters<typeof step>[2]) {

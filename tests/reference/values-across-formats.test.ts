@@ -31,9 +31,11 @@ describe.each(specs.map((spec, index) => [index, spec] as const))('document %i',
     const { data, errors } = Papa.parse<string[]>(fileOf(spec, 'values.csv').trim());
     expect(errors).toEqual([]);
     const rows = allTables(spec).flatMap(({ title, table }) =>
-      table.rows.flatMap(({ label, values }) =>
-        values.flatMap((value, index) => (value ? [[title, label, table.head[index], value.copy]] : [])),
-      ),
+      table.rows
+        .flatMap((row) => row.each ?? [row])
+        .flatMap(({ label, values }) =>
+          values.flatMap((value, index) => (value ? [[title, label, table.head[index], value.copy]] : [])),
+        ),
     );
     expect(data.slice(1).map((row) => row.map(undefused))).toEqual(rows);
   });

@@ -32,13 +32,12 @@ export function CompareSite({ document: spec, version, address }: Props) {
   useEffect(() => {
     if (given.length === 0) return setReading(false);
     setReading(true);
-    return askReading(
-      { is: 'compare', spec, texts: given.map(({ name, text }) => ({ name, text })), choice },
-      (came) => {
-        setAnswer(came);
-        setReading(false);
-      },
-    );
+    const page = given.find(isPage) ?? null;
+    const texts = given.filter((each) => !isPage(each));
+    return askReading({ is: 'compare', spec, texts, page, choice }, (came) => {
+      setAnswer(came);
+      setReading(false);
+    });
   }, [given, choice, spec]);
 
   const comparison = answer?.value;
@@ -58,7 +57,7 @@ export function CompareSite({ document: spec, version, address }: Props) {
         </div>
       </div>
       <Source
-        says="The site’s style sheets, as the browser gets them."
+        says="The site’s style sheets, as the browser gets them; with the page as HTML, its own elements decide."
         placeholder={'.page { display: grid; grid-template-columns: repeat(12, 1fr); … }'}
         onGiven={(files) => {
           setAnswer(null);
@@ -113,6 +112,11 @@ export function CompareSite({ document: spec, version, address }: Props) {
       )}
     </main>
   );
+}
+
+/** Is it the markup of a page? */
+function isPage({ name, text }: Given): boolean {
+  return /\.x?html?$/i.test(name) || /^\s*<(!doctype|html|head|body)/i.test(text);
 }
 
 function headOf(all: number, off: number, left: number): string {

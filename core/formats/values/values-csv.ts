@@ -1,4 +1,5 @@
 import { allTables } from '../../edition/all-tables';
+import { singleRows } from '../../edition/read-table';
 import type { Spec } from '../../spec/schema';
 import { commaSeparated } from '../../text/comma-separated';
 
@@ -10,9 +11,9 @@ import { commaSeparated } from '../../text/comma-separated';
  *     Exact values,Columns,Phone,4
  */
 export function valuesCsv(spec: Spec): string {
-  const rows = allTables(spec).flatMap(({ title, table: { head, rows: own } }) =>
-    own.flatMap(({ label, values }) =>
-      values.flatMap((value, index) => (value === null ? [] : [[title, label, head[index]!, value.copy]])),
+  const rows = allTables(spec).flatMap(({ title, table }) =>
+    singleRows(table).flatMap(({ label, values }) =>
+      values.flatMap((value, index) => (value === null ? [] : [[title, label, table.head[index]!, value.copy]])),
     ),
   );
   return commaSeparated([['table', 'quantity', 'of', 'value'], ...rows]);
