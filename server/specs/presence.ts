@@ -10,7 +10,7 @@ export async function hereAt(sql: Query, specId: string): Promise<Here[]> {
     select window_id as window, person_id::text as person, people.name, view, cell
       from presence
       join people on people.id = person_id
-     where spec_id = ${specId} and is_here(seen_at)
+     where spec_id = ${specId} and is_here(presence.seen_at)
      order by person_id, window_id`;
 }
 
