@@ -1,10 +1,12 @@
+import type { GridCssOptions } from '../core/formats/grid-css/grid-css-options';
 import type { Parsed } from '../core/parsed';
+import { GRID_CSS_OPTIONS } from './grid-css-options';
 
 /** Where a lock stands, unless another file is named. */
 export const LOCK_FILE = 'ypsiline-lock.json';
 
-/** A file that was pulled: its name in the edition, the edition's version, and what its bytes come to. */
-export type Locked = { name: string; version: string; sha256: string };
+/** A file that was pulled: its name in the edition, the edition's version, and what its bytes come to; of `grid.css` also how it was written. */
+export type Locked = { name: string; version: string; sha256: string; options?: GridCssOptions };
 
 /** What was pulled, and from where: each file by its path, folders included. */
 export type Lock = { from: string; files: Record<string, Locked> };
@@ -65,6 +67,16 @@ function isLocked(value: unknown): value is Locked {
     isRecord(value) &&
     isName(value['name']) &&
     /^\w[\w.+-]*$/.test(String(value['version'])) &&
-    /^[0-9a-f]{64}$/.test(String(value['sha256']))
+    /^[0-9a-f]{64}$/.test(String(value['sha256'])) &&
+    (value['options'] === undefined || isOptions(value['options']))
+  );
+}
+
+function isOptions(value: unknown): boolean {
+  return (
+    isRecord(value) &&
+    Object.entries(value).every(
+      ([name, said]) => name in GRID_CSS_OPTIONS && typeof said === 'string' && said.length < 200,
+    )
   );
 }

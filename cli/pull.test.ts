@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest';
+import { STARTING_SETS } from '../core/document/defaults';
 import { answer } from './answer';
 import { digestOf } from './sha256';
 
+const LOCK = 'ypsiline-lock.json';
 const ADDRESS = 'https://grids.example.org/e/tidewick/passenger-site';
 const EDITIONS: Record<string, Record<string, string>> = {
   '1.3.0': { 'grid.css': 'c', 'tokens.json': '{}' },
@@ -37,6 +39,40 @@ const usual = `--from ${ADDRESS}/1 --key-from-env KEY`;
 const written = async (line: string, kept?: Record<string, string>, fetching?: typeof fetch) =>
   Object.fromEntries(((await pull(line, kept, fetching)).files ?? []).map(({ path, text }) => [path, String(text)]));
 
+describe('grid.css written otherwise', () => {
+  const document = JSON.stringify(STARTING_SETS[0]!.spec('Trial'));
+  const editions = {
+    '1.3.0': { 'grid.css': 'c', 'spec.json': document },
+    '1.2.0': { 'grid.css': 'b', 'spec.json': document },
+  };
+
+  test('is made of the edition’s document, and stays so', async () => {
+    const first = await written(`${usual} --prefix tw --gutters padding --to src`, {}, served(editions));
+    expect(first['src/grid.css']).toContain('.tw-grid');
+    expect(first['src/grid.css']).toContain('1.3.0');
+    expect(JSON.parse(first[LOCK]!).files['src/grid.css']).toEqual({
+      name: 'grid.css',
+      version: '1.3.0',
+      sha256: digestOf(first['src/grid.css']!),
+      options: { prefix: 'tw', gutters: 'padding' },
+    });
+    const kept = { [LOCK]: first[LOCK]! };
+    expect(await written(`${usual} --frozen`, kept, served(editions))).toEqual({
+      'src/grid.css': first['src/grid.css'],
+    });
+    const again = await written(`${usual} --to src`, kept, served(editions));
+    expect(again['src/grid.css']).toBe(first['src/grid.css']);
+  });
+
+  test.each([
+    ['--gutters none', '--gutters is “none”. Use one of gap, padding, shares'],
+    ['--prefix tw --files tokens.json', '--prefix is for a new grid.css. Add grid.css to --files'],
+    ['--prefix A', 'The prefix “A” cannot be used'],
+  ])('%s', async (line, says) =>
+    expect((await pull(`${usual} ${line}`, {}, served(editions))).problem).toContain(says),
+  );
+});
+
 describe('pull', () => {
   test('the newest of a range, with a lock file', async () => {
     const files = await written(`${usual} --files grid.css,tokens.json --to styles`);
@@ -53,7 +89,6 @@ describe('pull', () => {
   });
 
   test('a second pull to another folder is kept beside the first; frozen, each goes to its own', async () => {
-    const LOCK = 'ypsiline-lock.json';
     const first = await written(`--from ${ADDRESS}/1.2.0 --key-from-env KEY --files grid.css --to styles`);
     const second = await written(`${usual} --files tokens.json --to src/tokens`, { [LOCK]: first[LOCK]! });
     const kept = { [LOCK]: second[LOCK]! };

@@ -1,11 +1,11 @@
 import { canonicalJson } from '../../core/edition/canonical';
 import { filesOf, type Format, FORMATS } from '../../core/formats/registry';
 import type { Origin } from '../../core/formats/grid-css/grid-css';
-import { GUTTER_FORMS } from '../../core/formats/grid-css/container-css';
-import { gridCssWith, MEDIA_SYNTAXES } from '../../core/formats/grid-css/grid-css-options';
+import { gridCssWith } from '../../core/formats/grid-css/grid-css-options';
 import { overlaySvg } from '../../core/formats/overlay/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, readArguments, readDocument, Unusable, wholeNumber } from '../command';
+import { GRID_CSS_OPTIONS, gridCssOptions } from '../grid-css-options';
 import { digestOf } from '../sha256';
 
 const USAGE =
@@ -21,14 +21,13 @@ export const exportCommand: Command = {
       .join(', '),
   run(args, read) {
     const text = { type: 'string' as const };
-    const css = { prefix: text, layer: text, gutters: text, media: text };
     const options = {
       format: text,
       breakpoint: text,
       height: text,
       to: text,
       bom: { type: 'boolean' as const },
-      ...css,
+      ...GRID_CSS_OPTIONS,
     };
     const { values, file } = readArguments(args, USAGE, options, 1);
     const format = FORMATS.find(({ id, file: name }) => [id, name].includes(String(values['format'])));
@@ -84,22 +83,10 @@ function originOf(spec: Spec): Origin {
 
 /** `grid.css` written otherwise; null where no option asks for it. */
 function withOptions(spec: Spec, id: string, values: Values): string | null {
-  const given = ['prefix', 'layer', 'gutters', 'media'].filter((name) => values[name] !== undefined);
-  if (given.length === 0) return null;
-  if (id !== 'grid-css') throw new Unusable(`--${given[0]} is only for grid-css. Leave it out`);
-  const oneOf = <T extends string>(name: string, choices: readonly T[]): T | undefined => {
-    const said = values[name];
-    const found = choices.find((choice) => choice === said);
-    if (said !== undefined && !found) throw new Unusable(`--${name} is “${said}”. Use one of ${choices.join(', ')}`);
-    return found;
-  };
-  const text = (name: string): string | undefined => (typeof values[name] === 'string' ? values[name] : undefined);
-  const { value, problem } = gridCssWith(spec, originOf(spec), {
-    prefix: text('prefix'),
-    layer: text('layer'),
-    gutters: oneOf('gutters', GUTTER_FORMS),
-    media: oneOf('media', MEDIA_SYNTAXES),
-  });
+  const asked = gridCssOptions(values);
+  if (!asked) return null;
+  if (id !== 'grid-css') throw new Unusable(`--${asked.said} is only for grid-css. Leave it out`);
+  const { value, problem } = gridCssWith(spec, originOf(spec), asked.options);
   if (value === undefined) throw new Unusable(problem);
   return value;
 }

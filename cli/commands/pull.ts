@@ -1,18 +1,21 @@
 import { isAbsolute, posix } from 'node:path';
+import { readSpecText } from '../../core/document/read';
+import { type GridCssOptions, gridCssWith } from '../../core/formats/grid-css/grid-css-options';
 import { versionMeant } from '../../core/edition/version-meant';
 import { type Answer, type Command, readArguments, Unusable } from '../command';
+import { GRID_CSS_OPTIONS, gridCssOptions } from '../grid-css-options';
 import { type Lock, LOCK_FILE, lockText, merged, readLock } from '../lock-file';
 import { digestOf } from '../sha256';
 
 const USAGE =
-  'pull --from ADDRESS --key-from-env NAME [--files LIST] [--to DIR] [--lock FILE] [--frozen] [--fail-on-withdrawn] [--follow NAME]';
+  'pull --from ADDRESS --key-from-env NAME [--files LIST] [--prefix NAME] [--layer NAME] [--gutters FORM] [--media SYNTAX] [--to DIR] [--lock FILE] [--frozen] [--fail-on-withdrawn] [--follow NAME]';
 // a lock file is read on every system
 const { join } = posix;
 const USUAL = 'grid.css';
 const PATIENCE_MS = 30_000;
 const LARGEST = 50_000_000;
 
-type Edition = { version: string; withdrawn?: string | null };
+type Edition = { version: string; withdrawn?: string | null; sha256?: string; publishedAt?: string };
 type Listed = { editions: Edition[] };
 
 /**
@@ -23,7 +26,7 @@ type Listed = { editions: Edition[] };
  */
 export const pullCommand: Command = {
   usage: USAGE,
-  says: 'Downloads files of an edition and writes a lock file with their versions and SHA-256.\n\n  --from ADDRESS       …/e/TEAM/SPEC/VERSION; VERSION may be 1, 1.2 or latest\n  --key-from-env NAME  the environment variable that holds the access key\n  --files LIST         such as grid.css,tokens.json\n  --to DIR             where they go\n  --frozen             the same files again; exit code 1 if anything differs\n  --fail-on-withdrawn  write nothing from a withdrawn edition\n  --follow NAME        add this product to the followers',
+  says: 'Downloads files of an edition and writes a lock file with their versions and SHA-256.\n\n  --from ADDRESS       …/e/TEAM/SPEC/VERSION; VERSION may be 1, 1.2 or latest\n  --key-from-env NAME  the environment variable that holds the access key\n  --files LIST         such as grid.css,tokens.json\n  --prefix NAME, --layer NAME, --gutters FORM, --media SYNTAX\n                       how grid.css is written; kept in the lock file\n  --to DIR             where they go\n  --frozen             the same files again; exit code 1 if anything differs\n  --fail-on-withdrawn  write nothing from a withdrawn edition\n  --follow NAME        add this product to the followers',
   async run(args, read, world): Promise<Answer> {
     const text = { type: 'string' as const };
     const options = {
@@ -35,9 +38,10 @@ export const pullCommand: Command = {
       follow: text,
       frozen: { type: 'boolean' as const },
       'fail-on-withdrawn': { type: 'boolean' as const },
+      ...GRID_CSS_OPTIONS,
     };
     const { values } = readArguments(args, USAGE, options, 0);
-    const { address, asked } = addressOf(values['from']);
+    const { address, asked: version } = addressOf(values['from']);
     const key = keyOf(values['key-from-env'], world.env);
     const lockPath = String(values['lock'] ?? LOCK_FILE);
     const folder = String(values['to'] ?? '.');
@@ -48,9 +52,18 @@ export const pullCommand: Command = {
       throw new Unusable(`${lockPath} is of ${lock.from}, not of ${address}. Choose another file for --lock`);
     const listed = await listedAt(world.fetch, address, key);
     const names = values['files'] === undefined ? null : namesOf(values['files']);
+    const asked = gridCssOptions(values);
+    if (asked && (values['frozen'] || (names && !names.includes(USUAL))))
+      throw new Unusable(
+        `--${asked.said} is for a new ${USUAL}. ${values['frozen'] ? 'Leave it out with --frozen' : `Add ${USUAL} to --files`}`,
+      );
     const wanted = values['frozen']
       ? lockedFiles(lock!, lockPath, { names, folder: values['to'] === undefined ? null : folder })
-      : filesOf(meantIn(listed, address, asked), names ?? [USUAL], folder);
+      : filesOf(meantIn(listed, address, version), names ?? [USUAL], folder).map((file) => ({
+          ...file,
+          // how it was written stays, until it is said otherwise
+          ...(file.name === USUAL && optionsOf(asked?.options ?? lock?.files[file.path]?.options)),
+        }));
     const versions = [...new Set(wanted.map(({ version }) => version))];
     const warnings = versions.flatMap((version) => {
       const { withdrawn } = meantIn(listed, address, version);
@@ -60,7 +73,10 @@ export const pullCommand: Command = {
     if (warning && values['fail-on-withdrawn']) return { problem: `${warning} Nothing was written.`, status: 1 };
     const fetched = await Promise.all(
       wanted.map(async ({ sha256: sum, ...file }) => {
-        const bytes = await bytesOf(world.fetch, `${address}/${file.version}/${file.name}`, key);
+        const of = (name: string): Promise<Buffer> => bytesOf(world.fetch, `${address}/${file.version}/${name}`, key);
+        const bytes = file.options
+          ? writtenSo(await of('spec.json'), meantIn(listed, address, file.version), file.options)
+          : await of(file.name);
         const own = digestOf(bytes);
         return { ...file, bytes, sha256: own, isOther: sum !== undefined && sum !== own };
       }),
@@ -74,7 +90,10 @@ export const pullCommand: Command = {
     const kept: Lock = {
       from: address,
       files: Object.fromEntries(
-        fetched.map(({ path, name, version, sha256: sum }) => [path, { name, version, sha256: sum }]),
+        fetched.map(({ path, name, version: own, sha256: sum, options: how }) => [
+          path,
+          { name, version: own, sha256: sum, ...optionsOf(how) },
+        ]),
       ),
     };
     if (values['follow'] !== undefined)
@@ -93,8 +112,25 @@ export const pullCommand: Command = {
   },
 };
 
-/** A file to be fetched: where it goes, and, where it is known, what its bytes come to. */
-type Wanted = { path: string; name: string; version: string; sha256?: string };
+/** A file to be fetched: where it goes, and, where it is known, what its bytes come to; of `grid.css`, how it is to be written. */
+type Wanted = { path: string; name: string; version: string; sha256?: string; options?: GridCssOptions };
+
+function optionsOf(options: GridCssOptions | undefined): { options?: GridCssOptions } {
+  return options ? { options } : {};
+}
+
+/** `grid.css` written otherwise, of an edition’s own document. */
+function writtenSo(
+  document: Buffer,
+  { version, publishedAt = '', sha256 = '' }: Edition,
+  options: GridCssOptions,
+): Buffer {
+  const { value: spec, problem } = readSpecText(document.toString('utf8'));
+  if (!spec) throw new Unusable(`spec.json of ${version}: ${problem}`);
+  const css = gridCssWith(spec, { version, published: publishedAt.slice(0, 10), sha256 }, options);
+  if (css.value === undefined) throw new Unusable(css.problem);
+  return Buffer.from(css.value, 'utf8');
+}
 
 function filesOf({ version }: Edition, names: string[], folder: string): Wanted[] {
   return names.map((name) => ({ path: join(folder, name), name, version }));
