@@ -5,8 +5,8 @@ import { GRID_CSS_OPTIONS } from './grid-css-options';
 /** Where a lock stands, unless another file is named. */
 export const LOCK_FILE = 'ypsiline-lock.json';
 
-/** A file that was pulled: its name in the edition, the edition's version, and what its bytes come to; of `grid.css` also how it was written. */
-export type Locked = { name: string; version: string; sha256: string; options?: GridCssOptions };
+/** A file that was pulled: its name in the edition, the edition's version, and what its bytes come to; of `grid.css` also how it was written, of `spec.json` when it was published. */
+export type Locked = { name: string; version: string; sha256: string; published?: string; options?: GridCssOptions };
 
 /** What was pulled, and from where: each file by its path, folders included. */
 export type Lock = { from: string; files: Record<string, Locked> };
@@ -68,7 +68,8 @@ function isLocked(value: unknown): value is Locked {
     isName(value['name']) &&
     /^\w[\w.+-]*$/.test(String(value['version'])) &&
     /^[0-9a-f]{64}$/.test(String(value['sha256'])) &&
-    (value['options'] === undefined || isOptions(value['options']))
+    (value['options'] === undefined || isOptions(value['options'])) &&
+    (value['published'] === undefined || /^\d{4}-\d{2}-\d{2}$/.test(String(value['published'])))
   );
 }
 

@@ -1,5 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { STARTING_SETS } from '../core/document/defaults';
+import { canonicalJson } from '../core/edition/canonical';
+import { gridCss } from '../core/formats/grid-css/grid-css';
 import { answer } from './answer';
 import { digestOf } from './sha256';
 
@@ -62,6 +64,28 @@ describe('grid.css written otherwise', () => {
     });
     const again = await written(`${usual} --to src`, kept, served(editions));
     expect(again['src/grid.css']).toBe(first['src/grid.css']);
+  });
+
+  test('what is exported of a pulled document is the edition’s own file', async () => {
+    const spec = STARTING_SETS[0]!.spec('Trial');
+    const canonical = canonicalJson(spec);
+    const sha256 = digestOf(canonical);
+    const fetching = (async (address: string) =>
+      /passenger-site$/.test(address)
+        ? Response.json({
+            editions: [{ version: '1.3.0', files: [], sha256, publishedAt: '2026-11-02T10:00:00.000Z' }],
+          })
+        : new Response(canonical)) as unknown as typeof fetch;
+    const kept = await written(`${usual} --files spec.json --to src`, {}, fetching);
+    const { text } = await answer(
+      ['export', './src/spec.json', '--format', 'grid-css'],
+      (file) => kept[file.replace('./', '')]!,
+    );
+    expect(`${text}\n`).toBe(gridCss(spec, { version: '1.3.0', published: '2026-11-02', sha256 }));
+    // changed by hand, it is a draft
+    const changed: Record<string, string> = { ...kept, 'src/spec.json': JSON.stringify({ ...spec, name: 'Other' }) };
+    const draft = await answer(['export', 'src/spec.json', '--format', 'grid-css'], (file) => changed[file]!);
+    expect(draft.text).toContain('Other, edition draft');
   });
 
   test.each([

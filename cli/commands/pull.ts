@@ -92,7 +92,7 @@ export const pullCommand: Command = {
       files: Object.fromEntries(
         fetched.map(({ path, name, version: own, sha256: sum, options: how }) => [
           path,
-          { name, version: own, sha256: sum, ...optionsOf(how) },
+          { name, version: own, sha256: sum, ...publishedAt(name, meantIn(listed, address, own)), ...optionsOf(how) },
         ]),
       ),
     };
@@ -114,6 +114,11 @@ export const pullCommand: Command = {
 
 /** A file to be fetched: where it goes, and, where it is known, what its bytes come to; of `grid.css`, how it is to be written. */
 type Wanted = { path: string; name: string; version: string; sha256?: string; options?: GridCssOptions };
+
+/** When an edition was published, beside its document: what is exported of that says so, too. */
+function publishedAt(name: string, { publishedAt: at }: Edition): { published?: string } {
+  return name === 'spec.json' && at !== undefined ? { published: at.slice(0, 10) } : {};
+}
 
 function optionsOf(options: GridCssOptions | undefined): { options?: GridCssOptions } {
   return options ? { options } : {};
