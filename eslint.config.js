@@ -59,6 +59,21 @@ export default tseslint.config(
     },
   },
   {
+    // lengths are worked out in core/; these draw what it says
+    files: ['ui/**/*.tsx', 'app/**/*.tsx'],
+    ignores: ['ui/drawing/**', 'ui/bench/preview/**', 'ui/comparison/overlaid-grids.tsx', 'ui/type/rhythm-drawing.tsx'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        ...['sub', 'mul', 'div', 'mod', 'floor', 'ceil'].map((property) => ({
+          property,
+          allowObjects: ['Math'],
+          message: 'Lengths are worked out in core/.',
+        })),
+      ],
+    },
+  },
+  {
     // what a route of app/ exports has the names that the framework asks for
     files: ['{cli,core,scripts,server,ui}/**', 'app/*.ts'],
     ignores: ['**/*.test.*'],

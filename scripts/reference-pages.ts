@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { format } from 'prettier';
+import { withFormats } from './reference-pages/formats-table';
 import { withLimits } from './reference-pages/limits-table';
 import { overlayScriptText } from './reference-pages/overlay-script';
 import { jsonSchemaText, permissionsPage, rulesPage, shippedMeasuresText } from './reference-pages/pages';
@@ -8,6 +9,7 @@ import { jsonSchemaText, permissionsPage, rulesPage, shippedMeasuresText } from 
 writeFileSync('docs/rules.md', rulesPage());
 writeFileSync('docs/permissions.md', permissionsPage());
 writeFileSync('docs/spec.schema.json', jsonSchemaText());
+writeFileSync('docs/addresses.md', withFormats(readFileSync('docs/addresses.md', 'utf8')));
 writeFileSync('docs/document-format.md', withLimits(readFileSync('docs/document-format.md', 'utf8')));
 writeFileSync(
   'core/type/shipped-measures.ts',

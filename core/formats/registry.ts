@@ -103,7 +103,7 @@ export const FORMATS: readonly Format[] = [
     file: 'tokens.json',
     mediaType: 'application/json',
     title: 'Design tokens',
-    isOf: 'token tool chains: Design Tokens Format Module 2025.10',
+    isOf: 'token tool chains: Design Tokens Format Module 2025.10, exact fractions beside',
     inEditions: true,
     writer: 2,
     write: tokensJson,
@@ -158,7 +158,7 @@ export const FORMATS: readonly Format[] = [
     title: 'The grid over a running page',
     isOf: 'running pages, as a tag or bookmark: measures and lists what’s off the grid',
     inEditions: true,
-    writer: 2,
+    writer: 3,
     write: overlayJs,
   },
   {

@@ -36,7 +36,7 @@ for (const [width, height] of WINDOWS) {
         await expect(bar.getByRole('link', { name: view, exact: true })).toBeInViewport({ ratio: 1 });
       if (!DRAFT.some((view) => path === `/tidewick/passenger-site${view}`)) continue;
       await expect(page.getByRole('link', { name: 'Publish…' })).toBeInViewport({ ratio: 1 });
-      await expect(page.getByRole('button', { name: 'Undo' })).toBeInViewport({ ratio: 1 });
+      await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeInViewport({ ratio: 1 });
     }
     await page.goto('/tidewick/passenger-site');
     const drawing = page.getByRole('application');

@@ -1,3 +1,4 @@
+import { seenAs } from './seen';
 import type { LaidOut } from './grid';
 
 /** An edge of an element that stands beside the grid: by how much, to the right where it is more than 0. */
@@ -36,26 +37,9 @@ function isWhole(element: Element): boolean {
   return isSeen(element) || element.hasAttribute('data-block');
 }
 
-const REPLACED = /^(img|svg|video|canvas|iframe|input|textarea|select|button|picture|object|hr)$/i;
-
 /** Has it a ground, a border, or something of its own: a picture, a field, a text? */
 export function isSeen(element: Element): boolean {
-  const style = getComputedStyle(element);
-  if (
-    style.display === 'contents' ||
-    style.display === 'none' ||
-    style.visibility !== 'visible' ||
-    style.opacity === '0'
-  )
-    return false;
-  if (style.display.startsWith('inline') && !REPLACED.test(element.tagName)) return false;
-  if (REPLACED.test(element.tagName)) return true;
-  const isClear = /^(transparent|rgba\(.*, 0\))$/.test(style.backgroundColor);
-  const hasBorder = ['Top', 'Right', 'Bottom', 'Left'].some(
-    (side) => Number.parseFloat(style.getPropertyValue(`border-${side.toLowerCase()}-width`)) > 0,
-  );
-  const hasText = [...element.childNodes].some((node) => node.nodeType === 3 && node.textContent!.trim() !== '');
-  return !isClear || style.backgroundImage !== 'none' || hasBorder || hasText;
+  return seenAs(element, getComputedStyle(element)) !== null;
 }
 
 /** An element as people find it again: `main > article.card:nth-of-type(2)`. */

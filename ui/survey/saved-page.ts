@@ -1,5 +1,6 @@
 import type { Parsed } from '../../core/parsed';
 import { SURVEY_LIMITS } from '../../core/survey/read-screens';
+import { seenAs } from '../overlay-script/seen';
 import type { Box, Screen } from '../../core/survey/screens';
 
 /** Nothing is fetched, run or sent by a page that is measured: only its own styles and the pictures in it count. */
@@ -101,20 +102,6 @@ async function settled(inside: Document): Promise<void> {
   await Promise.race([inside.fonts.ready, patience]);
 }
 
-const REPLACED = new Set([
-  'IMG',
-  'SVG',
-  'CANVAS',
-  'VIDEO',
-  'INPUT',
-  'BUTTON',
-  'SELECT',
-  'TEXTAREA',
-  'HR',
-  'PROGRESS',
-  'METER',
-]);
-
 /** What can be seen: what is painted, pictures and fields, and the room in which text stands. What only holds others is left out. */
 function boxesOf(inside: Document, screen: number): Box[] {
   const view = inside.defaultView!;
@@ -122,35 +109,18 @@ function boxesOf(inside: Document, screen: number): Box[] {
   for (const element of inside.body.querySelectorAll('*')) {
     if (element.parentElement?.closest('svg')) continue;
     const style = view.getComputedStyle(element);
-    const isReplaced = REPLACED.has(element.tagName.toUpperCase());
-    if (
-      style.visibility !== 'visible' ||
-      (style.display.startsWith('inline') && style.display === 'inline' && !isReplaced)
-    )
-      continue;
+    const seen = seenAs(element, style);
+    if (!seen) continue;
     const rect = element.getBoundingClientRect();
     if (rect.width < 2 || rect.height < 2 || rect.left >= screen || rect.right <= 0 || rect.bottom <= 0) continue;
     const box = { x: rect.left, y: rect.top, width: rect.width, height: rect.height };
-    if (isReplaced || isPainted(style)) boxes.push({ ...box, name: nameOf(element) });
-    else if (hasText(element)) boxes.push({ ...contentOf(box, style), name: nameOf(element) });
+    const own = seen === 'text' ? contentOf(box, style) : box;
+    boxes.push({ ...own, name: nameOf(element) });
   }
   return boxes.filter(({ width, height }) => width >= 2 && height >= 2);
 }
 
 const SIDES = ['Top', 'Right', 'Bottom', 'Left'] as const;
-
-function isPainted(style: CSSStyleDeclaration): boolean {
-  const isClear = /^rgba\(.*, 0\)$|^transparent$/.test(style.backgroundColor);
-  const hasBorder = SIDES.some(
-    (side) =>
-      Number.parseFloat(style[`border${side}Width`]) > 0 && !['none', 'hidden'].includes(style[`border${side}Style`]),
-  );
-  return !isClear || style.backgroundImage !== 'none' || hasBorder || style.boxShadow !== 'none';
-}
-
-function hasText(element: Element): boolean {
-  return [...element.childNodes].some((node) => node.nodeType === 3 && node.nodeValue?.trim() !== '');
-}
 
 /** Without its paddings and borders: there the text stands. */
 function contentOf(box: Omit<Box, 'name'>, style: CSSStyleDeclaration): Omit<Box, 'name'> {
