@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { SPECIMEN_TEXT } from '../../core/sample/specimen-text';
 import type { SpecimenContent } from '../../core/formats/page/page-content';
+import { sfntOf } from './sfnt';
 import { INK, INSIDE, LINE, PAGE, type PdfText, SOFT } from './pdf-text';
 
 /** A px of CSS in points (CSS Values 4: 96 px are an inch, 72 pt too). */
@@ -64,6 +65,6 @@ function faceOf({ doc }: PdfText, file: string): { name: string; isOwn: boolean 
   const [, own = ''] = /^shipped:(.+)$/.exec(file) ?? [];
   const isOwn = own !== '' && existsSync(fileOf(own));
   const id = isOwn ? own : 'source-sans-3';
-  doc.registerFont(`specimen-${id}`, fileOf(id));
+  doc.registerFont(`specimen-${id}`, sfntOf(fileOf(id)));
   return { name: `specimen-${id}`, isOwn };
 }

@@ -1,6 +1,6 @@
-import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import * as fontkit from 'fontkit';
+import { sfntOf } from './sfnt';
 
 type Face = { name: string; has: (letter: string) => boolean };
 type Run = { face: Face | null; run: string };
@@ -13,13 +13,10 @@ export const [INK, PLUM, SOFT, LINE, COLUMN, ROW] = ['#1f2230', '#6b3a78', '#5a5
 /** Scripts that the shipped font has files for; a letter of another is a box, as browsers draw it. */
 const SCRIPTS = ['latin', 'latin-ext', 'greek', 'cyrillic', 'cyrillic-ext', 'vietnamese'];
 
-/** Figures of one width, so that they line up under each other; ligatures and kerning as ever. */
-const FIGURES: PDFKit.Mixins.OpenTypeFeatures[] = ['tnum', 'liga', 'kern'];
-
 /** How wide the box of a letter without a glyph is, in sizes. */
 const BOX = 0.6;
 
-/** Text down the pages of a PDF, in the shipped font, whatever script it is in. */
+/** Text down the pages of a PDF, in the shipped font, whatever script it is in; its figures are of one width, and line up under each other. */
 export class PdfText {
   readonly doc: PDFKit.PDFDocument;
   /** How far down the page the next line begins, in pt. */
@@ -47,7 +44,7 @@ export class PdfText {
             .font(face.name)
             .fontSize(look.size)
             .fillColor(look.colour ?? INK);
-          doc.text(run, at, this.y, { lineBreak: false, features: FIGURES });
+          doc.text(run, at, this.y, { lineBreak: false });
         } else this.boxes(run, at, look);
         if (run.length < line.length) at += this.runWide({ face, run }, look.size);
       }
@@ -100,9 +97,7 @@ export class PdfText {
 
   /** How wide a piece of one font file is, or one of boxes. */
   runWide({ face, run }: Run, size: number) {
-    return face
-      ? this.doc.font(face.name).fontSize(size).widthOfString(run, { features: FIGURES })
-      : [...run].length * size * BOX;
+    return face ? this.doc.font(face.name).fontSize(size).widthOfString(run) : [...run].length * size * BOX;
   }
 
   /** A box for each letter that no font file has. */
@@ -151,7 +146,7 @@ function facesOf(doc: PDFKit.PDFDocument, weight: 400 | 600): Face[] {
     const known = new Map<string, boolean>();
     // unpacking a font takes long: it is done when the first letter asks for it
     const open = () => {
-      const file = readFileSync(join('node_modules/@fontsource/source-sans-3/files', `${name}-normal.woff`));
+      const file = sfntOf(join('node_modules/@fontsource/source-sans-3/files', `${name}-normal.woff`));
       doc.registerFont(name, file);
       return fontkit.create(file) as fontkit.Font;
     };
