@@ -1,5 +1,5 @@
 import { createStyleObject } from '@capsizecss/core';
-import { entireMetricsCollection } from '@capsizecss/metrics/entireMetricsCollection';
+import { createRequire } from 'node:module';
 import { describe, expect, test } from 'vitest';
 import { px } from '../../core/length/px';
 import type { Font } from '../../core/spec/schema';
@@ -33,7 +33,10 @@ type Known = {
   unitsPerEm: number;
   xWidthAvg: number;
 };
-const known = entireMetricsCollection as unknown as Record<string, Known>;
+/** A version with a quarter of the files of the newest; its types name a file that it does not have. */
+const known: Record<string, Known> = createRequire(import.meta.url)(
+  '@capsizecss/metrics/entireMetricsCollection',
+).entireMetricsCollection;
 
 function fontOf({ unitsPerEm, ascent, descent, lineGap, capHeight, xHeight, xWidthAvg, familyName }: Known): Font {
   return {
