@@ -69,7 +69,7 @@ export function compareSite(
 ): Parsed<SiteComparison> {
   const { value: site, problem } = readSite(texts, choice, page);
   if (!site) return { problem: problem! };
-  const layouts = layoutChecks(spec, site.sheet.rules);
+  const layouts = layoutChecks(spec, site);
   const { system } = site;
   if (!system && layouts.length === 0) return { problem: noGridIn(texts) };
   const breakpoints = byWidth(spec.breakpoints);

@@ -2,7 +2,7 @@ import { decimal } from '../length/present';
 import { type Px, px } from '../length/px';
 import { rowsAt } from '../rows/rows-at';
 import { byWidth, shownWidth } from '../spec/ranges';
-import type { Spec } from '../spec/schema';
+import type { Breakpoint, Spec } from '../spec/schema';
 import { isSamePx } from '../site/fit-columns';
 import type { SiteReading } from '../site/read-site';
 import type { GridSystem } from '../site/grid-systems';
@@ -13,12 +13,9 @@ export function rowChecks(spec: Spec, { grids }: SiteReading, system: GridSystem
   return byWidth(spec.breakpoints).flatMap((breakpoint): Check[] => {
     const own = rowsAt(spec, breakpoint);
     const width = shownWidth(spec, breakpoint);
-    const page = grids.rowsAt(
-      system,
-      width,
-      { initial: px(16), otherwise: px(spec.rootFontSize) },
-      breakpoint.reference.height,
-    );
+    const roots = { initial: px(16), otherwise: px(spec.rootFontSize) };
+    const onPage = (height: number) => grids.rowsAt(system, width, roots, height);
+    const page = onPage(breakpoint.reference.height);
     if (!own || !page) return [];
     const length = (quantity: string, specification: Px, found: Px | null): Check[] =>
       found === null
@@ -41,6 +38,26 @@ export function rowChecks(spec: Spec, { grids }: SiteReading, system: GridSystem
             ]),
           ]
         : [];
-    return [...counted, ...length('Row height', own.height, page.height), ...length('Row gap', own.gap, page.gap)];
+    // rows that share the screen are as low and as high as they may be on screens beyond both ends
+    const bounds = boundsOf(breakpoint).flatMap(([quantity, height]) =>
+      length(quantity, rowsAt(spec, breakpoint, height)!.height, onPage(height)?.height ?? null),
+    );
+    return [
+      ...counted,
+      ...length('Row height', own.height, page.height),
+      ...length('Row gap', own.gap, page.gap),
+      ...bounds,
+    ];
   });
 }
+
+/** Heights of screens at which divided rows are as low or as high as they may be. */
+function boundsOf({ rows }: Breakpoint): [quantity: string, height: number][] {
+  if (rows?.rule !== 'divide') return [];
+  return [
+    ...(rows.minHeight === undefined ? [] : [['Least row height', LOWEST_SCREEN] as [string, number]]),
+    ...(rows.maxHeight === undefined ? [] : [['Greatest row height', HIGHEST_SCREEN] as [string, number]]),
+  ];
+}
+
+const [LOWEST_SCREEN, HIGHEST_SCREEN] = [1, 1_000_000];

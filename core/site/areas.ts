@@ -41,10 +41,8 @@ function pictureOf(value: string): string[][] | null {
 }
 
 function areasOf(selector: string, picture: readonly string[][]): Areas {
-  const held = picture.filter((line) => line.some((name) => !/^\.+$/.test(name)));
-  const lanes = held.filter((line, index) => index === 0 || line.join(' ') !== held[index - 1]!.join(' '));
   const places = new Map<string, AreaPlace>();
-  lanes.forEach((line, lane) =>
+  picture.forEach((line, lane) =>
     line.forEach((name, column) => {
       if (/^\.+$/.test(name)) return;
       const own = places.get(name) ?? { name, columns: [column + 1, column + 1], lanes: [lane + 1, lane + 1] };
@@ -53,5 +51,37 @@ function areasOf(selector: string, picture: readonly string[][]): Areas {
       places.set(name, own);
     }),
   );
-  return { selector, lanes: lanes.length, places: [...places.values()] };
+  return inLanes(selector, [...places.values()]);
+}
+
+/**
+ * Blocks that stand in tracks of a grid, in lanes: tracks in which nothing stands are white space; tracks in which the same stands are one lane, and so are those
+ * that lack some of what stands in the next, since it is white space that they have in its place.
+ *
+ *     inLanes('.front', [{ name: 'map', columns: [1, 8], lanes: [2, 5] }]).lanes   // 1
+ */
+export function inLanes(selector: string, places: readonly AreaPlace[]): Areas {
+  const cuts = [...new Set(places.flatMap(({ lanes: [first, last] }) => [first, last + 1]))].sort((a, b) => a - b);
+  const laneOf = new Map<number, number>();
+  let lane = 0;
+  let held = new Set<string>();
+  for (const cut of cuts) {
+    const here = new Set(
+      places.filter(({ lanes: [first, last] }) => first <= cut && cut <= last).map(({ name }) => name),
+    );
+    const isMore = lane > 0 && isWithin(held, here);
+    if (here.size > 0 && !isMore && !isWithin(here, held)) lane++;
+    if (here.size > 0 && (isMore || !isWithin(here, held))) held = here;
+    laneOf.set(cut, lane);
+  }
+  const endingAt = (end: number): number => laneOf.get(cuts[cuts.indexOf(end) - 1]!)!;
+  return {
+    selector,
+    lanes: lane,
+    places: places.map((place) => ({ ...place, lanes: [laneOf.get(place.lanes[0])!, endingAt(place.lanes[1] + 1)] })),
+  };
+}
+
+function isWithin(some: ReadonlySet<string>, all: ReadonlySet<string>): boolean {
+  return [...some].every((name) => all.has(name));
 }

@@ -76,7 +76,13 @@ export function sharesIn(shares: readonly number[], { style: row, box, ground }:
   return { count, column, gutter, start, end, rows: null };
 }
 
-function gapOf(style: ReadonlyMap<string, string>, property: string, whole: Px, ground: Ground): Px | null {
+/** A gap between tracks; none where nothing is said, null where it can’t be read. */
+export function gapOf(
+  style: ReadonlyMap<string, string>,
+  property: 'row-gap' | 'column-gap',
+  whole: Px,
+  ground: Ground,
+): Px | null {
   const value = style.get(property);
   return value === undefined || value === 'normal' ? ZERO : lengthIn(value, { ...ground, whole });
 }

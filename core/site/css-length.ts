@@ -6,7 +6,15 @@ import { type ValueNode, valueNodes } from './css-value';
  * What lengths of a page depend on, in px. `root` is the font size of the page, `em` that of the element, null where it is not known; `whole` is what a percentage is of; null where it is of nothing that is known. `height` is that of the screen; null across a
  * page, where a column or a gutter that changes with it would be another on every screen.
  */
-export type Surroundings = { width: Px; height: Px | null; root: Px; em: Px | null; whole: Px | null };
+export type Surroundings = {
+  width: Px;
+  height: Px | null;
+  root: Px;
+  em: Px | null;
+  whole: Px | null;
+  /** How wide the nearest container is, of which `cqi` is a hundredth; null where none is known. */
+  container?: Px | null;
+};
 
 type Amount = { value: Fraction; isLength: boolean };
 
@@ -79,7 +87,7 @@ function numberOf(text = ''): Fraction {
 }
 
 /** What one of a unit comes to in px: CSS Values and Units 4, 6; the small and the large viewport are one here. */
-function unitIn(unit: string, { width, height, root, em }: Surroundings): Px {
+function unitIn(unit: string, { width, height, root, em, container }: Surroundings): Px {
   switch (unit) {
     case 'px':
       return px(1);
@@ -101,6 +109,7 @@ function unitIn(unit: string, { width, height, root, em }: Surroundings): Px {
     case 'q':
       return new Fraction('96').div('101.6');
   }
+  if (/^cq[wi]$/.test(unit) && container) return container.div(100);
   const [, side] = /^[sld]?v([whib])$/.exec(unit) ?? [];
   const whole = side === 'w' || side === 'i' ? width : height;
   if (!side || !whole) throw new Unread();

@@ -65,6 +65,27 @@ export function longhands(property: string, value: string): [string, string][] {
         ['container-type', (type ?? 'normal').trim().toLowerCase()],
       ];
     }
+    case 'block-size':
+    case 'max-block-size':
+    case 'min-block-size':
+      return [[name.replace('block-size', 'height'), value]];
+    case 'grid-column':
+    case 'grid-row': {
+      const [start, end] = linesIn(value);
+      return [
+        [`${name}-start`, start!],
+        [`${name}-end`, end ?? otherLine(start!)],
+      ];
+    }
+    case 'grid-area': {
+      const [row, column = otherLine(row!), rowEnd = otherLine(row!), columnEnd = otherLine(column)] = linesIn(value);
+      return [
+        ['grid-row-start', row!],
+        ['grid-column-start', column],
+        ['grid-row-end', rowEnd],
+        ['grid-column-end', columnEnd],
+      ];
+    }
     case 'grid':
     case 'grid-template': {
       const [rows, columns] = value.split('/');
@@ -77,6 +98,17 @@ export function longhands(property: string, value: string): [string, string][] {
       return [[name, value]];
   }
 }
+
+function linesIn(value: string): string[] {
+  return value.split('/').map((line) => line.trim().replace(/\s+/g, ' '));
+}
+
+/** The line that a shorthand leaves out: the same name, else `auto` (CSS Grid Layout 2, 8.4). */
+function otherLine(line: string): string {
+  return /^(auto|span\b.*|[-+]?\d.*)$/.test(line) ? 'auto' : line;
+}
+
+const LINES = (axis: string): string[] => [`grid-${axis}-start`, `grid-${axis}-end`];
 
 const SIDES = (name: string): string[] => [`${name}-left`, `${name}-right`];
 
@@ -93,6 +125,12 @@ const LONGHANDS: Record<string, string[]> = {
   'padding-inline': SIDES('padding'),
   'padding-inline-start': ['padding-left'],
   'padding-inline-end': ['padding-right'],
+  'block-size': ['height'],
+  'max-block-size': ['max-height'],
+  'min-block-size': ['min-height'],
+  'grid-column': LINES('column'),
+  'grid-row': LINES('row'),
+  'grid-area': [...LINES('row'), ...LINES('column')],
   gap: ['row-gap', 'column-gap'],
   flex: ['flex-basis'],
   font: ['font-size'],

@@ -2,6 +2,7 @@ import { type Parsed } from '../parsed';
 import type { Columns } from '../spec/schema';
 import { px } from '../length/px';
 import { fitColumns, type Sample } from './fit-columns';
+import type { Element } from './elements';
 import { compoundsIn } from './compounds';
 import { readPage } from './page-elements';
 import { readStyleSheets, type Sheet, type SiteRule, type StyleSheet, type Unread } from './rules';
@@ -21,6 +22,8 @@ export type SiteRange = {
 /** What style sheets say of grids. */
 export type SiteReading = {
   sheet: StyleSheet;
+  /** The page itself, where its markup is there. */
+  root: Element | null;
   grids: SiteGrids;
   /** The grid that is read, and the others that there are. */
   system: GridSystem | null;
@@ -52,10 +55,11 @@ export function readSite(
   sheet.unread.push(...(markup?.value.unread ?? []));
   const missing = unmatched(sheet.rules, choice);
   if (missing) return { problem: missing };
-  const grids = new SiteGrids(sheet, choice, markup?.value.root ?? null);
+  const root = markup?.value.root ?? null;
+  const grids = new SiteGrids(sheet, choice, root);
   const [system] = grids.systems;
   const unread = [...sheet.unread];
-  if (!system) return { value: { sheet, grids, system: null, ranges: [], unread } };
+  if (!system) return { value: { sheet, root, grids, system: null, ranges: [], unread } };
   const ranges: SiteRange[] = [];
   const bounds = grids.boundsOf(system);
   if (bounds.length > MOST_BOUNDS)
@@ -78,7 +82,7 @@ export function readSite(
   });
   const beside = besideText(system);
   if (beside) unread.push({ what: system.name, why: beside });
-  return { value: { sheet, grids, system, ranges, unread } };
+  return { value: { sheet, root, grids, system, ranges, unread } };
 }
 
 /** What is said of style sheets that make no grid. */

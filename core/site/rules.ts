@@ -47,7 +47,7 @@ const MOST_CONDITIONS = 1000;
 
 /** Properties that say where boxes stand across and down the page. */
 const OF_GRIDS =
-  /^(--.+|display|box-sizing|(min-|max-)?(width|inline-size)|(margin|padding)(-(left|right|inline(-start|-end)?))?|grid(-.+)?|gap|(row|column)-gap|justify-content|flex(-basis)?|float|font(-size)?|container(-type|-name)?)$/;
+  /^(--.+|display|box-sizing|(min-|max-)?(width|inline-size|height|block-size)|(margin|padding)(-(left|right|inline(-start|-end)?))?|grid(-.+)?|gap|(row|column)-gap|justify-content|flex(-basis)?|float|font(-size)?|container(-type|-name)?)$/;
 
 /** Properties that by themselves move nothing across the page. */
 const ALONE_NOTHING = /^(display|--.+|font|font-size|container.*)$/;

@@ -9,7 +9,7 @@ import { pageSystems } from './page-systems';
 import { ANY } from './roles';
 import type { Condition, StyleSheet } from './rules';
 import { shareOfStyle } from './shares';
-import { Cascade, type Said } from './style';
+import { Cascade, type Said, type Style } from './style';
 import { type NoGrid, type Placed, type Roots, step, USUAL_ROOTS, walk } from './walk';
 import { BEYOND, includesWidth } from './widths';
 
@@ -33,6 +33,7 @@ export class SiteGrids {
   private readonly conditions: Condition[];
   private last: { system: GridSystem; key: string; placed: Placed[] | NoGrid } | null = null;
   private readonly kept = new Map<GridSystem, SystemSaid>();
+  private readonly elements = new Map<Element, Said[]>();
 
   /** @param root the page itself, where its markup is there */
   constructor(
@@ -109,19 +110,48 @@ export class SiteGrids {
    */
   doubtAt(system: GridSystem, width: number, roots: Roots = USUAL_ROOTS): Condition | null {
     const { chain, classes } = this.said(system);
-    const asked = new Set(
-      [...chain, ...classes].flatMap((said) =>
-        said.flatMap(({ condition, widths }) =>
-          condition !== null && includesWidth(widths, width) ? [condition] : [],
-        ),
-      ),
-    );
-    if (asked.size === 0) return null;
+    const asked = this.askedAt([...chain, ...classes], width);
+    if (asked.length === 0) return null;
     const base = this.at(system, width, roots);
-    const other = [...asked].find(
+    const other = asked.find(
       (condition) => !isSameGrid(base, this.at(system, width, roots, SCREEN_HEIGHT, new Set([condition]))),
     );
     return other === undefined ? null : this.conditions[other]!;
+  }
+
+  /** Elements in each other as they stand at a width, the outermost first. */
+  styled(elements: readonly Element[], width: number, roots: Roots, on = NONE): Placed[] | NoGrid {
+    const chain = elements.map((element) => this.saidOf(element));
+    return walk(chain, { width, roots, conditions: this.conditions, on });
+  }
+
+  /** On which condition it hangs where the last of elements in each other stands; null: on none that is not known. */
+  placeDoubt(elements: readonly Element[], width: number, roots: Roots): Condition | null {
+    const asked = this.askedAt(
+      elements.slice(-2).map((element) => this.saidOf(element)),
+      width,
+    );
+    const places = (on: ReadonlySet<number>): string => {
+      const placed = this.styled(elements, width, roots, on);
+      return 'why' in placed ? placed.why : placed.slice(-2).map(({ style }) => placeText(style)).join('|'); // prettier-ignore
+    };
+    const base = asked.length === 0 ? '' : places(NONE);
+    const other = asked.find((condition) => places(new Set([condition])) !== base);
+    return other === undefined ? null : this.conditions[other]!;
+  }
+
+  private saidOf(element: Element): Said[] {
+    const kept = this.elements.get(element) ?? this.cascade.of(element);
+    this.elements.set(element, kept);
+    return kept;
+  }
+
+  /** The conditions that are asked at a width by what is said of elements. */
+  private askedAt(said: readonly (readonly Said[])[], width: number): number[] {
+    const asked = said.flatMap((each) =>
+      each.flatMap(({ condition, widths }) => (condition !== null && includesWidth(widths, width) ? [condition] : [])),
+    );
+    return [...new Set(asked)];
   }
 
   /** Rows that the grid itself says, or the custom properties of `grid.css` on the page; null where there are none. */
@@ -217,6 +247,12 @@ function containerOf(placed: readonly Placed[], isPage: boolean): Placed {
 function styleOfItem(said: readonly Said[], row: readonly Placed[], question: Parameters<typeof step>[2]) {
   const own = step(said, row, question);
   return 'why' in own ? null : own.style;
+}
+
+/** All that a style says of where its element stands in a grid, or of the grid that it is. */
+function placeText(style: Style): string {
+  const said = [...style].filter(([property]) => /^(grid|display$|height$|(row|column)-gap$)/.test(property));
+  return JSON.stringify(said.sort(([a], [b]) => (a < b ? -1 : 1)));
 }
 
 /** Are columns the same, to what a browser can place, or not to be worked out alike? */

@@ -87,14 +87,13 @@ function isAuto(node: ValueNode | undefined): boolean {
 }
 
 /** `repeat()` with a count, or as often as fits (CSS Grid Layout 2, 7.2.3.2). */
-function repeated({ children = [] }: ValueNode, width: Px, gutter: Px, around: Surroundings): Track[] | null {
-  const comma = children.findIndex(({ type, value }) => type === 'Operator' && value === ',');
-  const [times] = children;
-  const rest = children.slice(comma + 1).filter(({ type }) => type !== 'Brackets');
-  if (comma !== 1 || !times) return null;
-  if (times.type === 'Identifier') return fitted(rest, width, gutter, around);
+function repeated(node: ValueNode, width: Px, gutter: Px, around: Surroundings): Track[] | null {
+  const found = repeatedIn(node);
+  if (!found) return null;
+  const { times, rest } = found;
+  if (/^auto-fi(ll|t)$/i.test(times)) return fitted(rest, width, gutter, around);
   const inside = tracksOf(rest, width, gutter, around);
-  const count = Number(numberIn(nodeText(times)) ?? NaN);
+  const count = Number(numberIn(times) ?? NaN);
   if (!inside || !Number.isInteger(count) || count < 1 || count * inside.length > MOST_TRACKS) return null;
   return Array.from({ length: count }, () => inside).flat();
 }
@@ -112,6 +111,37 @@ function fitted(rest: readonly ValueNode[], width: Px, gutter: Px, around: Surro
   const count = Math.max(1, Number(width.add(gutter).div(step).floor().toString()));
   if (count > MOST_TRACKS) return null;
   return Array.from({ length: count }, () => most);
+}
+
+/**
+ * How many tracks a template names by itself; null where none, or where their count follows from the room there is.
+ *
+ *     templateCount('[full] 16px repeat(12, 1fr) 16px')   // 14
+ */
+export function templateCount(template: string | undefined): number | null {
+  const nodes = template === undefined || template === 'none' ? null : valueNodes(template);
+  if (!nodes || nodes.some(({ type, name }) => type === 'Identifier' && name === 'subgrid')) return null;
+  let count = 0;
+  for (const node of nodes) {
+    if (node.type === 'Brackets' || node.type === 'String') continue;
+    if (node.type !== 'Function' || node.name?.toLowerCase() !== 'repeat') count++;
+    else {
+      const inside = repeatedIn(node);
+      const times = inside && Number(numberIn(inside.times) ?? NaN);
+      if (!inside || !Number.isInteger(times)) return null;
+      count += times! * inside.rest.length;
+    }
+  }
+  return count === 0 ? null : count;
+}
+
+/** How often a `repeat()` repeats, and what, without the names of lines. */
+function repeatedIn({ children = [] }: ValueNode): { times: string; rest: ValueNode[] } | null {
+  const comma = children.findIndex(({ type, value }) => type === 'Operator' && value === ',');
+  const [times] = children;
+  return comma !== 1 || !times
+    ? null
+    : { times: nodeText(times), rest: children.slice(comma + 1).filter(({ type }) => type !== 'Brackets') };
 }
 
 function cut(text: string): string {

@@ -56,8 +56,9 @@ export function step(
   };
   const outer = around.at(-1);
   const style = styleAt(said, width, outer?.style ?? null, isOn);
-  const ground = groundOf(style, outer, question);
-  if ('why' in ground) return ground;
+  const found = groundOf(style, outer, question);
+  if ('why' in found) return found;
+  const ground = { ...found, container: containerSize(null, around) };
   const screen: Box = { start: ZERO, width: px(width), contentStart: ZERO, contentWidth: px(width) };
   // the page itself is as wide as the screen
   const box = !outer ? screen : isItem ? outer.box : boxIn(style, outer.box, ground);

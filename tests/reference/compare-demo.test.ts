@@ -37,7 +37,7 @@ describe('a page that was written by hand', () => {
 
   test('three rows of the drawing that became four', () =>
     expect(onPhone(page(lines('promise', 'harbour'), lines('where-to', 'skerry', 'farholm', 'ness', 'more')))).toEqual([
-      'Phone: Front page, Crossings has 5 rows on the page where the specification has 4.',
+      'Phone: Front page, Crossings: 4 rows drawn, 5 built.',
       'Phone: Front page, Crossings has an area “more” on the page that the specification does not have.',
     ]));
 
