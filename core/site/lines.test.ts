@@ -4,7 +4,11 @@ import { longhands } from './longhands';
 import { Style } from './style';
 import { templateCount } from './tracks';
 
-const styled = (property: string, value: string): Style => new Style(longhands(property, value));
+const styled = (property: string, value: string): Style => {
+  const style = new Style();
+  for (const [name, said] of longhands(property, value)) style.set(name, said);
+  return style;
+};
 
 test.each([
   // CSS Grid Layout 2, 8.3 and 8.4

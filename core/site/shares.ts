@@ -133,6 +133,14 @@ const MOST_SHARES = 48;
  *     countOf([1/4, 1/3, 1/2, 2/3, 3/4, 1])   // { count: 12, beside: [] }
  */
 export function countOf(shares: readonly number[]): { count: number; beside: number[] } {
+  const known = counts.get(shares) ?? countAmong(shares);
+  counts.set(shares, known);
+  return known;
+}
+
+const counts = new WeakMap<readonly number[], { count: number; beside: number[] }>();
+
+function countAmong(shares: readonly number[]): { count: number; beside: number[] } {
   const all = [...new Map(shares.map((share) => [Math.round(share / NEAR), share])).values()];
   let best = { count: 1, held: 0 };
   for (let count = 1; count <= MOST_SHARES; count++) {

@@ -8,6 +8,24 @@ import { includesWidth } from './widths';
 /** What a style sheet says of an element at a width: longhand properties by name, custom ones with their dashes; and where each is said. */
 export class Style extends Map<string, string> {
   readonly places = new Map<string, string>();
+  private readonly initial = new Set<string>();
+
+  /** @param outer the style of the element around, which hands its custom properties down */
+  constructor(private readonly outer: Style | null = null) {
+    super();
+  }
+
+  override get(property: string): string | undefined {
+    const own = super.get(property);
+    if (own !== undefined || !property.startsWith('--') || this.initial.has(property)) return own;
+    return this.outer?.get(property);
+  }
+
+  /** Takes a custom property back to what it is without a style sheet: nothing. */
+  setInitial(property: string): void {
+    this.delete(property);
+    this.initial.add(property);
+  }
 }
 
 /** A declaration that is for an element, where it stands in the cascade, and on what it depends. */
@@ -126,11 +144,10 @@ export function styleAt(
   const here = said.filter(
     ({ widths, condition }) => includesWidth(widths, width) && (condition === null || isOn(condition)),
   );
-  const style = new Style();
-  for (const [property, value] of around ?? []) if (property.startsWith('--')) style.set(property, value);
+  const style = new Style(around);
   for (const { property, value } of here) {
     if (!property.startsWith('--')) continue;
-    if (/^initial$/i.test(value)) style.delete(property);
+    if (/^initial$/i.test(value)) style.setInitial(property);
     else if (!/^(inherit|unset|revert|revert-layer)$/i.test(value)) style.set(property, value);
   }
   for (const { property, value, where } of here) {

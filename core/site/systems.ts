@@ -34,6 +34,8 @@ export class SiteGrids {
   private last: { system: GridSystem; key: string; placed: Placed[] | NoGrid } | null = null;
   private readonly kept = new Map<GridSystem, SystemSaid>();
   private readonly elements = new Map<Element, Said[]>();
+  private readonly bounds = new Map<GridSystem, number[]>();
+  private readonly shares = new Map<GridSystem, Map<string, number[]>>();
 
   /** @param root the page itself, where its markup is there */
   constructor(
@@ -174,12 +176,13 @@ export class SiteGrids {
 
   /** The widths at which what is said of a system's elements changes, from 0 on. */
   boundsOf(system: GridSystem): number[] {
+    const kept = this.bounds.get(system);
+    if (kept) return kept;
     const { chain, classes } = this.said(system);
-    const bounds = new Set([
-      0,
-      ...[...chain, ...classes].flatMap((said) => said.flatMap(({ widths }) => widths.flat())),
-    ]);
-    return [...bounds].filter((width) => width < BEYOND).sort((a, b) => a - b);
+    const all = new Set([0, ...[...chain, ...classes].flatMap((said) => said.flatMap(({ widths }) => widths.flat()))]);
+    const bounds = [...all].filter((width) => width < BEYOND).sort((a, b) => a - b);
+    this.bounds.set(system, bounds);
+    return bounds;
   }
 
   /** The elements of a system as they stand at a width: the last are kept, since the same is asked for several times. */
@@ -205,14 +208,26 @@ export class SiteGrids {
     return place < 0 ? null : `${system.item ?? ''} ${names[place]!}`.trim();
   }
 
-  /** Which shares of the row the classes of a family are at a width: the cascade decides, class by class. */
+  /**
+   * Which shares of the row the classes of a family are at a width: the cascade decides, class by class. Within a range they stay, unless a container’s size decides.
+   */
   private sharesAt(system: GridSystem, row: readonly Placed[], question: Parameters<typeof step>[2]): number[] {
-    const here = this.said(system).classes.flatMap((said) => {
-      const own = styleOfItem(said, row, question);
-      const share = own && shareOfStyle(own);
-      return share === null ? [] : [share];
-    });
-    return here;
+    const { classes } = this.said(system);
+    const work = (): number[] =>
+      classes.flatMap((said) => {
+        const own = styleOfItem(said, row, question);
+        const share = own && shareOfStyle(own);
+        return share === null ? [] : [share];
+      });
+    const ofContainer = this.askedAt(classes, question.width).some((each) => this.conditions[each]!.container);
+    if (ofContainer) return work();
+    const range = this.boundsOf(system).filter((bound) => bound <= question.width).length;
+    const key = [range, ...question.on].join(' ');
+    const kept = this.shares.get(system) ?? new Map<string, number[]>();
+    this.shares.set(system, kept);
+    const found = kept.get(key) ?? work();
+    kept.set(key, found);
+    return found;
   }
 
   private said(system: GridSystem): SystemSaid {

@@ -23,6 +23,9 @@ const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(6
 const demo = DEMO_SPECS.flatMap(({ drafts }) => drafts.map(({ document }) => document));
 const specs: Spec[] = [...demo, ...fc.sample(anySpec, { numRuns: 8, seed: 21 })];
 
+/** So many PDFs and pictures are held; `YPSILINE_LONG=1` takes more. */
+const SHOWN = process.env['YPSILINE_LONG'] ? 8 : 2;
+
 const fileOf = (spec: Spec, name: string): FormatFile => editionFiles(spec).find((file) => file.name === name)!;
 const bytesOf = async (files: readonly FormatFile[]): Promise<Buffer[]> =>
   (await rendered(files.map(({ format, write }) => ({ becomes: format.becomes!, text: write(ORIGIN) })))).map(
@@ -67,7 +70,7 @@ describe.each(specs.map((spec, index) => [index, spec] as const))('document %i',
 describe('page.pdf', () => {
   beforeAll(() => ensureDebianPackage('poppler-utils', () => ['/usr/bin/pdftotext'].find(existsSync) ?? null));
 
-  test.each(demo.slice(0, 4).map((spec, index) => [index, spec] as const))(
+  test.each(demo.slice(0, SHOWN).map((spec, index) => [index, spec] as const))(
     'document %i: its text has every value, its fonts are embedded',
     async (_, spec) => {
       const [bytes] = await bytesOf([fileOf(spec, 'page.pdf')]);
@@ -112,7 +115,7 @@ describe('overlays as pictures, pixel by pixel', () => {
   const cases = demo.flatMap((spec) => spec.breakpoints.map((breakpoint) => [spec, breakpoint] as const));
 
   test.each(
-    cases.slice(0, 4).map(([spec, breakpoint]) => [`${spec.name}, ${breakpoint.name}`, spec, breakpoint] as const),
+    cases.slice(0, SHOWN).map(([spec, breakpoint]) => [`${spec.name}, ${breakpoint.name}`, spec, breakpoint] as const),
   )(
     '%s',
     async (_, spec, breakpoint) => {
