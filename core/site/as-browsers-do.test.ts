@@ -136,6 +136,18 @@ describe('style sheets are read as browsers read them', () => {
       [12, 8, 51, 949],
     ],
     [
+      'a container asked the other way',
+      `.page { container-type: inline-size; padding: 0 51px } .page .g { ${TWELVE} gap: 8px } @container not (min-width: 900px) { .page .g { gap: 24px } }`,
+      1000,
+      [12, 24, 51, 949],
+    ],
+    [
+      'Grid 2, 12.6: tracks with a most give way, and outer tracks are margins',
+      `.g { display: grid; grid-template-columns: minmax(16px, 1fr) repeat(12, minmax(0, 60px)) minmax(16px, 1fr); gap: 20px }`,
+      1040,
+      [12, 20, 50, 990],
+    ],
+    [
       'CSS Syntax 3, 3.3: NUL is a replacement sign',
       `.g { ${TWELVE} gap: 24px } .x\u0000y { width: 1px }`,
       1000,

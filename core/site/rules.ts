@@ -203,7 +203,7 @@ class Reading {
       case 'container': {
         const { sure, perhaps: all } = node.prelude ? widthsOfContainer(node.prelude) : ALWAYS;
         const isKnown = JSON.stringify(sure) === JSON.stringify(all);
-        const [, called = null] = /^((?!not|style\()[\w-]+)(?=\s|\()/i.exec(prelude) ?? [];
+        const [, called = null] = /^((?!not\b|style\()[\w-]+)(?=\s|\()/i.exec(prelude) ?? [];
         return perhaps('It depends on the size of a container.', isKnown ? { name: called, sizes: sure } : null);
       }
       case 'scope':

@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js';
 import { greatest, type Px, ZERO } from '../length/px';
+import { type Track, trackSizes } from './track-sizes';
 import { lengthIn, numberIn, type Surroundings } from './css-length';
 import { nodeText, type ValueNode, valueNodes } from './css-value';
 
@@ -11,14 +12,14 @@ export type EvenTracks = {
   /** From the box’s start to the first. */ before: Px;
 };
 
-type Track = { share: Fraction } | { length: Px };
-
 const MOST_TRACKS = 400;
 
 /**
- * The columns that `grid-template-columns` makes of a box (CSS Grid Layout 2, 7.2): a count of equal shares or lengths, or as many as fit.
+ * The columns that `grid-template-columns` makes of a box (CSS Grid Layout 2, 7.2): a count of equal shares or lengths, or as many as fit. Outer tracks that
+ * stand alike on both sides are margins.
  *
  *     evenTracks('repeat(12, minmax(0, 1fr))', px(1152), px(24), 'normal', …)   // 12 columns of 74
+ *     evenTracks('1fr repeat(12, minmax(0, 72px)) 1fr', px(1440), px(24), …)    // 12 columns of 72, the first at 144
  *
  * @returns why not, where tracks differ or cannot be worked out
  */
@@ -34,19 +35,37 @@ export function evenTracks(
   const inside = { ...around, whole: width };
   const tracks = tracksOf(nodes, width, gutter, inside);
   if (!tracks || tracks.length === 0) return { why: `the tracks “${cut(template)}” have no known length` };
-  const count = tracks.length;
-  const gaps = gutter.mul(count - 1);
-  const shares = tracks.filter((track): track is { share: Fraction } => 'share' in track);
-  if (shares.length === 0) {
-    const [first, ...rest] = (tracks as { length: Px }[]).map(({ length }) => length);
-    if (rest.some((length) => !length.equals(first!))) return { why: 'its tracks differ from each other' };
-    const taken = first!.mul(count).add(gaps);
-    return { count, column: first!, gutter, before: before(justified, width.sub(taken)) };
-  }
-  if (shares.length < count) return { why: 'some of its tracks are fixed and others flexible' };
-  if (shares.some(({ share }) => !share.equals(shares[0]!.share))) return { why: 'its tracks differ from each other' };
-  return { count, column: greatest(ZERO, width.sub(gaps)).div(count), gutter, before: ZERO };
+  const outside = outerTracks(tracks);
+  if (outside === null) return { why: 'its tracks differ from each other' };
+  const sizes = trackSizes(tracks, width, gutter);
+  const taken = sizes.reduce((sum, size) => sum.add(size)).add(gutter.mul(tracks.length - 1));
+  const margin = sizes.slice(0, outside).reduce((sum, size) => sum.add(size).add(gutter), ZERO);
+  return {
+    count: tracks.length - 2 * outside,
+    column: sizes[outside]!,
+    gutter,
+    before: before(justified, width.sub(taken)).add(margin),
+  };
 }
+
+/** How many tracks at each end are margins, so that those between are alike; null where there are no such. */
+function outerTracks(tracks: readonly Track[]): number | null {
+  for (let outside = 0; outside <= MOST_OUTSIDE && tracks.length - 2 * outside >= (outside === 0 ? 1 : 2); outside++) {
+    const between = tracks.slice(outside, tracks.length - outside);
+    const isMirrored = tracks.slice(0, outside).every((track, index) => isSameTrack(track, tracks.at(-1 - index)!));
+    if (isMirrored && between.every((track) => isSameTrack(track, between[0]!))) return outside;
+  }
+  return null;
+}
+
+function isSameTrack(a: Track, b: Track): boolean {
+  if (!a.least.equals(b.least)) return false;
+  if ('share' in a) return 'share' in b && a.share.equals(b.share);
+  return 'most' in b && a.most.equals(b.most);
+}
+
+/** Margins, and within them a wider measure than the text’s. */
+const MOST_OUTSIDE = 2;
 
 function before(justified: string | undefined, left: Px): Px {
   if (left.compare(0) <= 0) return ZERO;
@@ -70,16 +89,18 @@ function tracksOf(nodes: readonly ValueNode[], width: Px, gutter: Px, around: Su
 }
 
 function trackOf(node: ValueNode, around: Surroundings): Track | null {
-  if (node.type === 'Dimension' && node.unit === 'fr') return { share: new Fraction(node.value!) };
+  if (node.type === 'Dimension' && node.unit === 'fr') return { least: ZERO, share: new Fraction(node.value!) };
   if (node.type === 'Function' && node.name === 'minmax') {
-    const [least, , most] = node.children ?? [];
-    const [low, high] = [least && trackOf(least, around), most && trackOf(most, around)];
-    if (high && 'share' in high)
-      return low && 'length' in low && low.length.equals(ZERO) ? high : isAuto(least) ? high : null;
-    return high ?? null;
+    const [first, , second] = node.children ?? [];
+    const [low, high] = [
+      isAuto(first) ? { least: ZERO, most: ZERO } : first && trackOf(first, around),
+      second && trackOf(second, around),
+    ];
+    if (!low || !high || 'share' in low) return null;
+    return { ...high, least: low.least };
   }
   const length = lengthIn(nodeText(node), around);
-  return length ? { length } : null;
+  return length ? { least: length, most: length } : null;
 }
 
 function isAuto(node: ValueNode | undefined): boolean {
@@ -102,15 +123,15 @@ function repeated(node: ValueNode, width: Px, gutter: Px, around: Surroundings):
 function fitted(rest: readonly ValueNode[], width: Px, gutter: Px, around: Surroundings): Track[] | null {
   const [node] = rest;
   if (!node || rest.length !== 1) return null;
-  const [low, , high] =
-    node.type === 'Function' && node.name === 'minmax' ? (node.children ?? []) : [node, undefined, node];
-  const least = low && lengthIn(nodeText(low), around);
-  const most = high && trackOf(high, around);
-  if (!least || !most || least.compare(0) <= 0) return null;
+  const track = trackOf(node, around);
+  if (!track) return null;
+  // as often as the definite of its two lengths fits (7.2.3.2)
+  const least = 'most' in track ? greatest(track.least, track.most) : track.least;
+  if (least.compare(0) <= 0) return null;
   const step = least.add(gutter);
   const count = Math.max(1, Number(width.add(gutter).div(step).floor().toString()));
   if (count > MOST_TRACKS) return null;
-  return Array.from({ length: count }, () => most);
+  return Array.from({ length: count }, () => track);
 }
 
 /**

@@ -1,4 +1,4 @@
-// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, corners, drafts, editions, handover, javascript, keystroke, layouts, pictures, publish, several, starts, survey, team.
+// `npm run bench`: prints what the speed goals are about. A name runs that part alone: core, corners, drafts, editions, handover, javascript, keystroke, layouts, pictures, publish, several, starts, style-sheets, survey, team.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -40,6 +40,7 @@ await run(async () => {
     if (runs('core')) await measureCore(folder, 'core');
     if (runs('corners')) await measureCore(folder, 'corners');
     if (runs('survey')) await measureCore(folder, 'survey');
+    if (runs('style-sheets')) await measureCore(folder, 'style-sheets');
     if (runs('pictures')) {
       // pages rendered to pictures and surveyed; fewer of them with YPSILINE_SEEDS
       process.env.YPSILINE_CHROMIUM = await ensureDebianPackage(CHROMIUM_PACKAGE, findChromium);

@@ -85,6 +85,37 @@ test('packages that are not sure are said so', () => {
   }
 });
 
+for (const build of ['utilities-3', 'utilities-4']) {
+  // a build for this page, as the tool of that major version wrote it
+  test(`${build}: utility classes are read with their page`, async ({ page }) => {
+    const [css, html] = [`${build}.css`, 'page.html'].map((file) =>
+      readFileSync(`tests/reference/kept/utilities/${file}`, 'utf8'),
+    ) as [string, string];
+    expect(readSite([css]).value?.system ?? null).toBeNull();
+    const { grids, system } = readSite([{ name: build, text: css }], {}, { name: 'page.html', text: html }).value!;
+    expect(system!.sure).toBeGreaterThanOrEqual(LEAST_SURE);
+    for (const width of [360, 600, 800, 1000, 1280, 1700]) {
+      const grid = grids.at(system!, width);
+      if ('why' in grid) throw new Error(grid.why);
+      await page.setViewportSize({ width, height: 700 });
+      await page.setContent(`${html}<style>${css}</style><style>body { overflow-y: hidden !important }</style>`);
+      const drawn = await page.evaluate(() => {
+        const element = document.querySelector('.grid')!;
+        const style = getComputedStyle(element);
+        const tracks = style.gridTemplateColumns.split(' ').map(parseFloat);
+        return { count: tracks.length, column: tracks[0]!, gutter: parseFloat(style.columnGap), start: element.getBoundingClientRect().left }; // prettier-ignore
+      });
+      expect({ ...drawn, column: 0 }, `at ${width}`).toEqual({
+        count: grid.count,
+        column: 0,
+        gutter: grid.gutter.valueOf(),
+        start: grid.start.valueOf(),
+      });
+      expect(Math.abs(drawn.column - grid.column.valueOf()), `at ${width}`).toBeLessThanOrEqual(1 / 32);
+    }
+  });
+}
+
 test('pages in styles drawn at random are what their specification says, in Chromium', async ({ page }) => {
   test.setTimeout(120_000);
   for (let seed = 1; seed <= (IS_LONG ? 24 : 10); seed++) {
