@@ -22,6 +22,8 @@ export const LIMITS = {
   columns: 64,
   /** A gutter as a share of a column. */
   gutterOfColumn: 10,
+  /** A margin or a space in gutters or columns. */
+  relation: 64,
   dividedRows: 500,
   moduleLines: 1000,
   /** Row and gap together, and a baseline step, at the drawn size, in px. */

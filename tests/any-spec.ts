@@ -22,12 +22,24 @@ const growing = (most: number) =>
     over: fc.tuple(fc.integer({ min: 0, max: 900 }), fc.integer({ min: 901, max: 2200 })),
   });
 
+/** Sums, and so many gutters or columns. */
+const sum = (most: number) =>
+  fc
+    .constantFrom('-', '')
+    .chain((sign) => fc.tuple(ofScreen(most), px(60)).map(([share, fixed]) => ({ sum: [share, `${sign}${fixed}`] })));
+const relation = fc.constantFrom({ ofGutter: '1' }, { ofGutter: '3/2' }, { ofColumn: '1/2' }, { ofColumn: '1' });
+
 const margin = fc.oneof(
   px(120),
+  sum(9),
+  relation,
   ofScreen(9),
   growing(120),
   fc.constantFrom('auto', '1.5rem'),
-  fc.record({ start: fc.oneof(px(99), fc.constant('auto')), end: fc.oneof(px(99), ofScreen(5), fc.constant('auto')) }),
+  fc.record({
+    start: fc.oneof(px(99), relation, fc.constant('auto')),
+    end: fc.oneof(px(99), ofScreen(5), relation, fc.constant('auto')),
+  }),
 );
 
 const columns = fc.record({
@@ -43,7 +55,9 @@ const columns = fc.record({
     { weight: 3, arbitrary: fc.constant('fill') },
     px(1400),
     growing(1400),
+    sum(95),
     px(1400).map((upTo) => ({ upTo })),
+    fc.tuple(fc.integer({ min: 1, max: 1000 }), px(1400)).map(([tenths, upTo]) => ({ share: `${tenths / 10}%`, upTo })),
     fc.integer({ min: 1, max: 1000 }).map((tenths) => ({ share: `${tenths / 10}%` })),
     fc.constant('auto'),
   ),

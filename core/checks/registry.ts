@@ -37,6 +37,7 @@ import { spaceShrinksWithScreen } from './rules/space-shrinks-with-screen';
 import { spacesOnScale } from './rules/spaces-on-scale';
 import { stepsDiffer } from './rules/steps-differ';
 import { stepsUsed } from './rules/steps-used';
+import { sumBelowZero } from './rules/sum-below-zero';
 import { sumComesOut } from './rules/sum-comes-out';
 import { textOnBaseline } from './rules/text-on-baseline';
 import { typeShrinks } from './rules/type-shrinks';
@@ -44,6 +45,7 @@ import { typeShrinks } from './rules/type-shrinks';
 /** Every rule that a spec is held against. */
 export const RULES: readonly Rule[] = [
   sumComesOut,
+  sumBelowZero,
   containerIsSum,
   guttersFit,
   containerOverflows,

@@ -1,7 +1,10 @@
 import { type LengthValue, typedText } from '../length/length-value';
 import type { Breakpoint, Columns } from '../spec/schema';
 import { type GrowingLength, isGrowing } from '../length/growing';
+import { isSum, type LengthSum, termsOf } from '../length/sum';
 import { isOfColumn, isPair, isShare, isUpTo } from './column-rule';
+import type { Margin } from './read-rule';
+import { isRelation, relationText } from './relation';
 
 /**
  * What stretches and what stays as the viewport grows through a breakpoint's range, in words.
@@ -26,14 +29,18 @@ function outside(columns: Columns): string {
     const until = `until it is ${lengthWords(container.upTo)} wide, then keeps that width, ${stands}`;
     return `The container fills the screen${between ? ` between ${between}` : ''} ${until}.`;
   }
-  if (isShare(container)) return `The container is ${container.share} of the screen and ${stands}, ${rest}.`;
+  if (isShare(container)) {
+    const most = container.upTo === undefined ? '' : `, at most ${lengthWords(container.upTo)},`;
+    return `The container is ${container.share} of the screen${most} and ${stands}, ${rest}.`;
+  }
+  if (isSum(container)) return `The container is ${sumWords(container)} wide and ${stands}, ${rest}.`;
   if (isGrowing(container)) return `The container ${growingWords(container)} and ${stands}, ${rest}.`;
   return `The container is always ${lengthWords(container)} wide and ${stands}, ${rest}.`;
 }
 
 function marginWords(margin: Columns['margin']): string | null {
   if (!isPair(margin)) return margin === 'auto' ? null : `margins ${sizeWords(margin)}`;
-  const side = (value: typeof margin.start): string => (value === 'auto' ? 'of what is left' : sizeWords(value));
+  const side = (value: Margin): string => (value === 'auto' ? 'of what is left' : sizeWords(value));
   return `a start margin ${side(margin.start)} and an end margin ${side(margin.end)}`;
 }
 
@@ -60,12 +67,24 @@ function rounding({ whole }: Columns): string[] {
   return [];
 }
 
-function sizeWords(value: LengthValue | GrowingLength): string {
+function sizeWords(value: Exclude<Margin, 'auto'>): string {
+  if (isRelation(value)) return `of ${relationText(value)}`;
+  if (isSum(value)) return `of ${sumWords(value)}`;
   return isGrowing(value) ? `that ${growingWords(value).replace('grows', 'grow')}` : `of ${lengthWords(value)}`;
 }
 
 function growingWords({ between, over }: GrowingLength): string {
   return `grows from ${lengthWords(between[0])} to ${lengthWords(between[1])} between screens of ${over[0]} and ${over[1]} px`;
+}
+
+/** `100 % of the screen less 40 px`. */
+function sumWords(value: LengthSum): string {
+  return termsOf(value)
+    .map(
+      ({ length, isLess }, index) =>
+        `${isLess ? (index === 0 ? 'minus ' : 'less ') : index === 0 ? '' : 'plus '}${lengthWords(length)}`,
+    )
+    .join(' ');
 }
 
 /** `24 px`, `1.5 rem`, `5 % of the screen`. */

@@ -1,7 +1,4 @@
-import Fraction from 'fraction.js';
-import { ratioOf } from '../length/ratio';
-import { type GrowingLength, isGrowing } from '../length/growing';
-import type { LengthValue } from '../length/length-value';
+import type Fraction from 'fraction.js';
 import type { Columns } from '../spec/schema';
 
 /** The shares, lengths and words of a breakpoint's columns, each length in one kind of number. */
@@ -18,51 +15,6 @@ export type ColumnRule<T> = {
   whole: Columns['whole'];
 };
 
-/** How the lengths of a document become numbers of one kind. */
-export type LengthReader<T> = {
-  viewport: T;
-  length(value: LengthValue): T;
-  growing(value: GrowingLength): T;
-  shareOfViewport(share: Fraction): T;
-};
-
-/** Brings the columns of a document into the one shape that the solver takes. */
-export function columnRule<T>(columns: Columns, read: LengthReader<T>): ColumnRule<T> {
-  const { count, gutter, margin, column, outer, align, whole } = columns;
-  const size = (value: LengthValue | GrowingLength): T => (isGrowing(value) ? read.growing(value) : read.length(value));
-  const side = (value: LengthValue | GrowingLength | 'auto'): T | null => (value === 'auto' ? null : size(value));
-  const [start, end] = isPair(margin) ? [margin.start, margin.end] : [margin, margin];
-  return {
-    viewport: read.viewport,
-    count,
-    gutter: isOfColumn(gutter)
-      ? { is: 'ofColumn', share: ratioOf(gutter.ofColumn) }
-      : gutter === 'auto'
-        ? { is: 'follows' }
-        : { is: 'held', width: size(gutter) },
-    column: column === 'auto' ? { is: 'follows' } : { is: 'held', width: size(column) },
-    container: containerRule(columns.container, read, size),
-    marginStart: side(start),
-    marginEnd: side(end),
-    outer,
-    align,
-    whole,
-  };
-}
-
-function containerRule<T>(
-  container: Columns['container'],
-  read: LengthReader<T>,
-  size: (value: LengthValue | GrowingLength) => T,
-): ColumnRule<T>['container'] {
-  if (container === 'fill') return { is: 'fill' };
-  if (container === 'auto') return { is: 'follows' };
-  if (isUpTo(container)) return { is: 'upTo', width: size(container.upTo) };
-  if (isShare(container))
-    return { is: 'fixed', width: read.shareOfViewport(new Fraction(container.share.slice(0, -1)).div(100)) };
-  return { is: 'fixed', width: size(container) };
-}
-
 export function isPair(margin: Columns['margin']): margin is Extract<Columns['margin'], { start: unknown }> {
   return typeof margin === 'object' && 'start' in margin;
 }
@@ -71,10 +23,15 @@ export function isOfColumn(gutter: Columns['gutter']): gutter is { ofColumn: str
   return typeof gutter === 'object' && 'ofColumn' in gutter;
 }
 
-export function isUpTo(container: Columns['container']): container is Extract<Columns['container'], { upTo: unknown }> {
-  return typeof container === 'object' && 'upTo' in container;
+/** As wide as there is room, up to a width. */
+export function isUpTo(
+  container: Columns['container'],
+): container is Exclude<Extract<Columns['container'], { upTo?: unknown }>, { share: unknown }> {
+  return typeof container === 'object' && 'upTo' in container && !('share' in container);
 }
 
-export function isShare(container: Columns['container']): container is { share: string } {
+export function isShare(
+  container: Columns['container'],
+): container is Extract<Columns['container'], { share: unknown }> {
   return typeof container === 'object' && 'share' in container;
 }

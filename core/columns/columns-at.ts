@@ -6,7 +6,7 @@ import { toPx } from '../length/resolve';
 import type { Screen } from '../length/units';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
-import { columnRule, type LengthReader } from './column-rule';
+import { columnRule, type LengthReader } from './read-rule';
 import { exactNumbers, repeated } from './numbers';
 import { type ColumnSolution, solveColumns } from './solve';
 
@@ -39,6 +39,7 @@ function solvedAt(spec: Spec, breakpoint: Breakpoint, width: Px | number): Solve
 export function exactReader(screen: Screen): LengthReader<Px> {
   const length = (value: LengthValue): Px => toPx(lengthOf(value), screen);
   return {
+    numbers: exactNumbers,
     viewport: screen.width,
     length,
     growing: (value) => grownLength(value, screen.width, length),

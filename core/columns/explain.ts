@@ -1,13 +1,14 @@
+import { typedText } from '../length/length-value';
 import { exactText, type Px, ZERO } from '../length/px';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
-import { columnRule, type ColumnRule, isShare } from './column-rule';
+import { type ColumnRule, isShare } from './column-rule';
+import { explainBetween, explainRelation } from './explain-relations';
+import type { Explanation } from './explanation';
+import { columnRule } from './read-rule';
 import { columnsAt, exactReader, type SolvedColumns } from './columns-at';
 import type { ColumnQuantity } from './let-follow';
 import { guttersInside } from './solve';
-
-/** How a value that follows was worked out: the formula, the numbers put in, the result. */
-export type Explanation = { formula: string; numbers: string; result: string };
 
 type Write = (value: Px) => string;
 
@@ -31,13 +32,13 @@ export function explain(
   const rule = columnRule(breakpoint.columns, exactReader(screenOf(spec, breakpoint, width)));
   switch (quantity) {
     case 'column':
-      return explainColumn(rule, solved, write);
+      return explainBetween(quantity, breakpoint.columns, rule, solved, write) ?? explainColumn(rule, solved, write);
     case 'gutter':
-      return explainGutter(rule, solved, write);
+      return explainBetween(quantity, breakpoint.columns, rule, solved, write) ?? explainGutter(rule, solved, write);
     case 'container':
       return explainContainer(breakpoint, rule, solved, write);
     case 'margin':
-      return explainMargin(rule, solved, write);
+      return explainRelation(breakpoint.columns, solved, write) ?? explainMargin(rule, solved, write);
     case 'count':
       return explainCount(rule, solved, write);
   }
@@ -112,7 +113,11 @@ function explainContainer(
   }
   if (isShare(columns.container)) {
     const share = columns.container.share.slice(0, -1);
-    return { formula: `container = ${share} % of viewport`, numbers: `${share} / 100 × ${write(viewport)}`, result };
+    const [formula, numbers] = [`${share} % of viewport`, `${share} / 100 × ${write(viewport)}`];
+    const { upTo } = columns.container;
+    if (upTo === undefined) return { formula: `container = ${formula}`, numbers, result };
+    const most = typedText(upTo);
+    return { formula: `container = min(${formula}, ${most})`, numbers: `min(${numbers}, ${most})`, result };
   }
   if (rule.container.is === 'fixed') return null;
   const margins = [rule.marginStart, rule.marginEnd].map((margin) => margin ?? ZERO) as [Px, Px];

@@ -5,7 +5,7 @@ import { lengthOf, type LengthValue } from '../length/length-value';
 import { toPx } from '../length/resolve';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
-import { columnRule, type LengthReader } from './column-rule';
+import { columnRule, type LengthReader } from './read-rule';
 import type { Numbers } from './numbers';
 import { solveColumns } from './solve';
 
@@ -41,17 +41,18 @@ export function roundedGrain(spec: Spec, breakpoint: Breakpoint): bigint | null 
       return { count: null, together: each };
     },
   };
-  solveColumns(numbers, columnRule(breakpoint.columns, grainReader(spec, breakpoint)));
+  solveColumns(numbers, columnRule(breakpoint.columns, grainReader(spec, breakpoint, numbers)));
   return finest;
 }
 
-function grainReader(spec: Spec, breakpoint: Breakpoint): LengthReader<Grain> {
+function grainReader(spec: Spec, breakpoint: Breakpoint, numbers: Numbers<Grain>): LengthReader<Grain> {
   const screen = screenOf(spec, breakpoint);
   const length = (value: LengthValue): Grain => {
     const { amount, unit } = lengthOf(value);
     return changesWithScreen(unit) ? amount.div(100).d : toPx({ amount, unit }, screen).d;
   };
   return {
+    numbers,
     viewport: 1n,
     length,
     shareOfViewport: (share) => share.d,

@@ -134,7 +134,8 @@ function solveInside<T>(numbers: Numbers<T>, rule: ColumnRule<T>, container: T):
   return { ...exactly, column, gutter, inset: insetOf(numbers, rule, gutter), together, rounded: true };
 }
 
-function solveInsideExactly<T>(numbers: Numbers<T>, rule: ColumnRule<T>, container: T): Inside<T> {
+/** Columns and gutters in a container, before anything is rounded. */
+export function solveInsideExactly<T>(numbers: Numbers<T>, rule: ColumnRule<T>, container: T): Inside<T> {
   const { outer, gutter: gutterRule, column: columnRule } = rule;
   const zero = numbers.exact(ZERO);
   const done = (count: number, column: T, gutter: T, undetermined: Undetermined | null): Inside<T> => ({

@@ -3,7 +3,7 @@ import { counted, decimal } from '../length/present';
 import type { PlacedBlock } from '../layouts/place-blocks';
 import { solvedAt } from '../layouts/solved-at';
 import { px } from '../length/px';
-import { type AreaPlace, type Areas, areasAt, inLanes } from '../site/areas';
+import { type AreaPlace, type Areas, areasAt, blocksInLanes } from '../site/areas';
 import { isSamePx } from '../site/fit-columns';
 import { type BlockOnPage, PlacedBlocks } from '../site/placed-blocks';
 import type { SiteReading } from '../site/read-site';
@@ -64,7 +64,7 @@ function drawnAt(spec: Spec, layout: Layout, breakpoint: Breakpoint): Drawn[] {
       lanes: placed.height === 'section' ? [1, lanes] : [...placed.lanes],
     }));
     const where = [layout.name, ...(card === null && name ? [name] : [])].join(', ');
-    return { where, areas: inLanes('', places), blocks };
+    return { where, areas: blocksInLanes('', places), blocks };
   });
 }
 
@@ -91,7 +91,7 @@ function nearest({ places }: Areas, pages: readonly Areas[]): Areas | null {
 function lineChecks({ where, areas }: Drawn, found: readonly BlockOnPage[], at: At): Check[] {
   const known = found.flatMap(({ name, place }) => ('why' in place ? [] : [{ name, ...place }]));
   const names = new Set(known.map(({ name }) => name));
-  const own = inLanes(
+  const own = blocksInLanes(
     '',
     areas.places.filter(({ name }) => names.has(name)),
   );
@@ -107,7 +107,7 @@ function lineChecks({ where, areas }: Drawn, found: readonly BlockOnPage[], at: 
     );
   });
   if (known.length === 0) return left;
-  const page = inLanes('', known);
+  const page = blocksInLanes('', known);
   return [...areaChecks({ where, areas: own }, page, at), ...left];
 }
 

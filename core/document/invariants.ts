@@ -1,4 +1,7 @@
 import { baselineAt } from '../baseline/baseline-at';
+import { columnsAt } from '../columns/columns-at';
+import { marginSides } from '../columns/read-rule';
+import { isRelation } from '../columns/relation';
 import { roundedGrain } from '../columns/rounded-grain';
 import { isGrowing } from '../length/growing';
 import { changesWithScreen } from '../length/units';
@@ -48,7 +51,25 @@ function baseUnitProblem({ spacing }: Spec): string | null {
 
 function breakpointProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {
   return (
-    rowProblem(spec, breakpoint, place) ?? stepProblem(spec, breakpoint, place) ?? grainProblem(spec, breakpoint, place)
+    relationProblem(spec, breakpoint, place) ??
+    rowProblem(spec, breakpoint, place) ??
+    stepProblem(spec, breakpoint, place) ??
+    grainProblem(spec, breakpoint, place)
+  );
+}
+
+/** What goes by a column or a gutter needs one of them to be known. */
+function relationProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {
+  const { rows, columns } = breakpoint;
+  const { undetermined } = columnsAt(spec, breakpoint);
+  if (undetermined === null || undetermined.startsWith('margin')) return null;
+  const part = marginSides(columns.margin).some(isRelation)
+    ? 'columns.margin'
+    : rows && (rows.rule === 'fields' || Object.values(rows).some(isRelation))
+      ? 'rows'
+      : null;
+  return (
+    part && `${place}.${part}: This goes by the gutter or the column, and these are both auto. Give one of them first.`
   );
 }
 
@@ -58,7 +79,10 @@ function rowProblem(spec: Spec, breakpoint: Breakpoint, place: string): string |
   if (rows === null || rows.rule === 'divide') return null;
   if (rows.rule === 'modules' && baseline === null)
     return `${place}.rows: Modules are counted in baselines. Add a baseline to the breakpoint, such as { "step": "4px", "offset": "0px" }.`;
-  const { height, gap } = rowsAt(spec, breakpoint)!;
+  const solved = rowsAt(spec, breakpoint);
+  // fields of no height are found by their rule, and none is drawn
+  if (!solved) return null;
+  const { height, gap } = solved;
   if (height.add(gap).compare(px(LIMITS.leastRow)) < 0)
     return `${place}.rows: A row and its gap are ${height.add(gap).valueOf()} px together at ${reference.width} × ${reference.height}; the least is ${LIMITS.leastRow}.`;
   return null;

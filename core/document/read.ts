@@ -6,7 +6,7 @@ import { LIMITS } from '../limits';
 import { problemOf } from './problem';
 import { type Spec, specSchema } from '../spec/schema';
 
-export const NEWEST_VERSION = 3;
+export const NEWEST_VERSION = 4;
 
 /** The largest document that is taken, in characters; the richest demo spec has about 8,000. */
 export const LARGEST_DOCUMENT = LIMITS.documentCharacters;
@@ -18,7 +18,9 @@ export const LARGEST_DOCUMENT = LIMITS.documentCharacters;
  */
 export function readSpec(document: unknown): Parsed<Spec> {
   if (typeof document !== 'object' || document === null || Array.isArray(document)) {
-    return { problem: 'This isn’t a specification document. One starts with { "ypsiline": 3, "name": … }.' };
+    return {
+      problem: `This isn’t a specification document. One starts with { "ypsiline": ${NEWEST_VERSION}, "name": … }.`,
+    };
   }
   const version = (document as { ypsiline?: unknown }).ypsiline;
   if (typeof version !== 'number')

@@ -12,6 +12,8 @@ const UPGRADES: Readonly<Record<number, (document: Document) => Document>> = {
   1: (document) => ({ ...document, ypsiline: 2, layouts: carriedLayouts(document.layouts) }),
   // in version 3 a block follows the nearest breakpoint at which it is given; what that would move is given where it was
   2: (document) => ({ ...document, ypsiline: 3, layouts: layoutsAsDrawn(document) }),
+  // version 4 has sums, relations and fields; what has none of them says the same
+  3: (document) => ({ ...document, ypsiline: 4 }),
 };
 
 /** A document of an older version as one of a newer. Every step is kept for ever, with examples (tests/reference/kept). */
@@ -32,7 +34,7 @@ function carriedLayouts(layouts: unknown): unknown {
 function layoutsAsDrawn(document: Document): unknown {
   // most have none, and editions are read again and again as they were written
   if (!Array.isArray(document.layouts) || document.layouts.length === 0) return document.layouts;
-  const read = specSchema.safeParse({ ...document, ypsiline: 3 });
+  const read = specSchema.safeParse({ ...document, ypsiline: specSchema.shape.ypsiline.value });
   if (!read.success || brokenInvariant(read.data) !== null) return document.layouts;
   return read.data.layouts.map((layout) =>
     keepingPlaces(read.data, layout, (breakpoint) => placesOf(read.data, layout, breakpoint, VERSION_2)),

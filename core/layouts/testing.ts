@@ -107,7 +107,7 @@ export const anyLayout: fc.Arbitrary<Layout> = fc
 /** The practice page with rows of every rule, and with none. */
 export const anyPage: fc.Arbitrary<Spec> = fc
   .tuple(
-    fc.constantFrom('repeat' as const, 'modules' as const, 'divide' as const, 'none' as const),
+    fc.constantFrom('repeat', 'fields', 'related', 'modules', 'divide', 'none'),
     fc.constantFrom('16px', '20px', '2vw'),
     fc.constantFrom('given' as const, 'given' as const, 'counted' as const),
   )
@@ -130,7 +130,11 @@ export const anyPage: fc.Arbitrary<Spec> = fc
             ? { rule, lines: 5, between: 1 }
             : rule === 'none'
               ? null
-              : { rule, height: '20px', gap: '5px', offset: '10px' },
+              : rule === 'fields'
+                ? { rule, ratio: '3', gap: { ofGutter: '1/2' }, offset: '10px' }
+                : rule === 'related'
+                  ? { rule: 'repeat', height: '20px', gap: { ofGutter: '1/4' }, offset: { ofColumn: '1/8' } }
+                  : { rule: 'repeat', height: '20px', gap: '5px', offset: '10px' },
       baseline: rule === 'divide' && gutter !== '20px' ? null : { step: '4px', offset: '0px' },
     })),
   }));

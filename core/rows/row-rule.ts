@@ -1,12 +1,12 @@
-import { sizeText } from '../length/size';
+import { type Space, spaceText } from '../columns/relation';
 import type { Baseline, Breakpoint, Rows } from '../spec/schema';
 
-/** The three ways to lay rows. */
+/** The ways to lay rows. */
 export type RowRule = Rows['rule'];
 
 /**
  * The rows of a breakpoint under another rule, or without any. What both rules have is kept; the rest starts with what
- * is usual: bands of one base unit, six divided rows from edge to edge, fields of six baselines.
+ * is usual: bands of one base unit, squares, six divided rows from edge to edge, modules of six baselines.
  */
 export function withRowRule(breakpoint: Breakpoint, rule: RowRule | null, base: string): Breakpoint {
   const { rows } = breakpoint;
@@ -18,11 +18,15 @@ export function withRowRule(breakpoint: Breakpoint, rule: RowRule | null, base: 
     case 'repeat':
       return {
         ...breakpoint,
-        rows: { rule, height: base, gap, offset: rows?.rule === 'divide' ? rows.marginTop : '0px' },
+        rows: { rule, height: base, gap, offset: topOf(rows) },
+      };
+    case 'fields':
+      return {
+        ...breakpoint,
+        rows: { rule, ratio: '1', gap: rows && 'gap' in rows ? gap : { ofGutter: '1' }, offset: topOf(rows) },
       };
     case 'divide': {
-      const marginTop = rows?.rule === 'repeat' ? rows.offset : '0px';
-      return { ...breakpoint, rows: { rule, count: 6, gap, marginTop, marginBottom: '0px' } };
+      return { ...breakpoint, rows: { rule, count: 6, gap, marginTop: topOf(rows), marginBottom: '0px' } };
     }
     case 'modules':
       return {
@@ -33,13 +37,22 @@ export function withRowRule(breakpoint: Breakpoint, rule: RowRule | null, base: 
   }
 }
 
+/** What stands above the first row. */
+function topOf(rows: Rows | null): Space {
+  if (rows?.rule === 'divide') return rows.marginTop;
+  return rows && 'offset' in rows ? rows.offset : '0px';
+}
+
 /** How the rows of a breakpoint behave, in a sentence with the numbers; null where it has none. */
 function rowBehaviour({ rows, baseline }: Breakpoint): string | null {
   if (rows === null) return null;
   switch (rows.rule) {
     case 'repeat': {
-      const offset = sizeText(rows.offset) === '0' ? 'from the top' : `from ${px(rows.offset)} below the top`;
-      return `Rows are bands of ${px(rows.height)} with gaps of ${px(rows.gap)}, ${offset}, down the whole page.`;
+      return `Rows are bands of ${px(rows.height)} with gaps of ${px(rows.gap)}, ${fromTop(rows.offset)}, down the whole page.`;
+    }
+    case 'fields': {
+      const high = rows.ratio === '1' ? 'as high as columns are wide' : `as high as a column over ${rows.ratio}`;
+      return `Rows are ${high}, with gaps of ${px(rows.gap)}, ${fromTop(rows.offset)}, down the whole page.`;
     }
     case 'divide':
       return `${rows.count} rows share one screen${heightWords(rows)}, with gaps of ${px(rows.gap)} between them, ${px(rows.marginTop)} above and ${px(rows.marginBottom)} below.`;
@@ -56,8 +69,11 @@ export function heightBehaviour(breakpoint: Breakpoint): string[] {
 
 /** Where the baselines lie, in a sentence. */
 export function baselineBehaviour({ step, offset }: Baseline): string {
-  const from = sizeText(offset) === '0' ? 'from the top' : `from ${px(offset)} below the top`;
-  return `Baselines lie every ${px(step)}, ${from}.`;
+  return `Baselines lie every ${px(step)}, ${fromTop(offset)}.`;
+}
+
+function fromTop(offset: Space): string {
+  return spaceText(offset) === '0' ? 'from the top' : `from ${px(offset)} below the top`;
 }
 
 /** ` of 600 px to 1200 px`, ` of at least 600 px`, or nothing. */
@@ -67,7 +83,7 @@ function heightWords({ minHeight, maxHeight }: Extract<Rows, { rule: 'divide' }>
 }
 
 /** `8 px`, `1.5rem`. */
-function px(value: Parameters<typeof sizeText>[0]): string {
-  const text = sizeText(value);
+function px(value: Space): string {
+  const text = spaceText(value);
   return /^[\d.]+$/.test(text) ? `${text} px` : text;
 }

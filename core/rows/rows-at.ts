@@ -1,4 +1,8 @@
+import { columnsAt } from '../columns/columns-at';
+import { exactNumbers } from '../columns/numbers';
+import { type Space, spaceOf } from '../columns/relation';
 import { type LengthValue, lengthOf } from '../length/length-value';
+import { ratioOf } from '../length/ratio';
 import { leastCommonMultiple } from '../length/common-multiple';
 import { exactText, greatest, least, type Px, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
@@ -23,6 +27,7 @@ export type SolvedRows = {
  *
  * - `repeat`: bands from the top without end; ⌈(H − offset) / (height + gap)⌉ of them begin within H
  * - `divide`: height = (H − marginTop − marginBottom − (count − 1) · gap) / count, H held between the least and the greatest height
+ * - `fields`: as `repeat`, as high as columns are wide: height = column / ratio; none where they and their gaps have no height
  * - `modules`: fields of `lines` baselines with `between` baselines from one to the next
  *
  *     rowsAt(spec, phone)!.count   // 53 bands of 8 with gaps of 8 begin in 844
@@ -37,16 +42,23 @@ export function rowsAt(
   if (rows === null) return null;
   const screen = { ...screenOf(spec, breakpoint, width), height: px(height) };
   const length = (value: LengthValue): Px => toPx(lengthOf(value), screen, 'height');
+  const across = () => columnsAt(spec, breakpoint, width);
+  const space = (value: Space): Px => spaceOf(value, length, across, exactNumbers.times);
   switch (rows.rule) {
     case 'repeat':
-      return repeated(rows.rule, length(rows.height), length(rows.gap), length(rows.offset), screen.height);
+      return repeated(rows.rule, length(rows.height), space(rows.gap), space(rows.offset), screen.height);
+    case 'fields': {
+      const [height, gap] = [across().column.div(ratioOf(rows.ratio)), space(rows.gap)];
+      if (height.add(gap).compare(0) <= 0) return null;
+      return repeated(rows.rule, height, gap, space(rows.offset), screen.height);
+    }
     case 'modules': {
       if (baseline === null) return null;
       const step = length(baseline.step);
       return repeated(rows.rule, step.mul(rows.lines), step.mul(rows.between), length(baseline.offset), screen.height);
     }
     case 'divide': {
-      const [gap, top, bottom] = [length(rows.gap), length(rows.marginTop), length(rows.marginBottom)];
+      const [gap, top, bottom] = [space(rows.gap), space(rows.marginTop), space(rows.marginBottom)];
       const most = rows.maxHeight === undefined ? screen.height : least(screen.height, length(rows.maxHeight));
       const held = rows.minHeight === undefined ? most : greatest(most, length(rows.minHeight));
       const row = held

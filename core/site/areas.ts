@@ -51,16 +51,16 @@ function areasOf(selector: string, picture: readonly string[][]): Areas {
       places.set(name, own);
     }),
   );
-  return inLanes(selector, [...places.values()]);
+  return blocksInLanes(selector, [...places.values()]);
 }
 
 /**
  * Blocks that stand in tracks of a grid, in lanes: tracks in which nothing stands are white space; tracks in which the same stands are one lane, and so are those
  * that lack some of what stands in the next, since it is white space that they have in its place.
  *
- *     inLanes('.front', [{ name: 'map', columns: [1, 8], lanes: [2, 5] }]).lanes   // 1
+ *     blocksInLanes('.front', [{ name: 'map', columns: [1, 8], lanes: [2, 5] }]).lanes   // 1
  */
-export function inLanes(selector: string, places: readonly AreaPlace[]): Areas {
+export function blocksInLanes(selector: string, places: readonly AreaPlace[]): Areas {
   const cuts = [...new Set(places.flatMap(({ lanes: [first, last] }) => [first, last + 1]))].sort((a, b) => a - b);
   const laneOf = new Map<number, number>();
   let lane = 0;

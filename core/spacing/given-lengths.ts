@@ -1,11 +1,10 @@
-import { isOfColumn, isPair, isShare, isUpTo } from '../columns/column-rule';
+import { isPair, isShare, isUpTo } from '../columns/column-rule';
+import type { Space } from '../columns/relation';
 import type { Address, Edit } from '../edits/edit';
-import { isGrowing } from '../length/growing';
 import { changesWithScreen } from '../length/units';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import type { Px } from '../length/px';
 import { toPx } from '../length/resolve';
-import type { Size } from '../length/size';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 
@@ -53,41 +52,54 @@ function ofColumns({ id, columns }: Breakpoint): Given[] {
   if (isPair(margin)) {
     for (const side of ['start', 'end'] as const) {
       const value = margin[side];
-      if (value === 'auto' || isGrowing(value)) continue;
+      if (!isFixed(value)) continue;
       const around: Around = { whole: margin, around: (next) => ({ ...margin, [side]: next }) };
       given.push(givenAt(at('margin'), `${side} margin`, value, { ...SPACE, ...around }));
     }
   } else if (isFixed(margin)) given.push(givenAt(at('margin'), 'margin', margin, SPACE));
-  if (!isOfColumn(gutter) && isFixed(gutter)) given.push(givenAt(at('gutter'), 'gutter', gutter, SPACE));
+  if (isFixed(gutter)) given.push(givenAt(at('gutter'), 'gutter', gutter, SPACE));
   if (isFixed(column)) given.push(givenAt(at('column'), 'column', column, THING));
   if (isUpTo(container)) {
     const around: Around = { whole: container, around: (upTo) => ({ upTo }) };
     given.push(givenAt(at('container'), 'greatest container', container.upTo, { ...THING, ...around }));
-  } else if (container !== 'fill' && !isShare(container) && isFixed(container))
-    given.push(givenAt(at('container'), 'container', container, THING));
+  } else if (isShare(container) && container.upTo !== undefined) {
+    const around: Around = { whole: container, around: (upTo) => ({ ...container, upTo }) };
+    given.push(givenAt(at('container'), 'greatest container', container.upTo, { ...THING, ...around }));
+  } else if (isFixed(container)) given.push(givenAt(at('container'), 'container', container, THING));
   return given;
 }
 
-function isFixed(value: Size | 'auto'): value is LengthValue {
-  return value !== 'auto' && !isGrowing(value);
+/** A length by itself: it stands in no relation to another, and neither grows nor is added up. */
+function isFixed(value: unknown): value is LengthValue {
+  const isPlain = typeof value === 'object' && value !== null ? 'typed' in value : true;
+  return isPlain && value !== 'auto' && value !== 'fill' && value !== undefined;
 }
 
 /** The least and greatest height that divided rows share are bounds of a screen, not measures of the grid. */
 function ofRows({ id, rows }: Breakpoint): Given[] {
   const at = (key: string): Address => ['breakpoints', id, 'rows', key];
+  const spaces = (all: [key: string, name: string, value: Space][]): Given[] =>
+    all.flatMap(([key, name, value]) => (isFixed(value) ? [givenAt(at(key), name, value, SPACE)] : []));
   switch (rows?.rule) {
     case 'repeat':
       return [
         givenAt(at('height'), 'row height', rows.height, THING),
-        givenAt(at('gap'), 'row gap', rows.gap, SPACE),
-        givenAt(at('offset'), 'space above the rows', rows.offset, SPACE),
+        ...spaces([
+          ['gap', 'row gap', rows.gap],
+          ['offset', 'space above the rows', rows.offset],
+        ]),
       ];
+    case 'fields':
+      return spaces([
+        ['gap', 'row gap', rows.gap],
+        ['offset', 'space above the rows', rows.offset],
+      ]);
     case 'divide':
-      return [
-        givenAt(at('gap'), 'row gap', rows.gap, SPACE),
-        givenAt(at('marginTop'), 'space above the rows', rows.marginTop, SPACE),
-        givenAt(at('marginBottom'), 'space below the rows', rows.marginBottom, SPACE),
-      ];
+      return spaces([
+        ['gap', 'row gap', rows.gap],
+        ['marginTop', 'space above the rows', rows.marginTop],
+        ['marginBottom', 'space below the rows', rows.marginBottom],
+      ]);
     default:
       return [];
   }

@@ -3,7 +3,8 @@ import * as z from 'zod';
 import { evaluateArithmetic } from '../length/arithmetic';
 import { lengthText, parseLength } from '../length/length';
 import { changesWithScreen } from '../length/units';
-import { ratioOf } from '../length/ratio';
+import { RATIO, ratioOf } from '../length/ratio';
+import { LEAST_TERMS, MOST_TERMS } from '../length/sum';
 import { LIMITS } from '../limits';
 
 /** Zod schemas of the lengths and other numbers in a document. */
@@ -61,9 +62,6 @@ export const growing = z
     path: ['over'],
   });
 
-/** A plain number or fraction such as "3/2", of no more digits than are kept. */
-const RATIO = /^(\d{1,6}(?:\.\d{1,6})?)(?:\/([1-9]\d{0,5}))?$/;
-
 /** A ratio of more than 0 and at most so much, with what to say of others. */
 export function ratioUpTo(most: number, message: string) {
   return (
@@ -74,3 +72,24 @@ export function ratioUpTo(most: number, message: string) {
       .refine((text) => ratioOf(text).compare(0) > 0 && ratioOf(text).compare(px(most)) <= 0, { message })
   );
 }
+
+const term = z.string().superRefine((text, context) => {
+  const { problem } = parseLength(text.replace(/^-/, ''));
+  if (problem) context.addIssue({ code: 'custom', message: problem });
+});
+
+/** Lengths added up, those with a minus taken off: `100% - 40px`. */
+export const sum = z.strictObject({
+  sum: z
+    .array(term)
+    .min(LEAST_TERMS, `A sum has ${LEAST_TERMS} to ${MOST_TERMS} lengths.`)
+    .max(MOST_TERMS, `A sum has ${LEAST_TERMS} to ${MOST_TERMS} lengths.`),
+});
+
+const RELATION = `A margin or a space is more than 0 and at most ${LIMITS.relation} gutters or columns, such as "2" or "1/2".`;
+
+/** So many gutters, or so much of a column. */
+export const relation = z.union([
+  z.strictObject({ ofGutter: ratioUpTo(LIMITS.relation, RELATION) }),
+  z.strictObject({ ofColumn: ratioUpTo(LIMITS.relation, RELATION) }),
+]);

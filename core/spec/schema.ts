@@ -1,11 +1,11 @@
 import * as z from 'zod';
 import { type Layout, layoutsSchema } from './layout-schema';
-import { growing, length, plainNumber, ratioUpTo } from './length-schema';
+import { growing, length, plainNumber, ratioUpTo, relation, sum } from './length-schema';
 import { LIMITS } from '../limits';
 import { idText, plainText } from './text-schema';
 import { textStyles } from './type-schema';
 
-/** Zod schema of the spec document, version 2. Unknown keys are refused with their path. */
+/** Zod schema of the spec document, version 4. Unknown keys are refused with their path. */
 
 const share = z.strictObject({
   ofColumn: ratioUpTo(
@@ -14,7 +14,7 @@ const share = z.strictObject({
   ),
 });
 
-const margin = z.union([length, growing, z.literal('auto')]);
+const margin = z.union([length, growing, sum, relation, z.literal('auto')]);
 
 const SHARE = 'A share of the screen is a percentage of more than 0 and at most 100, such as "90%".';
 
@@ -33,12 +33,15 @@ const columns = z.strictObject({
     z.enum(['fill', 'auto']),
     length,
     growing,
+    sum,
     z.strictObject({ upTo: length }),
     z.strictObject({
       share: z
         .string()
         .regex(/^\d{1,3}(\.\d{1,6})?%$/, SHARE)
         .refine((text) => Number.parseFloat(text) > 0 && Number.parseFloat(text) <= 100, { message: SHARE }),
+      /** It is never wider than this. */
+      upTo: length.optional(),
     }),
   ]),
   column: z.union([z.literal('auto'), length]),
@@ -47,14 +50,27 @@ const columns = z.strictObject({
   whole: z.enum(['no', 'margins', 'container']),
 });
 
+/** Between and around rows: a length, or so much of what stands across. */
+const space = z.union([length, relation]);
+
 const rows = z.discriminatedUnion('rule', [
-  z.strictObject({ rule: z.literal('repeat'), height: length, gap: length, offset: length }),
+  z.strictObject({ rule: z.literal('repeat'), height: length, gap: space, offset: space }),
+  /** Rows as high as columns are wide, or in this ratio of width to height. */
+  z.strictObject({
+    rule: z.literal('fields'),
+    ratio: ratioUpTo(
+      LIMITS.ratio,
+      `A ratio is width / height, more than 0 and at most ${LIMITS.ratio}, such as "4/3".`,
+    ),
+    gap: space,
+    offset: space,
+  }),
   z.strictObject({
     rule: z.literal('divide'),
     count: z.number().int().min(1).max(LIMITS.dividedRows),
-    gap: length,
-    marginTop: length,
-    marginBottom: length,
+    gap: space,
+    marginTop: space,
+    marginBottom: space,
     /** The least and the greatest height that the rows share; without them, it is the screen’s, whatever that is. */
     minHeight: length.optional(),
     maxHeight: length.optional(),
@@ -114,7 +130,7 @@ export const specName = z
   .pipe(plainText(LIMITS.name));
 
 export const specSchema = z.strictObject({
-  ypsiline: z.literal(3),
+  ypsiline: z.literal(4),
   name: specName,
   rootFontSize: plainNumber(LIMITS.rootFontSize),
   pixelsPerInch: z.union([z.literal(72), z.literal(96)]),

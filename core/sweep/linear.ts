@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import type { LengthReader } from '../columns/column-rule';
+import type { LengthReader } from '../columns/read-rule';
 import type { Numbers } from '../columns/numbers';
 import { changesWithScreen } from '../length/units';
 import { lengthOf, type LengthValue } from '../length/length-value';
@@ -59,6 +59,7 @@ export function linearReader(screen: Screen, from: number, to: number): LengthRe
     return constant(toPx(parsed, screen));
   };
   return {
+    numbers: linearNumbers(from, to),
     viewport: { slope: new Fraction(1), base: ZERO },
     length,
     shareOfViewport: (share) => ({ slope: share, base: ZERO }),

@@ -1,4 +1,5 @@
-import { columnRule, type ColumnRule, isPair } from '../columns/column-rule';
+import { type ColumnRule, isPair } from '../columns/column-rule';
+import { columnRule } from '../columns/read-rule';
 import { isGrowing } from '../length/growing';
 import { type ColumnSolution, solveColumns } from '../columns/solve';
 import { screenOf } from '../spec/ranges';
@@ -32,20 +33,32 @@ export function heldPieces(spec: Spec, breakpoint: Breakpoint, from: number, to:
   const ends = [...new Set(growthBounds(breakpoint.columns).map(Math.floor))]
     .filter((bound) => bound >= from && bound < to)
     .sort((a, b) => a - b);
-  return [...ends, to].map((end, index) => {
-    const start = index === 0 ? from : ends[index - 1]! + 1;
-    return { from: start, to: end, rule: columnRule(breakpoint.columns, linearReader(screen, start, end)) };
-  });
+  const read = (start: number, end: number): UnevenPiece[] =>
+    uncrossed(start, end, read, () => [
+      { from: start, to: end, rule: columnRule(breakpoint.columns, linearReader(screen, start, end)) },
+    ]);
+  return [...ends, to].flatMap((end, index) => read(index === 0 ? from : ends[index - 1]! + 1, end));
 }
 
-function solved({ from, to, rule }: UnevenPiece): Piece[] {
+/** What holds in a range of widths; where two lengths change places in it, of both parts. */
+function uncrossed<Found>(
+  from: number,
+  to: number,
+  part: (from: number, to: number) => Found[],
+  work: () => Found[],
+): Found[] {
   try {
-    return [{ from, to, solution: solveColumns(linearNumbers(from, to), rule) }];
+    return work();
   } catch (error) {
     if (!(error instanceof CrossesWithin)) throw error;
     const cut = error.width.floor().valueOf();
-    return [...solved({ from, to: cut, rule }), ...solved({ from: cut + 1, to, rule })];
+    return [...part(from, cut), ...part(cut + 1, to)];
   }
+}
+
+function solved({ from, to, rule }: UnevenPiece): Piece[] {
+  const part = (start: number, end: number): Piece[] => solved({ from: start, to: end, rule });
+  return uncrossed(from, to, part, () => [{ from, to, solution: solveColumns(linearNumbers(from, to), rule) }]);
 }
 
 function growthBounds({ gutter, margin, container }: Columns): number[] {

@@ -23,6 +23,7 @@ const WORDS: Words = {
   breakpoints: ['breakpoints', most],
   columns: ['columns', most],
   gutterOfColumn: ['gutter as a share of a column', most],
+  relation: ['a margin or a space, in gutters or columns', most],
   dividedRows: ['divided rows', most],
   moduleLines: ['lines of a module', most],
   leastRow: ['a row with its gap, where it is drawn', (value) => `at least ${value} px`],

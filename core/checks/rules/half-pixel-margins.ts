@@ -1,4 +1,4 @@
-import { columnRule } from '../../columns/column-rule';
+import { columnRule } from '../../columns/read-rule';
 import { exactReader } from '../../columns/columns-at';
 import { exactText, isWhole, px, type Px } from '../../length/px';
 import { screenOf } from '../../spec/ranges';

@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import type { LengthReader } from '../../columns/column-rule';
+import type { LengthReader } from '../../columns/read-rule';
 import { exactNumbers, type Numbers } from '../../columns/numbers';
 import { leastCommonMultiple } from '../../length/common-multiple';
 import { lengthOf } from '../../length/length-value';
@@ -140,6 +140,7 @@ export function cssReader(screen: Screen, unit: ViewportUnit): LengthReader<CssS
     }
   };
   return {
+    numbers: cssNumbers,
     viewport: viewport(new Fraction(1)),
     length,
     shareOfViewport: viewport,

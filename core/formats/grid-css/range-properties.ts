@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import { columnRule } from '../../columns/column-rule';
+import { columnRule } from '../../columns/read-rule';
 import type { Numbers } from '../../columns/numbers';
 import { type ColumnSolution, solveColumns } from '../../columns/solve';
 import { screenOf } from '../../spec/ranges';

@@ -1,8 +1,11 @@
 import Fraction from 'fraction.js';
+import { type Space, spaceOf } from '../../columns/relation';
+import { ratioOf } from '../../length/ratio';
 import { px } from '../../length/px';
 import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Rows, Spec } from '../../spec/schema';
 import { cssNumbers, cssReader, type CssSum, cssText } from './css-numbers';
+import { columnSums } from './range-properties';
 
 /** Custom properties of one range's rows and baselines, by name without `--grid-`; none where the range has none. */
 export function rowProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
@@ -11,23 +14,35 @@ export function rowProperties(spec: Spec, breakpoint: Breakpoint): Record<string
   const lines = baseline && { step: length(baseline.step), offset: length(baseline.offset) };
   return {
     ...(lines ? { baseline: cssText(lines.step), 'baseline-offset': cssText(lines.offset) } : {}),
-    ...(rows ? texts(rowSums(rows, length, lines)) : {}),
+    ...(rows ? texts(rowSums(rows, length, lines, () => columnSums(spec, breakpoint, 'vw'))) : {}),
     ...(rows?.rule === 'divide' ? { rows: String(rows.count) } : {}),
   };
 }
 
 export type Length = ReturnType<typeof cssReader>['length'];
 
-/** The sums of rows, by the names of their properties without `--grid-`. */
+/**
+ * The sums of rows, by the names of their properties without `--grid-`.
+ *
+ * @param across a column and a gutter, for rows that go by them
+ */
 export function rowSums(
   rows: Rows,
   length: Length,
   lines: { step: CssSum; offset: CssSum } | null,
+  across: () => { column: CssSum; gutter: CssSum },
 ): Record<string, CssSum> {
   const { add, sub, times, least, greatest } = cssNumbers;
+  const space = (value: Space): CssSum => spaceOf(value, length, across, times);
   switch (rows.rule) {
     case 'repeat':
-      return { 'row-height': length(rows.height), 'row-gap': length(rows.gap), 'row-offset': length(rows.offset) };
+      return { 'row-height': length(rows.height), 'row-gap': space(rows.gap), 'row-offset': space(rows.offset) };
+    case 'fields':
+      return {
+        'row-height': times(across().column, ratioOf(rows.ratio).inverse()),
+        'row-gap': space(rows.gap),
+        'row-offset': space(rows.offset),
+      };
     case 'modules':
       if (!lines) return {};
       return {
@@ -36,7 +51,7 @@ export function rowSums(
         'row-offset': lines.offset,
       };
     case 'divide': {
-      const [gap, top, bottom] = [length(rows.gap), length(rows.marginTop), length(rows.marginBottom)];
+      const [gap, top, bottom] = [space(rows.gap), space(rows.marginTop), space(rows.marginBottom)];
       const most = rows.maxHeight === undefined ? length('100%') : least(length('100%'), length(rows.maxHeight));
       const screen = rows.minHeight === undefined ? most : greatest(most, length(rows.minHeight));
       const taken = add(add(top, bottom), times(gap, px(rows.count - 1)));

@@ -57,7 +57,10 @@ export function groundSums(spec: Spec, breakpoint: Breakpoint, count: number): G
   const lines = baselineUnit(spec, breakpoint, high);
   const page = { spec, breakpoint, columns, length: reader.length };
   const sums = breakpoint.rows
-    ? rowSums(breakpoint.rows, high, breakpoint.baseline && { step: lines.height, offset: lines.offset })
+    ? rowSums(breakpoint.rows, high, breakpoint.baseline && { step: lines.height, offset: lines.offset }, () => ({
+        column,
+        gutter,
+      }))
     : {};
   const rows = 'row-height' in sums ? unitOf(sums) : null;
   if (breakpoint.rows?.rule === 'divide')

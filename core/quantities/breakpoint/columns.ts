@@ -7,6 +7,9 @@ import { parseLengthValue, typedText } from '../../length/length-value';
 import { mapped, type Parsed } from '../../parsed';
 import { numeral } from '../../length/present';
 import { type Size, sizeText } from '../../length/size';
+import { isSum, sumText } from '../../length/sum';
+import type { Margin } from '../../columns/read-rule';
+import { isRelation, relationText } from '../../columns/relation';
 import type { Breakpoint, Columns, Spec } from '../../spec/schema';
 import { choose } from '../choose';
 import type { CellQuantity } from '../quantity';
@@ -88,7 +91,7 @@ export const COLUMNS = [
   inEquation('container', {
     label: 'Container',
     kind: 'length',
-    hint: 'fills, 1296, up to 1696, 75 % of screen, or = for auto.',
+    hint: 'fills, 1296, up to 1696, 75 % of screen, 90% up to 1232, 100% - 40, or = for auto.',
     read: readContainer,
     weighs: 'minor',
     tabled: [measured(5, 'Container', 'container')],
@@ -96,7 +99,7 @@ export const COLUMNS = [
   inEquation('margin', {
     label: 'Margin',
     kind: 'length',
-    hint: '32, start and end as 16 | 24, or = for auto.',
+    hint: '32, start and end as 16 | 24, 2 gutters, 50vw - 600, or = for auto.',
     read: readMargin,
     weighs: 'minor',
     tabled: [measured(4, 'Start margin', 'marginStart'), measured(6, 'End margin', 'marginEnd')],
@@ -104,7 +107,7 @@ export const COLUMNS = [
   inEquation('gutter', {
     label: 'Gutter',
     kind: 'length',
-    hint: '24, 1.5rem, 1/4 column, or = for auto.',
+    hint: '24, 1.5rem, 1/4 column, 25% column, or = for auto.',
     read: readGutter,
     weighs: 'minor',
     tabled: [measured(7, 'Gutter', 'gutter')],
@@ -167,12 +170,12 @@ function inNumbers(text: string, inPx: string): Omit<Reading, 'exact'> {
 }
 
 function pairReading(
-  { start, end }: { start: Size | 'auto'; end: Size | 'auto' },
+  { start, end }: { start: Margin; end: Margin },
   columns: Columns,
   inPx: string,
   exact: Fraction,
 ): Reading {
-  const text = [start, end].map((side) => (side === 'auto' ? '=' : sizeText(side))).join(' | ');
+  const text = [start, end].map((side) => (side === 'auto' ? '=' : marginText(side))).join(' | ');
   return { ...inNumbers(text, inPx), follows: follows(columns, 'margin'), exact };
 }
 
@@ -184,9 +187,18 @@ function heldText(columns: Columns, quantity: Exclude<ColumnQuantity, 'count'>):
   const { container, gutter } = columns;
   if (quantity === 'container') {
     if (isUpTo(container)) return `up to ${typedText(container.upTo)}`;
-    if (isShare(container)) return `${container.share.slice(0, -1)} % of screen`;
+    if (isShare(container))
+      return container.upTo === undefined
+        ? `${container.share.slice(0, -1)} % of screen`
+        : `${container.share} up to ${typedText(container.upTo)}`;
   }
   return quantity === 'gutter' && isOfColumn(gutter)
-    ? `${gutter.ofColumn} column`
-    : sizeText(columns[quantity] as Size);
+    ? relationText(gutter)
+    : marginText(columns[quantity] as Exclude<Margin, 'auto'>);
+}
+
+/** A margin, or another length across, as a person types it. */
+function marginText(value: Exclude<Margin, 'auto'>): string {
+  if (isRelation(value)) return relationText(value);
+  return isSum(value) ? sumText(value) : sizeText(value as Size);
 }

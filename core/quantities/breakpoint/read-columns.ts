@@ -4,6 +4,9 @@ import { shown } from '../../length/length';
 import { parseLengthValue } from '../../length/length-value';
 import { mapped, type Parsed } from '../../parsed';
 import { readSize, type Size } from '../../length/size';
+import { type LengthSum, readSum } from '../../length/sum';
+import type { Margin } from '../../columns/read-rule';
+import { readRelation } from '../../columns/relation';
 import { LIMITS } from '../../limits';
 import type { Columns } from '../../spec/schema';
 
@@ -29,17 +32,25 @@ export function readCount(text: string): Parsed<number> {
   return { value: count };
 }
 
+/** `90%`, `90 % of screen`, `90% up to 1232`, `min(90%, 1232px)`. */
+const SHARE =
+  /^(?:(\d+(?:\.\d+)?)\s*%(?:\s+of\s+(?:the\s+)?(?:screen|viewport))?(\s*,?\s*(?:up ?to|max(?:imum)?|≤|<=)\s*(.+))?|min\(\s*(\d+(?:\.\d+)?)\s*%\s*,\s*([^,]+)\))$/i;
+
 export function readContainer(text: string): Parsed<Columns['container']> {
   if (/^fill?s?$/i.test(text)) return { value: 'fill' };
   const upTo = /^(?:up ?to|max(?:imum)?|≤|<=)\s*(.+)$/i.exec(text);
   if (upTo) return mapped(parseLengthValue(upTo[1]!), (width) => ({ upTo: width }));
-  const share = /^(\d+(?:\.\d+)?)\s*%(?:\s+of\s+(?:the\s+)?(?:screen|viewport))?$/i.exec(text);
-  if (!share) return readSize(text);
-  if (Number(share[1]) === 0 || Number(share[1]) > 100)
+  const share = SHARE.exec(text);
+  if (!share) return readAcross(text);
+  const [, ofScreen, , upToOne, ofMin, upToTwo] = share;
+  const percent = ofScreen ?? ofMin!;
+  if (Number(percent) === 0 || Number(percent) > 100)
     return {
-      problem: `A container of ${share[1]} % isn’t possible. Enter more than 0 and at most 100 % of the screen.`,
+      problem: `A container of ${percent} % isn’t possible. Enter more than 0 and at most 100 % of the screen.`,
     };
-  return { value: { share: `${share[1]}%` } };
+  const most = upToOne ?? upToTwo;
+  if (most === undefined) return { value: { share: `${percent}%` } };
+  return mapped(parseLengthValue(most), (upTo) => ({ share: `${percent}%`, upTo }));
 }
 
 /**
@@ -60,32 +71,36 @@ export function readMargin(text: string): Parsed<Columns['margin']> {
       problem: `“${shown(text)}” is ${pair.quotient}. For two margins, enter ${pair.first} | ${pair.second}; for the quotient, (${text}).`,
     };
   const sides = text.split('|');
-  if (sides.length === 1) return readSize(text);
+  if (sides.length === 1) return readSide(text);
   if (sides.length > 2)
     return { problem: `“${shown(text)}” has more than two margins. Enter start | end, such as 16 | 24.` };
-  const [start, end] = sides.map((side): Parsed<Size | 'auto'> =>
-    FOLLOWS.test(side.trim()) ? { value: 'auto' } : readSize(side),
+  const [start, end] = sides.map((side): Parsed<Margin> =>
+    FOLLOWS.test(side.trim()) ? { value: 'auto' } : readSide(side),
   );
   if (start!.problem !== undefined) return start!;
   if (end!.problem !== undefined) return end!;
   return { value: { start: start!.value, end: end!.value } };
 }
 
-const PARTS_IN_WORDS: Record<string, string> = { half: '1/2', third: '1/3', quarter: '1/4', fifth: '1/5' };
+/** `1/4 column`, `25% column`, `a quarter of a column`, or any length. */
+export function readGutter(text: string): Parsed<Columns['gutter']> {
+  const relation = readRelation(text, LIMITS.gutterOfColumn, 'A gutter');
+  if (!relation) return readSize(text);
+  if (relation.problem !== undefined) return relation;
+  return 'ofColumn' in relation.value
+    ? { value: relation.value }
+    : {
+        problem:
+          'A gutter can’t be measured in gutters. Enter a length, such as 24, or a share of a column, such as 1/4 column.',
+      };
+}
 
-/** `1/4 column`, `0.25 of a column`, `a quarter of a column`, or any length. */
-export function readGutter(typed: string): Parsed<Columns['gutter']> {
-  const text = typed.replace(
-    /^an?\s+(half|third|quarter|fifth)\b/i,
-    (_, part: string) => PARTS_IN_WORDS[part.toLowerCase()]!,
-  );
-  const share = /^(\d+(?:\.\d+)?(?:\/\d+)?)\s*(?:of\s+)?(?:an?\s+)?columns?$/i.exec(text);
-  if (!share) return readSize(text);
-  const [numerator, denominator = '1'] = share[1]!.split('/');
-  const ratio = Number(numerator) / Number(denominator);
-  if (!(ratio > 0 && ratio <= LIMITS.gutterOfColumn))
-    return {
-      problem: `A gutter of ${share[1]} column isn’t possible. Enter more than 0 and at most ${LIMITS.gutterOfColumn}, such as 1/4 column.`,
-    };
-  return { value: { ofColumn: share[1]! } };
+/** A length across: a sum, one that grows, or any other. */
+function readAcross(text: string): Parsed<Size | LengthSum> {
+  return readSum(text) ?? readSize(text);
+}
+
+/** One side’s margin: so many gutters or columns, or a length. */
+function readSide(text: string): Parsed<Exclude<Margin, 'auto'>> {
+  return readRelation(text, undefined, 'A margin') ?? readAcross(text);
 }

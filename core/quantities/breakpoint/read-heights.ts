@@ -1,5 +1,7 @@
 import { shown } from '../../length/length';
 import { lengthOf, type LengthValue, parseLengthValue } from '../../length/length-value';
+import { readRelation, type Space } from '../../columns/relation';
+import { ratioOf, typedRatio } from '../../length/ratio';
 import type { Parsed } from '../../parsed';
 import { twoNumbers } from './read-columns';
 import { LIMITS } from '../../limits';
@@ -15,14 +17,30 @@ export function readRowLength(text: string): Parsed<LengthValue> {
     : parseLengthValue(text.replace(/^=\s*/, ''));
 }
 
+/** A space between or around rows: a length, or so many gutters or columns. */
+export function readSpace(text: string): Parsed<Space> {
+  return readRelation(text, undefined, 'A space') ?? readRowLength(text);
+}
+
+/** Width to height of fields: `4:3`, `4/3`, `1.5`; nothing is a square. */
+export function readFieldRatio(text: string): Parsed<string> {
+  const typed = NONE.test(text) ? '1' : text.replace(/\s*[:∶/]\s*/, '/').replace(/^(.+)\/1$/, '$1');
+  const { value, problem } = typedRatio(typed);
+  if (problem !== undefined || ratioOf(value).compare(0) <= 0 || ratioOf(value).compare(LIMITS.ratio) > 0)
+    return {
+      problem: `“${shown(text)}” isn’t a ratio of width to height. Enter one such as 1:1 or 4:3, at most ${LIMITS.ratio}:1.`,
+    };
+  return { value };
+}
+
 /** The space above or below rows; two numbers may be meant for both. */
-export function readAboveOrBelow(text: string): Parsed<LengthValue> {
+export function readAboveOrBelow(text: string): Parsed<Space> {
   const pair = twoNumbers(text);
   return pair
     ? {
         problem: `“${shown(text)}” is ${pair.quotient}. Enter ${pair.first} in Above and ${pair.second} in Below; for the quotient, (${text}).`,
       }
-    : readRowLength(text);
+    : readSpace(text);
 }
 
 /** A length that must be more than 0: bands of no height would never end. */

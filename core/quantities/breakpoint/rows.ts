@@ -1,11 +1,13 @@
 import { withBreakpoint } from '../../breakpoints/breakpoints';
 import { lengthText } from '../../length/length';
 import { lengthOf, type LengthValue } from '../../length/length-value';
+import { columnsAt } from '../../columns/columns-at';
+import { exactNumbers } from '../../columns/numbers';
+import { type Space, spaceOf, spaceText } from '../../columns/relation';
 import { mapped, type Parsed } from '../../parsed';
 import { counted, decimal, numeral } from '../../length/present';
 import { px, type Px } from '../../length/px';
 import { toPx } from '../../length/resolve';
-import { sizeText } from '../../length/size';
 import { type RowRule, withRowRule } from '../../rows/row-rule';
 import { type RowSum, rowSum } from '../../rows/row-sum';
 import { type SolvedRows, rowsAt } from '../../rows/rows-at';
@@ -14,12 +16,21 @@ import type { Breakpoint, Rows, Spec } from '../../spec/schema';
 import { choose } from '../choose';
 import type { CellQuantity, Tabled } from '../quantity';
 import { given, IDLE, type Reading, said, worked } from '../reading';
-import { NONE, readAboveOrBelow, readBound, readHeight, readLines, readRowCount, readRowLength } from './read-heights';
+import {
+  NONE,
+  readAboveOrBelow,
+  readBound,
+  readHeight,
+  readFieldRatio,
+  readLines,
+  readRowCount,
+  readSpace,
+} from './read-heights';
 
-const ROW_WORDS = { none: 'none', repeat: 'repeat', divide: 'divide', modules: 'modules' } as const;
+const ROW_WORDS = { none: 'none', repeat: 'repeat', fields: 'fields', divide: 'divide', modules: 'modules' } as const;
 
 /** Rows as they are laid out at the drawn size, from which a reading is made. */
-type Laid = { solved: SolvedRows; sum: RowSum; length: (value: LengthValue) => Reading };
+type Laid = { solved: SolvedRows; sum: RowSum; length: (value: Space) => Reading };
 
 /** What one rule makes of a quantity: its key in the document, how it is read and typed; or that it follows, and why. */
 type UnderRule = {
@@ -34,11 +45,12 @@ const ONLY_DIVIDED = 'Minimum and maximum height are for rows that share one scr
 
 type Divided = Extract<Rows, { rule: 'divide' }>;
 type Repeated = Extract<Rows, { rule: 'repeat' }>;
+type Fields = Extract<Rows, { rule: 'fields' }>;
 type Modules = Extract<Rows, { rule: 'modules' }>;
 
-/** A length that stands in the document under a key of the rows. */
-function lengthAt<R extends Rows>(key: keyof R & string, write: UnderRule['write'] = readRowLength): UnderRule {
-  return { key, read: (rows: R, { length }) => length(rows[key] as LengthValue), write } as UnderRule;
+/** A length or a space that stands in the document under a key of the rows. */
+function lengthAt<R extends Rows>(key: keyof R & string, write: UnderRule['write'] = readSpace): UnderRule {
+  return { key, read: (rows: R, { length }) => length(rows[key] as Space), write } as UnderRule;
 }
 
 /** A least or greatest height, which divided rows may do without. */
@@ -56,6 +68,16 @@ function linesAt(key: 'lines' | 'between', least: number, exact: (solved: Solved
   };
   return { key, read, write: (text) => readLines(text, least) } as UnderRule;
 }
+
+/** How high fields are: their ratio, with what that comes to. */
+const ratioAt = {
+  key: 'ratio',
+  read: ({ ratio }: Fields, { solved: { height } }: Laid): Reading => {
+    const text = ratio.includes('/') ? ratio.replace('/', ':') : `${ratio}:1`;
+    return { text, shown: text, follows: false, px: numeral(height), exact: height };
+  },
+  write: readFieldRatio,
+} as UnderRule;
 
 const leftOver = (why: string): UnderRule => ({
   read: (_, { sum }) => worked(numeral(sum.left), sum.left),
@@ -90,12 +112,13 @@ function ofRows<const Id extends string>(
       const one = rows && under[rows.rule];
       const solved = one ? rowsAt(spec, breakpoint) : null;
       if (!one || !solved) return IDLE;
-      const length = (value: LengthValue): Reading => lengthReading(spec, breakpoint, value);
+      const length = (value: Space): Reading => lengthReading(spec, breakpoint, value);
       return one.read(rows as never, { solved, sum: rowSum(solved, px(reference.height)), length });
     },
     write: (spec, breakpoint, text) => {
       const { rows } = breakpoint;
-      if (rows === null) return { problem: 'There are no rows yet. Choose a rule first: repeat, divide or modules.' };
+      if (rows === null)
+        return { problem: 'There are no rows yet. Choose a rule first: repeat, fields, divide or modules.' };
       const one = under[rows.rule];
       if (!one) return { problem: ONLY_DIVIDED };
       return mapped(one.write(text), (value) =>
@@ -114,8 +137,12 @@ function withKey(rows: Rows, key: string, value: unknown): Rows {
 }
 
 /** A length of the rows or the baseline, of which a percentage is one of the screen's height. */
-export function lengthReading(spec: Spec, breakpoint: Breakpoint, value: LengthValue): Reading {
-  return given(sizeText(value), toPx(lengthOf(value), screenOf(spec, breakpoint), 'height'));
+export function lengthReading(spec: Spec, breakpoint: Breakpoint, value: Space): Reading {
+  const length = (own: LengthValue): Px => toPx(lengthOf(own), screenOf(spec, breakpoint), 'height');
+  return given(
+    spaceText(value),
+    spaceOf(value, length, () => columnsAt(spec, breakpoint), exactNumbers.times),
+  );
 }
 
 /** A height as a row of a table; there is none where nothing stands. */
@@ -137,7 +164,7 @@ const rule = {
   name: 'Rows, rule',
   kind: 'choice',
   choices: Object.values(ROW_WORDS),
-  hint: 'repeat bands from the top, divide one screen, or modules of baselines. Delete for none.',
+  hint: 'repeat bands from the top, fields as high as columns are wide, divide one screen, or modules of baselines. Delete for none.',
   emptied: 'none',
   address: ({ id }) => ['breakpoints', id, 'rows'],
   read: (_, { rows }) => said(ROW_WORDS[rows?.rule ?? 'none']),
@@ -165,6 +192,7 @@ export const ROWS = [
     },
     {
       repeat: howMany('Bands'),
+      fields: howMany('Fields'),
       modules: howMany('Modules'),
       divide: { key: 'count', read: ({ count }: Divided) => said(String(count)), write: readRowCount } as UnderRule,
     },
@@ -175,11 +203,12 @@ export const ROWS = [
       key: 'height',
       label: 'Height',
       kind: 'length',
-      hint: 'Band height, such as 8, or module height, such as 6 lines. Divided rows are calculated.',
+      hint: 'Band height, such as 8; module height, such as 6 lines; of fields width : height, such as 4:3. Divided rows are calculated.',
       place: 12,
     },
     {
       repeat: lengthAt<Repeated>('height', (text) => readHeight(text, 'A band')),
+      fields: ratioAt,
       modules: linesAt('lines', 1, ({ height }) => height),
       divide: {
         read: (_, { solved: { height } }) => worked(numeral(height), height),
@@ -196,11 +225,12 @@ export const ROWS = [
       key: 'gap',
       label: 'Gap',
       kind: 'length',
-      hint: 'Between two rows, such as 8; between two modules 1 line.',
+      hint: 'Between two rows, such as 8 or 1 gutter; between two modules 1 line.',
       place: 13,
     },
     {
       repeat: lengthAt<Repeated>('gap'),
+      fields: lengthAt<Fields>('gap'),
       modules: linesAt('between', 0, ({ gap }) => gap),
       divide: lengthAt<Divided>('gap'),
     },
@@ -210,6 +240,7 @@ export const ROWS = [
     { key: 'offset', label: 'Above', kind: 'length', hint: 'From the top of the page to the first row.', place: 14 },
     {
       repeat: lengthAt<Repeated>('offset', readAboveOrBelow),
+      fields: lengthAt<Fields>('offset', readAboveOrBelow),
       modules: {
         read: (_, { solved: { offset } }) => worked(numeral(offset), offset),
         write: refused('Modules start at the first baseline. Change the baseline’s offset.'),
@@ -228,6 +259,7 @@ export const ROWS = [
     },
     {
       repeat: leftOver('This is the space left over. Change the height, gap or start.'),
+      fields: leftOver('This is the space left over. Change the ratio, gap or start.'),
       modules: leftOver('This is the space left over. Change the module’s lines or the baseline.'),
       divide: lengthAt<Divided>('marginBottom', readAboveOrBelow),
     },

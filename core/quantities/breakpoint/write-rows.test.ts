@@ -138,13 +138,13 @@ describe('what it does not take, and what would be right', () => {
       ],
       'Modules start at the first baseline. Change the baseline’s offset.',
     ],
-    [[['rowRule', 'rows']], '“rows” isn’t an option. Use none, repeat, divide, modules.'],
+    [[['rowRule', 'rows']], '“rows” isn’t an option. Use none, repeat, fields, divide, modules.'],
     [
       [
         ['rowRule', 'none'],
         ['rowGap', '8'],
       ],
-      'There are no rows yet. Choose a rule first: repeat, divide or modules.',
+      'There are no rows yet. Choose a rule first: repeat, fields, divide or modules.',
     ],
     [[['step', '0']], 'A baseline step can’t be 0. Enter more, such as 8.'],
     [

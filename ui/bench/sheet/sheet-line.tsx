@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import type { QuantityId } from '../../../core/quantities/registry';
-import { explain, type Explanation, explanationLine } from '../../../core/columns/explain';
+import { explain, explanationLine } from '../../../core/columns/explain';
+import type { Explanation } from '../../../core/columns/explanation';
 import { type ColumnQuantity, FOLLOWING_QUANTITIES } from '../../../core/columns/let-follow';
 import { numeral } from '../../../core/length/present';
 import { QUANTITIES, rowOf } from '../../../core/quantities/registry';
