@@ -2,7 +2,7 @@ import Fraction from 'fraction.js';
 import { type GrowingLength, isGrowing } from '../length/growing';
 import type { LengthValue } from '../length/length-value';
 import { ratioOf } from '../length/ratio';
-import { isSum, type LengthSum, sumOf } from '../length/sum';
+import { isSum, type LengthSum, addedUp } from '../length/sum';
 import type { Columns } from '../spec/schema';
 import { type ColumnRule, isOfColumn, isPair, isShare, isUpTo } from './column-rule';
 import type { Numbers } from './numbers';
@@ -33,7 +33,7 @@ export function columnRule<T>(columns: Columns, read: LengthReader<T>): ColumnRu
     isGrowing(value)
       ? read.growing(value)
       : isSum(value)
-        ? sumOf(value, read.length, read.numbers)
+        ? addedUp(value, read.length, read.numbers)
         : read.length(value);
   const side = (value: Margin): T | null => (value === 'auto' || isRelation(value) ? null : size(value));
   const [start, end] = marginSides(margin);

@@ -62,7 +62,7 @@ describe('margins of gutters and columns', () => {
   ])('in %i: %j', (width, held, follows) => {
     const wanted = Object.fromEntries(
       Object.entries(follows).map(([part, text]) => {
-        const [over, under = '1'] = text.split('/');
+        const [over, under = '1'] = String(text).split('/');
         return [part, new Fraction(over!).div(under).toFraction()];
       }),
     );

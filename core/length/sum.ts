@@ -18,9 +18,9 @@ export function termsOf({ sum }: LengthSum): { length: string; isLess: boolean }
 /**
  * What a sum comes to, over any kind of number.
  *
- *     sumOf({ sum: ['100%', '-40px'] }, length, exactNumbers)   // 1472 at 1512
+ *     addedUp({ sum: ['100%', '-40px'] }, length, exactNumbers)   // 1472 at 1512
  */
-export function sumOf<T>(
+export function addedUp<T>(
   value: LengthSum,
   length: (text: string) => T,
   { add, sub }: { add(a: T, b: T): T; sub(a: T, b: T): T },

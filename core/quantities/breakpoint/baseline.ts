@@ -6,7 +6,7 @@ import { px } from '../../length/px';
 import type { CellQuantity } from '../quantity';
 import { IDLE, said, worked } from '../reading';
 import { NONE, readHeight, readRowLength } from './read-heights';
-import { heightRow, lengthReading } from './rows';
+import { heightRow, lengthReading } from './height-reading';
 
 const step = {
   id: 'step',

@@ -1,21 +1,18 @@
 import { withBreakpoint } from '../../breakpoints/breakpoints';
 import { lengthText } from '../../length/length';
-import { lengthOf, type LengthValue } from '../../length/length-value';
-import { columnsAt } from '../../columns/columns-at';
-import { exactNumbers } from '../../columns/numbers';
-import { type Space, spaceOf, spaceText } from '../../columns/relation';
+import { lengthOf } from '../../length/length-value';
+import type { Space } from '../../columns/relation';
 import { mapped, type Parsed } from '../../parsed';
-import { counted, decimal, numeral } from '../../length/present';
+import { counted, numeral } from '../../length/present';
 import { px, type Px } from '../../length/px';
-import { toPx } from '../../length/resolve';
 import { type RowRule, withRowRule } from '../../rows/row-rule';
 import { type RowSum, rowSum } from '../../rows/row-sum';
 import { type SolvedRows, rowsAt } from '../../rows/rows-at';
-import { screenOf } from '../../spec/ranges';
-import type { Breakpoint, Rows, Spec } from '../../spec/schema';
+import type { Rows } from '../../spec/schema';
 import { choose } from '../choose';
-import type { CellQuantity, Tabled } from '../quantity';
-import { given, IDLE, type Reading, said, worked } from '../reading';
+import type { CellQuantity } from '../quantity';
+import { IDLE, type Reading, said, worked } from '../reading';
+import { heightRow, lengthReading } from './height-reading';
 import {
   NONE,
   readAboveOrBelow,
@@ -134,27 +131,6 @@ function ofRows<const Id extends string>(
 function withKey(rows: Rows, key: string, value: unknown): Rows {
   const { [key]: _before, ...others } = rows as Record<string, unknown>;
   return (value === undefined ? others : { ...rows, [key]: value }) as Rows;
-}
-
-/** A length of the rows or the baseline, of which a percentage is one of the screen's height. */
-export function lengthReading(spec: Spec, breakpoint: Breakpoint, value: Space): Reading {
-  const length = (own: LengthValue): Px => toPx(lengthOf(own), screenOf(spec, breakpoint), 'height');
-  return given(
-    spaceText(value),
-    spaceOf(value, length, () => columnsAt(spec, breakpoint), exactNumbers.times),
-  );
-}
-
-/** A height as a row of a table; there is none where nothing stands. */
-export function heightRow({ name, read }: Pick<CellQuantity, 'name' | 'read'>, place: number): Tabled {
-  return {
-    place,
-    label: name,
-    say: (spec, breakpoint) => {
-      const { idle, shown, px: inPx, exact } = read(spec, breakpoint);
-      return idle || shown === 'none' ? null : { shown: inPx ?? shown, copy: exact ? decimal(exact) : shown };
-    },
-  };
 }
 
 const rule = {
