@@ -67,8 +67,8 @@ function isSameTrack(a: Track, b: Track): boolean {
 /** Margins, and within them a wider measure than the text’s. */
 const MOST_OUTSIDE = 2;
 
+/** What stands before the first track; what is too much goes over on both sides, or at the start (CSS Box Alignment 3, 4.4). */
 function before(justified: string | undefined, left: Px): Px {
-  if (left.compare(0) <= 0) return ZERO;
   if (justified === 'center') return left.div(2);
   return justified === 'end' || justified === 'flex-end' || justified === 'right' ? left : ZERO;
 }
