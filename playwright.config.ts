@@ -6,11 +6,11 @@ export default defineConfig({
   testDir: 'tests/browser',
   globalSetup: './tests/browser/demo-template.ts',
   outputDir: 'test-results/browser',
-  // they wait for what is drawn more than they compute
-  workers: 3,
+  // as many as there are cores: more of them wait for each other
+  workers: 2,
   // a slow machine is no fault: tests wait for what is drawn, for as long as it takes
   timeout: 300_000,
-  expect: { timeout: Number(process.env.EXPECT_MS ?? 45_000) },
+  expect: { timeout: Number(process.env.EXPECT_MS ?? 90_000) },
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },

@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { buildPrograms, ensureBuild } from './setup/build.mjs';
 import { CHROMIUM_PACKAGE, findChromium } from './setup/chromium.mjs';
 import { ensureDebianPackage, ensurePackages } from './setup/packages.mjs';
-import { startCluster } from './setup/postgres.mjs';
+import { findPrograms, startCluster } from './setup/postgres.mjs';
 import { execute, isRoot, mustExecute } from './setup/process.mjs';
 import { run, say } from './setup/say.mjs';
 
@@ -17,8 +17,8 @@ const node = process.execPath;
 await run(async () => {
   const wanted = process.argv[2];
   const runs = (/** @type {string} */ part) => !wanted || wanted === part;
-  await ensurePackages();
-  const browser = runs('browser') ? await ensureDebianPackage(CHROMIUM_PACKAGE, findChromium) : '';
+  // those of npm keep a processor busy, Debian's wait for the network
+  const [browser] = await Promise.all([debianPackages(runs), ensurePackages()]);
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-test-'));
   if (isRoot) await mustExecute('Giving the folder to postgres', 'chown', ['postgres:', folder]);
   const counts = { passed: 0, failed: 0 };
@@ -67,6 +67,12 @@ await run(async () => {
   console.log(`${counts.passed} passed, ${counts.failed} failed`);
   if (counts.failed > 0 || counts.passed === 0) process.exitCode = 1;
 });
+
+/** @param {(part: string) => boolean} runs @returns {Promise<string>} where the browser is */
+async function debianPackages(runs) {
+  if (runs('unit') || runs('browser')) await ensureDebianPackage('postgresql', findPrograms);
+  return runs('browser') ? ensureDebianPackage(CHROMIUM_PACKAGE, findChromium) : '';
+}
 
 /**
  * A step that passes or fails as one.

@@ -10,7 +10,7 @@ import { randomOf } from './model/random';
 
 /** What is half typed belongs to its cell, whatever happens to it: what is stored is what was entered, and nothing else. */
 
-const ACTS = process.env.YPSILINE_LONG ? 60 : 14;
+const ACTS = process.env.YPSILINE_LONG ? 60 : 10;
 
 test('random ends of half-typed texts', async ({ signedIn: page, app }) => {
   test.setTimeout(400_000);

@@ -184,10 +184,12 @@ test('sign-in', async ({ page }) => {
 /** Another part of a view that is looked at already: its dialogs, its other ways to show. */
 const isPart = (name: string): boolean => /^(bench|layouts|sweep|survey|type rhythm|editions), /.test(name);
 
-for (const { name, path, open } of VIEWS.filter((view) => process.env.YPSILINE_LONG || !isPart(view.name))) {
+// views in light and in dark by turns; `YPSILINE_LONG=1` takes each in both, and their parts
+const shown = VIEWS.filter((view) => process.env.YPSILINE_LONG || !isPart(view.name));
+for (const [index, { name, path, open }] of shown.entries()) {
   test(name, async ({ signedIn: page }) => {
     await page.goto(path);
     await open?.(page);
-    await inspect(page);
+    await inspect(page, process.env.YPSILINE_LONG ? ['light', 'dark'] : [index % 2 === 0 ? 'light' : 'dark']);
   });
 }
