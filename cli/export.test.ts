@@ -11,6 +11,17 @@ test('a format, by its id or by the name of its file', async () => {
   expect(byId).toEqual(byFile);
 });
 
+test('of a page that is read from the right: the first column begins where the last of the other ended', async () => {
+  const starts = async (direction: string) => {
+    const { text } = await call(`- --format overlay-svg --breakpoint phone --direction ${direction}`);
+    const [, columns] = /<g id="columns"[^>]*>(.*?)<\/g>/.exec(text!)!;
+    return [...columns!.matchAll(/x="([\d.]+)" width="([\d.]+)"/g)].map(([, x, width]) => [Number(x), Number(width)]);
+  };
+  const [left, right] = [await starts('ltr'), await starts('rtl')];
+  expect(left).toHaveLength(4);
+  expect(right).toEqual(left.map(([x, width]) => [390 - x! - width!, width]).reverse());
+});
+
 test('of a breakpoint, at a height of one’s own: rows go on to the foot', async () => {
   const { text } = await call('- --format overlay-svg --breakpoint phone --height 100');
   expect(text).toContain('width="390" height="100"');
@@ -36,6 +47,8 @@ test.each([
   ['- --format overlay-svg --breakpoint desk', '--breakpoint is “desk”'],
   ['- --format grid-css --breakpoint phone', 'grid-css covers the whole document'],
   ['- --format values-md --height 300', '--height is only for overlay-svg'],
+  ['- --format values-md --direction rtl', '--direction is only for overlay-svg'],
+  ['- --format overlay-svg --breakpoint phone --direction up', '--direction is “up”. Use ltr or rtl'],
   ['- --format values-md --prefix a', '--prefix is only for grid-css'],
   ['- --format grid-css --gutters none', '--gutters is “none”. Use one of gap, padding, shares'],
   ['- --format grid-css --prefix A', 'The prefix “A” cannot be used'],

@@ -3,7 +3,7 @@ import { canonicalJson } from '../../core/edition/canonical';
 import { filesOf, type Format, FORMATS } from '../../core/formats/registry';
 import type { Origin } from '../../core/formats/grid-css/grid-css';
 import { gridCssWith } from '../../core/formats/grid-css/grid-css-options';
-import { overlaySvg } from '../../core/formats/overlay/overlay-svg';
+import { type Direction, overlaySvg } from '../../core/formats/overlay/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, readArguments, readDocument, Unusable, wholeNumber } from '../command';
 import { LOCK_FILE, type Locked, readLock } from '../lock-file';
@@ -11,7 +11,7 @@ import { GRID_CSS_OPTIONS, gridCssOptions } from '../grid-css-options';
 import { digestOf } from '../sha256';
 
 const USAGE =
-  'export FILE --format NAME [--breakpoint ID] [--height PX] [--prefix NAME] [--layer NAME] [--gutters FORM] [--media SYNTAX] [--bom] [--to PATH]';
+  'export FILE --format NAME [--breakpoint ID] [--height PX] [--direction rtl] [--prefix NAME] [--layer NAME] [--gutters FORM] [--media SYNTAX] [--bom] [--to PATH]';
 
 /** The formats that a document alone is written in; pictures and PDFs are made by the application. */
 const WRITTEN = FORMATS.filter(({ becomes }) => !becomes)
@@ -22,7 +22,7 @@ const WRITTEN = FORMATS.filter(({ becomes }) => !becomes)
 export const exportCommand: Command = {
   usage: USAGE,
   says:
-    'Writes a document in one of its formats, to standard output or a file.\n\n  --format NAME    one of the formats below\n  --breakpoint ID  for overlays: which breakpoint\n  --height PX      for overlay-svg: how high\n  --prefix NAME, --layer NAME, --gutters FORM, --media SYNTAX\n                   for grid-css: how it is written\n  --bom            for CSV: with a byte order mark\n  --to PATH        write a file instead\n\nFormats: ' +
+    'Writes a document in one of its formats, to standard output or a file.\n\n  --format NAME    one of the formats below\n  --breakpoint ID  for overlays: which breakpoint\n  --height PX      for overlay-svg: how high\n  --direction rtl  for overlay-svg: counted from the right, as pages are that are read from there\n  --prefix NAME, --layer NAME, --gutters FORM, --media SYNTAX\n                   for grid-css: how it is written\n  --bom            for CSV: with a byte order mark\n  --to PATH        write a file instead\n\nFormats: ' +
     WRITTEN,
   run(args, read) {
     const text = { type: 'string' as const };
@@ -30,6 +30,7 @@ export const exportCommand: Command = {
       format: text,
       breakpoint: text,
       height: text,
+      direction: text,
       to: text,
       bom: { type: 'boolean' as const },
       ...GRID_CSS_OPTIONS,
@@ -69,18 +70,28 @@ function textOf(spec: Spec, origin: Origin, format: Format, values: Values, heig
     throw new Unusable(
       `--breakpoint is ${breakpoint === undefined ? 'missing' : `“${breakpoint}”`}. Use one of ${ids.join(', ')}`,
     );
-  if (height !== undefined && id !== 'overlay-svg')
-    throw new Unusable('--height is only for overlay-svg. Leave it out');
-  if (height !== undefined)
+  const direction = directionOf(values);
+  for (const [name, value] of [
+    ['height', height],
+    ['direction', direction],
+  ] as const)
+    if (value !== undefined && id !== 'overlay-svg')
+      throw new Unusable(`--${name} is only for overlay-svg. Leave it out`);
+  if (height !== undefined || direction !== undefined)
     return overlaySvg(
       spec,
       spec.breakpoints.find((own) => own.id === breakpoint)!,
-      height,
+      { height, direction: direction ?? 'ltr' },
     );
   const written = withOptions(spec, origin, id, values);
   if (written !== null) return written;
   const name = isOfEach ? format.file.replace('*', String(breakpoint)) : format.file;
   return files.find((own) => own.name === name)!.write(origin);
+}
+
+function directionOf({ direction }: Values): Direction | undefined {
+  if (direction === undefined || direction === 'ltr' || direction === 'rtl') return direction;
+  throw new Unusable(`--direction is “${direction}”. Use ltr or rtl`);
 }
 
 /** Which edition a document is, where the lock file beside has it, byte for byte; otherwise it is a draft. */

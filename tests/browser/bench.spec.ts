@@ -139,3 +139,52 @@ test('the base unit and half steps', async ({ signedIn: page }) => {
     'The gutter of 16 px is not a multiple of 10 px or half of it; 15 and 20 are.',
   );
 });
+
+test('one value for all breakpoints, or scaled with the screen: shown, applied as one step, undone', async ({
+  signedIn: page,
+}) => {
+  await openBench(page, practiceSpec('For all'));
+  await cell(page, 'Gutter', 'Tablet').click();
+  await page.keyboard.press('Alt+a');
+  const dialog = page.getByRole('dialog', { name: 'All breakpoints' });
+  await expect(dialog.getByLabel('Quantity')).toHaveValue('gutter');
+  await dialog.getByRole('button', { name: 'Scale with the screen' }).click();
+  await dialog.getByLabel('At the narrowest').fill('16');
+  await dialog.getByLabel('At the widest').fill('32');
+  await expect(dialog.getByRole('row', { name: /^Tablet/ })).toHaveText('Tablet7441624');
+  await dialog.getByLabel('At the widest').press('Enter');
+  await expect(dialog).toHaveCount(0);
+  for (const [name, gutter] of [
+    ['Phone', '16'],
+    ['Tablet', '24'],
+    ['Desktop', '32'],
+  ] as const)
+    await expect(cell(page, 'Gutter', name)).toHaveText(gutter);
+  await page.keyboard.press('Control+z');
+  await expect(cell(page, 'Gutter', 'Desktop')).toHaveText('24');
+  await page.getByRole('button', { name: 'All breakpoints…' }).click();
+  await dialog.getByLabel('Value').fill('wide');
+  await expect(dialog.getByRole('alert')).toContainText('Gutter, Phone:');
+  await dialog.getByLabel('Value').fill('1/4 column');
+  await dialog.getByRole('button', { name: 'Apply to all' }).click();
+  await expect(cell(page, 'Gutter', 'Phone')).toContainText('1/4 column');
+  await expect(cell(page, 'Gutter', 'Desktop')).toContainText('1/4 column');
+});
+
+test('sums, capped shares, gutters and squares are typed, kept as typed, and explained', async ({ signedIn: page }) => {
+  await openBench(page, practiceSpec('Related'));
+  await type(page, 'Margin', 'Phone', '2 gutters');
+  await expect(cell(page, 'Margin', 'Phone')).toContainText('2 gutters');
+  await cell(page, 'Column', 'Phone').click();
+  await expect(page.getByText('column = (viewport − 7 × gutter) / 4 = (390 − 7 × 16) / 4 = 69½')).toBeVisible();
+  await type(page, 'Container', 'Desktop', '90% up to 1232');
+  await expect(cell(page, 'Container', 'Desktop')).toContainText('90% up to 1232');
+  await type(page, 'Container', 'Desktop', '100% - 40');
+  await expect(cell(page, 'Container', 'Desktop')).toContainText('100% - 40');
+  await type(page, 'Gutter', 'Tablet', '2 gutters');
+  await expect(page.getByText('A gutter can’t be measured in gutters.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await type(page, 'Rule', 'Tablet', 'fields');
+  await expect(cell(page, 'Height', 'Tablet')).toContainText('1:1');
+  await expect(cell(page, 'Height', 'Tablet')).toContainText('71');
+});

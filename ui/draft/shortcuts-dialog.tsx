@@ -16,6 +16,7 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['Alt + Page up, Page down', 'to the next named spacing step'],
       ['Delete', 'set the value to auto; on a name, remove the breakpoint'],
       ['Alt + R', 'fill right'],
+      ['Alt + A', 'one value for all breakpoints, or scaled with the screen'],
       ['Ctrl + C, Ctrl + V', 'copy and paste, also to and from a spreadsheet'],
       ['Space, Esc', 'on a conflict: use yours, keep theirs'],
     ],

@@ -10,8 +10,16 @@ import { escaped } from '../../text/markup';
 /** A kind of line with its ink, where it stands: columns across, rows and baselines down. */
 type Kind = { id: 'columns' | 'rows' | 'baseline'; ink: OverlayInk; edges: Bar[] };
 
+/** In which direction a page is read: its start is at the left, or at the right. */
+export type Direction = 'ltr' | 'rtl';
+
+/** Bars from the start of a page, as they stand from its left edge. */
+function mirrored(edges: Bar[], width: number, direction: Direction): Bar[] {
+  return direction === 'ltr' ? edges : edges.map(([from, to]): Bar => [width - to, width - from]).reverse();
+}
+
 /** What is drawn of a breakpoint at its reference width: columns, rows and baselines, as far as it has them. */
-function kindsOf(spec: Spec, breakpoint: Breakpoint, height: number): Kind[] {
+function kindsOf(spec: Spec, breakpoint: Breakpoint, height: number, direction: Direction = 'ltr'): Kind[] {
   const inks = inksOf(spec);
   const rows = rowsAt(spec, breakpoint, height);
   const baseline = baselineAt(spec, breakpoint, height);
@@ -19,7 +27,11 @@ function kindsOf(spec: Spec, breakpoint: Breakpoint, height: number): Kind[] {
     {
       id: 'columns',
       ink: inks.columns,
-      edges: columnEdges(columnsAt(spec, breakpoint)).map(([from, to]) => [from.valueOf(), to.valueOf()]),
+      edges: mirrored(
+        columnEdges(columnsAt(spec, breakpoint)).map(([from, to]): Bar => [from.valueOf(), to.valueOf()]),
+        breakpoint.reference.width,
+        direction,
+      ),
     },
     {
       id: 'rows',
@@ -36,10 +48,18 @@ function kindsOf(spec: Spec, breakpoint: Breakpoint, height: number): Kind[] {
  * `columns`, `rows`, `baseline`; each is there a second time with its edges on whole px (`columns-snapped`, …), hidden.
  *
  * @param height of the drawing in px, by default that of the screen; rows and baselines go on to the foot
+ * @param direction right to left: columns are counted from the right edge
  */
-export function overlaySvg(spec: Spec, breakpoint: Breakpoint, height = breakpoint.reference.height): string {
+export function overlaySvg(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  {
+    height = breakpoint.reference.height,
+    direction = 'ltr',
+  }: { height?: number | undefined; direction?: Direction } = {},
+): string {
   const { width } = breakpoint.reference;
-  const kinds = kindsOf(spec, breakpoint, height);
+  const kinds = kindsOf(spec, breakpoint, height, direction);
   const layers = [
     ...kinds.map((kind) => layer(kind, kind.id, width, height)),
     ...kinds.map((kind) => layer(onWhole(kind), `${kind.id}-snapped`, width, height, true)),

@@ -15,12 +15,13 @@ type Props = {
   across: number;
   onAdd: () => void;
   onUnits: () => void;
+  onAll: () => void;
   onProblem: (problem: string | null) => void;
   children: ReactNode;
 };
 
 /** A row of the sheet, under the head of its group. */
-export function SheetRow({ quantity, opensGroup, across, onAdd, onUnits, onProblem, children }: Props) {
+export function SheetRow({ quantity, opensGroup, across, onAdd, onUnits, onAll, onProblem, children }: Props) {
   const group = quantity.group as SheetGroup;
   const isHead = quantity.id === 'name';
   return (
@@ -34,6 +35,15 @@ export function SheetRow({ quantity, opensGroup, across, onAdd, onUnits, onProbl
                 <>
                   <button type="button" data-edits onClick={onUnits} title="What rem, pt, mm and in are based on">
                     Units…
+                  </button>
+                  <button
+                    type="button"
+                    data-edits
+                    aria-keyshortcuts="Alt+A"
+                    onClick={onAll}
+                    title="One value for every breakpoint, or scaled with the screen (Alt+A)"
+                  >
+                    All breakpoints…
                   </button>
                   <button type="button" data-edits onClick={onAdd} title="Split the range at the viewport marker">
                     <Plus size={13} aria-hidden /> Add a breakpoint

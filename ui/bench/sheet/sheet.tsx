@@ -9,8 +9,9 @@ import { Cell } from '../../draft/cells/cell';
 import { cellProps } from '../../draft/cells/cell-props';
 import { flagsOf } from '../../draft/cells/flags';
 import { focusSelected, useGridFocus } from '../../draft/cells/use-grid-focus';
-import { useDraft, useTogether, useView } from '../../draft/draft-context';
+import { useDraft, useMayEdit, useTogether, useView } from '../../draft/draft-context';
 import { AddBreakpointDialog } from './add-breakpoint-dialog';
+import { AllBreakpointsDialog } from './all-breakpoints-dialog';
 import { BreakpointMenu } from './breakpoint-menu';
 import { SheetLine } from './sheet-line';
 import { SheetRow } from './sheet-row';
@@ -30,6 +31,8 @@ export function Sheet() {
   const [units, setUnits] = useState(false);
   const table = useRef<HTMLTableElement>(null);
   const [isAdding, setAdding] = useState(false);
+  const mayEdit = useMayEdit();
+  const [isForAll, setForAll] = useState(false);
   const selectCell = useView((view) => view.selectCell);
   const sheet = useSheet();
   const { editing, message, say, keys } = sheet;
@@ -72,6 +75,12 @@ export function Sheet() {
           className={styles.sheet}
           style={{ '--least': `${widthOfSheet(columns.length)}px`, '--names': `${NAMES}px` } as CSSProperties}
           {...keys}
+          onKeyDown={(event) => {
+            const isForAllKey = event.altKey && !event.shiftKey && event.key.toLowerCase() === 'a';
+            if (!isForAllKey || !mayEdit) return keys.onKeyDown(event);
+            event.preventDefault();
+            setForAll(true);
+          }}
           onFocus={(event) => event.target === table.current && focusSelected(table.current)}
         >
           <tbody>
@@ -83,6 +92,7 @@ export function Sheet() {
                 across={columns.length}
                 onAdd={() => setAdding(true)}
                 onUnits={() => setUnits(true)}
+                onAll={() => setForAll(true)}
                 onProblem={say}
               >
                 {columns.map((_, column) => cell(quantity, row, column))}
@@ -103,6 +113,7 @@ export function Sheet() {
           onClose={() => setAdding(false)}
         />
       )}
+      {isForAll && <AllBreakpointsDialog onClose={() => setForAll(false)} />}
       {units && <UnitsDialog onClose={() => setUnits(false)} />}
     </section>
   );
