@@ -1,5 +1,6 @@
 import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { readSpecText } from '../core/document/read';
+import { gridOf, specOfGrid } from '../core/spec/named-grids';
 import type { Spec } from '../core/spec/schema';
 
 /** What a call answers: a text, files to be written, a problem in one line; and the status it ends with. */
@@ -89,4 +90,16 @@ export function readDocument(file: string, read: (file: string) => string): Spec
   const parsed = readSpecText(readText(file, read));
   if (!parsed.value) throw new Unusable(`${placeOf(file)}: ${parsed.problem}`);
   return parsed.value;
+}
+
+/** A document as one of its named grids has it; itself where none is asked for. */
+export function ofGrid(spec: Spec, id: unknown): Spec {
+  if (id === undefined) return spec;
+  const grid = gridOf(spec, String(id));
+  const ids = (spec.grids ?? []).map((each) => each.id).join(', ');
+  if (!grid)
+    throw new Unusable(
+      `--grid is “${String(id)}”. ${ids === '' ? 'This document has one grid alone' : `Use one of ${ids}`}`,
+    );
+  return specOfGrid(spec, grid);
 }

@@ -19,6 +19,8 @@ export const LIMITS = {
   from: 20_000,
   rootFontSize: { least: 1, most: 200, places: 3 },
   breakpoints: 24,
+  /** Grids beside the main one. */
+  grids: 12,
   columns: 64,
   /** A gutter as a share of a column. */
   gutterOfColumn: 10,

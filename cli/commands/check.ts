@@ -4,6 +4,7 @@ import { decimal, numeral } from '../../core/length/present';
 import { checkReport } from '../../core/report/check-report';
 import { rowLine, rowSumAt } from '../../core/rows/row-sum';
 import { breakpointAt, rangeText } from '../../core/spec/ranges';
+import { specOfGrid } from '../../core/spec/named-grids';
 import type { Spec, TextStyle } from '../../core/spec/schema';
 import { type TextAt, textAt } from '../../core/type/text-at';
 import { checkLock } from './check-lock';
@@ -44,6 +45,11 @@ function forPeople(spec: Spec, { breakpoints, findings }: ReturnType<typeof chec
       `${breakpoint.name} (${rangeText(spec, breakpoint)}) at ${width} × ${height}`,
       sumLine(columnsAt(spec, breakpoint, width), numeral),
       ...(rows ? [`rows: ${rowLine(rows, numeral)}`] : []),
+      ...(spec.grids ?? []).map((grid) => {
+        const own = specOfGrid(spec, grid);
+        const its = own.breakpoints.find((each) => each.id === id)!;
+        return `${grid.name}: ${sumLine(columnsAt(own, its, width), numeral)}`;
+      }),
       ...spec.type.map((style) => textLine(style, textAt(spec, style, breakpoint, width))),
     ].join('\n  ');
   });

@@ -5,13 +5,13 @@ import type { Origin } from '../../core/formats/grid-css/grid-css';
 import { gridCssWith } from '../../core/formats/grid-css/grid-css-options';
 import { type Direction, overlaySvg } from '../../core/formats/overlay/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
-import { type Command, readArguments, readDocument, Unusable, wholeNumber } from '../command';
+import { type Command, ofGrid, readArguments, readDocument, Unusable, wholeNumber } from '../command';
 import { LOCK_FILE, type Locked, readLock } from '../lock-file';
 import { GRID_CSS_OPTIONS, gridCssOptions } from '../grid-css-options';
 import { digestOf } from '../sha256';
 
 const USAGE =
-  'export FILE --format NAME [--breakpoint ID] [--height PX] [--direction rtl] [--prefix NAME] [--layer NAME] [--gutters FORM] [--media SYNTAX] [--bom] [--to PATH]';
+  'export FILE --format NAME [--breakpoint ID] [--height PX] [--direction rtl] [--grid ID] [--prefix NAME] [--layer NAME] [--gutters FORM] [--media SYNTAX] [--bom] [--to PATH]';
 
 /** The formats that a document alone is written in; pictures and PDFs are made by the application. */
 const WRITTEN = FORMATS.filter(({ becomes }) => !becomes)
@@ -22,7 +22,7 @@ const WRITTEN = FORMATS.filter(({ becomes }) => !becomes)
 export const exportCommand: Command = {
   usage: USAGE,
   says:
-    'Writes a document in one of its formats, to standard output or a file.\n\n  --format NAME    one of the formats below\n  --breakpoint ID  for overlays: which breakpoint\n  --height PX      for overlay-svg: how high\n  --direction rtl  for overlay-svg: counted from the right, as pages are that are read from there\n  --prefix NAME, --layer NAME, --gutters FORM, --media SYNTAX\n                   for grid-css: how it is written\n  --bom            for CSV: with a byte order mark\n  --to PATH        write a file instead\n\nFormats: ' +
+    'Writes a document in one of its formats, to standard output or a file.\n\n  --format NAME    one of the formats below\n  --breakpoint ID  for overlays: which breakpoint\n  --height PX      for overlay-svg: how high\n  --direction rtl  for overlay-svg: counted from the right, as pages are that are read from there\n  --grid ID        for overlay-svg: a grid beside the main one\n  --prefix NAME, --layer NAME, --gutters FORM, --media SYNTAX\n                   for grid-css: how it is written\n  --bom            for CSV: with a byte order mark\n  --to PATH        write a file instead\n\nFormats: ' +
     WRITTEN,
   run(args, read) {
     const text = { type: 'string' as const };
@@ -31,6 +31,7 @@ export const exportCommand: Command = {
       breakpoint: text,
       height: text,
       direction: text,
+      grid: text,
       to: text,
       bom: { type: 'boolean' as const },
       ...GRID_CSS_OPTIONS,
@@ -71,18 +72,19 @@ function textOf(spec: Spec, origin: Origin, format: Format, values: Values, heig
       `--breakpoint is ${breakpoint === undefined ? 'missing' : `“${breakpoint}”`}. Use one of ${ids.join(', ')}`,
     );
   const direction = directionOf(values);
+  const { grid } = values;
   for (const [name, value] of [
     ['height', height],
     ['direction', direction],
+    ['grid', grid],
   ] as const)
     if (value !== undefined && id !== 'overlay-svg')
       throw new Unusable(`--${name} is only for overlay-svg. Leave it out`);
-  if (height !== undefined || direction !== undefined)
-    return overlaySvg(
-      spec,
-      spec.breakpoints.find((own) => own.id === breakpoint)!,
-      { height, direction: direction ?? 'ltr' },
-    );
+  if (height !== undefined || direction !== undefined || grid !== undefined) {
+    const of = ofGrid(spec, grid);
+    const drawn = of.breakpoints.find((own) => own.id === breakpoint)!;
+    return overlaySvg(of, drawn, { height, direction: direction ?? 'ltr' });
+  }
   const written = withOptions(spec, origin, id, values);
   if (written !== null) return written;
   const name = isOfEach ? format.file.replace('*', String(breakpoint)) : format.file;

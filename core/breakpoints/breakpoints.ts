@@ -3,7 +3,7 @@ import { breakpointAt, byWidth, rangeEnd } from '../spec/ranges';
 import { withoutBreakpoint } from '../layouts/carry-placements';
 import { mapLayouts } from '../spec/map-layouts';
 import { idOf } from '../spec/slug';
-import type { Breakpoint, Spec, TextStyle } from '../spec/schema';
+import type { Breakpoint, NamedGrid, Spec, TextStyle } from '../spec/schema';
 import { settingAt } from '../type/text-at';
 import { LIMITS } from '../limits';
 
@@ -41,7 +41,9 @@ export function addBreakpoint(spec: Spec, from: number): Parsed<{ spec: Spec; id
     reference: { ...cut.reference, width: inRange ? cut.reference.width : from },
     notes: '',
   };
-  return { value: { spec: { ...spec, breakpoints: byWidth([...spec.breakpoints, added]) }, id: added.id } };
+  const split = { ...spec, breakpoints: byWidth([...spec.breakpoints, added]) };
+  const grids = withGrids(spec, (at) => (at[cut.id] ? { ...at, [added.id]: at[cut.id]! } : at));
+  return { value: { spec: { ...split, ...grids }, id: added.id } };
 }
 
 /** Why no other breakpoint starts where one does. */
@@ -93,7 +95,12 @@ export function removeBreakpoint(spec: Spec, id: string): Parsed<Spec> {
   const without: Spec = { ...spec, breakpoints };
   const layouts = withoutBreakpoint(spec, without, id);
   return {
-    value: { ...without, type: spec.type.map((style) => withoutSetting(spec, without, style, id)), layouts },
+    value: {
+      ...without,
+      ...withGrids(spec, ({ [id]: _gone, ...at }) => at),
+      type: spec.type.map((style) => withoutSetting(spec, without, style, id)),
+      layouts,
+    },
   };
 }
 
@@ -123,7 +130,13 @@ export function nameBreakpoint(spec: Spec, id: string, name: string): Parsed<Spe
   const type = spec.type.map((style) => ({ ...style, at: renamedKey(style.at, id, newId) }));
   const waivers = spec.waivers.map((waiver) => (waiver.breakpoint === id ? { ...waiver, breakpoint: newId } : waiver));
   const layouts = mapLayouts(spec.layouts, { keyed: (record) => renamedKey(record, id, newId) });
-  return { value: { ...spec, breakpoints, type, waivers, layouts } };
+  const grids = withGrids(spec, (at) => renamedKey(at, id, newId));
+  return { value: { ...spec, ...grids, breakpoints, type, waivers, layouts } };
+}
+
+/** The named grids with what they give by breakpoint; nothing where a document has none. */
+function withGrids({ grids }: Spec, change: (at: NamedGrid['at']) => NamedGrid['at']): Pick<Spec, 'grids'> {
+  return grids === undefined ? {} : { grids: grids.map((grid) => ({ ...grid, at: change(grid.at) })) };
 }
 
 function renamedKey<T>(record: Record<string, T>, from: string, to: string): Record<string, T> {

@@ -4,7 +4,7 @@ import type { Px } from '../length/px';
 import { addressOf, type QuantityId } from '../quantities/registry';
 import type { GivenLength } from '../spacing/given-lengths';
 import type { Step, Use } from '../spacing/scale';
-import type { Breakpoint, Spec, TextStyle, TypeSetting } from '../spec/schema';
+import type { Breakpoint, NamedGrid, Spec, TextStyle, TypeSetting } from '../spec/schema';
 import type { TextAt } from '../type/text-at';
 import type { Facts } from './say';
 
@@ -38,6 +38,8 @@ export type Finding = {
   /** Of the rule. */
   version: number;
   weight: Weight;
+  /** The named grid that it is about; the main one, or none, where nothing is said. */
+  grid?: NamedGrid;
   breakpoint: string | null;
   /** What of the document it is about; nothing where it is about the whole. */
   subject: readonly Address[];

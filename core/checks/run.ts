@@ -2,8 +2,9 @@ import { columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { byWidth } from '../spec/ranges';
 import { type GivenLength, givenLengths } from '../spacing/given-lengths';
 import { spacesInUse, stepsOf } from '../spacing/scale';
-import type { Breakpoint, Spec, TextStyle, Waiver } from '../spec/schema';
+import type { Breakpoint, NamedGrid, Spec, TextStyle, Waiver } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
+import { gridFindings } from './grid-findings';
 import { RULES } from './registry';
 import { thresholdsOf } from './rule-settings';
 import type { CheckedSpec, Finding, Weight } from './rule';
@@ -11,12 +12,22 @@ import type { CheckedSpec, Finding, Weight } from './rule';
 /** The place of each weight among findings, the heaviest first. */
 export const WEIGHT_ORDER: Record<Weight, number> = { 'must-fix': 0, weigh: 1, note: 2 };
 
-/** Findings of every rule, the weightiest first, then by breakpoint from the narrowest up. */
+/** Findings of every rule in every grid, the weightiest first, then by breakpoint from the narrowest up. */
 export function findingsOf(spec: Spec): Finding[] {
-  const checked = checkedSpec(spec);
-  const place = new Map(checked.breakpoints.map(({ id }, index) => [id, index]));
+  const { grids = [], ...main } = spec;
+  const found = grids.flatMap((grid) => gridFindings(spec, grid, (own) => mainFindings(own)));
+  return found.length === 0 ? mainFindings(main) : ordered(spec, [...mainFindings(main), ...found]);
+}
+
+function ordered(spec: Spec, findings: Finding[]): Finding[] {
+  const place = new Map(byWidth(spec.breakpoints).map(({ id }, index) => [id, index]));
   const placeOf = ({ breakpoint }: Finding): number => (breakpoint === null ? -1 : (place.get(breakpoint) ?? -1));
-  return RULES.flatMap((rule) => {
+  return findings.sort((a, b) => WEIGHT_ORDER[a.weight] - WEIGHT_ORDER[b.weight] || placeOf(a) - placeOf(b));
+}
+
+function mainFindings(spec: Spec): Finding[] {
+  const checked = checkedSpec(spec);
+  const all = RULES.flatMap((rule) => {
     const setting = spec.rules?.[rule.id];
     if (setting?.on === false) return [];
     return rule.check(checked).map((found): Finding => ({
@@ -27,7 +38,8 @@ export function findingsOf(spec: Spec): Finding[] {
       version: rule.version,
       weight: setting?.weight ?? found.weight ?? rule.weight,
     }));
-  }).sort((a, b) => WEIGHT_ORDER[a.weight] - WEIGHT_ORDER[b.weight] || placeOf(a) - placeOf(b));
+  });
+  return ordered(spec, all);
 }
 
 function checkedSpec(spec: Spec): CheckedSpec {
@@ -77,15 +89,20 @@ export function judge(spec: Spec, findings: Finding[] = findingsOf(spec)): Judge
   }));
 }
 
-function placeKey({ rule, breakpoint }: { rule: string; breakpoint: string | null }): string {
-  return `${rule} ${breakpoint}`;
+function placeKey({
+  rule,
+  breakpoint,
+  grid,
+}: Pick<Finding, 'rule' | 'breakpoint'> & { grid?: NamedGrid | string | undefined }): string {
+  return `${rule} ${breakpoint} ${typeof grid === 'object' ? grid.id : (grid ?? '')}`;
 }
 
-function accepts(waiver: Waiver, { rule, breakpoint, values }: Finding): boolean {
+function accepts(waiver: Waiver, { rule, breakpoint, grid, values }: Finding): boolean {
   const names = Object.keys(values);
   return (
     waiver.rule === rule &&
     waiver.breakpoint === breakpoint &&
+    waiver.grid === grid?.id &&
     names.length === Object.keys(waiver.values).length &&
     names.every((name) => waiver.values[name] === values[name])
   );

@@ -8,8 +8,9 @@ const BY_ID = new Map(RULES.map((rule) => [rule.id, rule]));
  *
  *     sentenceOf(finding)   // "The container is 1,140 px, but this range starts at 1,024 px: it overflows by 116 px there."
  */
-export function sentenceOf({ rule, values, facts }: Pick<Finding, 'rule' | 'values' | 'facts'>): string {
-  return BY_ID.get(rule)!.says({ ...values, ...facts });
+export function sentenceOf({ rule, grid, values, facts }: Pick<Finding, 'rule' | 'grid' | 'values' | 'facts'>): string {
+  const says = BY_ID.get(rule)!.says({ ...values, ...facts });
+  return grid ? `${grid.name}: ${says}` : says;
 }
 
 /** What the button of a mend says. */

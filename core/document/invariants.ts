@@ -10,7 +10,8 @@ import { px } from '../length/px';
 import { rowsAt } from '../rows/rows-at';
 import { isTimes } from '../type/text-at';
 import { LIMITS } from '../limits';
-import type { Breakpoint, Spec } from '../spec/schema';
+import { specOfGrid } from '../spec/named-grids';
+import type { Breakpoint, NamedGrid, Spec } from '../spec/schema';
 import { layoutProblem } from './layout-invariants';
 import { missingBreakpoint } from './references';
 
@@ -19,6 +20,7 @@ export function brokenInvariant(spec: Spec): string | null {
   return (
     baseUnitProblem(spec) ??
     layoutProblem(spec) ??
+    first(spec.grids ?? [], (grid, index) => gridProblem(spec, grid, `grids[${index}].at`)) ??
     first(spec.breakpoints, (breakpoint, index) => breakpointProblem(spec, breakpoint, `breakpoints[${index}]`)) ??
     first(spec.type, ({ at }, index) => missingBreakpoint(spec, Object.keys(at), `type[${index}].at`)) ??
     first(spec.type, ({ at }, index) =>
@@ -47,6 +49,16 @@ function baseUnitProblem({ spacing }: Spec): string | null {
   return changesWithScreen(unit)
     ? 'spacing.base: A base unit is a fixed length, such as 8px or 0.5rem. This one changes with the screen.'
     : null;
+}
+
+function gridProblem(spec: Spec, grid: NamedGrid, place: string): string | null {
+  const own = specOfGrid(spec, grid);
+  return (
+    missingBreakpoint(spec, Object.keys(grid.at), place) ??
+    first(own.breakpoints, (breakpoint) =>
+      grid.at[breakpoint.id] ? breakpointProblem(own, breakpoint, `${place}.${breakpoint.id}`) : null,
+    )
+  );
 }
 
 function breakpointProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {

@@ -28,13 +28,14 @@ const block = fields({ holds, at: record(fields()) });
 holds.of!.card = fields({ space: record(fields()), blocks: list('id', block) });
 const section = fields({ space: record(fields()), blocks: list('id', block) });
 
+/** Columns, rows and baseline, of a breakpoint or of what a grid gives there. */
+const grid = fields({ columns: fields(), rows: { is: 'fields', kind: ({ rule }) => rule }, baseline: fields() });
+
 /** The shape of a spec document. */
 export const DOCUMENT: Fields = fields({
   spacing: fields({ steps: list('name', fields()) }),
-  breakpoints: list(
-    'id',
-    fields({ columns: fields(), rows: { is: 'fields', kind: ({ rule }) => rule }, baseline: fields() }),
-  ),
+  breakpoints: list('id', grid),
+  grids: list('id', fields({ at: record(grid) })),
   type: list('name', fields({ at: record(fields()) })),
   layouts: list('id', fields({ sections: list('id', section) })),
   waivers: { is: 'list', id: waiverId, each: fields() },
@@ -43,10 +44,11 @@ export const DOCUMENT: Fields = fields({
 });
 
 /** A waiver is what it accepts: rule, breakpoint and numbers, of which a short text is made; without numbers it is none. */
-function waiverId({ rule, breakpoint, values }: Record<string, unknown>): string | undefined {
+function waiverId({ rule, breakpoint, grid: of, values }: Record<string, unknown>): string | undefined {
   if (typeof values !== 'object' || values === null) return undefined;
   const numbers = Object.entries(values).sort(([a], [b]) => (a < b ? -1 : 1));
-  return `${String(rule)} ${String(breakpoint ?? '')} ${mark(JSON.stringify(numbers))}`;
+  const inGrid = of === undefined ? '' : ` ${String(of)}`;
+  return `${String(rule)} ${String(breakpoint ?? '')}${inGrid} ${mark(JSON.stringify(numbers))}`;
 }
 
 /** A mark of 53 bits of a text, by which few texts are mistaken for each other (two 32-bit multiplicative hashes, mixed). */

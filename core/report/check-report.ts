@@ -6,7 +6,8 @@ import { exactText, px, type Px } from '../length/px';
 import { rowLine, rowSum } from '../rows/row-sum';
 import { rowEdgeTexts, rowsAt } from '../rows/rows-at';
 import { breakpointAt, byWidth } from '../spec/ranges';
-import type { Breakpoint, Spec } from '../spec/schema';
+import { specOfGrid } from '../spec/named-grids';
+import type { Breakpoint, NamedGrid, Spec } from '../spec/schema';
 import { stepsOf } from '../spacing/scale';
 import { textReport } from './text-report';
 
@@ -43,14 +44,50 @@ export function checkReport(spec: Spec, width?: number): CheckReport {
 }
 
 function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint.reference.width) {
+  return {
+    id: breakpoint.id,
+    width,
+    height: breakpoint.reference.height,
+    ...gridReport(spec, breakpoint, width),
+    type: textReport(spec, breakpoint, width),
+    grids: (spec.grids ?? []).map((grid) => namedGridReport(spec, grid, breakpoint, width)),
+  };
+}
+
+/** A named grid at a breakpoint, and the places at which its columns begin and end where those of the main one do. */
+function namedGridReport(spec: Spec, grid: NamedGrid, { id }: Breakpoint, width: number) {
+  const own = specOfGrid(spec, grid);
+  const edgesOf = (of: Spec): [Px, Px][] =>
+    columnEdges(
+      columnsAt(
+        of,
+        of.breakpoints.find((each) => each.id === id)!,
+        width,
+      ),
+    );
+  const [main, named] = [edgesOf(spec), edgesOf(own)];
+  const shared = (side: 0 | 1): string[] =>
+    named
+      .filter((edges) => main.some((other) => other[side].equals(edges[side])))
+      .map((edges) => exactText(edges[side]));
+  return {
+    id: grid.id,
+    ...gridReport(
+      own,
+      own.breakpoints.find((each) => each.id === id)!,
+      width,
+    ),
+    meets: { starts: shared(0), ends: shared(1) },
+  };
+}
+
+/** Columns, rows and baseline of a document's grid at a breakpoint. */
+function gridReport(spec: Spec, breakpoint: Breakpoint, width: number) {
   const solved = columnsAt(spec, breakpoint, width);
   const { count, column, gutter, marginStart, marginEnd, container, inset, viewport, excess } = solved;
   const rows = rowsAt(spec, breakpoint, breakpoint.reference.height, width);
   const baseline = baselineAt(spec, breakpoint, breakpoint.reference.height, width);
   return {
-    id: breakpoint.id,
-    width,
-    height: breakpoint.reference.height,
     columns: {
       count,
       column: exactText(column),
@@ -71,7 +108,6 @@ function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint
       sumLine: rowLine(rowSum(rows, px(breakpoint.reference.height)), exactText),
       edges: rowEdgeTexts(rows),
     },
-    type: textReport(spec, breakpoint, width),
     baseline: baseline && { step: exactText(baseline.step), offset: exactText(baseline.offset), lines: baseline.lines },
   };
 }
@@ -81,11 +117,12 @@ function edgeTexts([start, end]: [Px, Px]): [string, string] {
 }
 
 export function findingReport(finding: JudgedFinding) {
-  const { rule, weight, breakpoint, values, waiver } = finding;
+  const { rule, weight, breakpoint, grid, values, waiver } = finding;
   return {
     rule,
     weight,
     breakpoint,
+    grid: grid?.id ?? null,
     message: sentenceOf(finding),
     values,
     ...(waiver ? { waiver: { reason: waiver.reason, by: waiver.by } } : {}),

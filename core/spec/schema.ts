@@ -1,86 +1,12 @@
 import * as z from 'zod';
 import { type Layout, layoutsSchema } from './layout-schema';
-import { growing, length, plainNumber, ratioUpTo, relation, sum } from './length-schema';
+import { baseline, columns, namedGrids, rows } from './grid-schema';
+import { length, plainNumber, ratioUpTo } from './length-schema';
 import { LIMITS } from '../limits';
 import { idText, plainText } from './text-schema';
 import { textStyles } from './type-schema';
 
 /** Zod schema of the spec document, version 4. Unknown keys are refused with their path. */
-
-const share = z.strictObject({
-  ofColumn: ratioUpTo(
-    LIMITS.gutterOfColumn,
-    `A gutter is more than 0 and at most ${LIMITS.gutterOfColumn} columns wide, such as "1/4".`,
-  ),
-});
-
-const margin = z.union([length, growing, sum, relation, z.literal('auto')]);
-
-const SHARE = 'A share of the screen is a percentage of more than 0 and at most 100, such as "90%".';
-
-const columns = z.strictObject({
-  count: z.union([
-    z
-      .number()
-      .int()
-      .min(1, 'A grid has at least 1 column.')
-      .max(LIMITS.columns, `A grid has at most ${LIMITS.columns} columns.`),
-    z.literal('auto'),
-  ]),
-  gutter: z.union([z.literal('auto'), length, growing, share]),
-  margin: z.union([margin, z.strictObject({ start: margin, end: margin })]),
-  container: z.union([
-    z.enum(['fill', 'auto']),
-    length,
-    growing,
-    sum,
-    z.strictObject({ upTo: length }),
-    z.strictObject({
-      share: z
-        .string()
-        .regex(/^\d{1,3}(\.\d{1,6})?%$/, SHARE)
-        .refine((text) => Number.parseFloat(text) > 0 && Number.parseFloat(text) <= 100, { message: SHARE }),
-      /** It is never wider than this. */
-      upTo: length.optional(),
-    }),
-  ]),
-  column: z.union([z.literal('auto'), length]),
-  outer: z.enum(['none', 'half']),
-  align: z.enum(['start', 'centre', 'end']),
-  whole: z.enum(['no', 'margins', 'container']),
-});
-
-/** Between and around rows: a length, or so much of what stands across. */
-const space = z.union([length, relation]);
-
-const rows = z.discriminatedUnion('rule', [
-  z.strictObject({ rule: z.literal('repeat'), height: length, gap: space, offset: space }),
-  /** Rows as high as columns are wide, or in this ratio of width to height. */
-  z.strictObject({
-    rule: z.literal('fields'),
-    ratio: ratioUpTo(
-      LIMITS.ratio,
-      `A ratio is width / height, more than 0 and at most ${LIMITS.ratio}, such as "4/3".`,
-    ),
-    gap: space,
-    offset: space,
-  }),
-  z.strictObject({
-    rule: z.literal('divide'),
-    count: z.number().int().min(1).max(LIMITS.dividedRows),
-    gap: space,
-    marginTop: space,
-    marginBottom: space,
-    /** The least and the greatest height that the rows share; without them, it is the screen’s, whatever that is. */
-    minHeight: length.optional(),
-    maxHeight: length.optional(),
-  }),
-  z.strictObject({
-    rule: z.literal('modules'),
-    lines: z.number().int().min(1).max(LIMITS.moduleLines),
-    between: z.number().int().min(0).max(LIMITS.moduleLines),
-  }),
-]);
 
 const screenSize = plainNumber(LIMITS.screen);
 
@@ -91,13 +17,15 @@ const breakpoint = z.strictObject({
   reference: z.strictObject({ width: screenSize, height: screenSize }),
   columns,
   rows: rows.nullable(),
-  baseline: z.strictObject({ step: length, offset: length }).nullable(),
+  baseline: baseline.nullable(),
   notes: plainText(LIMITS.notes),
 });
 
 const waiver = z.strictObject({
   rule: z.string().max(80),
   breakpoint: z.string().max(40).nullable(),
+  /** The named grid in which it was found; none: the main one. */
+  grid: z.string().max(40).optional(),
   values: z
     .record(z.string().max(40), plainText(20_000))
     .refine(
@@ -159,6 +87,8 @@ export const specSchema = z.strictObject({
       if (twice)
         context.addIssue({ code: 'custom', message: `Two breakpoints have the id “${twice}”. Rename one of them.` });
     }),
+  /** Grids of a page beside the main one. */
+  grids: namedGrids.optional(),
   type: textStyles,
   layouts: layoutsSchema as z.ZodType<Layout[]>,
   waivers: z.array(waiver).max(LIMITS.waivers),
@@ -175,6 +105,7 @@ export type Breakpoint = Spec['breakpoints'][number];
 export type Columns = Breakpoint['columns'];
 export type Rows = NonNullable<Breakpoint['rows']>;
 export type Baseline = NonNullable<Breakpoint['baseline']>;
+export type NamedGrid = NonNullable<Spec['grids']>[number];
 export type Waiver = Spec['waivers'][number];
 export type RuleSetting = z.infer<typeof ruleSetting>;
 export type OverlayInk = z.infer<typeof overlay>;

@@ -21,6 +21,7 @@ const WORDS: Words = {
   from: ['`from`', upTo('px')],
   rootFontSize: ['`rootFontSize`', between],
   breakpoints: ['breakpoints', most],
+  grids: ['grids beside the main one', most],
   columns: ['columns', most],
   gutterOfColumn: ['gutter as a share of a column', most],
   relation: ['a margin or a space, in gutters or columns', most],

@@ -3,8 +3,11 @@ import { columnEdges, columnsAt } from '../../core/columns/columns-at';
 import { gridCss } from '../../core/formats/grid-css/grid-css';
 import { ZERO } from '../../core/length/px';
 import { breakpointAt } from '../../core/spec/ranges';
+import { readSpec } from '../../core/document/read';
+import { specOfGrid } from '../../core/spec/named-grids';
+import type { NamedGrid, Spec } from '../../core/spec/schema';
 import { anySpec } from '../any-spec';
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 
 /** Documents and widths that are held against each other; `YPSILINE_LONG=1` takes the long form. */
 const DOCUMENTS = process.env.YPSILINE_LONG ? 500 : 15;
@@ -20,40 +23,69 @@ test('grid.css and the core agree in Chromium, whatever the columns', async ({ p
   const random = fc.sample(fc.integer({ min: 240, max: 2400 }), { numRuns: DOCUMENTS * WIDTHS, seed: 9 });
   let compared = 0;
   for (const [index, spec] of specs.entries()) {
-    await page.setContent(
-      `<!doctype html><style>html{font-size:${spec.rootFontSize}px}body{margin:0}${gridCss(spec, ORIGIN)}</style>` +
-        `<div class="grid">${'<i>&nbsp;</i>'.repeat(64)}</div>`,
-    );
-    for (const width of random.slice(index * WIDTHS, (index + 1) * WIDTHS)) {
-      const breakpoint = breakpointAt(spec, width);
-      const solved = columnsAt(spec, breakpoint, width);
-      // columns and gutters that have no room are a finding that holds an edition back
-      const { column, gutter, marginStart, marginEnd } = solved;
-      if (column.equals(ZERO) || [column, gutter, marginStart, marginEnd].some((length) => length.compare(ZERO) < 0))
-        continue;
-      // browsers count columns of less than 1 px as if they had 1 px (CSS Grid Layout 1, 7.2.3.2)
-      if (breakpoint.columns.count === 'auto' && column.compare(1) < 0) continue;
-      await page.setViewportSize({ width, height: 300 });
-      const drawn = await page.$$eval('.grid > i', (boxes) => {
-        const first = boxes[0]!.getBoundingClientRect().top;
-        return boxes
-          .map((box) => box.getBoundingClientRect())
-          .filter(({ top }) => top === first)
-          .map(({ left, right }) => [left, right]);
-      });
-      // margin, inset and every gutter (and held column) before are each rounded down to the unit
-      const lengths = (column: number): number => column + 4 + (breakpoint.columns.column === 'auto' ? 0 : column + 1);
-      const isOff = columnEdges(solved).some((edges, column) =>
-        edges.some(
-          (edge, side) => !(Math.abs((drawn[column]?.[side] ?? NaN) - edge.valueOf()) <= lengths(column) * UNIT),
-        ),
-      );
-      if (isOff || drawn.length !== solved.count) {
-        const meant = columnEdges(solved).map((edges) => edges.map((edge) => edge.valueOf()));
-        expect(drawn, `document ${index} at ${width}: ${JSON.stringify(breakpoint.columns)}`).toEqual(meant);
-      }
-      compared++;
-    }
+    const widths = random.slice(index * WIDTHS, (index + 1) * WIDTHS);
+    compared += await held(page, `document ${index}`, { spec, css: gridCss(spec, ORIGIN), widths, of: 'grid' });
   }
   expect(compared).toBeGreaterThan((DOCUMENTS * WIDTHS) / 2);
 });
+
+test('grids beside the main one, each on its own columns', async ({ page }) => {
+  const pairs = fc.sample(fc.tuple(anySpec, anySpec), { numRuns: DOCUMENTS, seed: 12 });
+  let compared = 0;
+  for (const [index, [main, other]] of pairs.entries()) {
+    const at = Object.fromEntries(
+      main.breakpoints.map(({ id }, place) => [
+        id,
+        { columns: other.breakpoints[place % other.breakpoints.length]!.columns },
+      ]),
+    );
+    const grid: NamedGrid = { id: 'beside', name: 'Beside', at };
+    const spec = { ...main, grids: [grid] };
+    if (readSpec(structuredClone(spec)).problem !== undefined) continue;
+    const css = gridCss(spec, ORIGIN);
+    compared += await held(page, `pair ${index}`, { spec: specOfGrid(spec, grid), css, widths: [360, 777, 1290, 1999], of: 'grid-beside' }); // prettier-ignore
+  }
+  expect(compared).toBeGreaterThan(DOCUMENTS);
+});
+
+type Held = { spec: Spec; css: string; widths: readonly number[]; of: string };
+
+/** Every edge of an element’s columns as Chromium draws it, at each width; how many widths had any. */
+async function held(page: Page, says: string, { spec, css, widths, of }: Held): Promise<number> {
+  let compared = 0;
+  await page.setContent(
+    `<!doctype html><style>html{font-size:${spec.rootFontSize}px}body{margin:0}${css}</style>` +
+      `<div class="${of}">${'<i>&nbsp;</i>'.repeat(64)}</div>`,
+  );
+  for (const width of widths) {
+    const breakpoint = breakpointAt(spec, width);
+    const solved = columnsAt(spec, breakpoint, width);
+    // columns and gutters that have no room are a finding that holds an edition back
+    const { column, gutter, marginStart, marginEnd } = solved;
+    if (column.equals(ZERO) || [column, gutter, marginStart, marginEnd].some((length) => length.compare(ZERO) < 0))
+      continue;
+    // browsers count columns of less than 1 px as if they had 1 px (CSS Grid Layout 1, 7.2.3.2)
+    if (breakpoint.columns.count === 'auto' && column.compare(1) < 0) continue;
+    await page.setViewportSize({ width, height: 300 });
+    const drawn = await page.$$eval(`.${of} > i`, (boxes) => {
+      const first = boxes[0]!.getBoundingClientRect().top;
+      return boxes
+        .map((box) => box.getBoundingClientRect())
+        .filter(({ top }) => top === first)
+        .map(({ left, right }) => [left, right]);
+    });
+    // margin, inset and every gutter (and held column) before are each rounded down to the unit
+    const lengths = (column: number): number => column + 4 + (breakpoint.columns.column === 'auto' ? 0 : column + 1);
+    const isOff = columnEdges(solved).some((edges, column) =>
+      edges.some(
+        (edge, side) => !(Math.abs((drawn[column]?.[side] ?? NaN) - edge.valueOf()) <= lengths(column) * UNIT),
+      ),
+    );
+    if (isOff || drawn.length !== solved.count) {
+      const meant = columnEdges(solved).map((edges) => edges.map((edge) => edge.valueOf()));
+      expect(drawn, `${says} at ${width}: ${JSON.stringify(breakpoint.columns)}`).toEqual(meant);
+    }
+    compared++;
+  }
+  return compared;
+}

@@ -14,31 +14,36 @@ export const ON_COLUMNS = `  inline-size: var(--grid-width);
   justify-content: var(--grid-justify);`;
 
 /** An item of the grid that is a grid on the columns that it spans; a container in a container is taken for one. */
-const WITHIN = `.grid-inside,
-.grid > .grid,
-.grid-inside > .grid`;
+const within = (grid: string): string =>
+  grid === '.grid' ? `.grid-inside,\n.grid > .grid,\n.grid-inside > .grid` : `${grid} > ${grid}`;
+
+/** What stands in it, and in a grid within it. */
+const items = (grid: string): string => (grid === '.grid' ? `.grid > *,\n.grid-inside > *` : `${grid} > *`);
 const AS_AN_ITEM = `  inline-size: auto;
   margin-inline: 0;
   padding-inline: 0;`;
 
-/** The container class, and what stands in it. */
-export function containerCss(form: GutterForm): string {
+/**
+ * The container class, and what stands in it.
+ *
+ * @param grid its selector: `.grid`, or that of a named grid
+ */
+export function containerCss(form: GutterForm, grid = '.grid'): string {
   if (form === 'gap')
-    return `.grid {
+    return `${grid} {
   display: grid;
   box-sizing: border-box;
 ${ON_COLUMNS}
 }
 
-${WITHIN} {
+${within(grid)} {
   display: grid;
   grid-template-columns: subgrid;
   column-gap: var(--grid-gutter);
 ${AS_AN_ITEM}
 }
 
-.grid > *,
-.grid-inside > * {
+${items(grid)} {
   min-inline-size: 0;
 }`;
   // half a gutter stands outside the first and the last item: the container sticks out by as much on both sides
@@ -47,7 +52,7 @@ ${AS_AN_ITEM}
   margin-inline: calc(var(--grid-margin-start) - var(--grid-gutter) / 2) calc(var(--grid-margin-end) - var(--grid-gutter) / 2);
   padding-inline: var(--grid-inset);`;
   if (form === 'padding')
-    return `.grid {
+    return `${grid} {
   display: grid;
 ${box}
   grid-template-columns: repeat(var(--grid-columns), var(--grid-track));
@@ -55,27 +60,25 @@ ${box}
   justify-content: var(--grid-justify);
 }
 
-.grid > *,
-.grid-inside > * {
+${items(grid)} {
   box-sizing: border-box;
   min-inline-size: 0;
   padding-inline: calc(var(--grid-gutter) / 2);
 }
 
-${WITHIN} {
+${within(grid)} {
   display: grid;
   grid-template-columns: subgrid;
   column-gap: 0;
 ${AS_AN_ITEM}
 }`;
-  return `.grid {
+  return `${grid} {
   display: flex;
   flex-wrap: wrap;
 ${box}
 }
 
-.grid > *,
-.grid-inside > * {
+${items(grid)} {
   box-sizing: border-box;
   flex: 0 0 auto;
   min-inline-size: 0;
@@ -83,7 +86,7 @@ ${box}
   padding-inline: calc(var(--grid-gutter) / 2);
 }
 
-${WITHIN} {
+${within(grid)} {
   display: flex;
   flex-wrap: wrap;
   margin-inline: 0;

@@ -4,7 +4,8 @@ import { numeral } from '../../length/present';
 import { baselineBehaviour } from '../../rows/row-rule';
 import { rowLine, rowSumAt } from '../../rows/row-sum';
 import { byWidth, rangeEnd, rangeText } from '../../spec/ranges';
-import type { Breakpoint, Spec } from '../../spec/schema';
+import { specOfGrid } from '../../spec/named-grids';
+import type { Breakpoint, NamedGrid, Spec } from '../../spec/schema';
 import { containerCss, type GutterForm, spanCss, startCss } from './container-css';
 import { overlayCss } from './overlay-css';
 import { insideProperties, rangeProperties } from './range-properties';
@@ -62,7 +63,8 @@ export function inComment(text: string): string {
 
 /** The style sheet in its parts, without the head comment: what holds everywhere, and each range by its breakpoint's id. */
 export function gridCssParts(spec: Spec, form: GutterForm = 'gap'): { shared: string; ranges: Map<string, string> } {
-  const shared = [spacingCss(spec), containerCss(form), typeCss(spec), overlayCss(spec)].filter(
+  const named = (spec.grids ?? []).map(({ id }) => containerCss(form, `.grid-${id}`));
+  const shared = [spacingCss(spec), containerCss(form), ...named, typeCss(spec), overlayCss(spec)].filter(
     (part) => part !== null,
   );
   const ranges = byWidth(spec.breakpoints).map((breakpoint) => [breakpoint.id, range(spec, breakpoint, form)] as const);
@@ -78,8 +80,26 @@ function range(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string {
     `  :root {\n${properties.join('\n')}\n  }`,
     insideGrid(spec, breakpoint),
     ...spanClasses(spec, breakpoint, form),
+    ...(spec.grids ?? []).flatMap((grid) => namedGridCss(spec, grid, breakpoint, form)),
   ].join('\n');
   return `/* ${inComment(breakpoint.name)} */\n@media ${mediaQuery(spec, breakpoint)} {\n${inside}\n}`;
+}
+
+/** A named grid in a range: its properties on its own class, and the spans that are others on its columns. */
+function namedGridCss(spec: Spec, grid: NamedGrid, { id }: Breakpoint, form: GutterForm): string[] {
+  const own = specOfGrid(spec, grid);
+  const breakpoint = own.breakpoints.find((each) => each.id === id)!;
+  const selector = `.grid-${grid.id}`;
+  const block = (of: string, properties: Record<string, string>): string =>
+    `  ${of} {\n${declared('grid', properties).join('\n')}\n  }`;
+  return [
+    block(selector, gridProperties(own, breakpoint, form)),
+    block(`${selector} > *`, insideProperties(own, breakpoint)),
+    ...spanClasses(own, breakpoint, form, {
+      within: `${selector} > `,
+      most: Math.max(mostColumns(spec), mostColumns(own)),
+    }),
+  ];
 }
 
 /** In what stands on the grid a percentage is of a column’s width: there the properties are of the viewport’s. */
@@ -108,17 +128,18 @@ export function queryOf(from: number | null, end: number | null): string {
 }
 
 /** Spans beyond the range's columns take the whole width, so that a layout for 12 columns stands on 4 as well. */
-function spanClasses(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string[] {
+function spanClasses(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  form: GutterForm,
+  { within = '', most = mostColumns(spec) } = {},
+): string[] {
   const { id } = breakpoint;
   if (breakpoint.columns.count === 'auto') {
     const all = form === 'shares' ? 'inline-size: 100%' : 'grid-column: 1 / -1';
-    return [`  .span-all { ${all}; }`, `  .span-all-${id} { ${all}; }`];
+    return [`  ${within}.span-all { ${all}; }`, `  ${within}.span-all-${id} { ${all}; }`];
   }
   const count = breakpoint.columns.count;
-  const most = Math.min(
-    MOST_COLUMNS,
-    Math.max(...spec.breakpoints.map(({ columns }) => (columns.count === 'auto' ? 1 : columns.count))),
-  );
   // a class of one range comes after those of all, whatever their numbers; a start after the spans, which it goes with
   const [span, start] = [
     (index: number) => spanCss(form, Math.min(index, count), count),
@@ -126,9 +147,15 @@ function spanClasses(spec: Spec, breakpoint: Breakpoint, form: GutterForm): stri
   ];
   const classes = (name: string, last: number, declares: (index: number) => string): string[] =>
     ['', `-${id}`].flatMap((range) =>
-      numbers(last).map((index) => `  .${name}-${index}${range} { ${declares(index)} }`),
+      numbers(last).map((index) => `  ${within}.${name}-${index}${range} { ${declares(index)} }`),
     );
   return [...classes('span', most, span), ...classes('start', count, start)];
+}
+
+/** The most columns at any breakpoint. */
+function mostColumns({ breakpoints }: Spec): number {
+  const counts = breakpoints.map(({ columns }) => (columns.count === 'auto' ? 1 : columns.count));
+  return Math.min(MOST_COLUMNS, Math.max(...counts));
 }
 
 function numbers(last: number): number[] {

@@ -1,7 +1,7 @@
 import { partsOf } from '../../edits/parts';
 import { DOCUMENT, type Shape } from '../../edits/shape';
 import { resizeStep } from '../../spacing/write-steps';
-import type { Font, RuleSetting, Spec, TextStyle, Waiver } from '../../spec/schema';
+import type { Font, NamedGrid, RuleSetting, Spec, TextStyle, Waiver } from '../../spec/schema';
 import { faceText, settingText } from '../../type/style-text';
 import type { Collection } from '../collection';
 import { said } from '../reading';
@@ -61,6 +61,15 @@ const waivers: Collection<Waiver> = {
   weighs: { added: 'patch', removed: 'patch' },
 };
 
+const grids: Collection<NamedGrid> = {
+  of: inList('grids', ({ grids: all }) => all ?? []),
+  name: ({ name }) => `Grid ${name}`,
+  address: (_, key) => ['grids', key],
+  says: gridText,
+  quantities: ({ name }, key) => [compared(`Grid ${name}`, ['grids', key], gridText)],
+  weighs: { added: 'minor', removed: 'major' },
+};
+
 type RuleChange = { id: string; setting: RuleSetting };
 
 const rules: Collection<RuleChange> = {
@@ -87,8 +96,26 @@ function ruleText({ setting: { on, weight, thresholds } }: RuleChange): string {
   return [...(on === false ? ['off'] : []), ...(weight ? [weight] : []), ...numbers].join(', ');
 }
 
+/** What a grid gives, breakpoint by breakpoint: `Article: desktop: columns container 856px, count 8`. */
+function gridText({ name, at }: NamedGrid): string {
+  const own = Object.entries(at).map(([id, parts]) => `${id}: ${partsText(parts)}`);
+  return [name, ...own].join('; ');
+}
+
+function partsText(parts: NamedGrid['at'][string]): string {
+  return Object.entries(parts)
+    .map(([part, value]) => {
+      const keys = Object.entries(value ?? {}).map(
+        ([key, own]) => `${key} ${typeof own === 'object' ? JSON.stringify(own) : own}`,
+      );
+      return `${part} ${value === null ? 'none' : keys.join(', ')}`;
+    })
+    .join('; ');
+}
+
 /** Everything in a document that comes and goes, save breakpoints. */
 export const COLLECTIONS = [
+  grids,
   steps,
   rules,
   waivers,
