@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { DEMO_SPECS } from '../../scripts/demo/specs';
-import { compareSite } from './compare-site';
+import { compareSite } from '../../core/comparison/compare-site';
 
 /** Blocks on lines; the front page’s opening has `promise` over `harbour` on the phone, each on four columns, the picture five rows tall. */
 const passenger = DEMO_SPECS.flatMap(({ drafts }) => drafts.map(({ document }) => document)).find(
