@@ -1,3 +1,4 @@
+import { oncePer } from '../length/once-per';
 import type { GridPart } from '../spec/named-grids';
 import { givenParts, specOfGrid } from '../spec/named-grids';
 import type { NamedGrid, Spec } from '../spec/schema';
@@ -10,14 +11,18 @@ import type { Finding } from './rule';
  * @param find the findings of a document
  */
 export function gridFindings(spec: Spec, grid: NamedGrid, find: (spec: Spec) => Finding[]): Finding[] {
-  const own = specOfGrid(spec, grid);
+  const own = gridAlone(spec, grid);
   const given = new Map(own.breakpoints.map(({ id }) => [id, givenParts(grid, id)]));
-  // texts and layouts stand on the main grid, and its spaces are counted there
-  const found = find({ ...own, type: [], layouts: [], spacing: { ...own.spacing, steps: [] } });
-  return found.flatMap((finding): Finding[] => {
+  return find(own).flatMap((finding): Finding[] => {
     const [room, id, part, ...rest] = finding.subject[0] ?? [];
     if (room !== 'breakpoints' || !given.get(id!)?.includes(part as GridPart)) return [];
     // what would mend the main grid is no edit of this one
     return [{ ...finding, grid, subject: [['grids', grid.id, 'at', id!, part!, ...rest]], mends: [] }];
   });
 }
+
+/** A document with a named grid as its only one, without what stands on the main grid: texts, layouts, and the steps that its spaces are counted by. */
+const gridAlone = oncePer((spec: Spec, grid: NamedGrid): Spec => {
+  const own = specOfGrid(spec, grid);
+  return { ...own, type: [], layouts: [], spacing: { ...own.spacing, steps: [] } };
+});

@@ -14,9 +14,9 @@ export const WEIGHT_ORDER: Record<Weight, number> = { 'must-fix': 0, weigh: 1, n
 
 /** Findings of every rule in every grid, the weightiest first, then by breakpoint from the narrowest up. */
 export function findingsOf(spec: Spec): Finding[] {
-  const { grids = [], ...main } = spec;
-  const found = grids.flatMap((grid) => gridFindings(spec, grid, (own) => mainFindings(own)));
-  return found.length === 0 ? mainFindings(main) : ordered(spec, [...mainFindings(main), ...found]);
+  const main = mainFindings(spec);
+  const beside = (spec.grids ?? []).flatMap((grid) => gridFindings(spec, grid, mainFindings));
+  return beside.length === 0 ? main : ordered(spec, [...main, ...beside]);
 }
 
 function ordered(spec: Spec, findings: Finding[]): Finding[] {
@@ -25,6 +25,7 @@ function ordered(spec: Spec, findings: Finding[]): Finding[] {
   return findings.sort((a, b) => WEIGHT_ORDER[a.weight] - WEIGHT_ORDER[b.weight] || placeOf(a) - placeOf(b));
 }
 
+/** What is found in the main grid, and in all that stands on it. */
 function mainFindings(spec: Spec): Finding[] {
   const checked = checkedSpec(spec);
   const all = RULES.flatMap((rule) => {

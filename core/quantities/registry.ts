@@ -36,8 +36,9 @@ export function addressOf(breakpoint: Breakpoint, id: QuantityId): Address {
   return quantityOf(id).address(breakpoint);
 }
 
-/** The cell of the bench's sheet that an address stands in; null for what is in none. */
+/** The cell of the bench's sheet that an address stands in, of a grid beside the main one that of the same breakpoint; null for what is in none. */
 export function cellAt(spec: Spec, at: Address): { breakpoint: string; quantity: QuantityId } | null {
+  if (at[0] === 'grids' && at.length > 4) return cellAt(spec, ['breakpoints', ...at.slice(3)]);
   if (at[0] !== 'breakpoints' || at.length < 3) return null;
   const breakpoint = spec.breakpoints.find(({ id }) => id === at[1]);
   const text = at.join('/');
