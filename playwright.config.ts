@@ -4,10 +4,12 @@ import { CHROMIUM_FLAGS } from './scripts/setup/chromium.mjs';
 /** Browser tests: the real interface in Debian's Chromium. Each worker serves the built application on a database of its own. */
 export default defineConfig({
   testDir: 'tests/browser',
+  // what goes through many cases of what others hold one by one
+  ...(process.env.YPSILINE_LONG ? {} : { grepInvert: /@long/ }),
   globalSetup: './tests/browser/demo-template.ts',
   outputDir: 'test-results/browser',
-  // as many as there are cores: more of them wait for each other
-  workers: 2,
+  // they wait for what is drawn, too
+  workers: 3,
   // a slow machine is no fault: tests wait for what is drawn, for as long as it takes
   timeout: 300_000,
   expect: { timeout: Number(process.env.EXPECT_MS ?? 90_000) },

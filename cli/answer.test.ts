@@ -210,6 +210,7 @@ describe('layout', () => {
       findings: [
         {
           rule: 'pictures-on-rows',
+          grid: null,
           weight: 'note',
           breakpoint: 'laptop',
           message: 'Map is 418½ px high: it ends 2½ px into its row 27.',

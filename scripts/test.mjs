@@ -24,8 +24,10 @@ await run(async () => {
   const counts = { passed: 0, failed: 0 };
   rmSync(RESULTS, { recursive: true, force: true });
   try {
-    if (runs('check'))
-      await count(counts, 'type check, lint, import rules, format', ['npm', ['run', '--silent', 'check']]);
+    // beside the unit tests, which leave a part of a core free
+    const checked = runs('check')
+      ? count(counts, 'type check, lint, import rules, format', ['npm', ['run', '--silent', 'check']])
+      : null;
     const cluster = runs('unit') || runs('browser') ? await startCluster(folder) : null;
     try {
       const env = { ...process.env, YPSILINE_TEST_CLUSTER: cluster?.url, NEXT_TELEMETRY_DISABLED: '1' };
@@ -46,6 +48,7 @@ await run(async () => {
         );
         add(counts, readUnitResults(code));
       }
+      await checked;
       if (runs('browser')) {
         await ensureBuild();
         say('browser tests');

@@ -15,7 +15,7 @@ import { serve, signIn, windowOf } from './app';
 /** How long the database is away; `YPSILINE_LONG=1` takes the long form. */
 const AWAY_MS = process.env.YPSILINE_LONG ? { stopped: 60_000, frozen: 25_000 } : { stopped: 3_000, frozen: 4_000 };
 /** How often every connection is cut. */
-const CUTS = process.env.YPSILINE_LONG ? 50 : 6;
+const CUTS = process.env.YPSILINE_LONG ? 50 : 3;
 /** How many read all the time, and how long each waits before the next page. */
 const [READERS, READER_PAUSE_MS] = process.env.YPSILINE_LONG ? [8, 20] : [2, 300];
 

@@ -128,7 +128,7 @@ test('many breakpoints with long names push no view sideways', async ({ signedIn
   const type = PASSENGER_STYLES.map((style) => ({ ...style, at: { 'range-0': Object.values(style.at)[0]! } }));
   const slug = await makeSpec(page.request, { ...practiceSpec('Many'), breakpoints, type });
   for (const view of ['', '/finder', '/sweep', '/type', '/rules']) {
-    await page.goto(`/tidewick/${slug}${view}`, { waitUntil: 'networkidle' });
+    await page.goto(`/tidewick/${slug}${view}`);
     const beyond = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(beyond, view || '/bench').toBeLessThanOrEqual(0);
   }

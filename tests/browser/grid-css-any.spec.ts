@@ -10,7 +10,7 @@ import { anySpec } from '../any-spec';
 import { expect, type Page, test } from '@playwright/test';
 
 /** Documents and widths that are held against each other; `YPSILINE_LONG=1` takes the long form. */
-const DOCUMENTS = process.env.YPSILINE_LONG ? 500 : 15;
+const DOCUMENTS = process.env.YPSILINE_LONG ? 500 : 10;
 const WIDTHS = 15;
 
 const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(64) };

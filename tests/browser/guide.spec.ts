@@ -48,7 +48,7 @@ test('every command of the guide for developers runs, in its order, and its page
 });
 
 test('the guide is read in the application, from the list of keys', async ({ signedIn: page }) => {
-  await page.goto('/tidewick/passenger-site', { waitUntil: 'networkidle' });
+  await page.goto('/tidewick/passenger-site');
   await page.getByRole('button', { name: 'Keys' }).click();
   await page.getByRole('dialog').getByRole('link', { name: 'for designers' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'For designers' })).toBeVisible();

@@ -12,7 +12,7 @@ import { randomOf } from './model/random';
 
 const ACTS = process.env.YPSILINE_LONG ? 60 : 10;
 
-test('random ends of half-typed texts', async ({ signedIn: page, app }) => {
+test('random ends of half-typed texts', { tag: '@long' }, async ({ signedIn: page, app }) => {
   test.setTimeout(400_000);
   const slug = await openBench(page, practiceSpec('Half typed at random'));
   const random = randomOf(7);

@@ -10,7 +10,7 @@ test('what is being typed when its breakpoint is removed is told and not entered
 }) => {
   const slug = await openBench(ansa, { ...practiceSpec('Half typed'), name: 'Half typed' });
   const obi = await windowOf(browser, baseURL, 'Obi Lorne');
-  await obi.goto(`/tidewick/${slug}`, { waitUntil: 'networkidle' });
+  await obi.goto(`/tidewick/${slug}`);
   await cell(obi, 'Gutter', 'Tablet').click();
   await obi.keyboard.type('37');
   await ansa.getByRole('gridcell', { name: /^Name, Tablet/ }).click();

@@ -12,7 +12,7 @@ import { breakpointAt } from '../../core/spec/ranges';
 import type { Breakpoint } from '../../core/spec/schema';
 
 /** Layouts and widths that are held against each other; `YPSILINE_LONG=1` takes the long form. */
-const LAYOUTS = process.env.YPSILINE_LONG ? 600 : 12;
+const LAYOUTS = process.env.YPSILINE_LONG ? 600 : 8;
 const WIDTHS = 12;
 const HEIGHT = 900;
 

@@ -11,7 +11,7 @@ test('an invitation by link: a new account, once; then the team is handed over a
   // a team of its own, so that the demo’s stays as it is
   await ansa.goto('/account');
   await ansa.request.post('/api/teams', { data: { name: 'Night shift' } });
-  await ansa.goto('/people/night-shift', { waitUntil: 'networkidle' });
+  await ansa.goto('/people/night-shift');
   await ansa.getByRole('button', { name: 'Invite…' }).click();
   const dialog = ansa.getByRole('dialog', { name: 'Invite someone' });
   await expect(dialog.getByLabel('E-mail')).toBeFocused();
@@ -23,7 +23,7 @@ test('an invitation by link: a new account, once; then the team is handed over a
   await expect(ansa.getByText('You’re invited to Night shift')).toBeVisible();
 
   const pell = await windowOf(browser, baseURL, null);
-  await pell.goto(new URL(link).pathname, { waitUntil: 'networkidle' });
+  await pell.goto(new URL(link).pathname);
   await expect(pell.getByText('Ansa Brisk invites you to Night shift, as author.')).toBeVisible();
   await pell.getByLabel('Your name').fill('Pell Arden');
   await pell.getByLabel('Choose a password').fill('tide tables at dawn');
@@ -34,7 +34,7 @@ test('an invitation by link: a new account, once; then the team is handed over a
   await expect(again.getByText('This invitation has already been used')).toBeVisible();
 
   // the last owner does not leave
-  await ansa.reload({ waitUntil: 'networkidle' });
+  await ansa.reload();
   await ansa.getByRole('button', { name: 'Leave…' }).click();
   await ansa.getByRole('dialog').getByRole('button', { name: 'Leave' }).click();
   await expect(ansa.getByText('A team needs an owner.')).toBeVisible();
@@ -42,7 +42,7 @@ test('an invitation by link: a new account, once; then the team is handed over a
   await ansa.getByRole('button', { name: 'Transfer ownership…' }).click();
   await ansa.getByRole('dialog').getByRole('button', { name: 'Transfer' }).click();
   await expect(ansa.getByText('You’re invited to Night shift')).toHaveCount(0);
-  await pell.goto('/people/night-shift', { waitUntil: 'networkidle' });
+  await pell.goto('/people/night-shift');
   await expect(pell.getByLabel('Role of Ansa Brisk')).toHaveValue('author');
   // whoever is removed is out at the next request
   await pell.getByRole('button', { name: 'More for Ansa Brisk' }).click();
@@ -61,8 +61,8 @@ test('a role that changes while its holder edits: what was typed is kept, and sa
 }) => {
   const slug = await openBench(ansa, { ...spec, name: 'Role changed' });
   const obi = await windowOf(browser, baseURL, 'Obi Lorne');
-  await obi.goto(`/tidewick/${slug}`, { waitUntil: 'networkidle' });
-  await ansa.goto('/people/tidewick', { waitUntil: 'networkidle' });
+  await obi.goto(`/tidewick/${slug}`);
+  await ansa.goto('/people/tidewick');
   await ansa.getByLabel('Role of Obi Lorne').selectOption('reader');
   await expect(ansa.getByLabel('Role of Obi Lorne')).toHaveValue('reader');
   await type(obi, 'Gutter', 'Phone', '12');
@@ -71,7 +71,7 @@ test('a role that changes while its holder edits: what was typed is kept, and sa
   // an author again, what the window kept is saved by itself
   await ansa.getByLabel('Role of Obi Lorne').selectOption('author');
   await expect(ansa.getByLabel('Role of Obi Lorne')).toHaveValue('author');
-  await obi.goto(`/tidewick/${slug}`, { waitUntil: 'networkidle' });
+  await obi.goto(`/tidewick/${slug}`);
   await expect(saved(obi)).toHaveText(/^Draft 2/);
   await expect(cell(obi, 'Gutter', 'Phone')).toHaveText('12');
   await obi.context().close();
@@ -80,11 +80,11 @@ test('a role that changes while its holder edits: what was typed is kept, and sa
 test('what an edition asks of its followers stands where it is published', async ({ signedIn: ansa }) => {
   const slug = await makeSpec(ansa.request, { ...spec, name: 'Followed' });
   const address = `/tidewick/${slug}`;
-  await ansa.goto(`${address}/publish`, { waitUntil: 'networkidle' });
+  await ansa.goto(`${address}/publish`);
   await ansa.getByLabel('Release notes').fill('The first.');
   await ansa.getByRole('button', { name: 'Publish edition' }).click();
   await ansa.waitForURL(/editions\/1\.0\.0/);
-  await ansa.goto(`${address}/followers`, { waitUntil: 'networkidle' });
+  await ansa.goto(`${address}/followers`);
   await ansa.getByLabel('Product or repository').fill('Booking pages');
   await ansa.getByRole('button', { name: 'Add follower' }).click();
   await expect(ansa.getByRole('row', { name: /Booking pages 1\.0\.0 up to date/ })).toBeVisible();
@@ -92,7 +92,7 @@ test('what an edition asks of its followers stands where it is published', async
   await ansa.goto(address);
   await type(ansa, 'Count', 'Desktop', '10');
   await expect(saved(ansa)).toHaveText(/^Draft 2/);
-  await ansa.goto(`${address}/publish`, { waitUntil: 'networkidle' });
+  await ansa.goto(`${address}/publish`);
   await expect(ansa.getByText('breaking for Booking pages (1.0.0)')).toBeVisible();
   await expect(ansa.getByLabel('Version')).toHaveValue('2.0.0');
   await expect(ansa.getByLabel('Release notes')).toHaveValue(/^Since 1\.0\.0: Count, Desktop \(12 → 10\)/);
@@ -111,7 +111,7 @@ test('a web hook comes to the receiver that is shipped, and its address is held 
   signedIn: ansa,
   app,
 }) => {
-  await ansa.goto('/hooks/tidewick', { waitUntil: 'networkidle' });
+  await ansa.goto('/hooks/tidewick');
   await ansa.getByRole('button', { name: 'New web hook…' }).click();
   const dialog = ansa.getByRole('dialog', { name: 'New web hook' });
   await expect(dialog.getByLabel('Name')).toBeFocused();

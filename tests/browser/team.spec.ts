@@ -11,7 +11,7 @@ test('a review: changes asked for, made, approved, lapsed by a change and holdin
   const slug = await openBench(ansa, spec);
   const address = `/tidewick/${slug}`;
   const mirela = await windowOf(browser, baseURL, 'Mirela Cask');
-  await ansa.goto(`${address}/review`, { waitUntil: 'networkidle' });
+  await ansa.goto(`${address}/review`);
   await ansa.getByLabel('What should reviewers look at?').fill('Are the gutters right?');
   await ansa.getByRole('checkbox', { name: /Mirela Cask/ }).check();
   await ansa.getByRole('button', { name: 'Request a review' }).click();
@@ -55,20 +55,20 @@ test('a review: changes asked for, made, approved, lapsed by a change and holdin
 
 test('publishing waits for the approvals that the team asks for', async ({ signedIn: ansa, browser, baseURL }) => {
   const slug = await makeSpec(ansa.request, { ...spec, name: 'Needs approval' });
-  await ansa.goto('/people/tidewick', { waitUntil: 'networkidle' });
+  await ansa.goto('/people/tidewick');
   await ansa.getByLabel('Approvals needed').selectOption('1');
   await expect(ansa.getByLabel('Approvals needed')).toHaveValue('1');
-  await ansa.goto(`/tidewick/${slug}/publish`, { waitUntil: 'networkidle' });
+  await ansa.goto(`/tidewick/${slug}/publish`);
   await expect(ansa.getByText('This draft needs one approval to be published')).toBeVisible();
   await expect(ansa.getByRole('button', { name: 'Publish edition' })).toBeDisabled();
-  await ansa.goto(`/tidewick/${slug}/review`, { waitUntil: 'networkidle' });
+  await ansa.goto(`/tidewick/${slug}/review`);
   await ansa.getByLabel('What should reviewers look at?').fill('All of it.');
   await ansa.getByRole('button', { name: 'Request a review' }).click();
   const mirela = await windowOf(browser, baseURL, 'Mirela Cask');
-  await mirela.goto(`/tidewick/${slug}/review`, { waitUntil: 'networkidle' });
+  await mirela.goto(`/tidewick/${slug}/review`);
   await mirela.getByRole('button', { name: 'Approve' }).click();
   await expect(mirela.getByText('1 of 1 approval needed to publish.')).toBeVisible();
-  await ansa.goto(`/tidewick/${slug}/publish`, { waitUntil: 'networkidle' });
+  await ansa.goto(`/tidewick/${slug}/publish`);
   await ansa.getByLabel('Release notes').fill('The first.');
   await ansa.getByRole('button', { name: 'Publish edition' }).click();
   await expect(ansa.getByRole('heading', { name: 'Needs approval 1.0.0' })).toBeVisible();
@@ -84,7 +84,7 @@ test('a remark on a cell, with a mention, outlives the breakpoint that it is abo
   const slug = await openBench(ansa, { ...spec, name: 'Remarked on' });
   const address = `/tidewick/${slug}`;
   const joon = await windowOf(browser, baseURL, 'Joon Talvi');
-  await joon.goto(address, { waitUntil: 'networkidle' });
+  await joon.goto(address);
   // a reader looks; nothing that they type is taken
   await expect(joon.getByText('View only')).toBeVisible();
   await expect(joon.getByRole('link', { name: 'Publish…' })).toHaveCount(0);
@@ -113,7 +113,7 @@ test('a remark on a cell, with a mention, outlives the breakpoint that it is abo
   await cell(ansa, 'Name', 'Tablet').click();
   await ansa.keyboard.press('Delete');
   await expect(saved(ansa)).toHaveText(/^Draft 2/);
-  await joon.goto(`${address}/remarks`, { waitUntil: 'networkidle' });
+  await joon.goto(`${address}/remarks`);
   await expect(joon.getByText('no longer exists')).toBeVisible();
   await joon.getByRole('button', { name: 'Resolve', exact: true }).click();
   await expect(joon.getByText('No open comments.')).toBeVisible();
@@ -126,7 +126,7 @@ test('history: what changed in words, a name, and a revision restored on top', a
   const slug = await openBench(ansa, { ...spec, name: 'Looked back on' });
   await type(ansa, 'Gutter', 'Phone', '12');
   await expect(saved(ansa)).toHaveText(/^Draft 2/);
-  await ansa.goto(`/tidewick/${slug}/history`, { waitUntil: 'networkidle' });
+  await ansa.goto(`/tidewick/${slug}/history`);
   await expect(ansa.getByText('Gutter, Phone')).toBeVisible();
   await ansa.getByRole('button', { name: 'Name revision 1' }).click();
   await ansa.getByRole('dialog').getByLabel('Name').fill('Before the talk');
@@ -164,7 +164,7 @@ test('a withdrawn edition warns its readers, and latest passes it by', async ({ 
   const address = `/tidewick/${slug}`;
   const joon = await windowOf(browser, baseURL, 'Joon Talvi');
   const publish = async (note: string): Promise<void> => {
-    await ansa.goto(`${address}/publish`, { waitUntil: 'networkidle' });
+    await ansa.goto(`${address}/publish`);
     await ansa.getByLabel('Release notes').fill(note);
     await ansa.getByRole('button', { name: 'Publish edition' }).click();
     await ansa.waitForURL(/editions\/\d/);
@@ -174,7 +174,7 @@ test('a withdrawn edition warns its readers, and latest passes it by', async ({ 
   await type(ansa, 'Gutter', 'Phone', '12');
   await expect(saved(ansa)).toHaveText(/^Draft 2/);
   await publish('A gutter that is too narrow.');
-  await ansa.goto(`${address}/editions`, { waitUntil: 'networkidle' });
+  await ansa.goto(`${address}/editions`);
   await ansa.getByRole('button', { name: 'Withdraw 1.1.0' }).click();
   const dialog = ansa.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Withdraw' }).click();

@@ -142,52 +142,51 @@ test('a breakpoint removed while its cell is changed elsewhere: either can be ha
   await obi.context().close();
 });
 
-test('an hour on one’s own, the page closed and the server restarted in between, a tab duplicated', async ({
-  signedIn: ansa,
-  browser,
-  baseURL,
-  app,
-}) => {
-  const slug = await openBench(ansa, spec);
-  const obi = await windowOf(browser, baseURL, 'Obi Lorne');
-  await obi.clock.install();
-  await open(obi, slug);
-  await obi.context().setOffline(true);
-  for (const [breakpoint, text] of [
-    ['Phone', '6'],
-    ['Tablet', '18'],
-    ['Desktop', '26'],
-  ] as const)
-    await type(obi, 'Gutter', breakpoint, text);
-  await obi.clock.fastForward('01:00:00');
-  await type(ansa, 'Gutter', 'Desktop', '28');
-  await type(ansa, 'Margin', 'Desktop', '80');
-  await expect(saved(ansa)).toHaveText(/^Draft [23]/);
-  await app.stop();
-  await type(ansa, 'Margin', 'Phone', '12');
-  await app.start();
-  // the other window catches up by itself, and hears of what comes
-  await expect(saved(ansa)).toHaveText(/^Draft [34]/, { timeout: 60_000 });
+test(
+  'an hour on one’s own, the page closed and the server restarted in between, a tab duplicated',
+  { tag: '@long' },
+  async ({ signedIn: ansa, browser, baseURL, app }) => {
+    const slug = await openBench(ansa, spec);
+    const obi = await windowOf(browser, baseURL, 'Obi Lorne');
+    await obi.clock.install();
+    await open(obi, slug);
+    await obi.context().setOffline(true);
+    for (const [breakpoint, text] of [
+      ['Phone', '6'],
+      ['Tablet', '18'],
+      ['Desktop', '26'],
+    ] as const)
+      await type(obi, 'Gutter', breakpoint, text);
+    await obi.clock.fastForward('01:00:00');
+    await type(ansa, 'Gutter', 'Desktop', '28');
+    await type(ansa, 'Margin', 'Desktop', '80');
+    await expect(saved(ansa)).toHaveText(/^Draft [23]/);
+    await app.stop();
+    await type(ansa, 'Margin', 'Phone', '12');
+    await app.start();
+    // the other window catches up by itself, and hears of what comes
+    await expect(saved(ansa)).toHaveText(/^Draft [34]/, { timeout: 60_000 });
 
-  // the first comes back by loading the page anew
-  await obi.context().setOffline(false);
-  await obi.reload();
-  await expect(cell(obi, 'Gutter', 'Phone')).toHaveText('6');
-  await expect(cell(obi, 'Margin', 'Desktop')).toHaveText('80');
-  await expect(cell(ansa, 'Gutter', 'Tablet')).toHaveText('18', { timeout: 60_000 });
-  await expect(met(obi)).toHaveText(/Gutter, Desktop: Ansa Brisk has 28, you have 26/);
-  await met(obi).getByRole('button', { name: 'Keep theirs' }).click();
-  await expect(cell(obi, 'Gutter', 'Desktop')).toHaveText('28');
+    // the first comes back by loading the page anew
+    await obi.context().setOffline(false);
+    await obi.reload();
+    await expect(cell(obi, 'Gutter', 'Phone')).toHaveText('6');
+    await expect(cell(obi, 'Margin', 'Desktop')).toHaveText('80');
+    await expect(cell(ansa, 'Gutter', 'Tablet')).toHaveText('18', { timeout: 60_000 });
+    await expect(met(obi)).toHaveText(/Gutter, Desktop: Ansa Brisk has 28, you have 26/);
+    await met(obi).getByRole('button', { name: 'Keep theirs' }).click();
+    await expect(cell(obi, 'Gutter', 'Desktop')).toHaveText('28');
 
-  // the same person in a second window
-  const twin = await ansa.context().newPage();
-  await twin.goto(`/tidewick/${slug}`);
-  await expect(ansa.getByRole('button', { name: /^You, in another window, AB: Bench/ })).toBeVisible();
-  await type(twin, 'Gutter', 'Phone', '7');
-  await expect(cell(ansa, 'Gutter', 'Phone')).toHaveText('7');
-  await expect(cell(obi, 'Gutter', 'Phone')).toHaveText('7');
-  await obi.context().close();
-});
+    // the same person in a second window
+    const twin = await ansa.context().newPage();
+    await twin.goto(`/tidewick/${slug}`);
+    await expect(ansa.getByRole('button', { name: /^You, in another window, AB: Bench/ })).toBeVisible();
+    await type(twin, 'Gutter', 'Phone', '7');
+    await expect(cell(ansa, 'Gutter', 'Phone')).toHaveText('7');
+    await expect(cell(obi, 'Gutter', 'Phone')).toHaveText('7');
+    await obi.context().close();
+  },
+);
 
 test('whoever may read no longer hears nothing more; a stream takes no bad question, and one person has thirty at most', async ({
   signedIn: ansa,

@@ -30,7 +30,7 @@ test('a reviewer tries every tool and key of every view: none changes the draft,
   const before = await revision();
   for (const view of VIEWS) {
     const address = `/tidewick/passenger-site${view}`;
-    await page.goto(address, { waitUntil: 'networkidle' });
+    await page.goto(address);
     await expect(page.getByText('View only')).toBeVisible();
     const shown = await page.locator('[role=gridcell]').allTextContents();
 
@@ -54,14 +54,14 @@ test('a reviewer tries every tool and key of every view: none changes the draft,
       const button = page.locator('main').getByRole('button', { name, exact: true }).first();
       await button.click({ timeout: 1_500 }).catch(() => {});
       if ((await page.getByRole('dialog').count()) > 0) await page.keyboard.press('Escape');
-      if (!new URL(page.url()).pathname.endsWith(address)) await page.goto(address, { waitUntil: 'networkidle' });
+      if (!new URL(page.url()).pathname.endsWith(address)) await page.goto(address);
     }
     for (const slider of await page.getByRole('slider', { disabled: true }).all()) {
       await slider.focus();
       await page.keyboard.press('ArrowRight');
     }
     await expect(page.getByText(REFUSED), view).toHaveCount(0);
-    await page.goto(address, { waitUntil: 'networkidle' });
+    await page.goto(address);
     expect(await page.locator('[role=gridcell]').allTextContents(), view).toEqual(shown);
   }
   expect(writes).toEqual([]);
@@ -69,30 +69,30 @@ test('a reviewer tries every tool and key of every view: none changes the draft,
   await page.context().close();
 });
 
-test('fields of a draft show what is there, and tools are absent; an author has all of them', async ({
-  signedIn: page,
-  browser,
-  baseURL,
-}) => {
-  const mirela = await windowOf(browser, baseURL, 'Mirela Cask');
-  for (const [view, tool, field] of [
-    ['', 'Add a breakpoint', 'Base'],
-    ['/type', 'Remove style', 'Used for'],
-    ['/layouts', 'Section', 'Layout name'],
-    ['/rules', null, 'The sum adds up: on'],
-    ['/finder', 'Use every breakpoint', null],
-  ] as const) {
-    for (const [window, may] of [
-      [page, true],
-      [mirela, false],
+test(
+  'fields of a draft show what is there, and tools are absent; an author has all of them',
+  { tag: '@long' },
+  async ({ signedIn: page, browser, baseURL }) => {
+    const mirela = await windowOf(browser, baseURL, 'Mirela Cask');
+    for (const [view, tool, field] of [
+      ['', 'Add a breakpoint', 'Base'],
+      ['/type', 'Remove style', 'Used for'],
+      ['/layouts', 'Section', 'Layout name'],
+      ['/rules', null, 'The sum adds up: on'],
+      ['/finder', 'Use every breakpoint', null],
     ] as const) {
-      await window.goto(`/tidewick/passenger-site${view}`, { waitUntil: 'networkidle' });
-      if (tool) await expect(window.getByRole('button', { name: tool, exact: true })).toBeVisible({ visible: may });
-      if (field) await expect(window.getByLabel(field, { exact: true }).first()).toBeEnabled({ enabled: may });
+      for (const [window, may] of [
+        [page, true],
+        [mirela, false],
+      ] as const) {
+        await window.goto(`/tidewick/passenger-site${view}`);
+        if (tool) await expect(window.getByRole('button', { name: tool, exact: true })).toBeVisible({ visible: may });
+        if (field) await expect(window.getByLabel(field, { exact: true }).first()).toBeEnabled({ enabled: may });
+      }
     }
-  }
-  await mirela.context().close();
-});
+    await mirela.context().close();
+  },
+);
 
 test('readers and reviewers survey on their own and see from what specifications begin', async ({
   browser,
@@ -118,7 +118,7 @@ test('an author is not offered to approve their own changes', async ({ page, app
   const slug = await makeSpec(page.request, practiceSpec('Own changes'));
   const [{ id }] = (await app.sql`select id from specs where slug = ${slug}`) as unknown as [{ id: string }];
   await page.request.post(`/api/specs/${id}/review`, { data: { note: 'Look at it.', people: [] } });
-  await page.goto(`/tidewick/${slug}/review`, { waitUntil: 'networkidle' });
+  await page.goto(`/tidewick/${slug}/review`);
   await expect(page.getByText('so someone else has to approve it')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Approve' })).toHaveCount(0);
 });
