@@ -11,7 +11,7 @@ export default defineConfig({
   // they wait for what is drawn, too
   workers: 3,
   // a slow machine is no fault: tests wait for what is drawn, for as long as it takes
-  timeout: 300_000,
+  timeout: 400_000,
   expect: { timeout: Number(process.env.EXPECT_MS ?? 90_000) },
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {

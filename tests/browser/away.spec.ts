@@ -27,7 +27,7 @@ const PATHS = [
 ];
 
 test('whatever becomes of the database, one is told so, and after its return all is as before', async ({ browser }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-away-'));
   if (isRoot) execFileSync('chown', ['postgres:', folder]);
   const cluster = await startCluster(folder);

@@ -54,7 +54,7 @@ const siteOf = (file: string) => {
 };
 
 test('packages that are read as Chromium draws them', async ({ page }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   for (const file of RIGHT) {
     const { css, grids, system } = siteOf(file);
     expect(system?.sure ?? 0, file).toBeGreaterThanOrEqual(LEAST_SURE);
@@ -117,7 +117,7 @@ for (const build of ['utilities-3', 'utilities-4']) {
 }
 
 test('pages in styles drawn at random are what their specification says, in Chromium', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(400_000);
   for (let seed = 1; seed <= (IS_LONG ? 24 : 10); seed++) {
     const { spec, css, style } = styledSite(seed, false);
     const { grids, system } = readSite([css]).value!;

@@ -43,7 +43,7 @@ async function stored(page: Page): Promise<{ boxes: Box[]; leftOut: object[] }> 
 
 for (const seed of SEEDS) {
   test(`random use of a survey, ${seed}`, async ({ signedIn: page }) => {
-    test.setTimeout(LONG ? 600_000 : 120_000);
+    test.setTimeout(LONG ? 600_000 : 400_000);
     const random = randomOf(seed);
     const { screen } = drawn(seed, 'real');
     const first = screen.boxes.slice(0, 40);
