@@ -1,6 +1,6 @@
 import type Fraction from 'fraction.js';
 import type { Px } from '../length/px';
-import { px } from '../length/px';
+import { ratioOf } from '../length/ratio';
 import type { Columns } from '../spec/schema';
 import type { ColumnRule } from './column-rule';
 import type { SolvedColumns } from './columns-at';
@@ -27,42 +27,38 @@ export function explainBetween(
 ): Explanation | null {
   const sides = marginSides(margin);
   const { ofGutter, ofColumn } = totalRelations(sides.map((side) => (isRelation(side) ? relationOf(side) : null)));
-  const isCut = rule.container.is === 'fixed' || (rule.container.is === 'upTo' && solved.container.equals(rule.container.width)); // prettier-ignore
+  const { container } = rule;
+  const isCut = container.is === 'fixed' || (container.is === 'upTo' && solved.container.equals(container.width));
   if (isCut || rule.count === 'auto' || (ofGutter.equals(0) && ofColumn.equals(0))) return null;
+  const { viewport, column, gutter } = solved;
   const lengths = [rule.marginStart, rule.marginEnd].flatMap((held, index) =>
     held && !isRelation(sides[index]) ? [write(held)] : [],
   );
-  const [gutters, columns] = [ofGutter.add(guttersInside(rule.count, rule.outer)), ofColumn.add(rule.count)];
-  const { viewport, column, gutter } = solved;
-  const less = (own: string, parts: readonly string[]): string => [own, ...lengths, ...parts].join(' − ');
-  const both = (parts: (value: string) => readonly string[], over: string, value: Px): [string, string] => {
-    const inside = (own: string, each: string): string => {
-      const terms = less(own, parts(each));
-      return `(${terms}) / ${over}`;
+  const gutters = ofGutter.add(guttersInside(rule.count, rule.outer));
+  const columns = ofColumn.add(rule.count);
+  /** What the viewport leaves, over what shares it; in words, and in numbers. */
+  const shared = (taken: { times: Fraction; of: string; is: Px } | null, over: string, is: Px): Explanation => {
+    const text = (whole: string, each: string | undefined): string => {
+      const terms = [whole, ...lengths, ...(taken ? [`${taken.times.toFraction()} × ${each}`] : [])].join(' − ');
+      return `${terms === whole ? terms : `(${terms})`} / ${over}`;
     };
-    return [inside('viewport', what === 'column' ? 'gutter' : 'column'), inside(write(viewport), write(value))];
+    const [formula, numbers] = [
+      text('viewport', taken?.of),
+      text(write(viewport), taken ? write(taken.is) : undefined),
+    ];
+    return { formula: `${what} = ${roundedText(formula)}`, numbers: roundedText(numbers), result: write(is) };
   };
-  const wrap = (text: string): string =>
-    rule.whole === 'no' ? text : rule.whole === 'margins' ? `⌊${text}⌋` : `round(${text})`;
-  const result = write(what === 'column' ? column : gutter);
+  const roundedText = (text: string): string =>
+    what === 'gutter' ? text : { no: text, margins: `⌊${text}⌋`, container: `round(${text})` }[rule.whole];
   if (what === 'gutter') {
     if (rule.gutter.is !== 'follows' || gutters.equals(0)) return null;
-    const [formula, numbers] = both((each) => [`${count(columns)} × ${each}`], count(gutters), column);
-    return { formula: `gutter = ${formula}`, numbers, result };
+    return shared({ times: columns, of: 'column', is: column }, gutters.toFraction(), gutter);
   }
   if (rule.column.is === 'held') return null;
-  if (rule.gutter.is === 'ofColumn') {
-    const over = `(${count(columns)} + ${count(gutters)} × ${rule.gutter.share.toFraction()})`;
-    const [formula, numbers] = both(() => [], over, gutter);
-    const plain = (text: string): string => (lengths.length === 0 ? text.replace(/^\((.*?)\) \/ /, '$1 / ') : text);
-    return { formula: `column = ${wrap(plain(formula))}`, numbers: wrap(plain(numbers)), result };
-  }
-  const [formula, numbers] = both((each) => [`${count(gutters)} × ${each}`], count(columns), gutter);
-  return { formula: `column = ${wrap(formula)}`, numbers: wrap(numbers), result };
-}
-
-function count(value: Fraction): string {
-  return value.toFraction();
+  if (rule.gutter.is !== 'ofColumn')
+    return shared({ times: gutters, of: 'gutter', is: gutter }, columns.toFraction(), column);
+  const share = rule.gutter.share.toFraction();
+  return shared(null, `(${columns.toFraction()} + ${gutters.toFraction()} × ${share})`, column);
 }
 
 /** A margin that is so many gutters or columns: `margin = 2 × gutter`; null where neither is. */
@@ -81,7 +77,7 @@ export function explainRelation(
   const each = of === 'gutter' ? gutter : column;
   const own = index === 0 ? marginStart : marginEnd;
   // a container that is capped or rounded leaves more beside it
-  return own.equals(each.mul(px(1).mul(ratio)))
+  return own.equals(each.mul(ratioOf(ratio)))
     ? { formula: `${name} = ${ratio} × ${of}`, numbers: `${ratio} × ${write(each)}`, result: write(own) }
     : null;
 }

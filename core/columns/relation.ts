@@ -1,4 +1,4 @@
-import Fraction from 'fraction.js';
+import type Fraction from 'fraction.js';
 import type { LengthValue } from '../length/length-value';
 import { ratioOf, typedRatio } from '../length/ratio';
 import { shown } from '../length/length';
@@ -47,12 +47,15 @@ export function readRelation(typed: string, most: number = LIMITS.relation, what
   const ratio = typedRatio(percent ? `${number}/100` : number);
   const unit = of!.toLowerCase() as 'gutter' | 'column';
   if (ratio.problem !== undefined) return null;
-  const value = new Fraction(ratio.value);
+  const value = ratioOf(ratio.value);
   if (value.compare(0) <= 0 || value.compare(most) > 0)
     return {
-      problem: `${what} of ${shown(percent ? `${number} %` : number)} ${unit} isn’t possible. Enter more than 0 and at most ${most}, such as ${unit === 'gutter' ? '2 gutters' : '1/4 column'}.`,
+      problem: `${what} of ${shown(percent ? `${number} %` : number)} ${unit}${percent || value.compare(1) <= 0 ? '' : 's'} isn’t possible. Enter more than 0 and at most ${most}, such as ${unit === 'gutter' ? '2 gutters' : '1/4 column'}.`,
     };
-  const kept = percent ? value.toFraction() : ratio.value;
+  // a percentage is kept as the fraction that it is
+  const { value: kept } = typedRatio(percent ? value.toFraction() : ratio.value);
+  if (kept === undefined)
+    return { problem: `“${shown(typed)}” has too many digits. Enter a fraction, such as 1/3 ${unit}.` };
   return { value: unit === 'gutter' ? { ofGutter: kept } : { ofColumn: kept } };
 }
 

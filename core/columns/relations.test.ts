@@ -145,6 +145,7 @@ test('whatever is a relation, the whole comes to the viewport, as a slow solver 
 }); // prettier-ignore
 
 test.each<[Partial<Columns>, 'column' | 'gutter' | 'margin' | 'container', string]>([
+  [{ margin: gutters('1.5/2'), gutter: '24px' }, 'margin', 'margin = 1.5/2 × gutter = 1.5/2 × 24 = 18'],
   [{ margin: gutters('2'), gutter: '24px' }, 'column', 'column = (viewport − 15 × gutter) / 12 = (1440 − 15 × 24) / 12 = 90'],
   [{ margin: gutters('2'), gutter: '24px' }, 'margin', 'margin = 2 × gutter = 2 × 24 = 48'],
   [{ margin: columnsOf('1'), gutter: columnsOf('1/4') }, 'column', 'column = viewport / (14 + 11 × 1/4) = 1440 / (14 + 11 × 1/4) = 5760/67'],

@@ -43,6 +43,8 @@ describe('what is typed', () => {
 
   test.each([
     ['25% column', { ofColumn: '1/4' }],
+    ['12.5% column', { ofColumn: '1/8' }],
+    ['1.5/2 column', { ofColumn: '1.5/2' }],
     ['1/4 column', { ofColumn: '1/4' }],
     ['a quarter of a column', { ofColumn: '1/4' }],
   ])('gutter %s', (typed, value) => expect(readGutter(typed).value).toEqual(value));
@@ -64,7 +66,8 @@ describe('what is typed', () => {
       readMargin('0 gutters'),
       'A margin of 0 gutter isn’t possible. Enter more than 0 and at most 64, such as 2 gutters.',
     ],
-    [readMargin('65 columns'), 'A margin of 65 column isn’t possible.'],
+    [readMargin('65 columns'), 'A margin of 65 columns isn’t possible.'],
+    [readGutter('33.333333% column'), '“33.333333% column” has too many digits. Enter a fraction, such as 1/3 column.'],
     [readContainer('120% up to 1232'), 'A container of 120 % isn’t possible.'],
     [readFieldRatio('wide'), '“wide” isn’t a ratio of width to height.'],
   ])('%j', ({ problem }, says) => expect(problem).toContain(says));

@@ -163,6 +163,8 @@ test('one value for all breakpoints, or scaled with the screen: shown, applied a
   await page.keyboard.press('Control+z');
   await expect(cell(page, 'Gutter', 'Desktop')).toHaveText('24');
   await page.getByRole('button', { name: 'All breakpoints…' }).click();
+  await dialog.getByRole('button', { name: 'Apply to all' }).click();
+  await expect(dialog.getByRole('alert')).toHaveText('Enter a value.');
   await dialog.getByLabel('Value').fill('wide');
   await expect(dialog.getByRole('alert')).toContainText('Gutter, Phone:');
   await dialog.getByLabel('Value').fill('1/4 column');

@@ -16,6 +16,7 @@ import { halfPixelMargins } from './half-pixel-margins';
 import { partsWhole } from './parts-whole';
 import { roundingMovesContainer } from './rounding-moves-container';
 import { spaceShrinksWithScreen } from './space-shrinks-with-screen';
+import { sumBelowZero } from './sum-below-zero';
 
 const one = (columns: Partial<Columns>, width = 1440): Spec => specWith(breakpointOf(columns, width));
 const phone = (columns: Partial<Columns> = {}) =>
@@ -31,6 +32,16 @@ describe('one sentence each, with the numbers', () => {
       ['Rounded columns make a container of 1,144 px at 1,440; 1,140 was set, 4 less.'],
     ],
     [roundingMovesContainer, one({ margin: 'auto', container: '1152px', gutter: '24px', whole: 'container' }), []],
+    [
+      sumBelowZero,
+      one({ margin: { start: { sum: ['10vw', '-200px'] }, end: { sum: ['5vw', '-72px'] } } }),
+      ['The start margin of 10vw - 200 comes to −56 px. It must be 0 or more.'],
+    ],
+    [
+      sumBelowZero,
+      one({ margin: 'auto', container: { sum: ['50%', '-721px'] } }),
+      ['The container of 50% - 721 comes to −1 px. It must be 0 or more.'],
+    ],
     [
       halfPixelMargins,
       one({ margin: 'auto', container: '1153px' }),

@@ -3,6 +3,7 @@ import { columnRule, marginSides } from '../../columns/read-rule';
 import { exactText, type Px } from '../../length/px';
 import { isSum, sumText } from '../../length/sum';
 import { screenOf } from '../../spec/ranges';
+import type { QuantityId } from '../../quantities/registry';
 import { perBreakpoint, type Rule } from '../rule';
 import { lengthInWords } from '../say';
 
@@ -19,23 +20,15 @@ export const sumBelowZero: Rule = {
     const { container, margin } = breakpoint.columns;
     const rule = columnRule(breakpoint.columns, exactReader(screenOf(spec, breakpoint)));
     const [start, end] = marginSides(margin);
-    const sums = [
-      ['container', 'container', container, 'width' in rule.container ? rule.container.width : null],
-      ['margin', 'start margin', start, rule.marginStart],
-      ['margin', 'end margin', end, rule.marginEnd],
-    ] as const;
-    const below = sums.filter(
-      (each): each is (typeof sums)[number] & [string, string, unknown, Px] =>
-        isSum(each[2]) && each[3] !== null && each[3].compare(0) < 0,
-    );
-    return below.length === 0
-      ? [null]
-      : below.map(([cell, part, value, is]) => ({
-          cell,
-          values: { part, sum: isSum(value) ? sumText(value) : '', is: exactText(is) },
-          facts: {},
-        }));
+    const found = (cell: QuantityId, part: string, value: unknown, is: Px | null) =>
+      isSum(value) && is !== null && is.compare(0) < 0
+        ? [{ cell, values: { part, sum: sumText(value), is: exactText(is) } }]
+        : [];
+    return [
+      ...found('container', 'container', container, 'width' in rule.container ? rule.container.width : null),
+      ...found('margin', 'start margin', start, rule.marginStart),
+      ...found('margin', 'end margin', end, rule.marginEnd),
+    ];
   }),
-  says: ({ part, sum, is, viewport }) =>
-    `The ${part} of ${sum} comes to ${lengthInWords(is)} px${viewport === undefined ? '' : ` at ${viewport}`}. It must be 0 or more.`,
+  says: ({ part, sum, is }) => `The ${part} of ${sum} comes to ${lengthInWords(is)} px. It must be 0 or more.`,
 };

@@ -30,7 +30,7 @@ export function AllBreakpointsDialog({ onClose }: { onClose: () => void }) {
   const selected = useView((view) => view.selected.quantity);
   const [id, setId] = useState<QuantityId>(selected in LABELS ? selected : 'gutter');
   const [how, setHow] = useState<Asked['how']>('same');
-  const [refused, setRefused] = useState<string | null>(null);
+  const [refused, setRefused] = useState<{ asked: string; problem: string } | null>(null);
   const { register, handleSubmit, watch } = useForm<Fields>({ defaultValues: { text: '', first: '', last: '' } });
 
   const quantity = COMMON_QUANTITIES.find((each) => each.id === id)!;
@@ -39,11 +39,13 @@ export function AllBreakpointsDialog({ onClose }: { onClose: () => void }) {
   const asked: Asked = isScaled ? { how: 'scaled', ...fields } : { how: 'same', text: fields.text };
   const isFilled = isScaled ? fields.first !== '' && fields.last !== '' : fields.text !== '';
   const shown = isFilled ? allBreakpoints(document, id, asked) : null;
+  // what was refused is no longer said when something else is asked
+  const question = JSON.stringify([id, asked]);
+  const problem = shown?.problem ?? (refused?.asked === question ? refused.problem : null);
 
   const apply = (): void => {
-    const result = allBreakpoints(document, id, asked);
-    const problem = result.value ? take({ value: result.value.spec }) : result.problem;
-    if (problem) return setRefused(problem);
+    const wrong = shown?.value ? take({ value: shown.value.spec }) : (shown?.problem ?? 'Enter a value.');
+    if (wrong) return setRefused({ asked: question, problem: wrong });
     onClose();
   };
 
@@ -66,7 +68,7 @@ export function AllBreakpointsDialog({ onClose }: { onClose: () => void }) {
       ) : (
         <Field label="Value" className="number" autoComplete="off" {...register('text')} />
       )}
-      <Problem says={shown?.problem ?? refused} />
+      <Problem says={problem} />
       {shown?.value && (
         <NumberTable aria-label="What changes">
           <thead>
