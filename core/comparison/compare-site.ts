@@ -10,6 +10,7 @@ import type { Sheet, Unread } from '../site/rules';
 import { systemText } from '../site/system-text';
 import type { GridSystem, RoleChoice } from '../site/grid-systems';
 import type { SiteGrid } from '../site/columns-in';
+import { rootsFor } from '../site/walk';
 import { BEYOND } from '../site/widths';
 import {
   type Check,
@@ -100,11 +101,9 @@ function unsure({ breakpoint, quantity }: Check, { doubts }: GridSystem): Check 
   return notChecked(breakpoint, quantity, { why: `It isn’t sure which grid is the page’s. ${doubts.join(' ')}` });
 }
 
-const rootsOf = (spec: Spec) => ({ initial: px(16), otherwise: px(spec.rootFontSize) });
-
 function drawnPair(spec: Spec, breakpoint: Breakpoint, { grids }: SiteReading, system: GridSystem): DrawnPair[] {
   const width = Math.round(shownWidth(spec, breakpoint));
-  const grid = grids.at(system, width, rootsOf(spec), breakpoint.reference.height);
+  const grid = grids.at(system, width, rootsFor(spec.rootFontSize), breakpoint.reference.height);
   if ('why' in grid) return [];
   const own = columnsAt(spec, breakpoint, width);
   const numbers = (
@@ -142,8 +141,8 @@ function columnChecks(spec: Spec, breakpoint: Breakpoint, site: SiteReading, sys
   const read: At[] = [];
   const left: (Reason & { width: number })[] = [];
   for (const width of widthsOf(spec, breakpoint, site, system)) {
-    const grid = site.grids.at(system, width, rootsOf(spec), breakpoint.reference.height);
-    const doubt = site.grids.doubtAt(system, width, rootsOf(spec));
+    const grid = site.grids.at(system, width, rootsFor(spec.rootFontSize), breakpoint.reference.height);
+    const doubt = site.grids.doubtAt(system, width, rootsFor(spec.rootFontSize));
     if (doubt) left.push({ width, why: `${doubt.text}: ${doubt.why}`, where: doubt.where });
     else if ('why' in grid) left.push({ width, ...grid, why: `${system.name}: ${grid.why}.` });
     else read.push({ width, grid });

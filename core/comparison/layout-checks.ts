@@ -1,13 +1,13 @@
 import { areaName } from '../formats/layout/area-names';
 import { counted, decimal } from '../length/present';
+import { memoized } from '../layouts/memoized';
 import type { PlacedBlock } from '../layouts/place-blocks';
 import { solvedAt } from '../layouts/solved-at';
-import { px } from '../length/px';
 import { type AreaPlace, type Areas, areasAt, blocksInLanes } from '../site/areas';
 import { isSamePx } from '../site/fit-columns';
 import { type BlockOnPage, PlacedBlocks } from '../site/placed-blocks';
 import type { SiteReading } from '../site/read-site';
-import type { NoGrid } from '../site/walk';
+import { type NoGrid, rootsFor } from '../site/walk';
 import { byWidth, shownWidth } from '../spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../spec/schema';
 import { type Check, notChecked } from './check';
@@ -28,7 +28,7 @@ type At = {
  */
 export function layoutChecks(spec: Spec, { sheet, root, grids }: SiteReading): Check[] {
   if (spec.layouts.length === 0) return [];
-  const roots = { initial: px(16), otherwise: px(spec.rootFontSize) };
+  const roots = rootsFor(spec.rootFontSize);
   const breakpoints = byWidth(spec.breakpoints).map((breakpoint) => {
     const width = Math.round(shownWidth(spec, breakpoint));
     return { breakpoint, width, pages: areasAt(sheet.rules, width) };
@@ -36,7 +36,8 @@ export function layoutChecks(spec: Spec, { sheet, root, grids }: SiteReading): C
   return spec.layouts.flatMap((layout) => {
     const placed = new PlacedBlocks(grids, sheet.rules, root, layout.id);
     return breakpoints.flatMap(({ breakpoint, width, pages }) => {
-      const onPage = (name: string) => placed.at(name, width, breakpoint.reference.height, roots);
+      // asked for its place, and again for its height
+      const onPage = memoized((name: string) => placed.at(name, width, breakpoint.reference.height, roots));
       const at: At = { breakpoint, width, pages, onPage };
       return drawnAt(spec, layout, breakpoint).flatMap((drawn) => [
         ...placeChecks(drawn, at),
@@ -64,7 +65,7 @@ function drawnAt(spec: Spec, layout: Layout, breakpoint: Breakpoint): Drawn[] {
       lanes: placed.height === 'section' ? [1, lanes] : [...placed.lanes],
     }));
     const where = [layout.name, ...(card === null && name ? [name] : [])].join(', ');
-    return { where, areas: blocksInLanes('', places), blocks };
+    return { where, areas: blocksInLanes(places), blocks };
   });
 }
 
@@ -91,10 +92,7 @@ function nearest({ places }: Areas, pages: readonly Areas[]): Areas | null {
 function lineChecks({ where, areas }: Drawn, found: readonly BlockOnPage[], at: At): Check[] {
   const known = found.flatMap(({ name, place }) => ('why' in place ? [] : [{ name, ...place }]));
   const names = new Set(known.map(({ name }) => name));
-  const own = blocksInLanes(
-    '',
-    areas.places.filter(({ name }) => names.has(name)),
-  );
+  const own = blocksInLanes(areas.places.filter(({ name }) => names.has(name)));
   const unknown = areas.places.filter(({ name }) => !names.has(name));
   const left = unknown.map(({ name }) => {
     const place = found.find((each) => each.name === name)?.place;
@@ -107,7 +105,7 @@ function lineChecks({ where, areas }: Drawn, found: readonly BlockOnPage[], at: 
     );
   });
   if (known.length === 0) return left;
-  const page = blocksInLanes('', known);
+  const page = blocksInLanes(known);
   return [...areaChecks({ where, areas: own }, page, at), ...left];
 }
 

@@ -1,11 +1,12 @@
 import { decimal } from '../length/present';
-import { type Px, px } from '../length/px';
+import type { Px } from '../length/px';
 import { rowsAt } from '../rows/rows-at';
 import { byWidth, shownWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { isSamePx } from '../site/fit-columns';
 import type { SiteReading } from '../site/read-site';
 import type { GridSystem } from '../site/grid-systems';
+import { rootsFor } from '../site/walk';
 import { type Check, checkOf, countCalled, lengthCalled } from './check';
 
 /** Rows of each breakpoint at its drawn size, where the page says any: tracks of the grid itself, or the custom properties of `grid.css`. */
@@ -13,7 +14,7 @@ export function rowChecks(spec: Spec, { grids }: SiteReading, system: GridSystem
   return byWidth(spec.breakpoints).flatMap((breakpoint): Check[] => {
     const own = rowsAt(spec, breakpoint);
     const width = shownWidth(spec, breakpoint);
-    const roots = { initial: px(16), otherwise: px(spec.rootFontSize) };
+    const roots = rootsFor(spec.rootFontSize);
     const onPage = (height: number) => grids.rowsAt(system, width, roots, height);
     const page = onPage(breakpoint.reference.height);
     if (!own || !page) return [];

@@ -80,9 +80,7 @@ function relationProblem(spec: Spec, breakpoint: Breakpoint, place: string): str
     : rows && (rows.rule === 'fields' || Object.values(rows).some(isRelation))
       ? 'rows'
       : null;
-  return (
-    part && `${place}.${part}: This goes by the gutter or the column, and these are both auto. Give one of them first.`
-  );
+  return part && `${place}.${part}: It depends on the gutter or the column, and both are auto. Set one of them first.`;
 }
 
 /** Rows that are drawn one by one must not be endlessly many. */
@@ -92,7 +90,7 @@ function rowProblem(spec: Spec, breakpoint: Breakpoint, place: string): string |
   if (rows.rule === 'modules' && baseline === null)
     return `${place}.rows: Modules are counted in baselines. Add a baseline to the breakpoint, such as { "step": "4px", "offset": "0px" }.`;
   const solved = rowsAt(spec, breakpoint);
-  // fields of no height are found by their rule, and none is drawn
+  // columns that have no room are a finding of their own, and no field is drawn on them
   if (!solved) return null;
   const { height, gap } = solved;
   if (height.add(gap).compare(px(LIMITS.leastRow)) < 0)

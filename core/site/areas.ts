@@ -6,10 +6,10 @@ import { includesWidth } from './widths';
 export type AreaPlace = { name: string; columns: [number, number]; lanes: [number, number] };
 
 /** A picture of a layout in the names of its blocks, as `grid-template-areas` has it at a width. */
-export type Areas = { selector: string; lanes: number; places: AreaPlace[] };
+export type Areas = { lanes: number; places: AreaPlace[] };
 
 /**
- * The pictures that style sheets paint at a width, by the selector of the grid. Lines of dots are white space and lines that repeat the one before are one
+ * The pictures that style sheets paint at a width, a grid’s each. Lines of dots are white space and lines that repeat the one before are one
  * lane, so that pages that leave white space to gaps or to tracks of its own are read alike.
  */
 export function areasAt(rules: readonly SiteRule[], width: number): Areas[] {
@@ -24,7 +24,7 @@ export function areasAt(rules: readonly SiteRule[], width: number): Areas[] {
       }
     }
   }
-  return [...found].flatMap(([selector, picture]) => (picture ? [areasOf(selector, picture)] : []));
+  return [...found.values()].flatMap((picture) => (picture ? [areasOf(picture)] : []));
 }
 
 const MOST_CELLS = 20_000;
@@ -40,7 +40,7 @@ function pictureOf(value: string): string[][] | null {
     : lines;
 }
 
-function areasOf(selector: string, picture: readonly string[][]): Areas {
+function areasOf(picture: readonly string[][]): Areas {
   const places = new Map<string, AreaPlace>();
   picture.forEach((line, lane) =>
     line.forEach((name, column) => {
@@ -51,16 +51,16 @@ function areasOf(selector: string, picture: readonly string[][]): Areas {
       places.set(name, own);
     }),
   );
-  return blocksInLanes(selector, [...places.values()]);
+  return blocksInLanes([...places.values()]);
 }
 
 /**
  * Blocks that stand in tracks of a grid, in lanes: tracks in which nothing stands are white space; tracks in which the same stands are one lane, and so are those
  * that lack some of what stands in the next, since it is white space that they have in its place.
  *
- *     blocksInLanes('.front', [{ name: 'map', columns: [1, 8], lanes: [2, 5] }]).lanes   // 1
+ *     blocksInLanes([{ name: 'map', columns: [1, 8], lanes: [2, 5] }]).lanes   // 1
  */
-export function blocksInLanes(selector: string, places: readonly AreaPlace[]): Areas {
+export function blocksInLanes(places: readonly AreaPlace[]): Areas {
   const cuts = [...new Set(places.flatMap(({ lanes: [first, last] }) => [first, last + 1]))].sort((a, b) => a - b);
   const laneOf = new Map<number, number>();
   let lane = 0;
@@ -76,7 +76,6 @@ export function blocksInLanes(selector: string, places: readonly AreaPlace[]): A
   }
   const endingAt = (end: number): number => laneOf.get(cuts[cuts.indexOf(end) - 1]!)!;
   return {
-    selector,
     lanes: lane,
     places: places.map((place) => ({ ...place, lanes: [laneOf.get(place.lanes[0])!, endingAt(place.lanes[1] + 1)] })),
   };

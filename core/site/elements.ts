@@ -33,8 +33,9 @@ export function chain(classes: readonly string[]): Element[] {
   return found;
 }
 
-function within(parent: Element, name: string, classes: string): Element {
-  const element: Element = { name, classes, parent, children: [] };
+/** An element more in another. */
+export function within(parent: Element, name: string, classes: string, attributes?: Element['attributes']): Element {
+  const element: Element = { name, classes, parent, children: [], ...(attributes && { attributes }) };
   parent.children.push(element);
   return element;
 }

@@ -3,7 +3,7 @@ import type { AreaPlace } from './areas';
 import { gapOf } from './columns-in';
 import { lengthIn } from './css-length';
 import { compoundsIn } from './compounds';
-import type { Element } from './elements';
+import { type Element, within } from './elements';
 import { ANY } from './roles';
 import { spanOf } from './lines';
 import type { SiteRule } from './rules';
@@ -147,19 +147,15 @@ function attributeNames(selector: string): string[] {
 
 /** A block in the elements of the grid; the one around the block and the one around that have what selectors ask for. */
 function thought(name: string, layout: string, classes: string, outer: readonly string[]): Element[] {
-  const root: Element = { name: 'html', classes: '', parent: null, children: [] };
-  const chain = [root];
-  const within = (own: Pick<Element, 'name' | 'classes'> & Partial<Element>): void => {
-    const parent = chain.at(-1)!;
-    const element: Element = { parent, children: [], ...own };
-    parent.children.push(element);
-    chain.push(element);
+  const chain: Element[] = [{ name: 'html', classes: '', parent: null, children: [] }];
+  const add = (name: string, own: string, attributes?: Element['attributes']): void => {
+    chain.push(within(chain.at(-1)!, name, own, attributes));
   };
   const [inner = ''] = outer.slice(-1);
-  within({ name: 'body', classes: '' });
-  for (const each of outer.slice(0, -1)) within({ name: 'div', classes: each });
-  within({ name: 'div', classes: `layout ${classes}`.trim(), attributes: { id: layout } });
-  within({ name: 'div', classes: `${inner} ${classes}`.trim() });
-  within({ name: 'div', classes: name, attributes: { id: name, 'data-block': name } });
+  add('body', '');
+  for (const each of outer.slice(0, -1)) add('div', each);
+  add('div', `layout ${classes}`.trim(), { id: layout });
+  add('div', `${inner} ${classes}`.trim());
+  add('div', name, { id: name, 'data-block': name });
   return chain;
 }

@@ -8,7 +8,12 @@ import { includesWidth } from './widths';
 /** Font sizes of the page: what a browser begins with, and what a page has that says none. */
 export type Roots = { initial: Px; otherwise: Px };
 
-export const USUAL_ROOTS: Roots = { initial: px(16), otherwise: px(16) };
+export const USUAL_ROOTS = rootsFor(16);
+
+/** Those of a page whose root font size is this where its style sheets say none. */
+export function rootsFor(rootFontSize: number): Roots {
+  return { initial: px(16), otherwise: px(rootFontSize) };
+}
 
 /** What lengths of an element go by. */
 export type Ground = Omit<Surroundings, 'whole'>;

@@ -77,7 +77,7 @@ function range(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string {
     ...declared('type', typeProperties(spec, breakpoint)),
   ];
   const inside = [
-    `  :root {\n${properties.join('\n')}\n  }`,
+    block(':root', properties),
     insideGrid(spec, breakpoint),
     ...spanClasses(spec, breakpoint, form),
     ...(spec.grids ?? []).flatMap((grid) => namedGridCss(spec, grid, breakpoint, form)),
@@ -90,11 +90,9 @@ function namedGridCss(spec: Spec, grid: NamedGrid, { id }: Breakpoint, form: Gut
   const own = specOfGrid(spec, grid);
   const breakpoint = own.breakpoints.find((each) => each.id === id)!;
   const selector = `.grid-${grid.id}`;
-  const block = (of: string, properties: Record<string, string>): string =>
-    `  ${of} {\n${declared('grid', properties).join('\n')}\n  }`;
   return [
-    block(selector, gridProperties(own, breakpoint, form)),
-    block(`${selector} > *`, insideProperties(own, breakpoint)),
+    block(selector, declared('grid', gridProperties(own, breakpoint, form))),
+    insideGrid(own, breakpoint, selector),
     ...spanClasses(own, breakpoint, form, {
       within: `${selector} > `,
       most: Math.max(mostColumns(spec), mostColumns(own)),
@@ -103,8 +101,12 @@ function namedGridCss(spec: Spec, grid: NamedGrid, { id }: Breakpoint, form: Gut
 }
 
 /** In what stands on the grid a percentage is of a column’s width: there the properties are of the viewport’s. */
-function insideGrid(spec: Spec, breakpoint: Breakpoint): string {
-  return `  .grid > * {\n${declared('grid', insideProperties(spec, breakpoint)).join('\n')}\n  }`;
+function insideGrid(spec: Spec, breakpoint: Breakpoint, grid = '.grid'): string {
+  return block(`${grid} > *`, declared('grid', insideProperties(spec, breakpoint)));
+}
+
+function block(selector: string, declarations: readonly string[]): string {
+  return `  ${selector} {\n${declarations.join('\n')}\n  }`;
 }
 
 /** Custom properties of a range’s columns, rows and baselines, by name without `--grid-`. */
