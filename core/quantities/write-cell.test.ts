@@ -69,7 +69,7 @@ describe('what it does not take, and what would be right', () => {
     [
       'gutter',
       '1000 columns',
-      'A gutter of 1000 column isn’t possible. Enter more than 0 and at most 10, such as 1/4 column.',
+      'A gutter of 1000 columns isn’t possible. Enter more than 0 and at most 10, such as 1/4 column.',
     ],
     [
       'gutter',
