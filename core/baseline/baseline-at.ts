@@ -1,11 +1,11 @@
 import { lengthOf } from '../length/length-value';
-import { type Px, px } from '../length/px';
+import { type Px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 
-/** A breakpoint's baselines: at offset + k · step; `lines` of them begin within the height. */
-export type SolvedBaseline = { step: Px; offset: Px; lines: number };
+/** A breakpoint's baselines: at offset + k · step below the top bar; `lines` of them begin within the height that bars leave, the room. */
+export type SolvedBaseline = { step: Px; offset: Px; lines: number; top: Px; room: Px };
 
 /**
  * The baselines of a breakpoint at a height and a viewport width, by default its reference size; null where it has none.
@@ -19,10 +19,11 @@ export function baselineAt(
   width: Px | number = breakpoint.reference.width,
 ): SolvedBaseline | null {
   if (breakpoint.baseline === null) return null;
-  const screen = { ...screenOf(spec, breakpoint, width), height: px(height) };
+  const screen = screenOf(spec, breakpoint, width, height);
+  const { height: room } = screen.room ?? screen;
   const [step, offset] = [breakpoint.baseline.step, breakpoint.baseline.offset].map((value) =>
     toPx(lengthOf(value), screen, 'height'),
   ) as [Px, Px];
-  const lines = step.equals(0) ? 0 : Math.max(0, screen.height.sub(offset).div(step).ceil().valueOf());
-  return { step, offset, lines };
+  const lines = step.equals(0) ? 0 : Math.max(0, room.sub(offset).div(step).ceil().valueOf());
+  return { step, offset, lines, top: screen.frame?.top ?? ZERO, room };
 }

@@ -1,6 +1,6 @@
 import { browserEdge, type Px } from '../length/px';
 import type { Breakpoint } from '../spec/schema';
-import type { SolvedColumns } from './columns-at';
+import { screenEdges, type SolvedColumns } from './columns-at';
 
 /** Down to the 1/64 px in which Chromium holds every length. */
 function floor64(length: Px): Px {
@@ -17,15 +17,17 @@ function floor64(length: Px): Px {
  * @returns start and end of every column, in px
  */
 export function browserEdges(breakpoint: Breakpoint, solved: SolvedColumns): [number, number][] {
-  const { count, viewport } = solved;
+  const { count } = solved;
   const [marginStart, marginEnd, inset, gutter] = [
     solved.marginStart,
     solved.marginEnd,
     solved.inset,
     solved.gutter,
   ].map(floor64) as [Px, Px, Px, Px];
-  const start = marginStart.add(inset);
-  const shared = viewport
+  const [before, after] = screenEdges(solved).map(floor64) as [Px, Px];
+  const start = before.add(marginStart).add(inset);
+  const shared = after
+    .sub(before)
     .sub(marginStart)
     .sub(marginEnd)
     .sub(inset.mul(2))

@@ -3,7 +3,10 @@ import type { Columns } from '../spec/schema';
 
 /** The shares, lengths and words of a breakpoint's columns, each length in one kind of number. */
 export type ColumnRule<T> = {
-  viewport: T;
+  /** What margins and container share: the viewport, less its panels. */
+  room: T;
+  /** How wide the panel before it is. */
+  frameStart: T;
   count: number | 'auto';
   gutter: { is: 'held'; width: T } | { is: 'ofColumn'; share: Fraction } | { is: 'follows' };
   column: { is: 'held'; width: T } | { is: 'follows' };

@@ -11,7 +11,33 @@ import { exactNumbers, repeated } from './numbers';
 import { type ColumnSolution, solveColumns } from './solve';
 
 /** A breakpoint's columns at a viewport width, exact. */
-export type SolvedColumns = ColumnSolution<Px> & { viewport: Px };
+export type SolvedColumns = ColumnSolution<Px> & {
+  viewport: Px;
+  /** The panel at the end of the screen. */
+  frameEnd: Px;
+};
+
+/** How much of the screen panels leave to margins and container. */
+export function roomAcross({ viewport, frameStart, frameEnd }: SolvedColumns): Px {
+  return viewport.sub(frameStart).sub(frameEnd);
+}
+
+/** Where panels leave off, from the viewport's start edge: the screen's own edges where there are none. */
+export function screenEdges({ viewport, frameStart, frameEnd }: SolvedColumns): [Px, Px] {
+  return [frameStart, viewport.sub(frameEnd)];
+}
+
+/** What margins and container share, as explanations and findings call it, and how wide it is. */
+export function sharedWidth(solved: SolvedColumns): { name: 'viewport' | 'room'; is: Px } {
+  const is = roomAcross(solved);
+  return { name: is.equals(solved.viewport) ? 'viewport' : 'room', is };
+}
+
+/** Where the container begins and ends, from the viewport's start edge. */
+export function containerEdges({ frameStart, marginStart, container }: SolvedColumns): [Px, Px] {
+  const start = frameStart.add(marginStart);
+  return [start, start.add(container)];
+}
 
 /**
  * Solves the columns of one breakpoint at a viewport width, by default its reference width.
@@ -32,7 +58,7 @@ const drawn = oncePer((spec: Spec, breakpoint: Breakpoint) => solvedAt(spec, bre
 function solvedAt(spec: Spec, breakpoint: Breakpoint, width: Px | number): SolvedColumns {
   const screen = screenOf(spec, breakpoint, width);
   const solution = solveColumns(exactNumbers, columnRule(breakpoint.columns, exactReader(screen)));
-  return { ...solution, viewport: screen.width };
+  return { ...solution, viewport: screen.width, frameEnd: screen.frame?.end ?? ZERO };
 }
 
 /** Reads a document’s lengths in exact px of a screen. */
@@ -40,10 +66,11 @@ export function exactReader(screen: Screen): LengthReader<Px> {
   const length = (value: LengthValue): Px => toPx(lengthOf(value), screen);
   return {
     numbers: exactNumbers,
-    viewport: screen.width,
+    room: (screen.room ?? screen).width,
+    frameStart: screen.frame?.start ?? ZERO,
     length,
     growing: (value) => grownLength(value, screen.width, length),
-    shareOfViewport: (share) => screen.width.mul(share),
+    safe: () => ZERO,
   };
 }
 
@@ -61,8 +88,14 @@ export function columnEdges(columns: SolvedColumns): [Px, Px][] {
 }
 
 /** Where each column begins, from the viewport's start edge, the first being 1; also where those past the last would. */
-export function columnStarts({ column, gutter, inset, marginStart }: SolvedColumns): (number: number) => Px {
-  const [step, first] = [column.add(gutter), marginStart.add(inset)];
+export function columnStarts({
+  column,
+  gutter,
+  inset,
+  marginStart,
+  frameStart,
+}: SolvedColumns): (number: number) => Px {
+  const [step, first] = [column.add(gutter), frameStart.add(marginStart).add(inset)];
   return (number) => first.add(step.mul(number - 1));
 }
 
@@ -78,28 +111,29 @@ export function offsetWidth({ column, gutter }: Pick<SolvedColumns, 'column' | '
 
 /** A piece of the width with its edges, from the viewport's start; columns and gutters are numbered from 1. */
 export type SumSegment = {
-  part: 'margin' | 'inset' | 'column' | 'gutter';
+  part: 'panel' | 'margin' | 'inset' | 'column' | 'gutter';
   number: number;
   width: Px;
   start: Px;
   end: Px;
 };
 
-/** Every piece of the width in order: margin, (inset,) column, gutter, column, …, (inset,) margin. */
+/** Every piece of the width in order: (panel,) margin, (inset,) column, gutter, column, …, (inset,) margin(, panel). */
 export function widthSegments(columns: SolvedColumns): SumSegment[] {
-  const { count, column, gutter, inset, marginStart, marginEnd } = columns;
+  const { count, column, gutter, inset, marginStart, marginEnd, frameStart, frameEnd } = columns;
   const inner = Array.from({ length: count * 2 - 1 }, (_, index) => ({
     part: index % 2 === 0 ? ('column' as const) : ('gutter' as const),
     number: Math.floor(index / 2) + 1,
     width: index % 2 === 0 ? column : gutter,
   }));
-  const side = (number: number, margin: Px) => {
+  const side = (number: number, panel: Px, margin: Px) => {
+    const panels = panel.equals(ZERO) ? [] : [{ part: 'panel' as const, number, width: panel }];
     const insets = inset.equals(ZERO) ? [] : [{ part: 'inset' as const, number, width: inset }];
     const margins = [{ part: 'margin' as const, number, width: margin }];
-    return number === 1 ? [...margins, ...insets] : [...insets, ...margins];
+    return number === 1 ? [...panels, ...margins, ...insets] : [...insets, ...margins, ...panels];
   };
   const segments: SumSegment[] = [];
-  for (const piece of [...side(1, marginStart), ...inner, ...side(2, marginEnd)]) {
+  for (const piece of [...side(1, frameStart, marginStart), ...inner, ...side(2, frameEnd, marginEnd)]) {
     const start = segments.at(-1)?.end ?? ZERO;
     segments.push({ ...piece, start, end: start.add(piece.width) });
   }
@@ -112,11 +146,13 @@ export function widthSegments(columns: SolvedColumns): SumSegment[] {
  * @param write how a number is written: `numeral` for people, `exactText` for files
  */
 export function sumLine(columns: SolvedColumns, write: (value: Px) => string): string {
-  const { count, column, gutter, inset, marginStart, marginEnd, excess, viewport } = columns;
+  const { count, column, gutter, inset, marginStart, marginEnd, excess, viewport, frameStart, frameEnd } = columns;
+  const panel = (width: Px): string[] => (width.equals(ZERO) ? [] : [write(width)]);
   const insets = inset.equals(ZERO) ? [] : [write(inset)];
   const inside =
     count === 1 ? [`1 × ${write(column)}`] : [`${count} × ${write(column)}`, `${count - 1} × ${write(gutter)}`];
   const total = viewport.add(excess);
   const missed = excess.equals(px(0)) ? '' : `, not ${write(viewport)}`;
-  return `${[write(marginStart), ...insets, ...inside, ...insets, write(marginEnd)].join(' + ')} = ${write(total)}${missed}`;
+  const across = [write(marginStart), ...insets, ...inside, ...insets, write(marginEnd)];
+  return `${[...panel(frameStart), ...across, ...panel(frameEnd)].join(' + ')} = ${write(total)}${missed}`;
 }

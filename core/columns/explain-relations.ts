@@ -3,7 +3,7 @@ import type { Px } from '../length/px';
 import { ratioOf } from '../length/ratio';
 import type { Columns } from '../spec/schema';
 import type { ColumnRule } from './column-rule';
-import type { SolvedColumns } from './columns-at';
+import { sharedWidth, type SolvedColumns } from './columns-at';
 import type { Explanation } from './explanation';
 import { marginSides } from './read-rule';
 import { isRelation, relationOf } from './relation';
@@ -30,7 +30,8 @@ export function explainBetween(
   const { container } = rule;
   const isCut = container.is === 'fixed' || (container.is === 'upTo' && solved.container.equals(container.width));
   if (isCut || rule.count === 'auto' || (ofGutter.equals(0) && ofColumn.equals(0))) return null;
-  const { viewport, column, gutter } = solved;
+  const { column, gutter } = solved;
+  const { name, is: room } = sharedWidth(solved);
   const lengths = [rule.marginStart, rule.marginEnd].flatMap((held, index) =>
     held && !isRelation(sides[index]) ? [write(held)] : [],
   );
@@ -42,10 +43,7 @@ export function explainBetween(
       const terms = [whole, ...lengths, ...(taken ? [`${taken.times.toFraction()} × ${each}`] : [])].join(' − ');
       return `${terms === whole ? terms : `(${terms})`} / ${over}`;
     };
-    const [formula, numbers] = [
-      text('viewport', taken?.of),
-      text(write(viewport), taken ? write(taken.is) : undefined),
-    ];
+    const [formula, numbers] = [text(name, taken?.of), text(write(room), taken ? write(taken.is) : undefined)];
     return { formula: `${what} = ${roundedText(formula)}`, numbers: roundedText(numbers), result: write(is) };
   };
   const roundedText = (text: string): string =>

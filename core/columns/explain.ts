@@ -6,7 +6,7 @@ import { type ColumnRule, isShare } from './column-rule';
 import { explainBetween, explainRelation } from './explain-relations';
 import type { Explanation } from './explanation';
 import { columnRule } from './read-rule';
-import { columnsAt, exactReader, type SolvedColumns } from './columns-at';
+import { columnsAt, exactReader, sharedWidth, type SolvedColumns } from './columns-at';
 import type { ColumnQuantity } from './let-follow';
 import { guttersInside } from './solve';
 
@@ -101,7 +101,8 @@ function explainContainer(
   solved: SolvedColumns,
   write: Write,
 ): Explanation | null {
-  const { count, column, gutter, container, wantedContainer, viewport } = solved;
+  const { count, column, gutter, container, wantedContainer } = solved;
+  const { name, is: room } = sharedWidth(solved);
   const result = write(container);
   if (!container.equals(wantedContainer) || isMadeOfParts(rule, solved)) {
     const gutters = guttersInside(count, rule.outer);
@@ -113,7 +114,7 @@ function explainContainer(
   }
   if (isShare(columns.container)) {
     const share = columns.container.share.slice(0, -1);
-    const [formula, numbers] = [`${share} % of viewport`, `${share} / 100 × ${write(viewport)}`];
+    const [formula, numbers] = [`${share} % of ${name}`, `${share} / 100 × ${write(room)}`];
     const { upTo } = columns.container;
     if (upTo === undefined) return { formula: `container = ${formula}`, numbers, result };
     const most = typedText(upTo);
@@ -121,11 +122,11 @@ function explainContainer(
   }
   if (rule.container.is === 'fixed') return null;
   const margins = [rule.marginStart, rule.marginEnd].map((margin) => margin ?? ZERO) as [Px, Px];
-  const room = `${write(viewport)} − ${write(margins[0])} − ${write(margins[1])}`;
+  const left = `${write(room)} − ${write(margins[0])} − ${write(margins[1])}`;
   if (rule.container.is === 'upTo' && container.equals(rule.container.width)) {
     return { formula: 'container = its greatest width', numbers: write(rule.container.width), result };
   }
-  return { formula: 'container = viewport − margin − margin', numbers: room, result };
+  return { formula: `container = ${name} − margin − margin`, numbers: left, result };
 }
 
 /** Is the container what its columns and gutters come to, all three of which are held? */
@@ -134,38 +135,36 @@ function isMadeOfParts(rule: ColumnRule<Px>, { excess }: SolvedColumns): boolean
   return inside && rule.container.is !== 'fixed' && rule.container.is !== 'upTo' && excess.equals(0);
 }
 
-function explainMargin(
-  rule: ColumnRule<Px>,
-  { marginStart, marginEnd, container, viewport }: SolvedColumns,
-  write: Write,
-): Explanation | null {
+function explainMargin(rule: ColumnRule<Px>, solved: SolvedColumns, write: Write): Explanation | null {
+  const { marginStart, marginEnd, container } = solved;
+  const { name, is: room } = sharedWidth(solved);
   const { marginStart: start, marginEnd: end, align } = rule;
   if (start !== null && end !== null) return null;
-  const left = `${write(viewport)} − ${write(container)}`;
+  const left = `${write(room)} − ${write(container)}`;
   if (end !== null)
     return {
-      formula: 'start margin = viewport − container − end margin',
+      formula: `start margin = ${name} − container − end margin`,
       numbers: `${left} − ${write(end)}`,
       result: write(marginStart),
     };
   if (start !== null)
     return {
-      formula: 'end margin = viewport − container − start margin',
+      formula: `end margin = ${name} − container − start margin`,
       numbers: `${left} − ${write(start)}`,
       result: write(marginEnd),
     };
   if (align === 'start')
-    return { formula: 'end margin = viewport − container', numbers: left, result: write(marginEnd) };
+    return { formula: `end margin = ${name} − container`, numbers: left, result: write(marginEnd) };
   if (align === 'end')
-    return { formula: 'start margin = viewport − container', numbers: left, result: write(marginStart) };
+    return { formula: `start margin = ${name} − container`, numbers: left, result: write(marginStart) };
   if (!marginStart.equals(marginEnd)) {
     return {
-      formula: 'start margin = ⌊(viewport − container) / 2⌋',
+      formula: `start margin = ⌊(${name} − container) / 2⌋`,
       numbers: `⌊(${left}) / 2⌋`,
       result: write(marginStart),
     };
   }
-  return { formula: 'margin = (viewport − container) / 2', numbers: `(${left}) / 2`, result: write(marginStart) };
+  return { formula: `margin = (${name} − container) / 2`, numbers: `(${left}) / 2`, result: write(marginStart) };
 }
 
 function explainCount(

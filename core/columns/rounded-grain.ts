@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js';
 import { leastCommonMultiple } from '../length/common-multiple';
+import { isGrowing } from '../length/growing';
 import { changesWithScreen } from '../length/units';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { toPx } from '../length/resolve';
@@ -47,19 +48,22 @@ export function roundedGrain(spec: Spec, breakpoint: Breakpoint): bigint | null 
 
 function grainReader(spec: Spec, breakpoint: Breakpoint, numbers: Numbers<Grain>): LengthReader<Grain> {
   const screen = screenOf(spec, breakpoint);
-  const length = (value: LengthValue): Grain => {
-    const { amount, unit } = lengthOf(value);
-    return changesWithScreen(unit) ? amount.div(100).d : toPx({ amount, unit }, screen).d;
+  const lengthIn =
+    (room: Grain) =>
+    (value: LengthValue): Grain => {
+      const { amount, unit } = lengthOf(value);
+      if (unit === '%') return numbers.times(room, amount.div(100));
+      return changesWithScreen(unit) ? amount.div(100).d : toPx({ amount, unit }, screen).d;
+    };
+  const growing: LengthReader<Grain>['growing'] = ({ between, over: [from, to] }) => {
+    const [start, end] = between.map((value) => toPx(lengthOf(value), screen)) as [Fraction, Fraction];
+    const slope = end.sub(start).div(to - from);
+    return leastCommonMultiple(slope.d, start.d);
   };
-  return {
-    numbers,
-    viewport: 1n,
-    length,
-    shareOfViewport: (share) => share.d,
-    growing: ({ between, over: [from, to] }) => {
-      const [start, end] = between.map((value) => toPx(lengthOf(value), screen)) as [Fraction, Fraction];
-      const slope = end.sub(start).div(to - from);
-      return leastCommonMultiple(slope.d, start.d);
-    },
-  };
+  const { start, end } = breakpoint.frame ?? {};
+  const panels = [start, end].map((side): Grain =>
+    side === undefined ? 1n : isGrowing(side) ? growing(side) : lengthIn(1n)(side),
+  );
+  const room = panels.reduce(leastCommonMultiple);
+  return { numbers, room, frameStart: 1n, length: lengthIn(room), safe: () => 1n, growing };
 }

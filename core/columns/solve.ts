@@ -15,6 +15,8 @@ export type ColumnSolution<T> = {
   gutter: T;
   /** Space inside the container before the first and after the last column: half a gutter, or 0. */
   inset: T;
+  /** The panel at the start of the screen, after which the margin begins; 0 where there is none. */
+  frameStart: T;
   marginStart: T;
   marginEnd: T;
   container: T;
@@ -32,7 +34,7 @@ export const MOST_COLUMNS = LIMITS.columns;
 /**
  * Solves a breakpoint's columns for what follows.
  *
- *     viewport  = marginStart + container + marginEnd
+ *     room      = marginStart + container + marginEnd      (the viewport, less its panels)
  *     container = inset + count · column + (count − 1) · gutter + inset
  *
  * With 1512, container 1296, 12 columns and gutter 24: margins 108, column 86.
@@ -55,11 +57,12 @@ export function solveColumns<T>(numbers: Numbers<T>, rule: ColumnRule<T>): Colum
     column: inner.column,
     gutter: inner.gutter,
     inset: inner.inset,
+    frameStart: rule.frameStart,
     marginStart,
     marginEnd,
     container,
     wantedContainer: wanted.width,
-    excess: numbers.sub(total, rule.viewport),
+    excess: numbers.sub(total, rule.room),
     overheld: isOverheld(rule),
     undetermined: inner.undetermined ?? (wanted.undetermined ? 'margin and container (margin taken as 0)' : null),
   };
@@ -100,11 +103,11 @@ function isOverheld<T>(rule: ColumnRule<T>): boolean {
 }
 
 function wantedContainer<T>(numbers: Numbers<T>, rule: ColumnRule<T>): { width: T; undetermined: boolean } {
-  const { container, viewport, marginStart, marginEnd } = rule;
+  const { container, marginStart, marginEnd } = rule;
   if (container.is === 'fixed') return { width: container.width, undetermined: false };
   const room = [marginStart, marginEnd].reduce<T>(
     (left, margin) => (margin === null ? left : numbers.sub(left, margin)),
-    viewport,
+    rule.room,
   );
   if (container.is === 'upTo') return { width: numbers.least(container.width, room), undetermined: false };
   const marginFollows = marginStart === null || marginEnd === null;
@@ -205,13 +208,13 @@ function solveMargins<T>(
   rule: ColumnRule<T>,
   { container, wanted, oddPixel }: { container: T; wanted: T; oddPixel: boolean },
 ): { marginStart: T; marginEnd: T } {
-  const { viewport, marginStart, marginEnd, align } = rule;
-  const rest = (margin: T): T => numbers.sub(numbers.sub(viewport, container), margin);
+  const { room, marginStart, marginEnd, align } = rule;
+  const rest = (margin: T): T => numbers.sub(numbers.sub(room, container), margin);
   const left = numbers.sub(wanted, container);
   if (marginStart !== null && marginEnd !== null) {
     const capped =
       rule.container.is === 'upTo'
-        ? numbers.sub(numbers.sub(numbers.sub(viewport, wanted), marginStart), marginEnd)
+        ? numbers.sub(numbers.sub(numbers.sub(room, wanted), marginStart), marginEnd)
         : numbers.exact(ZERO);
     const beside = startShare(numbers, capped, align);
     const before = oddPixel
@@ -223,10 +226,10 @@ function solveMargins<T>(
   if (marginStart !== null) return { marginStart, marginEnd: rest(marginStart) };
   if (marginEnd !== null) return { marginStart: rest(marginEnd), marginEnd };
   if (!oddPixel) {
-    const start = startShare(numbers, numbers.sub(viewport, container), align);
+    const start = startShare(numbers, numbers.sub(room, container), align);
     return { marginStart: start, marginEnd: rest(start) };
   }
-  const unrounded = startShare(numbers, numbers.sub(viewport, wanted), align);
+  const unrounded = startShare(numbers, numbers.sub(room, wanted), align);
   const start = numbers.floor(numbers.add(unrounded, numbers.times(left, HALF)));
   return { marginStart: start, marginEnd: rest(start) };
 }

@@ -52,9 +52,9 @@ export function totalRelations(relations: readonly MarginRelation[]): { ofGutter
 
 /** How wide the container is that fills the screen between such margins. */
 function fillingContainer<T>(numbers: Numbers<T>, rule: ColumnRule<T>, relations: readonly MarginRelation[]): T {
-  const { viewport, marginStart, marginEnd, column, gutter, outer } = rule;
+  const { marginStart, marginEnd, column, gutter, outer } = rule;
   const { add, sub, times } = numbers;
-  const room = [marginStart, marginEnd].reduce<T>((left, held) => (held === null ? left : sub(left, held)), viewport);
+  const room = [marginStart, marginEnd].reduce<T>((left, held) => (held === null ? left : sub(left, held)), rule.room);
   const { ofGutter, ofColumn } = totalRelations(relations);
   const less = (each: T, ratio: Fraction, from: T): T => sub(from, times(each, ratio));
   if (column.is === 'held' && gutter.is !== 'follows') {

@@ -1,7 +1,7 @@
 import type { Parsed } from '../parsed';
 import { decimal } from '../length/present';
 import { type Px, px } from '../length/px';
-import { columnsAt, type SolvedColumns } from '../columns/columns-at';
+import { columnStarts, columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { byWidth, rangeEnd, shownWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { isSamePx } from '../site/fit-columns';
@@ -122,7 +122,7 @@ function drawnPair(spec: Spec, breakpoint: Breakpoint, { grids }: SiteReading, s
   return [
     {
       breakpoint: breakpoint.name,
-      specification: numbers(own, own.marginStart, own.marginEnd),
+      specification: numbers(own, own.frameStart.add(own.marginStart), own.frameEnd.add(own.marginEnd)),
       page: numbers({ ...grid, inset: own.inset }, grid.start.sub(own.inset), px(width).sub(grid.end).sub(own.inset)),
     },
   ];
@@ -206,8 +206,11 @@ function quantityChecks(spec: Spec, breakpoint: Breakpoint, read: readonly At[])
   const checks = [
     count,
     length('Gutter', ({ grid, own }) => [own.gutter, grid.gutter]),
-    length('Start margin', ({ grid, own }) => [own.marginStart, grid.start.sub(own.inset)]),
-    length('End margin', ({ grid, own, width }) => [own.marginEnd, px(width).sub(grid.end).sub(own.inset)]),
+    length('Start margin', ({ grid, own }) => [own.frameStart.add(own.marginStart), grid.start.sub(own.inset)]),
+    length('End margin', ({ grid, own, width }) => [
+      own.frameEnd.add(own.marginEnd),
+      px(width).sub(grid.end).sub(own.inset),
+    ]),
   ];
   // a column follows from the others: where one of those is off, it is so as well, and says nothing more
   const column = length('Column', ({ grid, own }) => [own.column, grid.column]);
@@ -221,8 +224,8 @@ function rangeCheck(
   read: readonly At[],
 ): { check: Check; elsewhere: ReadonlySet<number> } {
   const gives = (of: Breakpoint, { width, grid }: At): boolean => {
-    const { count, gutter, marginStart, inset } = columnsAt(spec, of, width);
-    return count === grid.count && isSamePx(gutter, grid.gutter) && isSamePx(marginStart.add(inset), grid.start);
+    const own = columnsAt(spec, of, width);
+    return own.count === grid.count && isSamePx(own.gutter, grid.gutter) && isSamePx(columnStarts(own)(1), grid.start);
   };
   const others = spec.breakpoints.filter(({ id }) => id !== breakpoint.id);
   const held = read.map((at) => {

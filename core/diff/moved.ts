@@ -1,4 +1,4 @@
-import { columnEdges, columnsAt, type SolvedColumns } from '../columns/columns-at';
+import { containerEdges, columnEdges, columnsAt, type SolvedColumns } from '../columns/columns-at';
 import { solveLayout } from '../layouts/solve-layout';
 import type { Px } from '../length/px';
 import { breakpointAt } from '../spec/ranges';
@@ -16,14 +16,14 @@ export type SideBySide = {
 };
 
 function edgesOf(columns: SolvedColumns): Map<string, Px> {
-  const { marginStart, container } = columns;
+  const [containerStart, containerEnd] = containerEdges(columns);
   return new Map<string, Px>([
-    ['container, start', marginStart],
+    ['container, start', containerStart],
     ...columnEdges(columns).flatMap(([start, end], index): [string, Px][] => [
       [`column ${index + 1}, start`, start],
       [`column ${index + 1}, end`, end],
     ]),
-    ['container, end', marginStart.add(container)],
+    ['container, end', containerEnd],
   ]);
 }
 

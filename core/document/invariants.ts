@@ -6,7 +6,9 @@ import { roundedGrain } from '../columns/rounded-grain';
 import { isGrowing } from '../length/growing';
 import { changesWithScreen } from '../length/units';
 import { lengthOf } from '../length/length-value';
-import { px } from '../length/px';
+import { px, type Px } from '../length/px';
+import { numeral } from '../length/present';
+import { screenOf } from '../spec/ranges';
 import { rowsAt } from '../rows/rows-at';
 import { isTimes } from '../type/text-at';
 import { LIMITS } from '../limits';
@@ -63,11 +65,25 @@ function gridProblem(spec: Spec, grid: NamedGrid, place: string): string | null 
 
 function breakpointProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {
   return (
+    frameProblem(spec, breakpoint, place) ??
     relationProblem(spec, breakpoint, place) ??
     rowProblem(spec, breakpoint, place) ??
     stepProblem(spec, breakpoint, place) ??
     grainProblem(spec, breakpoint, place)
   );
+}
+
+/** Bars and panels leave the grid some room on the screen that is drawn. */
+function frameProblem(spec: Spec, breakpoint: Breakpoint, place: string): string | null {
+  const { room, frame } = screenOf(spec, breakpoint);
+  if (!room || !frame) return null;
+  const { width, height } = breakpoint.reference;
+  const size = (length: Px): string => numeral(length);
+  if (room.width.compare(0) <= 0)
+    return `${place}.frame: Panels of ${size(frame.start)} and ${size(frame.end)} px leave no room on a screen ${width} px wide. Make them narrower.`;
+  if (room.height.compare(0) <= 0)
+    return `${place}.frame: Bars of ${size(frame.top)} and ${size(frame.bottom)} px leave no room on a screen ${height} px high. Make them lower.`;
+  return null;
 }
 
 /** What goes by a column or a gutter needs one of them to be known. */

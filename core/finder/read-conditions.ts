@@ -1,4 +1,4 @@
-import { columnsAt } from '../columns/columns-at';
+import { columnsAt, roomAcross } from '../columns/columns-at';
 import { isWhole } from '../length/px';
 import { settingOf, thresholdsOf } from '../checks/rule-settings';
 import type { Rule } from '../checks/rule';
@@ -91,8 +91,10 @@ export function readConditions(
  * under these conditions is not what they blame.
  */
 export function conditionsFrom(spec: Spec, breakpoint: Breakpoint): ConditionFields {
-  const { count, container, marginStart } = columnsAt(spec, breakpoint);
-  const { columns, reference } = breakpoint;
+  const solved = columnsAt(spec, breakpoint);
+  const { count, container, marginStart } = solved;
+  const { columns } = breakpoint;
+  const across = roomAcross(solved).floor().valueOf();
   const fills = columns.container === 'fill' || !isWhole(container);
   const margin = Math.max(0, Math.round(marginStart.valueOf()));
   const isOn = (rule: Rule): boolean => settingOf(spec, rule).on;
@@ -103,12 +105,12 @@ export function conditionsFrom(spec: Spec, breakpoint: Breakpoint): ConditionFie
   const fewest = breakpoint.from < leastMargin['below']! ? leastMargin['least']! : 0;
   const [narrow, wide] = [Math.max(fewest, margin - unit), Math.max(fewest, margin + unit)];
   return {
-    widths: fills ? String(reference.width) : container.toFraction(),
+    widths: fills ? String(across) : container.toFraction(),
     widthsAre: fills ? 'viewports' : 'containers',
     counts: String(count),
     gutter: '0 to 48',
     withinMargin: isOn(gutterWithinMargin),
-    viewport: reference.width,
+    viewport: across,
     margin: fills ? `${narrow} to ${wide}` : '0',
     halfOutside: columns.outer === 'half',
     base: String(Math.max(1, base)),

@@ -36,7 +36,8 @@ function startOf({ start, column }: Tracks, at: number): Px {
   return start(whole).add(column.mul(px(String(at)).sub(whole)));
 }
 
-type Page = { tracks: Tracks; viewport: Px; container: [Px, Px]; screen: Screen };
+/** `room` is from the end of one panel to the start of the other: the whole screen where there are none. */
+type Page = { tracks: Tracks; room: [Px, Px]; container: [Px, Px]; screen: Screen };
 
 /** The edges of a block across the page, those that leave the grid where they are meant to be. */
 export function edgesOf({ columns: [first, last], leaves }: Placed, page: Page): [Px, Px] {
@@ -51,8 +52,8 @@ export function edgesOf({ columns: [first, last], leaves }: Placed, page: Page):
   return [start, greatest(start, to('end') ?? endOf(page.tracks, last))];
 }
 
-function leftTo({ side, to }: Leaving, { tracks, viewport, container, screen }: Page, line: Px): Px {
-  if (to === 'screen') return side === 'start' ? px(0) : viewport;
+function leftTo({ side, to }: Leaving, { tracks, room, container, screen }: Page, line: Px): Px {
+  if (to === 'screen') return side === 'start' ? room[0] : room[1];
   if (to === 'margin') return side === 'start' ? container[0] : container[1];
   const beyond =
     typeof to === 'object' && 'ofColumn' in to ? tracks.column.mul(ratioOf(to.ofColumn)) : toPx(lengthOf(to), screen);

@@ -1,4 +1,4 @@
-import type { SolvedColumns } from '../columns/columns-at';
+import { screenEdges, type SolvedColumns } from '../columns/columns-at';
 import { lengthOf } from '../length/length-value';
 import { greatest, type Px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
@@ -42,7 +42,7 @@ export function acrossOf(placed: Placed, { tracks, columns, container, screen }:
   edges.set(tracks, known);
   const before = key === null ? undefined : known.get(key);
   if (before) return before;
-  const [start, end] = edgesOf(placed, { tracks, viewport: columns.viewport, container, screen });
+  const [start, end] = edgesOf(placed, { tracks, room: screenEdges(columns), container, screen });
   const across = { start, end, width: end.sub(start) };
   if (key !== null) known.set(key, across);
   return across;

@@ -2,6 +2,7 @@ import { baselineAt } from '../baseline/baseline-at';
 import { type Px, px, ZERO } from '../length/px';
 import { rowsAt } from '../rows/rows-at';
 import { baseUnit } from '../spacing/scale';
+import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Section, Spec } from '../spec/schema';
 import { type Even, type RowFrame, rowFrame } from './row-frame';
 
@@ -21,6 +22,8 @@ export type RowFrames = {
   screen: (top: Px) => RowFrame;
   /** How tall such a section is: the screen, within the least and the greatest that divided rows share. */
   screenHeight: Px;
+  /** Bars above and below the page. */
+  sides: { top: Px; bottom: Px };
   /** The rows by which blocks of a section say how tall they are, and of a card there that has none of its own. */
   unit: Record<Section['tall'], Unit>;
 };
@@ -31,6 +34,7 @@ export type RowFrames = {
  */
 export function rowFramesAt(spec: Spec, breakpoint: Breakpoint, width: Px | number, height: Px | number): RowFrames {
   const rows = rowsAt(spec, breakpoint, height, width);
+  const sides = screenOf(spec, breakpoint, width, height).frame ?? { top: ZERO, bottom: ZERO };
   const lines = baselineRows(spec, breakpoint, width, height);
   // rows that leave no room for themselves are reported elsewhere, and cannot be counted
   const isCountable = rows !== null && rows.height.add(rows.gap).compare(0) > 0;
@@ -40,15 +44,16 @@ export function rowFramesAt(spec: Spec, breakpoint: Breakpoint, width: Px | numb
     const divided = (top: Px): RowFrame =>
       isCountable ? rowFrame({ origin: top, offset, height: row, gap }) : content(top);
     const unit = { content: lines, screen: isCountable ? { name: 'row' as const, height: row, gap } : lines };
-    return { goOn: false, content, screen: divided, screenHeight: screen, unit };
+    return { goOn: false, content, screen: divided, screenHeight: screen, sides, unit };
   }
   const even = isCountable ? { name: 'row' as const, offset: rows.offset, height: rows.height, gap: rows.gap } : lines;
-  const page = rowFrame({ origin: ZERO, ...even });
+  const page = rowFrame({ origin: sides.top, ...even });
   return {
     goOn: true,
     content: () => page,
     screen: () => page,
-    screenHeight: px(height),
+    screenHeight: px(height).sub(sides.top).sub(sides.bottom),
+    sides,
     unit: { content: even, screen: even },
   };
 }

@@ -1,4 +1,4 @@
-import { columnsAt } from '../columns/columns-at';
+import { columnsAt, containerEdges } from '../columns/columns-at';
 import { px, type Px, ZERO } from '../length/px';
 import { breakpointAt, screenOf } from '../spec/ranges';
 import type { Breakpoint, Layout, Section, Spec } from '../spec/schema';
@@ -30,7 +30,7 @@ export type SolvedLayout = {
  * A trial layout at a viewport width and height, by default the height at which the breakpoint is drawn.
  *
  * Rows are counted down the page: each section first leaves rows above, then places its lanes, each at the head of the
- * next row, with white space between, then leaves rows below. The first section begins at 0, any other at the head of its
+ * next row, with white space between, then leaves rows below. The first section begins at 0, or under the top bar, any other at the head of its
  * first row; each ends where the next begins, the last at the foot of its last row. A section as tall as the screen is
  * exactly that, and the next begins at the first row that is not above its end.
  *
@@ -50,8 +50,8 @@ export function solveLayout(
     breakpoint,
     columns,
     tracks: pageTracks(columns),
-    container: [columns.marginStart, columns.marginStart.add(columns.container)],
-    screen: screenOf(spec, breakpoint, width),
+    container: containerEdges(columns),
+    screen: screenOf(spec, breakpoint, width, height),
   };
   // blocks are counted in the rows of their section
   const stacks = memoized(
@@ -75,10 +75,10 @@ export function solveLayout(
   const sections: SolvedSection[] = [];
   const blocks: PlacedBlock[] = [];
   const space: WhiteSpace[] = [];
-  let [y, row] = [ZERO, 1];
+  let [y, row] = [frames.sides.top, 1];
   for (const [index, { section, tall, spaceIn, ground }] of solved.entries()) {
     const isLast = index === solved.length - 1;
-    const top = index === 0 ? ZERO : frames.goOn ? frames.content(y).head(row) : y;
+    const top = index === 0 ? y : frames.goOn ? frames.content(y).head(row) : y;
     const first = frames.goOn ? row : 1;
     const frame = section.tall === 'screen' ? frames.screen(top) : frames.content(top);
     const lanes = layLanes(tall, spaceIn, frame, first);
@@ -94,7 +94,7 @@ export function solveLayout(
     y = end;
     row = section.tall === 'screen' ? frame.from(end) : after;
   }
-  return { breakpoint, width: columns.viewport, height: y, sections, blocks, space };
+  return { breakpoint, width: columns.viewport, height: y.add(frames.sides.bottom), sections, blocks, space };
 }
 
 /** The blocks of a section with their heights, and its white space. */

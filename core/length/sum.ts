@@ -6,6 +6,9 @@ export type LengthSum = { sum: string[] };
 
 export const [LEAST_TERMS, MOST_TERMS] = [2, 6];
 
+/** The term of a margin that stands for what a screen keeps free at that side by itself: `20px + safe`. */
+export const SAFE = 'safe';
+
 export function isSum(value: unknown): value is LengthSum {
   return typeof value === 'object' && value !== null && 'sum' in value;
 }
@@ -43,22 +46,33 @@ export function sumText(value: LengthSum): string {
 /**
  * Reads a sum of lengths of different units; null where it is none, and where one unit says it (that is arithmetic).
  *
- *     readSum('50vw - 12')   // { sum: ['50vw', '-12px'] }
+ *     readSum('50vw - 12')                         // { sum: ['50vw', '-12px'] }
+ *     readSum('20 + safe', { mayBeSafe: true })    // { sum: ['20px', 'safe'] }
+ *
+ * @param mayBeSafe may `safe` be one of its terms? In margins alone
  */
-export function readSum(typed: string): Parsed<LengthSum> | null {
+export function readSum(typed: string, { mayBeSafe = false } = {}): Parsed<LengthSum> | null {
   const parts = typed
     .replace(/^calc\((.*)\)$/i, '$1')
     .replaceAll('−', '-')
     .trim()
-    .split(/\s*([+-])\s*(?=[\d.])/);
+    .split(mayBeSafe ? /\s*([+-])\s*(?=[\d.]|safe\b)/i : /\s*([+-])\s*(?=[\d.])/);
   const texts = parts[0] === '' ? parts.slice(1) : ['+', ...parts];
   const signs = texts.filter((_, index) => index % 2 === 0);
-  const lengths = texts.filter((_, index) => index % 2 === 1).map((text) => parseLength(text));
-  if (lengths.length < LEAST_TERMS || lengths.some(({ value }) => !value)) return null;
-  if (new Set(lengths.map(({ value }) => value!.unit)).size === 1) return null;
-  if (lengths.length > MOST_TERMS)
-    return { problem: `“${shown(typed)}” adds up ${lengths.length} lengths; the maximum is ${MOST_TERMS}.` };
+  const terms = texts.filter((_, index) => index % 2 === 1).map((text) => termOf(text, mayBeSafe));
+  if (terms.length < LEAST_TERMS || terms.includes(null)) return null;
+  const units = new Set(terms.map((term) => /[a-z%]+$/.exec(term!)?.[0]));
+  if (units.size === 1 && !units.has(SAFE)) return null;
+  if (terms.length > MOST_TERMS)
+    return { problem: `“${shown(typed)}” adds up ${terms.length} lengths; the maximum is ${MOST_TERMS}.` };
   return {
-    value: { sum: lengths.map(({ value }, index) => `${signs[index] === '-' ? '-' : ''}${lengthText(value!)}`) },
+    value: { sum: terms.map((term, index) => `${signs[index] === '-' ? '-' : ''}${term!}`) },
   };
+}
+
+/** One term as a document has it; null where it is no length. */
+function termOf(text: string, mayBeSafe: boolean): string | null {
+  if (mayBeSafe && text.toLowerCase() === SAFE) return SAFE;
+  const { value } = parseLength(text);
+  return value ? lengthText(value) : null;
 }

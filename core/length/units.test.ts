@@ -1,12 +1,15 @@
 import Fraction from 'fraction.js';
 import { describe, expect, test } from 'vitest';
-import { cssReader, cssText } from '../formats/grid-css/css-numbers';
+import { cssText } from '../formats/grid-css/css-numbers';
+import { cssReader } from '../formats/grid-css/css-reader';
+import { breakpointOf, specWith } from '../spec/testing';
 import { evaluateArithmetic } from './arithmetic';
 import { lengthText, parseLength } from './length';
 import { px } from './px';
 import { toPx } from './resolve';
 import { changesWithScreen, UNITS } from './units';
 
+const spec = specWith(breakpointOf({}, 1000));
 const screen = { width: px(1000), height: px(700), rootFontSize: px(20), pixelsPerInch: 96 as const };
 
 // CSS Values and Units, level 4, 6.2 and 6.1.2: what three of each come to
@@ -29,7 +32,7 @@ describe.each(UNITS)('%s', (unit) => {
   });
 
   test('says the same in CSS: as itself where it changes, in px where it does not', () => {
-    const says = cssText(cssReader(screen, '%').length(`3${unit}`));
+    const says = cssText(cssReader(spec, spec.breakpoints[0]!, '%').length(`3${unit}`));
     expect(says.includes('px')).toBe(!changesWithScreen(unit) && unit !== 'rem');
   });
 });

@@ -1,7 +1,15 @@
 import Fraction from 'fraction.js';
 
 /** What the units of a length depend on. Widths and heights in px. */
-export type Screen = { width: Fraction; height: Fraction; rootFontSize: Fraction; pixelsPerInch: 72 | 96 };
+export type Screen = {
+  width: Fraction;
+  height: Fraction;
+  rootFontSize: Fraction;
+  pixelsPerInch: 72 | 96;
+  /** Bars and panels at its sides, and what they leave of it, of which percentages are; none: the whole screen. */
+  frame?: Record<'top' | 'bottom' | 'start' | 'end', Fraction>;
+  room?: { width: Fraction; height: Fraction };
+};
 
 type UnitLaw = {
   /** What it changes with by itself: nothing, the root font size, or the screen. */
@@ -18,7 +26,7 @@ type UnitLaw = {
 const LAWS = {
   px: { of: 'nothing', one: () => new Fraction(1) },
   rem: { of: 'root', one: ({ rootFontSize }) => rootFontSize },
-  '%': { of: 'screen', one: (screen, percentOf) => screen[percentOf].div(100) },
+  '%': { of: 'screen', one: (screen, percentOf) => (screen.room ?? screen)[percentOf].div(100) },
   vw: { of: 'screen', one: ({ width }) => width.div(100) },
   pt: { of: 'nothing', one: ({ pixelsPerInch }) => new Fraction(pixelsPerInch, 72) },
   mm: { of: 'nothing', one: ({ pixelsPerInch }) => new Fraction(pixelsPerInch).div('25.4') },

@@ -2,10 +2,10 @@ import { baselineAt } from '../baseline/baseline-at';
 import { type JudgedFinding, judge } from '../checks/run';
 import { sentenceOf } from '../checks/sentence';
 import { columnEdges, columnsAt, sumLine } from '../columns/columns-at';
-import { exactText, px, type Px } from '../length/px';
+import { exactText, type Px } from '../length/px';
 import { rowLine, rowSum } from '../rows/row-sum';
 import { rowEdgeTexts, rowsAt } from '../rows/rows-at';
-import { breakpointAt, byWidth } from '../spec/ranges';
+import { breakpointAt, byWidth, screenOf } from '../spec/ranges';
 import { specOfGrid } from '../spec/named-grids';
 import type { Breakpoint, NamedGrid, Spec } from '../spec/schema';
 import { stepsOf } from '../spacing/scale';
@@ -48,10 +48,19 @@ function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint
     id: breakpoint.id,
     width,
     height: breakpoint.reference.height,
+    frame: frameReport(spec, breakpoint, width),
     ...gridReport(spec, breakpoint, width),
     type: textReport(spec, breakpoint, width),
     grids: (spec.grids ?? []).map((grid) => namedGridReport(spec, grid, breakpoint, width)),
   };
+}
+
+/** Bars and panels of a breakpoint; null where it has none. */
+function frameReport(spec: Spec, breakpoint: Breakpoint, width: number) {
+  const { frame } = screenOf(spec, breakpoint, width);
+  if (!frame) return null;
+  const { top, bottom, start, end } = frame;
+  return { top: exactText(top), bottom: exactText(bottom), start: exactText(start), end: exactText(end) };
 }
 
 /** A named grid at a breakpoint, and the places at which its columns begin and end where those of the main one do. */
@@ -102,10 +111,10 @@ function gridReport(spec: Spec, breakpoint: Breakpoint, width: number) {
     },
     rows: rows && {
       count: rows.count,
-      whole: rowSum(rows, px(breakpoint.reference.height)).whole,
+      whole: rowSum(rows).whole,
       height: exactText(rows.height),
       gap: exactText(rows.gap),
-      sumLine: rowLine(rowSum(rows, px(breakpoint.reference.height)), exactText),
+      sumLine: rowLine(rowSum(rows), exactText),
       edges: rowEdgeTexts(rows),
     },
     baseline: baseline && { step: exactText(baseline.step), offset: exactText(baseline.offset), lines: baseline.lines },

@@ -25,7 +25,7 @@ export type RowSum = {
  *
  *     rowSum(rowsAt(spec, phone)!, px(844))   // 53 bands of 8 with gaps of 8, 4 px left
  */
-export function rowSum({ rule, count, height, gap, offset, bottom }: SolvedRows, page: Px): RowSum {
+export function rowSum({ rule, count, height, gap, offset, bottom, room }: SolvedRows, page: Px = room): RowSum {
   const whole = rule === 'divide' ? count : wholeRows(height, gap, page.sub(offset));
   const used = offset.add(repeated(height, gap, whole, exactNumbers)).add(bottom);
   return { top: offset, whole, begin: count, height, gap, bottom, left: page.sub(used), page };
@@ -43,7 +43,7 @@ export function rowSumAt(
   width: number = breakpoint.reference.width,
 ): RowSum | null {
   const rows = rowsAt(spec, breakpoint, page, width);
-  return rows && rowSum(rows, px(page));
+  return rows && rowSum(rows);
 }
 
 function wholeRows(height: Px, gap: Px, room: Px): number {

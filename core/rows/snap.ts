@@ -2,7 +2,7 @@ import { baselineAt, type SolvedBaseline } from '../baseline/baseline-at';
 import { type SolvedColumns, widthSegments } from '../columns/columns-at';
 import { type Px, px, roundHalfUp, ZERO } from '../length/px';
 import type { Breakpoint, Spec } from '../spec/schema';
-import { rowsAt, type SolvedRows } from './rows-at';
+import { firstHead, rowsAt, type SolvedRows } from './rows-at';
 
 /** An edge of a grid by its name, such as "the start of column 3". */
 export type NamedEdge = { at: Px; name: string };
@@ -68,7 +68,9 @@ export function snapped(at: Px, edge: NamedEdge, reach: Px): Px {
   return away(edge, at).compare(reach) <= 0 ? edge.at : roundHalfUp(at);
 }
 
-function rowEdgesAround({ height, gap, offset, count }: SolvedRows, at: Px): NamedEdge[] {
+function rowEdgesAround(rows: SolvedRows, at: Px): NamedEdge[] {
+  const { height, gap, count } = rows;
+  const offset = firstHead(rows);
   const step = height.add(gap);
   if (step.compare(ZERO) <= 0) return [];
   const index = Math.min(count - 1, Math.max(0, at.sub(offset).div(step).floor().valueOf()));
@@ -83,7 +85,8 @@ function rowEdgesAround({ height, gap, offset, count }: SolvedRows, at: Px): Nam
     });
 }
 
-function linesAround({ step, offset }: SolvedBaseline, at: Px): NamedEdge[] {
+function linesAround({ step, offset: below, top }: SolvedBaseline, at: Px): NamedEdge[] {
+  const offset = top.add(below);
   if (step.compare(ZERO) <= 0) return [];
   const number = roundHalfUp(at.sub(offset).div(step));
   const line = offset.add(step.mul(number));

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { LIMITS } from '../limits';
-import { growing, length, ratioUpTo, relation, sum } from './length-schema';
+import { growing, length, marginSum, ratioUpTo, relation, sum } from './length-schema';
 import { idText, plainText } from './text-schema';
 
 /** Zod schemas of a grid: columns, rows and baselines, of the main grid and of those beside it. */
@@ -12,7 +12,7 @@ const share = z.strictObject({
   ),
 });
 
-const margin = z.union([length, growing, sum, relation, z.literal('auto')]);
+const margin = z.union([length, growing, marginSum, relation, z.literal('auto')]);
 
 const SHARE = 'A share of the screen is a percentage of more than 0 and at most 100, such as "90%".';
 
@@ -81,6 +81,11 @@ export const rows = z.discriminatedUnion('rule', [
 ]);
 
 export const baseline = z.strictObject({ step: length, offset: length });
+
+const side = z.union([length, growing]).optional();
+
+/** What stands fixed at the sides of a screen; a side left out has nothing. */
+export const frame = z.strictObject({ top: side, bottom: side, start: side, end: side });
 
 /** Names of classes in `grid.css` that begin with `grid-`. */
 const RESERVED = ['overlay', 'region', 'frame', 'inside'];

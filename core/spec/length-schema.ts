@@ -4,7 +4,7 @@ import { evaluateArithmetic } from '../length/arithmetic';
 import { lengthText, parseLength } from '../length/length';
 import { changesWithScreen } from '../length/units';
 import { RATIO, ratioOf } from '../length/ratio';
-import { LEAST_TERMS, MOST_TERMS } from '../length/sum';
+import { LEAST_TERMS, MOST_TERMS, SAFE } from '../length/sum';
 import { LIMITS } from '../limits';
 
 /** Zod schemas of the lengths and other numbers in a document. */
@@ -78,13 +78,19 @@ const term = z.string().superRefine((text, context) => {
   if (problem) context.addIssue({ code: 'custom', message: problem });
 });
 
+const termsOf = <T extends z.ZodType<string>>(each: T) =>
+  z.strictObject({
+    sum: z
+      .array(each)
+      .min(LEAST_TERMS, `A sum has ${LEAST_TERMS} to ${MOST_TERMS} lengths.`)
+      .max(MOST_TERMS, `A sum has ${LEAST_TERMS} to ${MOST_TERMS} lengths.`),
+  });
+
 /** Lengths added up, those with a minus taken off: `100% - 40px`. */
-export const sum = z.strictObject({
-  sum: z
-    .array(term)
-    .min(LEAST_TERMS, `A sum has ${LEAST_TERMS} to ${MOST_TERMS} lengths.`)
-    .max(MOST_TERMS, `A sum has ${LEAST_TERMS} to ${MOST_TERMS} lengths.`),
-});
+export const sum = termsOf(term);
+
+/** A sum in a margin, which may also add what the screen keeps free at that side: `20px + safe`. */
+export const marginSum = termsOf(z.union([z.literal([SAFE, `-${SAFE}`]), term]));
 
 const RELATION = `A margin or a space is more than 0 and at most ${LIMITS.relation} gutters or columns, such as "2" or "1/2".`;
 

@@ -1,5 +1,6 @@
 import { type Px, px } from '../length/px';
 import type { Screen } from '../length/units';
+import { framed } from './frame';
 import type { Breakpoint, Spec } from './schema';
 
 /** Breakpoints from the narrowest up. */
@@ -39,13 +40,15 @@ export function shownWidth(spec: Spec, breakpoint: Breakpoint): number {
 }
 
 /** The screen on which a breakpoint's lengths are resolved; by default its reference size. */
-export function screenOf(spec: Spec, breakpoint: Breakpoint, width: Px | number = breakpoint.reference.width): Screen {
-  return {
-    width: px(width),
-    height: px(breakpoint.reference.height),
-    rootFontSize: px(spec.rootFontSize),
-    pixelsPerInch: spec.pixelsPerInch,
-  };
+export function screenOf(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  width: Px | number = breakpoint.reference.width,
+  height: Px | number = breakpoint.reference.height,
+): Screen {
+  const { rootFontSize, pixelsPerInch } = spec;
+  const whole = { width: px(width), height: px(height), rootFontSize: px(rootFontSize), pixelsPerInch };
+  return framed(whole, breakpoint.frame);
 }
 
 /** WCAG 2.2, 1.4.10 Reflow: content must fit 320 CSS px, the narrowest screen that a first range is held to. */

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { type Layout, layoutsSchema } from './layout-schema';
-import { baseline, columns, namedGrids, rows } from './grid-schema';
+import { baseline, columns, frame, namedGrids, rows } from './grid-schema';
 import { length, plainNumber, ratioUpTo } from './length-schema';
 import { LIMITS } from '../limits';
 import { idText, plainText } from './text-schema';
@@ -15,6 +15,8 @@ const breakpoint = z.strictObject({
   name: plainText(LIMITS.breakpointName, 'A breakpoint needs a name.'),
   from: z.number().int('A breakpoint starts at a whole px.').min(0).max(LIMITS.from),
   reference: z.strictObject({ width: screenSize, height: screenSize }),
+  /** Bars and panels at the screen’s sides, beside which the grid stands. */
+  frame: frame.optional(),
   columns,
   rows: rows.nullable(),
   baseline: baseline.nullable(),

@@ -1,11 +1,14 @@
 import Fraction from 'fraction.js';
 import type { LengthReader } from '../columns/read-rule';
+import { isGrowing } from '../length/growing';
+import type { Size } from '../length/size';
+import { screenOf } from '../spec/ranges';
+import type { Breakpoint, Spec } from '../spec/schema';
 import type { Numbers } from '../columns/numbers';
 import { changesWithScreen } from '../length/units';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import { type Px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
-import type { Screen } from '../length/units';
 
 /** A length that changes evenly with the viewport: slope · width + base, exact. */
 export type Linear = { slope: Fraction; base: Px };
@@ -52,24 +55,30 @@ function sub(a: Linear, b: Linear): Linear {
 }
 
 /** Reads a document's lengths as they change with the viewport, within a range that no growing length begins or ends in. */
-export function linearReader(screen: Screen, from: number, to: number): LengthReader<Linear> {
-  const length = (value: LengthValue): Linear => {
-    const parsed = lengthOf(value);
-    if (changesWithScreen(parsed.unit)) return { slope: parsed.amount.div(100), base: ZERO };
-    return constant(toPx(parsed, screen));
+export function linearReader(spec: Spec, breakpoint: Breakpoint, from: number, to: number): LengthReader<Linear> {
+  const screen = screenOf(spec, breakpoint);
+  const viewport: Linear = { slope: new Fraction(1), base: ZERO };
+  const numbers = linearNumbers(from, to);
+  const lengthIn =
+    (room: Linear) =>
+    (value: LengthValue): Linear => {
+      const parsed = lengthOf(value);
+      if (parsed.unit === '%') return numbers.times(room, parsed.amount.div(100));
+      if (changesWithScreen(parsed.unit)) return { slope: parsed.amount.div(100), base: ZERO };
+      return constant(toPx(parsed, screen));
+    };
+  const growing: LengthReader<Linear>['growing'] = ({ between, over: [start, end] }) => {
+    const [first, last] = between.map(lengthIn(viewport)) as [Linear, Linear];
+    if (to <= start) return first;
+    if (from >= end) return last;
+    // both ends are constant, as the schema and the sheet hold them: a growing length in % would grow twice
+    const slope = last.base.sub(first.base).div(new Fraction(end).sub(start));
+    return { slope, base: first.base.sub(slope.mul(start)) };
   };
-  return {
-    numbers: linearNumbers(from, to),
-    viewport: { slope: new Fraction(1), base: ZERO },
-    length,
-    shareOfViewport: (share) => ({ slope: share, base: ZERO }),
-    growing: ({ between, over: [start, end] }) => {
-      const [first, last] = between.map(length) as [Linear, Linear];
-      if (to <= start) return first;
-      if (from >= end) return last;
-      // both ends are constant, as the schema and the sheet hold them: a growing length in % would grow twice
-      const slope = last.base.sub(first.base).div(new Fraction(end).sub(start));
-      return { slope, base: first.base.sub(slope.mul(start)) };
-    },
-  };
+  const side = (value: Size | undefined): Linear =>
+    value === undefined ? constant(ZERO) : isGrowing(value) ? growing(value) : lengthIn(viewport)(value);
+  const { start, end } = breakpoint.frame ?? {};
+  const frameStart = side(start);
+  const room = numbers.sub(numbers.sub(viewport, frameStart), side(end));
+  return { numbers, room, frameStart, length: lengthIn(room), safe: () => constant(ZERO), growing };
 }

@@ -2,7 +2,6 @@ import { type ColumnRule, isPair } from '../columns/column-rule';
 import { columnRule } from '../columns/read-rule';
 import { isGrowing } from '../length/growing';
 import { type ColumnSolution, solveColumns } from '../columns/solve';
-import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Columns, Spec } from '../spec/schema';
 import { CrossesWithin, type Linear, linearNumbers, linearReader } from './linear';
 
@@ -29,13 +28,12 @@ export function evenPieces(spec: Spec, breakpoint: Breakpoint, from: number, to:
 
 /** The range cut only where held lengths stop changing evenly; the rule is read, not solved. */
 export function heldPieces(spec: Spec, breakpoint: Breakpoint, from: number, to: number): UnevenPiece[] {
-  const screen = screenOf(spec, breakpoint);
-  const ends = [...new Set(growthBounds(breakpoint.columns).map(Math.floor))]
+  const ends = [...new Set(growthBounds(breakpoint).map(Math.floor))]
     .filter((bound) => bound >= from && bound < to)
     .sort((a, b) => a - b);
   const read = (start: number, end: number): UnevenPiece[] =>
     uncrossed(start, end, read, () => [
-      { from: start, to: end, rule: columnRule(breakpoint.columns, linearReader(screen, start, end)) },
+      { from: start, to: end, rule: columnRule(breakpoint.columns, linearReader(spec, breakpoint, start, end)) },
     ]);
   return [...ends, to].flatMap((end, index) => read(index === 0 ? from : ends[index - 1]! + 1, end));
 }
@@ -61,7 +59,9 @@ function solved({ from, to, rule }: UnevenPiece): Piece[] {
   return uncrossed(from, to, part, () => [{ from, to, solution: solveColumns(linearNumbers(from, to), rule) }]);
 }
 
-function growthBounds({ gutter, margin, container }: Columns): number[] {
+function growthBounds({ columns: { gutter, margin, container }, frame }: Breakpoint): number[] {
   const margins = isPair(margin) ? [margin.start, margin.end] : [margin];
-  return [gutter, container, ...margins].flatMap((value) => (isGrowing(value) ? value.over : []));
+  return [gutter, container, ...margins, frame?.start, frame?.end].flatMap((value) =>
+    isGrowing(value) ? value.over : [],
+  );
 }

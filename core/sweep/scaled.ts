@@ -49,7 +49,8 @@ export function sharedDenominator(denominators: bigint[]): number {
 /** A denominator over which every step of the equation is a whole count. */
 export function commonDenominator(rule: ColumnRule<Linear>): number {
   const held = [
-    rule.viewport,
+    rule.room,
+    rule.frameStart,
     rule.marginStart,
     rule.marginEnd,
     widthOf(rule.gutter),
@@ -83,7 +84,8 @@ export function scaledRule(rule: ColumnRule<Linear>, denominator: number): (widt
   const { gutter, column, container, marginStart, marginEnd } = rule;
   return (width) => ({
     ...rule,
-    viewport: at(rule.viewport, width),
+    room: at(rule.room, width),
+    frameStart: at(rule.frameStart, width),
     gutter: gutter.is === 'held' ? { is: 'held', width: at(gutter.width, width) } : gutter,
     column: column.is === 'held' ? { is: 'held', width: at(column.width, width) } : column,
     container: 'width' in container ? { is: container.is, width: at(container.width, width) } : container,

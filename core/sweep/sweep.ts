@@ -96,11 +96,13 @@ export function sweepWidths(spec: Spec, from: number, to: number): Sweep {
 const MOST_DENOMINATOR = 1_000_000;
 
 const PARTS = ['column', 'gutter', 'inset', 'marginStart', 'marginEnd', 'container'] as const;
-type Parts<T> = Record<(typeof PARTS)[number], T> & { count: number };
+/** What is worked out at every width, and is not kept: the panel before the columns. */
+const SOLVED = [...PARTS, 'frameStart'] as const;
+type Parts<T> = Record<(typeof SOLVED)[number], T> & { count: number };
 
 /** Every part is slope · width + base: two additions a width. */
 function sweepEvenly(sweep: Sweep, spec: Spec, breakpoint: Breakpoint, { from, to, solution }: Piece): void {
-  const denominator = sharedDenominator(PARTS.flatMap((part) => [solution[part].slope.d, solution[part].base.d]));
+  const denominator = sharedDenominator(SOLVED.flatMap((part) => [solution[part].slope.d, solution[part].base.d]));
   if (denominator > MOST_DENOMINATOR) return sweepExactly(sweep, spec, breakpoint, from, to);
   const scaled = (length: Linear): [number, number] => [
     scale(length.slope, denominator),
@@ -121,7 +123,8 @@ function sweepEvenly(sweep: Sweep, spec: Spec, breakpoint: Breakpoint, { from, t
   const { period, bitsOf } = wholeness(denominator);
   const columnRest = rests(columnSlope, columnBase, from, period);
   const gutterRest = count > 1 ? rests(gutterSlope, gutterBase, from, period) : rests(0, 0, from, period);
-  const edgeRest = rests(startSlope + insetSlope, startBase + insetBase, from, period);
+  const [panelSlope, panelBase] = scaled(solution.frameStart);
+  const edgeRest = rests(panelSlope + startSlope + insetSlope, panelBase + startBase + insetBase, from, period);
   for (let width = from; width <= to; width++) {
     const index = width - sweep.from;
     column[index] = (columnSlope * width + columnBase) / denominator;
@@ -181,10 +184,10 @@ function sweepUnevenly(
 
 function put(sweep: Sweep, width: number, solution: Parts<number>, denominator: number, isWhole: Wholeness): void {
   const index = width - sweep.from;
-  const { count, column, gutter, inset, marginStart } = solution;
+  const { count, column, gutter, inset, marginStart, frameStart } = solution;
   sweep.count[index] = count;
   for (const part of PARTS) sweep[part][index] = solution[part] / denominator;
-  sweep.whole[index] = wholeBits(isWhole, column, count > 1 ? gutter : 0, marginStart + inset);
+  sweep.whole[index] = wholeBits(isWhole, column, count > 1 ? gutter : 0, frameStart + marginStart + inset);
 }
 
 function sweepExactly(sweep: Sweep, spec: Spec, breakpoint: Breakpoint, from: number, to: number): void {
@@ -193,14 +196,14 @@ function sweepExactly(sweep: Sweep, spec: Spec, breakpoint: Breakpoint, from: nu
 
 function putExactly(sweep: Sweep, width: number, solution: Parts<Px>): void {
   const index = width - sweep.from;
-  const { count, column, gutter, inset, marginStart } = solution;
+  const { count, column, gutter, inset, marginStart, frameStart } = solution;
   sweep.count[index] = count;
   for (const part of PARTS) sweep[part][index] = solution[part].valueOf();
   RATIOS.forEach(({ p, q }, ratio) => {
     const isWhole = (length: Px): boolean => length.mul(p).div(q).d === 1n;
     if (!isWhole(column)) return;
     sweep.whole[index]! |= 1 << ratio;
-    if ((count === 1 || isWhole(gutter)) && isWhole(marginStart.add(inset)))
+    if ((count === 1 || isWhole(gutter)) && isWhole(frameStart.add(marginStart).add(inset)))
       sweep.whole[index]! |= 1 << (ratio + RATIOS.length);
   });
 }

@@ -1,12 +1,7 @@
 import Fraction from 'fraction.js';
-import type { LengthReader } from '../../columns/read-rule';
 import { exactNumbers, type Numbers } from '../../columns/numbers';
 import { leastCommonMultiple } from '../../length/common-multiple';
-import { lengthOf } from '../../length/length-value';
 import { greatest, least, type Px, ZERO } from '../../length/px';
-import { toPx } from '../../length/resolve';
-import type { Screen } from '../../length/units';
-import { unitLaw } from '../../length/units';
 
 /**
  * A sum that the browser works out: px, a share of the viewport, and multiples of other terms such as `1rem` or `min(…)`.
@@ -14,7 +9,7 @@ import { unitLaw } from '../../length/units';
  */
 export type CssSum = { terms: ReadonlyMap<string, Fraction>; grain: bigint };
 
-const PX = 'px';
+export const PX = 'px';
 
 /**
  * How a share of the viewport is written: in margins and padding of a full-width element `%`, in gaps `vw`, in heights
@@ -23,13 +18,13 @@ const PX = 'px';
 export type ViewportUnit = '%' | 'vw' | 'vh' | 'cqi';
 
 /** One term; `each` is what one of its unit comes to in px, for a share of the viewport its hundredth. */
-function term(name: string, amount: Fraction, each = new Fraction(1)): CssSum {
+export function term(name: string, amount: Fraction, each = new Fraction(1)): CssSum {
   return { terms: new Map(amount.n === 0n ? [] : [[name, amount]]), grain: amount.mul(each).d };
 }
 
 export const NO_SUM: CssSum = { terms: new Map(), grain: 1n };
 
-function combine(a: CssSum, b: CssSum, sign: 1 | -1): CssSum {
+export function combine(a: CssSum, b: CssSum, sign: 1 | -1): CssSum {
   const terms = new Map(a.terms);
   for (const [name, amount] of b.terms) {
     const total = (terms.get(name) ?? ZERO).add(amount.mul(sign));
@@ -52,7 +47,7 @@ export function totalOf(sums: readonly CssSum[]): CssSum {
 }
 
 /** A function of sums, as one term of a further sum. Constants inside are worked out at once. */
-function call(name: string, sums: CssSum[], exactly: (values: Px[]) => Px, extra: string[] = []): CssSum {
+export function call(name: string, sums: CssSum[], exactly: (values: Px[]) => Px, extra: string[] = []): CssSum {
   if (sums.every(isConstant)) return term(PX, exactly(sums.map(constantOf)));
   const [before, after] = name.split(',') as [string, string?];
   const inside = [...(after ? [after] : []), ...sums.map(expression), ...extra].join(', ');
@@ -64,7 +59,7 @@ function isConstant({ terms }: CssSum): boolean {
   return [...terms.keys()].every((name) => name === PX);
 }
 
-function constantOf({ terms }: CssSum): Px {
+export function constantOf({ terms }: CssSum): Px {
   return terms.get(PX) ?? ZERO;
 }
 
@@ -121,44 +116,6 @@ function nudgeFor(grain: bigint): Fraction {
 function nudged(sum: CssSum, grain = 1n): CssSum {
   if (isConstant(sum)) return sum;
   return combine(sum, term(PX, nudgeFor(leastCommonMultiple(sum.grain, grain))), 1);
-}
-
-/** Reads a document's lengths as CSS. Absolute units become px, since drawings may be at 72 px per inch. */
-export function cssReader(screen: Screen, unit: ViewportUnit): LengthReader<CssSum> {
-  const hundredth = new Fraction(1, 100);
-  const viewport = (share: Fraction): CssSum => term(unit, share.mul(100), hundredth);
-  const length: LengthReader<CssSum>['length'] = (value) => {
-    const parsed = lengthOf(value);
-    // what changes with the screen, or with the root font, stays in its own unit
-    switch (unitLaw(parsed.unit).of) {
-      case 'root':
-        return term(parsed.unit, parsed.amount, screen.rootFontSize);
-      case 'screen':
-        return parsed.unit === '%' ? viewport(parsed.amount.div(100)) : term(parsed.unit, parsed.amount, hundredth);
-      case 'nothing':
-        return term(PX, toPx(parsed, screen));
-    }
-  };
-  return {
-    numbers: cssNumbers,
-    viewport: viewport(new Fraction(1)),
-    length,
-    shareOfViewport: viewport,
-    growing: ({ between, over }) => {
-      const [least, most] = between.map(length) as [CssSum, CssSum];
-      const [start, end] = over as [number, number];
-      const perPx = new Fraction(1).div(new Fraction(end).sub(start));
-      const rise = combine(most, least, -1);
-      // least + (most − least) · (viewport − start) / (end − start), which CSS can multiply only where the rise is in px
-      const slope = constantOf(rise)
-        .add((rise.terms.get('rem') ?? ZERO).mul(screen.rootFontSize))
-        .mul(perPx);
-      const grown = combine(combine(least, viewport(slope), 1), term(PX, slope.mul(start)), -1);
-      return slope.compare(0) < 0
-        ? call('clamp', [most, grown, least], ([, x]) => x!)
-        : call('clamp', [least, grown, most], ([, x]) => x!);
-    },
-  };
 }
 
 /**

@@ -2,10 +2,10 @@ import Fraction from 'fraction.js';
 import { columnRule } from '../../columns/read-rule';
 import type { Numbers } from '../../columns/numbers';
 import { type ColumnSolution, solveColumns } from '../../columns/solve';
-import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import type { GutterForm } from './container-css';
-import { cssNumbers, cssReader, type CssSum, cssText, type ViewportUnit } from './css-numbers';
+import { cssNumbers, type CssSum, cssText, type ViewportUnit } from './css-numbers';
+import { cssReader } from './css-reader';
 
 /** Custom properties of one range, by name without `--grid-`. */
 export type RangeProperties = {
@@ -80,5 +80,5 @@ export function columnSums(
     count === undefined
       ? cssNumbers
       : { ...cssNumbers, fitted: (_, each) => ({ count, together: cssNumbers.times(each, new Fraction(count)) }) };
-  return solveColumns(numbers, columnRule(breakpoint.columns, cssReader(screenOf(spec, breakpoint), unit)));
+  return solveColumns(numbers, columnRule(breakpoint.columns, cssReader(spec, breakpoint, unit)));
 }

@@ -2,15 +2,15 @@ import Fraction from 'fraction.js';
 import { type Space, spaceOf } from '../../columns/relation';
 import { ratioOf } from '../../length/ratio';
 import { px } from '../../length/px';
-import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Rows, Spec } from '../../spec/schema';
-import { cssNumbers, cssReader, type CssSum, cssText } from './css-numbers';
+import { cssNumbers, type CssSum, cssText } from './css-numbers';
+import { cssReader } from './css-reader';
 import { columnSums } from './range-properties';
 
 /** Custom properties of one range's rows and baselines, by name without `--grid-`; none where the range has none. */
 export function rowProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
   const { rows, baseline } = breakpoint;
-  const { length } = cssReader(screenOf(spec, breakpoint), 'vh');
+  const { length } = cssReader(spec, breakpoint, 'vh');
   const lines = baseline && { step: length(baseline.step), offset: length(baseline.offset) };
   return {
     ...(lines ? { baseline: cssText(lines.step), 'baseline-offset': cssText(lines.offset) } : {}),

@@ -1,16 +1,16 @@
 import { sizeText } from '../../length/size';
 import { numeral } from '../../length/present';
 import { cssNameOf } from '../../spacing/css-name';
-import { screenOf } from '../../spec/ranges';
 import { stepsOf } from '../../spacing/scale';
 import type { Spec } from '../../spec/schema';
-import { cssNumbers, cssReader, cssText } from './css-numbers';
+import { cssNumbers, cssText } from './css-numbers';
+import { cssReader } from './css-reader';
 
 /** The spacing scale as custom properties. */
 export function spacingCss(spec: Spec): string | null {
   const steps = stepsOf(spec);
   if (steps.length === 0) return null;
-  const base = cssReader(screenOf(spec, spec.breakpoints[0]!), 'vw').length(spec.spacing.base);
+  const base = cssReader(spec, spec.breakpoints[0]!, 'vw').length(spec.spacing.base);
   const properties = new Map(
     steps.map(({ name, times, rem }) => [
       `--${cssNameOf(name)}`,

@@ -3,13 +3,13 @@ import { ratioOf } from '../../length/ratio';
 import { HALF } from '../../length/px';
 import type { Size } from '../../length/size';
 import { isGrowing } from '../../length/growing';
-import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Font, Spec, TextStyle } from '../../spec/schema';
 import { measuresOf } from '../../type/measures';
 import { adjusted, standInFor } from '../../type/stand-ins';
 import { fontName } from '../../type/style-text';
 import { isTimes, settingAt } from '../../type/text-at';
-import { cssNumbers, cssReader, type CssSum, cssText, NO_SUM, roundedUp } from './css-numbers';
+import { cssNumbers, type CssSum, cssText, NO_SUM, roundedUp } from './css-numbers';
+import { cssReader } from './css-reader';
 
 /** Custom properties of every text style in one range, by name without `--type-`. */
 export function typeProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
@@ -42,7 +42,7 @@ export type LineSums = Record<'size' | 'leading' | 'shift' | 'baseline' | 'edge'
 
 export function lineSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): LineSums {
   const { add, sub, times } = cssNumbers;
-  const reader = cssReader(screenOf(spec, breakpoint), 'vw');
+  const reader = cssReader(spec, breakpoint, 'vw');
   const read = (value: Size): CssSum => (isGrowing(value) ? reader.growing(value) : reader.length(value));
   const { ascent, descent, capHeight, xHeight } = measuresOf(style.font);
   const setting = settingAt(spec, style, breakpoint);
@@ -52,7 +52,7 @@ export function lineSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): 
   const edge = times(size, style.stands === 'x-height' ? xHeight : capHeight);
   const isTrimmed = style.stands !== 'line-box';
   const standing = isTrimmed ? edge : baseline;
-  const step = breakpoint.baseline && cssReader(screenOf(spec, breakpoint), 'vh').length(breakpoint.baseline.step);
+  const step = breakpoint.baseline && cssReader(spec, breakpoint, 'vh').length(breakpoint.baseline.step);
   return {
     size,
     leading,

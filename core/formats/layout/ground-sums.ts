@@ -1,9 +1,9 @@
 import type Fraction from 'fraction.js';
 import { px, ZERO } from '../../length/px';
 import { baseUnit } from '../../spacing/scale';
-import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
-import { totalOf, cssNumbers, cssReader, type CssSum, NO_SUM } from '../grid-css/css-numbers';
+import { totalOf, cssNumbers, type CssSum, NO_SUM } from '../grid-css/css-numbers';
+import { cssReader } from '../grid-css/css-reader';
 import { repeated } from '../../columns/numbers';
 import { columnSums } from '../grid-css/range-properties';
 import { type Length, rowSums } from '../grid-css/row-properties';
@@ -50,8 +50,8 @@ export function groundSums(spec: Spec, breakpoint: Breakpoint, count: number): G
     'cqi',
     isCounted ? count : undefined,
   );
-  const reader = cssReader(screenOf(spec, breakpoint), 'cqi');
-  const { length: high } = cssReader(screenOf(spec, breakpoint), 'vh');
+  const reader = cssReader(spec, breakpoint, 'cqi');
+  const { length: high } = cssReader(spec, breakpoint, 'vh');
   const toScreen = { start: marginStart, end: marginEnd };
   const columns = { count, column, gutter, cut: { start: NO_SUM, end: NO_SUM }, inset, toScreen };
   const lines = baselineUnit(spec, breakpoint, high);

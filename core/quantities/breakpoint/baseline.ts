@@ -2,7 +2,6 @@ import { baselineAt } from '../../baseline/baseline-at';
 import { withBreakpoint } from '../../breakpoints/breakpoints';
 import { mapped } from '../../parsed';
 import { numeral } from '../../length/present';
-import { px } from '../../length/px';
 import type { CellQuantity } from '../quantity';
 import { IDLE, said, worked } from '../reading';
 import { NONE, readHeight, readRowLength } from './read-heights';
@@ -66,7 +65,7 @@ export const BASELINE = [
     read: (spec, breakpoint) => {
       const baseline = baselineAt(spec, breakpoint);
       if (baseline === null || baseline.step.equals(0)) return IDLE;
-      const lines = px(breakpoint.reference.height).sub(baseline.offset).div(baseline.step);
+      const lines = baseline.room.sub(baseline.offset).div(baseline.step);
       return worked(numeral(lines), lines);
     },
     write: () => ({ problem: 'Calculated from the step. Change the step instead.' }),

@@ -102,5 +102,5 @@ function readAcross(text: string): Parsed<Size | LengthSum> {
 
 /** One side’s margin: so many gutters or columns, or a length. */
 function readSide(text: string): Parsed<Exclude<Margin, 'auto'>> {
-  return readRelation(text, undefined, 'A margin') ?? readAcross(text);
+  return readRelation(text, undefined, 'A margin') ?? readSum(text, { mayBeSafe: true }) ?? readSize(text);
 }

@@ -105,12 +105,12 @@ function ofRows<const Id extends string>(
     ...others,
     address: ({ id: breakpoint, rows }) => ['breakpoints', breakpoint, 'rows', (rows && under[rows.rule]?.key) ?? key],
     read: (spec, breakpoint) => {
-      const { rows, reference } = breakpoint;
+      const { rows } = breakpoint;
       const one = rows && under[rows.rule];
       const solved = one ? rowsAt(spec, breakpoint) : null;
       if (!one || !solved) return IDLE;
       const length = (value: Space): Reading => lengthReading(spec, breakpoint, value);
-      return one.read(rows as never, { solved, sum: rowSum(solved, px(reference.height)), length });
+      return one.read(rows as never, { solved, sum: rowSum(solved), length });
     },
     write: (spec, breakpoint, text) => {
       const { rows } = breakpoint;

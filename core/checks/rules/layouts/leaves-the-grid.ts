@@ -1,3 +1,4 @@
+import { containerEdges, screenEdges } from '../../../columns/columns-at';
 import { edgesOf } from '../../../layouts/block-edges';
 import { exactText } from '../../../length/px';
 import { screenOf } from '../../../spec/ranges';
@@ -19,14 +20,10 @@ export const leavesTheGrid: Rule = {
     if (own.length === 0 || card !== null) return null;
     const { checked, breakpoint, solved } = at;
     const columns = checked.at(breakpoint, solved.width);
-    const container: [typeof columns.container, typeof columns.container] = [
-      columns.marginStart,
-      columns.marginStart.add(columns.container),
-    ];
     const page = {
       tracks,
-      viewport: columns.viewport,
-      container,
+      room: screenEdges(columns),
+      container: containerEdges(columns),
       screen: screenOf(checked.spec, breakpoint, solved.width),
     };
     const edges = edgesOf(placed, page);
