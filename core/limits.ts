@@ -21,6 +21,9 @@ export const LIMITS = {
   breakpoints: 24,
   /** Grids beside the main one. */
   grids: 12,
+  /** Lines by hand at a breakpoint, and named combinations of overlays. */
+  guides: 40,
+  combinations: 9,
   columns: 64,
   /** A gutter as a share of a column. */
   gutterOfColumn: 10,

@@ -7,6 +7,11 @@ import type { Breakpoint, Spec } from '../spec/schema';
 /** A breakpoint's baselines: at offset + k · step below the top bar; `lines` of them begin within the height that bars leave, the room. */
 export type SolvedBaseline = { step: Px; offset: Px; lines: number; top: Px; room: Px };
 
+/** Where the first baseline lies, from the top of the page. */
+export function firstLine({ top, offset }: Pick<SolvedBaseline, 'top' | 'offset'>): Px {
+  return top.add(offset);
+}
+
 /**
  * The baselines of a breakpoint at a height and a viewport width, by default its reference size; null where it has none.
  *

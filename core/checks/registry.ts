@@ -5,6 +5,8 @@ import { breakpointsDiffer } from './rules/breakpoints-differ';
 import { breakpointsInOrder } from './rules/breakpoints-in-order';
 import { columnWhole } from './rules/column-whole';
 import { columnsHoldTarget } from './rules/columns-hold-target';
+import { contentBetweenBars } from './rules/content-between-bars';
+import { panelsLeaveRoom } from './rules/panels-leave-room';
 import { containerIsSum } from './rules/container-is-sum';
 import { containerOverflows } from './rules/container-overflows';
 import { contentGrows } from './rules/content-grows';
@@ -65,6 +67,8 @@ export const RULES: readonly Rule[] = [
   countsShareDivisor,
   columnsHoldTarget,
   drawnForReflow,
+  panelsLeaveRoom,
+  contentBetweenBars,
   breakpointsDiffer,
   rowsOnBaseline,
   dividedRowsFit,

@@ -9,6 +9,7 @@ import { lengthOf } from '../length/length-value';
 import { px, type Px } from '../length/px';
 import { numeral } from '../length/present';
 import { screenOf } from '../spec/ranges';
+import { meshSquare } from '../overlay/mesh';
 import { rowsAt } from '../rows/rows-at';
 import { isTimes } from '../type/text-at';
 import { LIMITS } from '../limits';
@@ -21,6 +22,7 @@ import { missingBreakpoint } from './references';
 export function brokenInvariant(spec: Spec): string | null {
   return (
     baseUnitProblem(spec) ??
+    meshProblem(spec) ??
     layoutProblem(spec) ??
     first(spec.grids ?? [], (grid, index) => gridProblem(spec, grid, `grids[${index}].at`)) ??
     first(spec.breakpoints, (breakpoint, index) => breakpointProblem(spec, breakpoint, `breakpoints[${index}]`)) ??
@@ -50,6 +52,14 @@ function baseUnitProblem({ spacing }: Spec): string | null {
   const { unit } = lengthOf(spacing.base);
   return changesWithScreen(unit)
     ? 'spacing.base: A base unit is a fixed length, such as 8px or 0.5rem. This one changes with the screen.'
+    : null;
+}
+
+/** Squares that are smaller are no mesh. */
+function meshProblem(spec: Spec): string | null {
+  const square = meshSquare(spec);
+  return spec.mesh?.square !== undefined && square.compare(1) < 0
+    ? `mesh.square: Squares of ${numeral(square)} px are too small to draw. The least is 1 px.`
     : null;
 }
 

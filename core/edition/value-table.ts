@@ -1,6 +1,7 @@
 import { columnsAt } from '../columns/columns-at';
 import { percent, type Span, spansOf } from '../columns/spans';
 import { counted } from '../length/present';
+import { guidesAt } from '../overlay/guides';
 import { QUANTITIES } from '../quantities/registry';
 import { byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
@@ -22,6 +23,25 @@ export function valueTable(spec: Spec): ReadTable {
     rows: ROWS.filter(({ isFor }) => isFor?.(spec) ?? true)
       .map(({ label, say }) => ({ label, values: breakpoints.map((breakpoint) => say(spec, breakpoint)) }))
       .filter(({ values }) => values.some((value) => value !== null)),
+  };
+}
+
+/** Where every guide lies at each breakpoint's reference size, from the start or the top; no rows where there are none. */
+export function guideTable(spec: Spec): ReadTable {
+  const breakpoints = byWidth(spec.breakpoints);
+  const solved = breakpoints.map((breakpoint) => guidesAt(spec, breakpoint));
+  const names = [...new Set(solved.flatMap((guides) => guides.map(({ name }) => name)))];
+  return {
+    head: breakpoints.map(({ name }) => name),
+    rows: names.map((label) => ({
+      label,
+      values: solved.map((guides): ReadValue | null => {
+        const guide = guides.find(({ name }) => name === label);
+        return guide
+          ? { ...lengthValue(guide.at), note: guide.axis === 'x' ? 'from the start' : 'from the top' }
+          : null;
+      }),
+    })),
   };
 }
 

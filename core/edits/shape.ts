@@ -29,16 +29,21 @@ holds.of!.card = fields({ space: record(fields()), blocks: list('id', block) });
 const section = fields({ space: record(fields()), blocks: list('id', block) });
 
 /** Columns, rows and baseline, of a breakpoint or of what a grid gives there. */
-const grid = fields({ columns: fields(), rows: { is: 'fields', kind: ({ rule }) => rule }, baseline: fields() });
+const parts: Record<string, Shape> = {
+  columns: fields(),
+  rows: { is: 'fields', kind: ({ rule }) => rule },
+  baseline: fields(),
+};
 
 /** The shape of a spec document. */
 export const DOCUMENT: Fields = fields({
   spacing: fields({ steps: list('name', fields()) }),
-  breakpoints: list('id', grid),
-  grids: list('id', fields({ at: record(grid) })),
+  breakpoints: list('id', fields({ ...parts, frame: record(), guides: list('name', fields()) })),
+  grids: list('id', fields({ at: record(fields(parts)) })),
   type: list('name', fields({ at: record(fields()) })),
   layouts: list('id', fields({ sections: list('id', section) })),
   waivers: { is: 'list', id: waiverId, each: fields() },
+  mesh: record(),
   overlays: record(),
   rules: record(fields({ thresholds: record() })),
 });

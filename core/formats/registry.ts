@@ -71,7 +71,7 @@ export const FORMATS: readonly Format[] = [
     title: 'All calculated values, exact',
     isOf: 'scripts: every value in lowest terms',
     inEditions: true,
-    writer: 2,
+    writer: 3,
     write: valuesJson,
   },
   {

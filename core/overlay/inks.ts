@@ -1,23 +1,40 @@
+import type { OVERLAY_IDS } from '../spec/overlay-schema';
 import type { OverlayInk, Spec } from '../spec/schema';
 
-/** The three grids that can be laid over a page. */
-export type Family = 'columns' | 'rows' | 'baseline';
+/** What can be laid over a page. */
+export type OverlayId = (typeof OVERLAY_IDS)[number];
 
-/** Plum, amber and teal: told apart on light and on dark pages. Strength in percent. */
-export const USUAL_INKS: Record<Family, OverlayInk> = {
+/** The three grids among it. */
+export type Family = Extract<OverlayId, 'columns' | 'rows' | 'baseline'>;
+
+/** Plum, amber and teal, slate and madder: told apart on light and on dark pages. Strength in percent. */
+export const USUAL_INKS: Record<OverlayId, OverlayInk> = {
   columns: { colour: '#9b6bb0', strength: 30 },
   rows: { colour: '#c97f12', strength: 50 },
   baseline: { colour: '#17897b', strength: 60 },
+  mesh: { colour: '#5f7286', strength: 35 },
+  guides: { colour: '#c2506c', strength: 70 },
 };
 
 /** Colour and strength of one grid's overlay, as the spec sets it or as is usual. */
-export function inkOf({ overlays }: Spec, family: Family): OverlayInk {
+export function inkOf({ overlays }: Spec, family: OverlayId): OverlayInk {
   return overlays?.[family] ?? USUAL_INKS[family];
 }
 
-/** The inks of all three grids. */
-export function inksOf(spec: Spec): Record<Family, OverlayInk> {
-  return { columns: inkOf(spec, 'columns'), rows: inkOf(spec, 'rows'), baseline: inkOf(spec, 'baseline') };
+/** The inks of all that can be laid over a page. */
+export function inksOf(spec: Spec): Record<OverlayId, OverlayInk> {
+  return {
+    columns: inkOf(spec, 'columns'),
+    rows: inkOf(spec, 'rows'),
+    baseline: inkOf(spec, 'baseline'),
+    mesh: inkOf(spec, 'mesh'),
+    guides: inkOf(spec, 'guides'),
+  };
+}
+
+/** Are overlays drawn as outlines? Otherwise they are filled. */
+export function isOutlined({ overlays }: Spec): boolean {
+  return overlays?.drawn === 'outlines';
 }
 
 /** An ink as CSS has it: `rgb(155 107 176 / 30%)`. */
@@ -27,7 +44,7 @@ export function inkCss({ colour, strength }: OverlayInk): string {
 }
 
 /** The spec with another ink for one grid; the usual one is not written down. */
-export function withInk(spec: Spec, family: Family, ink: OverlayInk): Spec {
+export function withInk(spec: Spec, family: OverlayId, ink: OverlayInk): Spec {
   const usual = USUAL_INKS[family];
   const { [family]: _before, ...others } = spec.overlays ?? {};
   const isUsual = ink.colour === usual.colour && ink.strength === usual.strength;

@@ -27,7 +27,7 @@ export type Quantity<Subject> = {
   weighs: Bump;
 };
 
-export type Group = 'screen' | 'columns' | 'rows' | 'baseline' | 'text' | 'layouts';
+export type Group = 'screen' | 'columns' | 'rows' | 'baseline' | 'frame' | 'text' | 'layouts';
 
 /** A quantity that stands in a sheet, with a value at every breakpoint. */
 export type CellQuantity<Id extends string = string> = Quantity<Breakpoint> & {

@@ -2,12 +2,13 @@ import type { Address } from '../edits/edit';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { BASELINE } from './breakpoint/baseline';
 import { COLUMNS } from './breakpoint/columns';
+import { FRAME } from './breakpoint/frame';
 import { ROWS } from './breakpoint/rows';
 import { SCREEN } from './breakpoint/screen';
 import type { CellQuantity } from './quantity';
 import type { Reading } from './reading';
 
-const ALL = [...SCREEN, ...COLUMNS, ...ROWS, ...BASELINE] as const;
+const ALL = [...SCREEN, ...COLUMNS, ...ROWS, ...BASELINE, ...FRAME] as const;
 
 /** The name of a quantity of a breakpoint, in code. */
 export type QuantityId = (typeof ALL)[number]['id'];

@@ -3,6 +3,8 @@ import { type JudgedFinding, judge } from '../checks/run';
 import { sentenceOf } from '../checks/sentence';
 import { columnEdges, columnsAt, sumLine } from '../columns/columns-at';
 import { exactText, type Px } from '../length/px';
+import { guidesAt } from '../overlay/guides';
+import { meshAt } from '../overlay/mesh';
 import { rowLine, rowSum } from '../rows/row-sum';
 import { rowEdgeTexts, rowsAt } from '../rows/rows-at';
 import { breakpointAt, byWidth, screenOf } from '../spec/ranges';
@@ -49,6 +51,8 @@ function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint
     width,
     height: breakpoint.reference.height,
     frame: frameReport(spec, breakpoint, width),
+    guides: guidesAt(spec, breakpoint, width).map(({ at, ...guide }) => ({ ...guide, at: exactText(at) })),
+    mesh: meshReport(spec, breakpoint, width),
     ...gridReport(spec, breakpoint, width),
     type: textReport(spec, breakpoint, width),
     grids: (spec.grids ?? []).map((grid) => namedGridReport(spec, grid, breakpoint, width)),
@@ -61,6 +65,11 @@ function frameReport(spec: Spec, breakpoint: Breakpoint, width: number) {
   if (!frame) return null;
   const { top, bottom, start, end } = frame;
   return { top: exactText(top), bottom: exactText(bottom), start: exactText(start), end: exactText(end) };
+}
+
+function meshReport(spec: Spec, breakpoint: Breakpoint, width: number) {
+  const { square, strong, x, y } = meshAt(spec, breakpoint, width);
+  return { square: exactText(square), strong, x: exactText(x), y: exactText(y) };
 }
 
 /** A named grid at a breakpoint, and the places at which its columns begin and end where those of the main one do. */

@@ -1,4 +1,4 @@
-import { baselineAt, type SolvedBaseline } from '../baseline/baseline-at';
+import { baselineAt, firstLine, type SolvedBaseline } from '../baseline/baseline-at';
 import { type SolvedColumns, widthSegments } from '../columns/columns-at';
 import { type Px, px, roundHalfUp, ZERO } from '../length/px';
 import type { Breakpoint, Spec } from '../spec/schema';
@@ -85,8 +85,9 @@ function rowEdgesAround(rows: SolvedRows, at: Px): NamedEdge[] {
     });
 }
 
-function linesAround({ step, offset: below, top }: SolvedBaseline, at: Px): NamedEdge[] {
-  const offset = top.add(below);
+function linesAround(baseline: SolvedBaseline, at: Px): NamedEdge[] {
+  const { step } = baseline;
+  const offset = firstLine(baseline);
   if (step.compare(ZERO) <= 0) return [];
   const number = roundHalfUp(at.sub(offset).div(step));
   const line = offset.add(step.mul(number));

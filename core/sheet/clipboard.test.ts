@@ -51,7 +51,7 @@ describe('pasting', () => {
 
   test('more than there is room for', () => {
     expect(pasteRange(spec, gutter, 1, '8\t16').problem).toBe(
-      'The clipboard holds 1 × 2 cells; there’s only room for 16 × 1. Nothing was pasted.',
+      'The clipboard holds 1 × 2 cells; there’s only room for 20 × 1. Nothing was pasted.',
     );
   });
 

@@ -3,6 +3,7 @@ import { type Layout, layoutsSchema } from './layout-schema';
 import { baseline, columns, frame, namedGrids, rows } from './grid-schema';
 import { length, plainNumber, ratioUpTo } from './length-schema';
 import { LIMITS } from '../limits';
+import { guides, mesh, overlays } from './overlay-schema';
 import { idText, plainText } from './text-schema';
 import { textStyles } from './type-schema';
 
@@ -20,6 +21,8 @@ const breakpoint = z.strictObject({
   columns,
   rows: rows.nullable(),
   baseline: baseline.nullable(),
+  /** Lines by hand. */
+  guides: guides.optional(),
   notes: plainText(LIMITS.notes),
 });
 
@@ -36,12 +39,6 @@ const waiver = z.strictObject({
     ),
   reason: plainText(LIMITS.reason, 'A waiver needs a reason.'),
   by: plainText(LIMITS.name),
-});
-
-const overlay = z.strictObject({
-  colour: z.string().regex(/^#[0-9a-f]{6}$/, 'A colour is six hexadecimal digits, such as "#6b3a78".'),
-  /** In percent. */
-  strength: z.number().int().min(5).max(100),
 });
 
 /** What a spec changes about one rule; what it does not say stays as the rule has it. */
@@ -94,10 +91,9 @@ export const specSchema = z.strictObject({
   type: textStyles,
   layouts: layoutsSchema as z.ZodType<Layout[]>,
   waivers: z.array(waiver).max(LIMITS.waivers),
-  /** Colours of the overlays that differ from the usual ones. */
-  overlays: z
-    .strictObject({ columns: overlay.optional(), rows: overlay.optional(), baseline: overlay.optional() })
-    .optional(),
+  /** A mesh of unit squares over the page. */
+  mesh: mesh.optional(),
+  overlays: overlays.optional(),
   /** Rules that are held otherwise here, by the rule's id. */
   rules: z.record(z.string().max(80), ruleSetting).optional(),
 });
@@ -110,7 +106,7 @@ export type Baseline = NonNullable<Breakpoint['baseline']>;
 export type NamedGrid = NonNullable<Spec['grids']>[number];
 export type Waiver = Spec['waivers'][number];
 export type RuleSetting = z.infer<typeof ruleSetting>;
-export type OverlayInk = z.infer<typeof overlay>;
+export type { Guide, OverlayInk } from './overlay-schema';
 export type {
   Block,
   BlockHeight,

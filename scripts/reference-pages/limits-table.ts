@@ -22,6 +22,8 @@ const WORDS: Words = {
   rootFontSize: ['`rootFontSize`', between],
   breakpoints: ['breakpoints', most],
   grids: ['grids beside the main one', most],
+  guides: ['guides of a breakpoint', most],
+  combinations: ['combinations of overlays', most],
   columns: ['columns', most],
   gutterOfColumn: ['gutter as a share of a column', most],
   relation: ['a margin or a space, in gutters or columns', most],

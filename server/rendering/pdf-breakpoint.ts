@@ -1,9 +1,12 @@
 import type { BreakpointContent } from '../../core/formats/page/page-content';
+import { FRAME_FILL } from '../../core/overlay/frame-areas';
+import { USUAL_INKS } from '../../core/overlay/inks';
 import { COLUMN, INSIDE, LINE, PAGE, type PdfText, PLUM, ROW, SOFT } from './pdf-text';
 
 /** What is said stands beside the drawing. */
 const WORDS = 230;
 const TOP = 128;
+const GUIDE = USUAL_INKS.guides.colour;
 
 /** A page of a breakpoint: its grid as large as the page has room for, its sums, how it behaves. */
 export function breakpointSheet(pdf: PdfText, content: BreakpointContent): void {
@@ -28,13 +31,28 @@ export function breakpointSheet(pdf: PdfText, content: BreakpointContent): void 
   pdf.text(notes, { ...look, colour: SOFT }, left, 14);
 }
 
-function drawing({ doc }: PdfText, { width, height, columns, rows }: BreakpointContent, top: number, scale: number) {
+function drawing(
+  { doc }: PdfText,
+  { width, height, columns, rows, frame, guides }: BreakpointContent,
+  top: number,
+  scale: number,
+) {
   const left = PAGE.margin;
   doc.save();
   doc.rect(left, top, width * scale, height * scale).clip();
   for (const [from, length] of columns) doc.rect(left + from * scale, top, length * scale, height * scale).fill(COLUMN);
   doc.fillOpacity(0.25);
   for (const [from, length] of rows) doc.rect(left, top + from * scale, width * scale, length * scale).fill(ROW);
+  doc.fillOpacity(1).lineWidth(0.75);
+  for (const { axis, at } of guides) {
+    const [x, y] = axis === 'x' ? [left + at * scale, top] : [left, top + at * scale];
+    doc
+      .moveTo(x, y)
+      .lineTo(axis === 'x' ? x : left + width * scale, axis === 'x' ? top + height * scale : y)
+      .stroke(GUIDE);
+  }
+  for (const area of frame)
+    doc.rect(left + area.x * scale, top + area.y * scale, area.width * scale, area.height * scale).fill(FRAME_FILL);
   doc.restore();
   doc
     .lineWidth(0.75)

@@ -1,7 +1,8 @@
 import { memo } from 'react';
-import { baselineAt } from '../../core/baseline/baseline-at';
+import { baselineAt, firstLine } from '../../core/baseline/baseline-at';
 import { columnEdges, type SolvedColumns } from '../../core/columns/columns-at';
-import { rowsAt } from '../../core/rows/rows-at';
+import { firstHead, rowsAt } from '../../core/rows/rows-at';
+import { FrameAreas } from './frame-areas';
 import type { Breakpoint, OverlayInk, Spec } from '../../core/spec/schema';
 
 /** Columns as flat tints, over the whole height of a screen. Drawn in px of that screen. */
@@ -57,7 +58,7 @@ function RowOverlay({
 }: Lines) {
   const rows = rowsAt(spec, breakpoint, height);
   if (!rows) return null;
-  const [band, gap, offset] = [rows.height.valueOf(), rows.gap.valueOf(), rows.offset.valueOf()];
+  const [band, gap, offset] = [rows.height.valueOf(), rows.gap.valueOf(), firstHead(rows).valueOf()];
   if (band <= 0) return null;
   const apart = HATCH.apart / scale;
   const isHatched = band * scale >= HATCH.least && !isCrowded;
@@ -100,7 +101,7 @@ function BaselineOverlay({
 }: Lines) {
   const baseline = baselineAt(spec, breakpoint, height);
   if (!baseline) return null;
-  const [own, offset] = [baseline.step.valueOf(), baseline.offset.valueOf()];
+  const [own, offset] = [baseline.step.valueOf(), firstLine(baseline).valueOf()];
   if (own <= 0) return null;
   const every = isCrowded ? Math.max(1, Math.ceil(APART / (own * scale))) : 1;
   const step = own * every;
@@ -160,6 +161,7 @@ export const Overlays = memo(function Overlays({ solved, shown, inks, ...others 
       {shown.columns && <ColumnOverlay solved={solved} height={lines.height} ink={inks.columns} />}
       {shown.rows && <RowOverlay {...lines} ink={inks.rows} />}
       {shown.baseline && <BaselineOverlay {...lines} ink={inks.baseline} />}
+      <FrameAreas {...others} />
     </>
   );
 });

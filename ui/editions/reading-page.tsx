@@ -159,8 +159,9 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
 function Contents({ spec }: { spec: Spec }) {
   const parts: [string, string][] = [
     ...byWidth(spec.breakpoints).map(({ id, name }): [string, string] => [`breakpoint-${id}`, name]),
-    ['values', 'Exact values'],
-    ['spans', 'Span widths'],
+    ...allTables(spec)
+      .filter(({ id }) => !['type', 'spacing'].includes(id))
+      .map(({ id, title }): [string, string] => [id, title]),
     ...(spec.type.length > 0
       ? ([
           ['specimens', 'Type'],

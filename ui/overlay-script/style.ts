@@ -5,12 +5,13 @@ import type { OverlayData } from './data';
 /** The look of the overlay; it stands in a shadow root, so that neither it nor the page's own rules reach the other. */
 export const styleOf = ({ css, inks }: OverlayData): string => `${css}
 :host { all: initial; position: absolute; inset: 0 0 auto 0; inline-size: 100%; pointer-events: none; z-index: 2147483647; }
-.page { position: absolute; inset: 0 0 auto 0; }
+.page { position: absolute; inset: 0 0 auto 0; box-sizing: border-box; padding-inline: var(--frame-start, 0px) var(--frame-end, 0px); }
 .page > div { position: absolute; inset: 0; }
 .columns { display: grid; box-sizing: border-box; inline-size: var(--grid-width); margin-inline: var(--grid-margin-start) var(--grid-margin-end);
   padding-inline: var(--grid-inset); grid-template-columns: repeat(var(--grid-columns), var(--grid-track)); column-gap: var(--grid-gutter); justify-content: var(--grid-justify); }
 .page > .columns { inset: 0 auto 0 0; position: relative; block-size: 100%; }
 .columns i { background: ${inks.columns}; }
+.page > .rows, .page > .lines { inset-block-start: var(--frame-top, 0px); }
 .rows { background: ${rowImage(inks.rows)} 0 var(--grid-row-offset, 0px) / 100% var(--grid-row-extent, 100%) no-repeat; }
 .lines { background: ${baselineImage(inks.baseline)} 0 var(--grid-baseline-offset, 0px); }
 [hidden] { display: none !important; }

@@ -1,4 +1,5 @@
 import { isUpTo } from '../../columns/column-rule';
+import { sharedWidth } from '../../columns/columns-at';
 import { exactText } from '../../length/px';
 import { narrowestViewport } from '../../spec/ranges';
 import type { Breakpoint } from '../../spec/schema';
@@ -17,25 +18,29 @@ export const containerOverflows: Rule = {
   weight: 'must-fix',
   check: perBreakpoint((breakpoint, { at }) => {
     const narrowest = narrowestViewport(breakpoint);
-    const { container } = at(breakpoint, narrowest);
-    const over = container.sub(narrowest);
-    if (over.compare(0) <= 0) return [null];
+    const solved = at(breakpoint, narrowest);
+    const { container } = solved;
+    const { is: room } = sharedWidth(solved);
+    const over = container.sub(room);
+    // where panels leave no room, that is what is found
+    if (over.compare(0) <= 0 || room.compare(0) <= 0) return [null];
     return [
       {
         cell: 'container',
         widths: [narrowest],
-        facts: { from: breakpoint.from },
+        facts: { from: breakpoint.from, room: exactText(room) },
         values: { container: exactText(container), narrowest: String(narrowest), over: exactText(over) },
         mends: capped(breakpoint),
       },
     ];
   }),
-  says: ({ container, narrowest, over, from }) => {
+  says: ({ container, narrowest, over, from, room }) => {
     const starts =
       String(from) === narrowest
         ? `this range starts at ${lengthInWords(narrowest)} px`
         : `screens in this range can be as narrow as ${narrowest} px`;
-    return `The container is ${lengthInWords(container)} px, but ${starts}: it overflows by ${lengthInWords(over)} px there.`;
+    const beside = room === undefined || room === narrowest ? '' : `, of which panels leave ${lengthInWords(room)}`;
+    return `The container is ${lengthInWords(container)} px, but ${starts}${beside}: it overflows by ${lengthInWords(over)} px there.`;
   },
   offers: ({ width }) => `Cap it: up to ${String(width).replace(/px$/, ' px')}`,
 };

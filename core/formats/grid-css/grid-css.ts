@@ -1,12 +1,15 @@
 import { columnsAt, sumLine } from '../../columns/columns-at';
 import { MOST_COLUMNS } from '../../columns/solve';
+import { marginSides } from '../../columns/read-rule';
 import { numeral } from '../../length/present';
+import { isSum, SAFE } from '../../length/sum';
 import { baselineBehaviour } from '../../rows/row-rule';
 import { rowLine, rowSumAt } from '../../rows/row-sum';
 import { byWidth, rangeEnd, rangeText } from '../../spec/ranges';
 import { specOfGrid } from '../../spec/named-grids';
 import type { Breakpoint, NamedGrid, Spec } from '../../spec/schema';
 import { containerCss, type GutterForm, spanCss, startCss } from './container-css';
+import { frameCss, frameProperties, hasFrame } from './frame-css';
 import { overlayCss } from './overlay-css';
 import { insideProperties, rangeProperties } from './range-properties';
 import { rowProperties } from './row-properties';
@@ -44,7 +47,9 @@ export function headComment(
     ...sums,
     '',
     `Lengths in rem count on a root font size of ${spec.rootFontSize}px.`,
-    `Put ${container} on an element that is as wide as the viewport: percentages are of that width.`,
+    hasFrame(spec)
+      ? `Put ${container} in an element with .grid-frame, which keeps clear of bars and panels: percentages are of what they leave.`
+      : `Put ${container} on an element that is as wide as the viewport: percentages are of that width.`,
   ];
   return `/*\n${lines.map((line) => ` * ${inComment(line)}`.trimEnd()).join('\n')}\n */`;
 }
@@ -64,20 +69,29 @@ export function inComment(text: string): string {
 /** The style sheet in its parts, without the head comment: what holds everywhere, and each range by its breakpoint's id. */
 export function gridCssParts(spec: Spec, form: GutterForm = 'gap'): { shared: string; ranges: Map<string, string> } {
   const named = (spec.grids ?? []).map(({ id }) => containerCss(form, `.grid-${id}`));
-  const shared = [spacingCss(spec), containerCss(form), ...named, typeCss(spec), overlayCss(spec)].filter(
-    (part) => part !== null,
-  );
+  const shared = [
+    spacingCss(spec),
+    frameCss(spec),
+    containerCss(form),
+    ...named,
+    typeCss(spec),
+    overlayCss(spec),
+  ].filter((part) => part !== null);
   const ranges = byWidth(spec.breakpoints).map((breakpoint) => [breakpoint.id, range(spec, breakpoint, form)] as const);
   return { shared: shared.join('\n\n'), ranges: new Map(ranges) };
 }
 
 function range(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string {
-  const properties = [
+  const root = [
     ...declared('grid', gridProperties(spec, breakpoint, form)),
+    ...declared('frame', frameProperties(spec, breakpoint)),
+    // what is gone to stops below the top bar
+    ...(hasFrame(spec) ? ['    scroll-padding-block: var(--frame-top) var(--frame-bottom);'] : []),
     ...declared('type', typeProperties(spec, breakpoint)),
   ];
   const inside = [
-    block(':root', properties),
+    block(':root', root),
+    ...(hasSafe(breakpoint) ? [block(`:root[dir='rtl']`, mirroredSafe(spec, breakpoint, form))] : []),
     insideGrid(spec, breakpoint),
     ...spanClasses(spec, breakpoint, form),
     ...(spec.grids ?? []).flatMap((grid) => namedGridCss(spec, grid, breakpoint, form)),
@@ -92,6 +106,7 @@ function namedGridCss(spec: Spec, grid: NamedGrid, { id }: Breakpoint, form: Gut
   const selector = `.grid-${grid.id}`;
   return [
     block(selector, declared('grid', gridProperties(own, breakpoint, form))),
+    ...(hasSafe(breakpoint) ? [block(`:root[dir='rtl'] ${selector}`, mirroredSafe(own, breakpoint, form))] : []),
     insideGrid(own, breakpoint, selector),
     ...spanClasses(own, breakpoint, form, {
       within: `${selector} > `,
@@ -100,9 +115,20 @@ function namedGridCss(spec: Spec, grid: NamedGrid, { id }: Breakpoint, form: Gut
   ];
 }
 
+/** Does a margin add what the screen keeps free? Its left and right change places with the direction. */
+function hasSafe({ columns: { margin } }: Breakpoint): boolean {
+  return marginSides(margin).some((side) => isSum(side) && side.sum.some((term) => term.replace(/^-/, '') === SAFE));
+}
+
+function mirroredSafe(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string[] {
+  return declared('grid', rangeProperties(spec, breakpoint, form, 'rtl') as Record<string, string>);
+}
+
 /** In what stands on the grid a percentage is of a column’s width: there the properties are of the viewport’s. */
 function insideGrid(spec: Spec, breakpoint: Breakpoint, grid = '.grid'): string {
-  return block(`${grid} > *`, declared('grid', insideProperties(spec, breakpoint)));
+  const own = (direction: 'ltr' | 'rtl'): string[] => declared('grid', insideProperties(spec, breakpoint, direction));
+  const mirrored = hasSafe(breakpoint) ? [block(`:root[dir='rtl'] ${grid} > *`, own('rtl'))] : [];
+  return [block(`${grid} > *`, own('ltr')), ...mirrored].join('\n');
 }
 
 function block(selector: string, declarations: readonly string[]): string {

@@ -7,6 +7,9 @@ import type { GutterForm } from './container-css';
 import { cssNumbers, type CssSum, cssText, type ViewportUnit } from './css-numbers';
 import { cssReader } from './css-reader';
 
+/** In which direction a page is read: its start is at the left, or at the right. */
+export type Direction = 'ltr' | 'rtl';
+
 /** Custom properties of one range, by name without `--grid-`. */
 export type RangeProperties = {
   columns: string;
@@ -25,11 +28,16 @@ export type RangeProperties = {
  * What the style sheet says for one range, worked out by the same equation as the sheet.
  *
  * Margins, inset, container and column are written with `%`, for an element that is as wide as the viewport; the gutter
- * with `vw`, since a percentage in a gap would be of the container.
+ * with `vw`, since a percentage in a gap would be of the container. With panels the element stands in `.grid-frame`, and the viewport is what they leave of it.
  */
-export function rangeProperties(spec: Spec, breakpoint: Breakpoint, form: GutterForm = 'gap'): RangeProperties {
-  const inMargins = columnSums(spec, breakpoint, '%');
-  const inGaps = columnSums(spec, breakpoint, 'vw');
+export function rangeProperties(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  form: GutterForm = 'gap',
+  direction: Direction = 'ltr',
+): RangeProperties {
+  const inMargins = columnSums(spec, breakpoint, '%', undefined, direction);
+  const inGaps = columnSums(spec, breakpoint, 'vw', undefined, direction);
   const { columns } = breakpoint;
   const { add } = cssNumbers;
   const columnHeld = columns.column !== 'auto';
@@ -54,8 +62,13 @@ export function rangeProperties(spec: Spec, breakpoint: Breakpoint, form: Gutter
 }
 
 /** Those of a range’s properties that `:root` may say with `%`, for whatever stands in the grid: with `vw`, which is the same width there. */
-export function insideProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
-  const { inset, marginStart, marginEnd, container, column } = columnSums(spec, breakpoint, 'vw');
+export function insideProperties(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  direction: Direction = 'ltr',
+): Record<string, string> {
+  const sums = columnSums(spec, breakpoint, 'vw', undefined, direction);
+  const { inset, marginStart, marginEnd, container, column } = sums;
   return {
     inset: cssText(inset),
     'margin-start': cssText(marginStart),
@@ -75,10 +88,11 @@ export function columnSums(
   breakpoint: Breakpoint,
   unit: ViewportUnit,
   count?: number,
+  direction: Direction = 'ltr',
 ): ColumnSolution<CssSum> {
   const numbers: Numbers<CssSum> =
     count === undefined
       ? cssNumbers
       : { ...cssNumbers, fitted: (_, each) => ({ count, together: cssNumbers.times(each, new Fraction(count)) }) };
-  return solveColumns(numbers, columnRule(breakpoint.columns, cssReader(spec, breakpoint, unit)));
+  return solveColumns(numbers, columnRule(breakpoint.columns, cssReader(spec, breakpoint, unit, direction)));
 }

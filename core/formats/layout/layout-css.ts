@@ -3,6 +3,7 @@ import type { Breakpoint, Layout, Spec } from '../../spec/schema';
 import { solvedAt } from '../../layouts/solved-at';
 import { ON_COLUMNS } from '../grid-css/container-css';
 import { declared, gridProperties, headComment, inComment, type Origin } from '../grid-css/grid-css';
+import { frameCss, frameProperties } from '../grid-css/frame-css';
 import { typeCss, typeProperties } from '../grid-css/type-css';
 import { countedRanges } from './counted-ranges';
 import { groundSums } from './ground-sums';
@@ -14,7 +15,7 @@ import { type CssRule, sectionCss } from './section-css';
  * one another. Everything is worked out by the same sums as the drawing, for every width of a range.
  */
 export function layoutCss(spec: Spec, origin: Origin, layouts: readonly Layout[] = spec.layouts): string {
-  const shared = [headComment(spec, byWidth(spec.breakpoints), origin), PAGE, typeCss(spec), TEXT];
+  const shared = [headComment(spec, byWidth(spec.breakpoints), origin), PAGE, frameCss(spec), typeCss(spec), TEXT];
   const ranges = layoutRanges(spec, layouts).map(({ css }) => css);
   return `${[...shared.filter((part) => part !== null), ...ranges].join('\n\n')}\n`;
 }
@@ -28,6 +29,7 @@ export function layoutRanges(
     const ground = groundSums(spec, breakpoint, count);
     const properties = [
       ...declared('grid', { ...gridProperties(spec, breakpoint), columns: String(count) }),
+      ...declared('frame', frameProperties(spec, breakpoint)),
       ...declared('type', typeProperties(spec, breakpoint)),
     ];
     const rules = layouts.flatMap((layout) => {

@@ -1,3 +1,4 @@
+import { hasFrame } from '../grid-css/frame-css';
 import { escaped } from '../../text/markup';
 import type { Block, Layout, Spec } from '../../spec/schema';
 
@@ -20,7 +21,7 @@ export function layoutHtml(spec: Spec, layouts: readonly Layout[] = spec.layouts
 ${style}${only}
 </head>
 <body>
-<main>
+<main${hasFrame(spec) ? ' class="grid-frame"' : ''}>
 ${layouts.map((layout) => layoutText(spec, layout)).join('\n')}
 </main>
 </body>

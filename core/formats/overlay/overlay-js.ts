@@ -3,6 +3,7 @@ import { columnsAt } from '../../columns/columns-at';
 import { placementsAt } from '../../layouts/placements';
 import { byWidth } from '../../spec/ranges';
 import type { Layout, Spec } from '../../spec/schema';
+import { frameProperties } from '../grid-css/frame-css';
 import { declared, gridProperties, mediaQuery, type Origin } from '../grid-css/grid-css';
 import { OVERLAY_SCRIPT } from './overlay-script';
 
@@ -18,7 +19,7 @@ export function overlayJs(spec: Spec, { version }: Origin): string {
     css: breakpoints
       .map(
         (breakpoint) =>
-          `@media ${mediaQuery(spec, breakpoint)} { :host { ${declared('grid', gridProperties(spec, breakpoint)).join(' ').replace(/\s+/g, ' ').trim()} } }`,
+          `@media ${mediaQuery(spec, breakpoint)} { :host { ${[...declared('grid', gridProperties(spec, breakpoint)), ...declared('frame', frameProperties(spec, breakpoint))].join(' ').replace(/\s+/g, ' ').trim()} } }`,
       )
       .join('\n'),
     ranges: breakpoints.map(({ id, name, from }) => ({ id, name, from })),

@@ -2,16 +2,15 @@ import { baselineAt } from '../../baseline/baseline-at';
 import { columnEdges, columnsAt } from '../../columns/columns-at';
 import { type Bar, bars } from '../../overlay/bars';
 import { baselineBars } from '../../overlay/baseline-bars';
-import { inksOf } from '../../overlay/inks';
-import { rowsAt } from '../../rows/rows-at';
+import { inksOf, isOutlined } from '../../overlay/inks';
+import { firstHead, rowsAt } from '../../rows/rows-at';
 import type { Breakpoint, OverlayInk, Spec } from '../../spec/schema';
 import { escaped } from '../../text/markup';
+import { besideGrids, written } from './beside-grids';
+import type { Direction } from '../grid-css/range-properties';
 
-/** A kind of line with its ink, where it stands: columns across, rows and baselines down. */
-type Kind = { id: 'columns' | 'rows' | 'baseline'; ink: OverlayInk; edges: Bar[] };
-
-/** In which direction a page is read: its start is at the left, or at the right. */
-export type Direction = 'ltr' | 'rtl';
+/** A kind of line with its ink, where it stands: columns across, rows and baselines down; drawn filled or as outlines. */
+type Kind = { id: 'columns' | 'rows' | 'baseline'; ink: OverlayInk; edges: Bar[]; isOutlined: boolean };
 
 /** Bars from the start of a page, as they stand from its left edge. */
 function mirrored(edges: Bar[], width: number, direction: Direction): Bar[] {
@@ -23,7 +22,8 @@ function kindsOf(spec: Spec, breakpoint: Breakpoint, height: number, direction: 
   const inks = inksOf(spec);
   const rows = rowsAt(spec, breakpoint, height);
   const baseline = baselineAt(spec, breakpoint, height);
-  const kinds: Kind[] = [
+  const outlined = isOutlined(spec);
+  const kinds: Omit<Kind, 'isOutlined'>[] = [
     {
       id: 'columns',
       ink: inks.columns,
@@ -36,11 +36,16 @@ function kindsOf(spec: Spec, breakpoint: Breakpoint, height: number, direction: 
     {
       id: 'rows',
       ink: inks.rows,
-      edges: rows ? bars({ ...rows, first: rows.offset, step: rows.height.add(rows.gap) }) : [],
+      edges: rows ? bars({ ...rows, first: firstHead(rows), step: rows.height.add(rows.gap) }) : [],
     },
     { id: 'baseline', ink: inks.baseline, edges: baseline ? baselineBars(baseline) : [] },
   ];
-  return kinds.map((kind) => ({ ...kind, edges: kind.edges.filter(([from, to]) => to > from) }));
+  return kinds.map((kind) => ({
+    ...kind,
+    // a baseline is a line as it is
+    isOutlined: outlined && kind.id !== 'baseline',
+    edges: kind.edges.filter(([from, to]) => to > from),
+  }));
 }
 
 /**
@@ -63,6 +68,7 @@ export function overlaySvg(
   const layers = [
     ...kinds.map((kind) => layer(kind, kind.id, width, height)),
     ...kinds.map((kind) => layer(onWhole(kind), `${kind.id}-snapped`, width, height, true)),
+    ...besideGrids(spec, breakpoint, { width, height, direction, density: 1 }),
   ];
   return drawing(`${spec.name}, ${breakpoint.name}`, width, height, layers);
 }
@@ -75,7 +81,10 @@ export function overlaySvg(
 export function overlayPixels(spec: Spec, breakpoint: Breakpoint, density: number): string {
   const { height } = breakpoint.reference;
   const [wide, high] = pixelSize(breakpoint, density);
-  const layers = kindsOf(spec, breakpoint, height).map((kind) => layer(onWhole(kind, density), kind.id, wide, high));
+  const layers = [
+    ...kindsOf(spec, breakpoint, height).map((kind) => layer(onWhole(kind, density), kind.id, wide, high)),
+    ...besideGrids(spec, breakpoint, { width: breakpoint.reference.width, height, direction: 'ltr', density }),
+  ];
   // a picture shows no title: grids that are alike are one picture, whatever they are called
   return drawing(null, wide, high, layers);
 }
@@ -95,15 +104,32 @@ ${layers.filter((part) => part !== '').join('\n')}
 `;
 }
 
-function layer({ id, ink, edges }: Kind, name: string, width: number, height: number, isHidden = false): string {
+function layer(
+  { id, ink, edges, isOutlined }: Kind,
+  name: string,
+  width: number,
+  height: number,
+  isHidden = false,
+): string {
   if (edges.length === 0) return '';
   const title = name.replace('-', ', ');
   // columns are a shape each, so that they can be picked one by one; of rows there may be thousands, and they are one
+  const boxes = isOutlined ? edges.map(([from, to]): Bar => [from + 0.5, to - 0.5]) : edges;
+  const [across, down] = isOutlined ? [width - 1, height - 1] : [width, height];
+  const first = isOutlined ? 0.5 : 0;
   const shapes =
     id === 'columns'
-      ? edges.map(([from, to]) => `<rect x="${written(from)}" width="${written(to - from)}" height="${height}"/>`)
-      : [`<path d="${edges.map(([from, to]) => `M0 ${written(from)}h${width}v${written(to - from)}H0z`).join('')}"/>`];
-  return `<g id="${name}" fill="${ink.colour}" fill-opacity="${ink.strength / 100}"${isHidden ? ' display="none"' : ''}><title>${title}</title>${shapes.join('')}</g>`;
+      ? boxes.map(
+          ([from, to]) =>
+            `<rect x="${written(from)}"${isOutlined ? ' y="0.5"' : ''} width="${written(Math.max(0, to - from))}" height="${down}"/>`,
+        )
+      : [
+          `<path d="${boxes.map(([from, to]) => `M${first} ${written(from)}h${across}v${written(Math.max(0, to - from))}H${first}z`).join('')}"/>`,
+        ];
+  const paint = isOutlined
+    ? `fill="none" stroke="${ink.colour}" stroke-opacity="${ink.strength / 100}"`
+    : `fill="${ink.colour}" fill-opacity="${ink.strength / 100}"`;
+  return `<g id="${name}" ${paint}${isHidden ? ' display="none"' : ''}><title>${title}</title>${shapes.join('')}</g>`;
 }
 
 /** Edges on whole pixels, half up, of which a px has so many. A baseline stays as thick as it is, wherever its place comes to. */
@@ -114,9 +140,4 @@ function onWhole(kind: Kind, density = 1): Kind {
     kind.id === 'baseline' ? whole(from) + whole(to - from) : whole(to),
   ];
   return { ...kind, edges: kind.edges.map(snapped).filter(([from, to]) => to > from) };
-}
-
-/** At most four places, no trailing zeros. */
-function written(length: number): string {
-  return String(Number(length.toFixed(4)));
 }

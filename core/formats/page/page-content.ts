@@ -6,6 +6,8 @@ import { LAYOUT_SAYS, layoutTable, WHITE_SPACE_SAYS, whiteSpaceTable } from '../
 import type { ReadTable } from '../../edition/read-table';
 import { decimal, numeral } from '../../length/present';
 import { heightBehaviour } from '../../rows/row-rule';
+import { type FrameArea, frameAreas } from '../../overlay/frame-areas';
+import { guidesAt } from '../../overlay/guides';
 import { rowLine, rowSumAt } from '../../rows/row-sum';
 import { rowEdges, rowsAt } from '../../rows/rows-at';
 import { byWidth, rangeText } from '../../spec/ranges';
@@ -26,6 +28,9 @@ export type BreakpointContent = {
   height: number;
   columns: Stretch[];
   rows: Stretch[];
+  /** Bars and panels, which cover what lies under them; and guides. */
+  frame: FrameArea[];
+  guides: { axis: 'x' | 'y'; at: number; name: string }[];
   /** What is written over the drawing: margins, a column, a gutter. */
   measures: { text: string; from: number; length: number }[];
   sums: string[];
@@ -156,6 +161,8 @@ function breakpointContent(spec: Spec, breakpoint: Breakpoint): BreakpointConten
     ...reference,
     columns: columnEdges(solved).map(stretchOf),
     rows: rows && rows.count <= MOST_ROWS ? rowEdges(rows).map(stretchOf) : [],
+    frame: frameAreas(spec, breakpoint, reference.width, reference.height),
+    guides: guidesAt(spec, breakpoint).map(({ axis, at, name: of }) => ({ axis, at: at.valueOf(), name: of })),
     measures: measuresOf(solved),
     sums: [sumLine(solved, numeral), ...(heights ? [rowLine(heights, numeral)] : [])],
     says: [...behaviourText(breakpoint), ...heightBehaviour(breakpoint)],
@@ -166,7 +173,7 @@ function breakpointContent(spec: Spec, breakpoint: Breakpoint): BreakpointConten
 /** Both margins, the first column and the first gutter. */
 function measuresOf(solved: SolvedColumns): BreakpointContent['measures'] {
   return widthSegments(solved)
-    .filter(({ part, number }) => part === 'margin' || (part !== 'inset' && number === 1))
+    .filter(({ part, number }) => part === 'margin' || part === 'panel' || (part !== 'inset' && number === 1))
     .map(({ start, width }) => ({ text: numeral(width), from: start.valueOf(), length: width.valueOf() }));
 }
 

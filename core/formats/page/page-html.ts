@@ -45,6 +45,8 @@ header p { overflow-wrap: anywhere; }
 .drawing { display: block; max-width: 100%; height: auto; border: 1px solid var(--line); }
 .drawing .columns { fill: var(--column); }
 .drawing .rows { fill: var(--row); opacity: 0.25; }
+.drawing .frame { fill: #7c8088; }
+.drawing .guide { fill: none; stroke: #b8405e; stroke-width: 2; }
 .drawing .blocks rect { fill: none; stroke: var(--soft); }
 .drawing .blocks text { fill: currentcolor; }
 .figures { display: flex; flex-wrap: wrap; gap: 16px; align-items: start; }
@@ -60,7 +62,7 @@ td small { display: block; color: var(--soft); }
 const WIDEST_DRAWING = 720;
 
 function breakpointHtml(
-  { name, range, width, height, columns, rows, sums, says, notes }: BreakpointContent,
+  { name, range, width, height, columns, rows, frame, guides, sums, says, notes }: BreakpointContent,
   widest: number,
 ): string {
   const scale = WIDEST_DRAWING / widest;
@@ -69,10 +71,20 @@ function breakpointHtml(
     ([from, length]) => `<rect x="${short(from)}" width="${short(length)}" height="${height}"/>`,
   );
   const down = rows.map(([from, length]) => `M0 ${short(from)}h${width}v${short(length)}H0z`);
+  const beside = [
+    ...guides.map(
+      ({ axis, at, name: of }) =>
+        `<path class="guide" d="${axis === 'x' ? `M${short(at)} 0v${height}` : `M0 ${short(at)}h${width}`}"><title>${escaped(of)}</title></path>`,
+    ),
+    ...frame.map(
+      ({ x, y, width: across, height: tall }) =>
+        `<rect class="frame" x="${short(x)}" y="${short(y)}" width="${short(across)}" height="${short(tall)}"/>`,
+    ),
+  ];
   return `<section>
 <h2>${escaped(name)}</h2>
 <p class="soft"><span class="n">${escaped(range)}</span>, drawn at <span class="n">${width} × ${height}</span></p>
-<svg class="drawing" width="${wide}" height="${high}" viewBox="0 0 ${width} ${height}" role="img" aria-label="${escaped(`The grid of ${name}`)}"><g class="columns">${across.join('')}</g>${down.length > 0 ? `<path class="rows" d="${down.join('')}"/>` : ''}</svg>
+<svg class="drawing" width="${wide}" height="${high}" viewBox="0 0 ${width} ${height}" role="img" aria-label="${escaped(`The grid of ${name}`)}"><g class="columns">${across.join('')}</g>${down.length > 0 ? `<path class="rows" d="${down.join('')}"/>` : ''}${beside.join('')}</svg>
 ${sums.map((sum) => `<p class="n">${escaped(sum)}</p>`).join('\n')}
 <ul>
 ${says.map((sentence) => `<li>${escaped(sentence)}</li>`).join('\n')}

@@ -4,8 +4,10 @@ import { columnsAt, type SolvedColumns, sumLine } from '../../columns/columns-at
 import { spansOf } from '../../columns/spans';
 import { numeral } from '../../length/present';
 import { type Px, px } from '../../length/px';
+import { guidesAt } from '../../overlay/guides';
 import { rowsAt } from '../../rows/rows-at';
-import { byWidth, rangeText } from '../../spec/ranges';
+import { specOfGrid } from '../../spec/named-grids';
+import { byWidth, rangeText, screenOf } from '../../spec/ranges';
 import type { Breakpoint, Font, Spec, TextStyle } from '../../spec/schema';
 import { stepsOf } from '../../spacing/scale';
 import { textAt } from '../../type/text-at';
@@ -31,10 +33,19 @@ export function tokenTree(spec: Spec, { version, sha256 }: Origin): TokenTree {
     tokenName(style.name),
     group(breakpoints.map((breakpoint) => [breakpoint.id, { text: textOf(spec, style, breakpoint) }])),
   ]);
+  const grids = (spec.grids ?? []).map((grid): [string, TokenTree] => {
+    const own = specOfGrid(spec, grid);
+    const ranges = byWidth(own.breakpoints).map((breakpoint): [string, TokenTree] => [
+      breakpoint.id,
+      breakpointTree(own, breakpoint),
+    ]);
+    return [grid.id, group(ranges, grid.name)];
+  });
   return {
     says: `${spec.name} ${version}, SHA-256 ${sha256}`,
     tokens: [
       ['breakpoint', group(breakpoints.map((breakpoint) => [breakpoint.id, breakpointTree(spec, breakpoint)]))],
+      ...(grids.length > 0 ? [['grid', group(grids)] as [string, TokenTree]] : []),
       ...(steps.length > 0 ? [['space', group(steps)] as [string, TokenTree]] : []),
       ...(styles.length > 0 ? [['type', group(styles)] as [string, TokenTree]] : []),
     ],
@@ -48,6 +59,7 @@ function group(tokens: TokenTree['tokens'], says = ''): TokenTree {
 function breakpointTree(spec: Spec, breakpoint: Breakpoint): TokenTree {
   const solved = columnsAt(spec, breakpoint);
   const [rows, baseline] = [rowsAt(spec, breakpoint), baselineAt(spec, breakpoint)];
+  const guides = Object.fromEntries(guidesAt(spec, breakpoint).map(({ name, at }) => [tokenName(name), at]));
   const spans = spansOf(solved).map(({ columns, width }): [string, Said] => [String(columns), { dimension: width }]);
   return group(
     [
@@ -57,6 +69,8 @@ function breakpointTree(spec: Spec, breakpoint: Breakpoint): TokenTree {
       ...lengthsOf(solved),
       ['span', group(spans)],
       ...(rows ? [['row', dimensions({ height: rows.height, gap: rows.gap, offset: rows.offset })] as never] : []),
+      ...(breakpoint.frame ? [['frame', dimensions(frameOf(spec, breakpoint))] as never] : []),
+      ...(Object.keys(guides).length > 0 ? [['guide', dimensions(guides)] as never] : []),
       ...(baseline ? [['baseline', dimensions({ step: baseline.step, offset: baseline.offset })] as never] : []),
     ],
     `${breakpoint.name}, ${rangeText(spec, breakpoint)}: ${sumLine(solved, numeral)}`,
@@ -65,6 +79,11 @@ function breakpointTree(spec: Spec, breakpoint: Breakpoint): TokenTree {
 
 function lengthsOf({ column, gutter, marginStart, marginEnd, container, inset }: SolvedColumns): TokenTree['tokens'] {
   return dimensions({ column, gutter, 'margin-start': marginStart, 'margin-end': marginEnd, container, inset }).tokens;
+}
+
+function frameOf(spec: Spec, breakpoint: Breakpoint): Record<string, Px> {
+  const { top, bottom, start, end } = screenOf(spec, breakpoint).frame!;
+  return { top, bottom, start, end };
 }
 
 function dimensions(lengths: Record<string, Px>): TokenTree {

@@ -1,7 +1,8 @@
 import { partsOf } from '../../edits/parts';
 import { DOCUMENT, type Shape } from '../../edits/shape';
 import { resizeStep } from '../../spacing/write-steps';
-import type { Font, NamedGrid, RuleSetting, Spec, TextStyle, Waiver } from '../../spec/schema';
+import { guideText } from '../../overlay/guides';
+import type { Breakpoint, Font, Guide, NamedGrid, RuleSetting, Spec, TextStyle, Waiver } from '../../spec/schema';
 import { faceText, settingText } from '../../type/style-text';
 import type { Collection } from '../collection';
 import { said } from '../reading';
@@ -70,6 +71,26 @@ const grids: Collection<NamedGrid> = {
   weighs: { added: 'minor', removed: 'major' },
 };
 
+type OwnGuide = Guide & { breakpoint: Breakpoint };
+
+/** Guides of every breakpoint; those of one that comes or goes come and go with it. */
+const guides: Collection<OwnGuide> = {
+  of: (spec) =>
+    new Map(
+      spec.breakpoints.flatMap((breakpoint) =>
+        (breakpoint.guides ?? []).map((guide) => [`${breakpoint.id} ${guide.name}`, { ...guide, breakpoint }] as const),
+      ),
+    ),
+  name: ({ name }) => `Guide ${name}`,
+  address: ({ breakpoint, name }) => ['breakpoints', breakpoint.id, 'guides', name],
+  breakpoint: ({ breakpoint }) => breakpoint.name,
+  says: guideText,
+  quantities: ({ name, breakpoint }) => [
+    compared(`Guide ${name}`, ['breakpoints', breakpoint.id, 'guides', name], guideText),
+  ],
+  weighs: { added: 'minor', removed: 'minor' },
+};
+
 type RuleChange = { id: string; setting: RuleSetting };
 
 const rules: Collection<RuleChange> = {
@@ -116,6 +137,7 @@ function partsText(parts: NamedGrid['at'][string]): string {
 /** Everything in a document that comes and goes, save breakpoints. */
 export const COLLECTIONS = [
   grids,
+  guides,
   steps,
   rules,
   waivers,

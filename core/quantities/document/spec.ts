@@ -1,4 +1,8 @@
-import { type Family, inkOf } from '../../overlay/inks';
+import { inkOf, isOutlined, type OverlayId } from '../../overlay/inks';
+import { meshSquare } from '../../overlay/mesh';
+import { OVERLAY_IDS } from '../../spec/overlay-schema';
+import { numeral } from '../../length/present';
+import { compared } from './compared';
 import { mapped } from '../../parsed';
 import { sizeText } from '../../length/size';
 import { allowHalfSteps, writeBase, writeUnits } from '../../spacing/rhythm';
@@ -71,7 +75,7 @@ const OF_SPEC: readonly Quantity<Spec>[] = [
   },
 ];
 
-function overlay(family: Family): Quantity<Spec> {
+function overlay(family: OverlayId): Quantity<Spec> {
   return {
     id: `overlay.${family}`,
     label: `Overlay of ${family}`,
@@ -84,8 +88,25 @@ function overlay(family: Family): Quantity<Spec> {
   };
 }
 
-/** Every quantity of the whole document. */
-export const SPEC_QUANTITIES: readonly Quantity<Spec>[] = [
-  ...OF_SPEC,
-  ...(['columns', 'rows', 'baseline'] as const).map(overlay),
+/** How overlays are drawn, and the mesh: changed in the dialog of the overlays. */
+const OVERLAYS_DRAWN: readonly Quantity<Spec>[] = [
+  compared('Overlays drawn', ['overlays', 'drawn'], (spec) => (isOutlined(spec) ? 'outlines' : 'filled'), 'patch'),
+  compared('Overlay combinations', ['overlays', 'combinations'], combinationsText, 'patch'),
+  compared('Mesh, square', ['mesh', 'square'], (spec) => numeral(meshSquare(spec)), 'patch'),
+  compared(
+    'Mesh, strong line',
+    ['mesh', 'strong'],
+    ({ mesh }) => (mesh?.strong === undefined ? 'none' : `every ${mesh.strong}`),
+    'patch',
+  ),
 ];
+
+function combinationsText({ overlays }: Spec): string {
+  const all = overlays?.combinations ?? [];
+  return all.length === 0
+    ? 'none'
+    : all.map(({ name, key, shows }) => `${key} ${name}: ${shows.join(', ') || 'nothing'}`).join('; ');
+}
+
+/** Every quantity of the whole document. */
+export const SPEC_QUANTITIES: readonly Quantity<Spec>[] = [...OF_SPEC, ...OVERLAY_IDS.map(overlay), ...OVERLAYS_DRAWN];

@@ -39,6 +39,7 @@ function Piece({ name, start, end }: { name: string; start: Px; end: Px }) {
 }
 
 function acrossName({ part, number }: SumSegment): string {
+  if (part === 'panel') return number === 1 ? 'start panel' : 'end panel';
   if (part === 'margin') return number === 1 ? 'start margin' : 'end margin';
   return part === 'inset' ? 'half gutter outside' : `${part} ${number}`;
 }

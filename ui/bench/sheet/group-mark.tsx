@@ -1,4 +1,4 @@
-export const GROUP_NAMES = { screen: 'Screen', columns: 'Columns', rows: 'Rows', baseline: 'Baseline' } as const;
+export const GROUP_NAMES = { screen: 'Screen', columns: 'Columns', rows: 'Rows', baseline: 'Baseline', frame: 'Bars and panels' } as const;
 
 export type SheetGroup = keyof typeof GROUP_NAMES;
 
@@ -11,6 +11,7 @@ export function GroupMark({ group }: { group: SheetGroup }) {
       {group === 'rows' && (
         <path d="M0 10 10 0M4 10 14 0M0 5 5 0M9 10l5-5" stroke="var(--amber-tint)" strokeWidth="1.6" fill="none" />
       )}
+      {group === 'frame' && <path d="M0 0h14v3H4v7H0z" fill="var(--frame-fill)" />}
       {group === 'baseline' && <path d="M0 1.5h14M0 8.5h14" stroke="var(--teal-tint)" strokeWidth="1.4" />}
     </svg>
   );

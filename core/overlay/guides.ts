@@ -1,0 +1,41 @@
+import { parseLength } from '../length/length';
+import { HALF, type Px, px } from '../length/px';
+import { toPx } from '../length/resolve';
+import { screenOf } from '../spec/ranges';
+import type { Breakpoint, Guide, Spec } from '../spec/schema';
+
+/** A line by hand and where it lies: from the screen's start (`x`), or from the page's top (`y`). */
+export type SolvedGuide = { name: string; axis: Guide['axis']; at: Px };
+
+/**
+ * The guides of a breakpoint on a screen. Bars and panels do not move them; a percentage is of the whole screen.
+ *
+ *     guidesAt(spec, desktop)[0]   // { name: 'fold', axis: 'y', at: 720 }
+ */
+export function guidesAt(
+  spec: Spec,
+  breakpoint: Breakpoint,
+  width: Px | number = breakpoint.reference.width,
+  height: Px | number = breakpoint.reference.height,
+): SolvedGuide[] {
+  const { frame: _frame, ...bare } = breakpoint;
+  const screen = screenOf(spec, bare, width, height);
+  return (breakpoint.guides ?? []).map(({ name, axis, at, from }) => {
+    const along = axis === 'x' ? 'width' : 'height';
+    const own = toPx(parseLength(at.replace(/^-/, '')).value!, screen, along);
+    const place = at.startsWith('-') ? own.neg() : own;
+    const whole = px(screen[along]);
+    const from0 = { start: place, end: whole.sub(place), centre: whole.mul(HALF).add(place) };
+    return { name, axis, at: from0[from] };
+  });
+}
+
+/** A guide in words: `y 720 from the top`, `x 12.5% from the end`. */
+export function guideText({ axis, at, from }: Guide): string {
+  const edges = {
+    start: axis === 'x' ? 'the start' : 'the top',
+    end: axis === 'x' ? 'the end' : 'the foot',
+    centre: 'the centre',
+  };
+  return `${axis} ${at.replace(/px$/, '')} from ${edges[from]}`;
+}
