@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Columns } from '../spec/schema';
-import { breakpointOf } from '../spec/testing';
+import { specWith, breakpointOf } from '../spec/testing';
 import { behaviourText } from './behaviour';
 
 test.each<[Partial<Columns>, string[]]>([
@@ -45,5 +45,5 @@ test.each<[Partial<Columns>, string[]]>([
     ],
   ],
 ])('%j', (columns, sentences) => {
-  expect(behaviourText(breakpointOf(columns))).toEqual(sentences);
+  expect(behaviourText(specWith(breakpointOf(columns)), breakpointOf(columns))).toEqual(sentences);
 });

@@ -1,7 +1,9 @@
 import { type LengthValue, typedText } from '../length/length-value';
-import type { Breakpoint, Columns } from '../spec/schema';
+import { givenSides, sideIsOf } from '../spec/frame';
+import { measureOf } from '../spec/measure';
+import type { Breakpoint, Columns, Spec } from '../spec/schema';
 import { type GrowingLength, isGrowing } from '../length/growing';
-import { isSum, type LengthSum, termsOf } from '../length/sum';
+import { isSum, type LengthSum, SAFE, termsOf } from '../length/sum';
 import { isOfColumn, isPair, isShare, isUpTo } from './column-rule';
 import type { Margin } from './read-rule';
 import { isRelation, relationText } from './relation';
@@ -9,13 +11,24 @@ import { isRelation, relationText } from './relation';
 /**
  * What stretches and what stays as the viewport grows through a breakpoint's range, in words.
  *
- *     behaviourText(desktop)
+ *     behaviourText(spec, desktop)
  *     // ["The container is always 1296 px wide and centred; the margins take what is left.",
  *     //  "Gutters stay 24 px; the columns share what is left."]
  */
-export function behaviourText({ columns }: Breakpoint): string[] {
-  return [outside(columns), inside(columns), ...rounding(columns)];
+export function behaviourText(spec: Spec, { columns, frame }: Breakpoint): string[] {
+  const isOfContainer = measureOf(spec) === 'container';
+  const hasPanels = givenSides(frame).some((side) => sideIsOf(side) === 'width');
+  const across = isOfContainer ? 'the region' : hasPanels ? 'the space beside panels' : 'the screen';
+  return [outside(columns), inside(columns), ...rounding(columns)].map((sentence) =>
+    sentence
+      .replaceAll(ACROSS, across)
+      .replaceAll(WHOLE, isOfContainer ? 'the region' : 'the screen')
+      .replaceAll(SCREENS, isOfContainer ? 'regions' : 'screens'),
+  );
 }
+
+/** What stands in a sentence for what margins and container share, for all of it with its panels, and for several of that. */
+const [ACROSS, WHOLE, SCREENS] = ['{across}', '{whole}', '{screens}'];
 
 function outside(columns: Columns): string {
   const { container, margin } = columns;
@@ -23,15 +36,15 @@ function outside(columns: Columns): string {
   const between = marginWords(margin);
   const rest = between ? `beside ${between}` : 'and the margins take the rest';
   if (container === 'fill')
-    return between ? `The container fills the screen between ${between}.` : `The container fills the screen.`;
+    return between ? `The container fills ${ACROSS} between ${between}.` : `The container fills ${ACROSS}.`;
   if (container === 'auto') return `The container is as wide as its columns and ${stands}.`;
   if (isUpTo(container)) {
     const until = `until it is ${lengthWords(container.upTo)} wide, then keeps that width, ${stands}`;
-    return `The container fills the screen${between ? ` between ${between}` : ''} ${until}.`;
+    return `The container fills ${ACROSS}${between ? ` between ${between}` : ''} ${until}.`;
   }
   if (isShare(container)) {
     const most = container.upTo === undefined ? '' : `, at most ${lengthWords(container.upTo)},`;
-    return `The container is ${container.share} of the screen${most} and ${stands}, ${rest}.`;
+    return `The container is ${container.share} of ${ACROSS}${most} and ${stands}, ${rest}.`;
   }
   if (isSum(container)) return `The container is ${sumWords(container)} wide and ${stands}, ${rest}.`;
   if (isGrowing(container)) return `The container ${growingWords(container)} and ${stands}, ${rest}.`;
@@ -74,7 +87,7 @@ function sizeWords(value: Exclude<Margin, 'auto'>): string {
 }
 
 function growingWords({ between, over }: GrowingLength): string {
-  return `grows from ${lengthWords(between[0])} to ${lengthWords(between[1])} between screens of ${over[0]} and ${over[1]} px`;
+  return `grows from ${lengthWords(between[0])} to ${lengthWords(between[1])} between ${SCREENS} of ${over[0]} and ${over[1]} px`;
 }
 
 /** `100 % of the screen less 40 px`. */
@@ -91,7 +104,9 @@ function sumWords(value: LengthSum): string {
 function lengthWords(value: LengthValue): string {
   const text = typeof value === 'object' ? value.is : typedText(value);
   const [, amount = text, unit = ''] = /^([\d./]+)([a-z%]*)$/.exec(text) ?? [];
-  if (unit === '%' || unit === 'vw') return `${amount} % of the screen`;
+  if (text === SAFE) return 'what the screen keeps free on that side';
+  if (unit === '%') return `${amount} % of ${ACROSS}`;
+  if (unit === 'vw' || unit === 'cqi') return `${amount} % of ${WHOLE}`;
   return `${amount} ${unit || 'px'}`;
 }
 

@@ -4,6 +4,7 @@ import { lengthOf, type LengthValue } from '../length/length-value';
 import { type Px, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import type { Screen } from '../length/units';
+import { type Measure, measureOf, WIDTH_NAMES } from '../spec/measure';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { columnRule, type LengthReader } from './read-rule';
@@ -12,7 +13,9 @@ import { type ColumnSolution, solveColumns } from './solve';
 
 /** A breakpoint's columns at a viewport width, exact. */
 export type SolvedColumns = ColumnSolution<Px> & {
+  /** The width of the screen, or of the container, by what the document measures. */
   viewport: Px;
+  measure: Measure;
   /** The panel at the end of the screen. */
   frameEnd: Px;
 };
@@ -28,9 +31,9 @@ export function screenEdges({ viewport, frameStart, frameEnd }: SolvedColumns): 
 }
 
 /** What margins and container share, as explanations and findings call it, and how wide it is. */
-export function sharedWidth(solved: SolvedColumns): { name: 'viewport' | 'room'; is: Px } {
+export function sharedWidth(solved: SolvedColumns): { name: string; is: Px } {
   const is = roomAcross(solved);
-  return { name: is.equals(solved.viewport) ? 'viewport' : 'room', is };
+  return { name: is.equals(solved.viewport) ? WIDTH_NAMES[solved.measure].inSums : 'room', is };
 }
 
 /** Where the container begins and ends, from the viewport's start edge. */
@@ -58,7 +61,7 @@ const drawn = oncePer((spec: Spec, breakpoint: Breakpoint) => solvedAt(spec, bre
 function solvedAt(spec: Spec, breakpoint: Breakpoint, width: Px | number): SolvedColumns {
   const screen = screenOf(spec, breakpoint, width);
   const solution = solveColumns(exactNumbers, columnRule(breakpoint.columns, exactReader(screen)));
-  return { ...solution, viewport: screen.width, frameEnd: screen.frame?.end ?? ZERO };
+  return { ...solution, viewport: screen.width, measure: measureOf(spec), frameEnd: screen.frame?.end ?? ZERO };
 }
 
 /** Reads a document’s lengths in exact px of a screen. */

@@ -16,11 +16,13 @@ import { LIMITS } from '../limits';
 import { specOfGrid } from '../spec/named-grids';
 import type { Breakpoint, NamedGrid, Spec } from '../spec/schema';
 import { layoutProblem } from './layout-invariants';
+import { measureProblem } from './measure-problem';
 import { missingBreakpoint } from './references';
 
 /** What shapes cannot say, held by every document: the first thing that is wrong, with its place, or null. */
 export function brokenInvariant(spec: Spec): string | null {
   return (
+    measureProblem(spec) ??
     baseUnitProblem(spec) ??
     meshProblem(spec) ??
     layoutProblem(spec) ??

@@ -2,7 +2,7 @@ import Fraction from 'fraction.js';
 import { LIMITS } from '../limits';
 import type { Parsed } from '../parsed';
 import { inSeries } from './present';
-import { type Unit, unitPattern, UNITS } from './units';
+import { COMMON_UNITS, type Unit, unitPattern } from './units';
 
 /** A number with a unit, held exactly. */
 export type Length = { amount: Fraction; unit: Unit };
@@ -91,7 +91,7 @@ function notALength(text: string): string {
   if (/^[-−]/.test(text)) return `“${shown(text)}” is below zero. Enter 0 or more.`;
   if (/^\d+(\.\d+)?e[-+]?\d+$/i.test(text))
     return `“${shown(text)}” isn’t a length. Write out the digits, such as 1512.`;
-  return `“${shown(text)}” isn’t a length. Enter a number with ${inSeries(UNITS, 'or')}, such as 24 or 1.5rem.`;
+  return `“${shown(text)}” isn’t a length. Enter a number with ${inSeries(COMMON_UNITS, 'or')}, such as 24 or 1.5rem.`;
 }
 
 /** Text as a message quotes it: long pastes are cut. */

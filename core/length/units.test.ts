@@ -18,6 +18,7 @@ const THREE: Record<string, string> = {
   rem: '60',
   '%': '30',
   vw: '30',
+  cqi: '30',
   pt: '4',
   mm: String(new Fraction(288).div('25.4').toFraction()),
   in: '288',

@@ -28,6 +28,8 @@ const LAWS = {
   rem: { of: 'root', one: ({ rootFontSize }) => rootFontSize },
   '%': { of: 'screen', one: (screen, percentOf) => (screen.room ?? screen)[percentOf].div(100) },
   vw: { of: 'screen', one: ({ width }) => width.div(100) },
+  // of the container in which a grid stands, in place of vw (CSS Containment 3)
+  cqi: { of: 'screen', one: ({ width }) => width.div(100) },
   pt: { of: 'nothing', one: ({ pixelsPerInch }) => new Fraction(pixelsPerInch, 72) },
   mm: { of: 'nothing', one: ({ pixelsPerInch }) => new Fraction(pixelsPerInch).div('25.4') },
   in: { of: 'nothing', one: ({ pixelsPerInch }) => new Fraction(pixelsPerInch) },
@@ -36,6 +38,9 @@ const LAWS = {
 export type Unit = keyof typeof LAWS;
 
 export const UNITS = Object.keys(LAWS) as Unit[];
+
+/** Those that are named where a text is no length: `cqi` stands in place of `vw` in documents that are measured by a container, and is said there. */
+export const COMMON_UNITS = UNITS.filter((unit) => unit !== 'cqi');
 
 /** The law of a unit. */
 export const unitLaw = (unit: Unit): UnitLaw => LAWS[unit];

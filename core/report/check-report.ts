@@ -8,13 +8,19 @@ import { meshAt } from '../overlay/mesh';
 import { rowLine, rowSum } from '../rows/row-sum';
 import { rowEdgeTexts, rowsAt } from '../rows/rows-at';
 import { breakpointAt, byWidth, screenOf } from '../spec/ranges';
+import { type Measure, measureOf } from '../spec/measure';
 import { specOfGrid } from '../spec/named-grids';
 import type { Breakpoint, NamedGrid, Spec } from '../spec/schema';
 import { stepsOf } from '../spacing/scale';
 import { textReport } from './text-report';
 
 /** What the command line answers to `check`: exact numbers as text in lowest terms. */
-export type CheckReport = { breakpoints: BreakpointReport[]; spacing: StepReport[]; findings: FindingReport[] };
+export type CheckReport = {
+  measure: Measure;
+  breakpoints: BreakpointReport[];
+  spacing: StepReport[];
+  findings: FindingReport[];
+};
 
 export type StepReport = { name: string; times: string; px: string; rem: string };
 export type BreakpointReport = ReturnType<typeof breakpointReport>;
@@ -35,6 +41,7 @@ export function checkReport(spec: Spec, width?: number): CheckReport {
   }));
   if (width === undefined) {
     return {
+      measure: measureOf(spec),
       breakpoints: byWidth(spec.breakpoints).map((each) => breakpointReport(spec, each)),
       spacing,
       findings: findings.map(findingReport),
@@ -42,7 +49,12 @@ export function checkReport(spec: Spec, width?: number): CheckReport {
   }
   const applies = breakpointAt(spec, width);
   const its = findings.filter(({ breakpoint }) => breakpoint === null || breakpoint === applies.id);
-  return { breakpoints: [breakpointReport(spec, applies, width)], spacing, findings: its.map(findingReport) };
+  return {
+    measure: measureOf(spec),
+    breakpoints: [breakpointReport(spec, applies, width)],
+    spacing,
+    findings: its.map(findingReport),
+  };
 }
 
 function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint.reference.width) {

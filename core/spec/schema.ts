@@ -59,6 +59,8 @@ export const specName = z
 export const specSchema = z.strictObject({
   ypsiline: z.literal(4),
   name: specName,
+  /** Of what ranges and widths are: of the screen, or of the element in which the grid stands. */
+  measure: z.enum(['viewport', 'container']).optional(),
   rootFontSize: plainNumber(LIMITS.rootFontSize),
   pixelsPerInch: z.union([z.literal(72), z.literal(96)]),
   spacing: z.strictObject({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import fc from 'fast-check';
 import { columnsAt } from '../../core/columns/columns-at';
 import { layoutCss } from '../../core/formats/layout/layout-css';
@@ -9,7 +9,7 @@ import { anyLayout, anyPage } from '../../core/layouts/testing';
 import { ZERO } from '../../core/length/px';
 import { isRelation } from '../../core/columns/relation';
 import { breakpointAt } from '../../core/spec/ranges';
-import type { Breakpoint } from '../../core/spec/schema';
+import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
 
 /** Layouts and widths that are held against each other; `YPSILINE_LONG=1` takes the long form. */
 const LAYOUTS = process.env.YPSILINE_LONG ? 600 : 8;
@@ -24,17 +24,35 @@ test('layout.css and the core agree in Chromium, whatever the layout', async ({ 
   test.setTimeout(1_200_000);
   const pages = fc.sample(fc.tuple(anyPage, anyLayout), { numRuns: LAYOUTS, seed: 10 });
   const widths = fc.sample(fc.integer({ min: 240, max: 2000 }), { numRuns: LAYOUTS * WIDTHS, seed: 11 });
+  await held(page, pages, (index) => widths.slice(index * WIDTHS, (index + 1) * WIDTHS));
+});
+
+test('beside panels and between bars', async ({ page }) => {
+  const side = fc.constantFrom('64px', '5%', '4vw', { between: ['40px', '120px'] as [string, string], over: [500, 1400] as [number, number] }); // prettier-ignore
+  const frames = fc.record({ start: side, end: side, top: side, bottom: side }, { requiredKeys: [] });
+  const framed = fc.tuple(anyPage, frames).map(([spec, frame]) => ({
+    ...spec,
+    breakpoints: spec.breakpoints.map((each) => ({ ...each, frame })),
+  }));
+  const pages = fc.sample(fc.tuple(framed, anyLayout), { numRuns: LAYOUTS / 2, seed: 12 });
+  await held(page, pages, () => [320, 777, 1290, 1800]);
+});
+
+/** Every block of pages as Chromium draws it, at some widths. */
+async function held(page: Page, pages: [Spec, Layout][], widthsOf: (index: number) => number[]): Promise<void> {
   let compared = 0;
   for (const [index, [base, layout]] of pages.entries()) {
     const spec = { ...base, layouts: [layout] };
     await page.setContent(layoutHtml(spec, [layout], layoutCss(spec, ORIGIN, [layout])));
-    for (const width of widths.slice(index * WIDTHS, (index + 1) * WIDTHS)) {
+    for (const width of widthsOf(index)) {
       const breakpoint = breakpointAt(spec, width);
       // columns that have no room are a finding of their own
       if (columnsAt(spec, breakpoint, width).column.compare(ZERO) <= 0) continue;
       await page.setViewportSize({ width, height: HEIGHT });
       const drawn = await page.$$eval('[data-block]', (boxes) => {
-        const { top, left } = document.querySelector('.layout')!.getBoundingClientRect();
+        // with bars and panels around it, a page begins where the screen does
+        const { top, left } = (document.querySelector('.grid-frame') ??
+          document.querySelector('.layout'))!.getBoundingClientRect();
         return boxes.map((box) => {
           const edges = box.getBoundingClientRect();
           return [
@@ -73,8 +91,8 @@ test('layout.css and the core agree in Chromium, whatever the layout', async ({ 
       }
     }
   }
-  expect(compared).toBeGreaterThan(LAYOUTS * WIDTHS);
-});
+  expect(compared).toBeGreaterThan(pages.length * widthsOf(0).length);
+}
 
 /**
  * One unit. What is rounded by itself before adds one each: a margin that carries an edge off its line, the height of a block

@@ -209,7 +209,7 @@ function BreakpointSection({ spec, breakpoint }: { spec: Spec; breakpoint: Break
           </button>
         )}
         <ul>
-          {[...behaviourText(breakpoint), ...heightBehaviour(breakpoint)].map((sentence) => (
+          {[...behaviourText(spec, breakpoint), ...heightBehaviour(breakpoint)].map((sentence) => (
             <li key={sentence}>{sentence}</li>
           ))}
         </ul>

@@ -6,6 +6,7 @@ import { isSum, SAFE } from '../../length/sum';
 import { baselineBehaviour } from '../../rows/row-rule';
 import { rowLine, rowSumAt } from '../../rows/row-sum';
 import { byWidth, rangeEnd, rangeText } from '../../spec/ranges';
+import { measureOf } from '../../spec/measure';
 import { specOfGrid } from '../../spec/named-grids';
 import type { Breakpoint, NamedGrid, Spec } from '../../spec/schema';
 import { containerCss, type GutterForm, spanCss, startCss } from './container-css';
@@ -47,9 +48,11 @@ export function headComment(
     ...sums,
     '',
     `Lengths in rem count on a root font size of ${spec.rootFontSize}px.`,
-    hasFrame(spec)
-      ? `Put ${container} in an element with .grid-frame, which keeps clear of bars and panels: percentages are of what they leave.`
-      : `Put ${container} on an element that is as wide as the viewport: percentages are of that width.`,
+    measureOf(spec) === 'container'
+      ? `Put ${container.replace('grid', 'grid-region')} on the element whose width counts, and ${container} directly in it: percentages are of that width.`
+      : hasFrame(spec)
+        ? `Put ${container} in an element with .grid-frame, which keeps clear of bars and panels: percentages are of what they leave.`
+        : `Put ${container} on an element that is as wide as the viewport: percentages are of that width.`,
   ];
   return `/*\n${lines.map((line) => ` * ${inComment(line)}`.trimEnd()).join('\n')}\n */`;
 }
@@ -71,6 +74,7 @@ export function gridCssParts(spec: Spec, form: GutterForm = 'gap'): { shared: st
   const named = (spec.grids ?? []).map(({ id }) => containerCss(form, `.grid-${id}`));
   const shared = [
     spacingCss(spec),
+    regionCss(spec),
     frameCss(spec),
     containerCss(form),
     ...named,
@@ -90,13 +94,28 @@ function range(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string {
     ...declared('type', typeProperties(spec, breakpoint)),
   ];
   const inside = [
-    block(':root', root),
+    block(measureOf(spec) === 'viewport' ? ':root' : '.grid-region > *', root),
     ...(hasSafe(breakpoint) ? [block(`:root[dir='rtl']`, mirroredSafe(spec, breakpoint, form))] : []),
     insideGrid(spec, breakpoint),
     ...spanClasses(spec, breakpoint, form),
     ...(spec.grids ?? []).flatMap((grid) => namedGridCss(spec, grid, breakpoint, form)),
   ].join('\n');
-  return `/* ${inComment(breakpoint.name)} */\n@media ${mediaQuery(spec, breakpoint)} {\n${inside}\n}`;
+  return `/* ${inComment(breakpoint.name)} */\n${rangeRule(spec, mediaQuery(spec, breakpoint))} {\n${inside}\n}`;
+}
+
+/** The element by whose width the ranges of a document go that is measured by its container; null for any other. */
+function regionCss(spec: Spec): string | null {
+  if (measureOf(spec) === 'viewport') return null;
+  return `/* The element by whose width ranges go. Nothing queries itself: what a range says holds in its children. */
+.grid-region {
+  container: grid-region / inline-size;
+}`;
+}
+
+/** A range of widths as a rule: of the screen, or of the container. */
+export function rangeRule(spec: Spec, query: string): string {
+  if (measureOf(spec) === 'viewport') return `@media ${query}`;
+  return `@container grid-region ${query === 'all' ? '(width >= 0px)' : query}`;
 }
 
 /** A named grid in a range: its properties on its own class, and the spans that are others on its columns. */

@@ -2,6 +2,7 @@ import Fraction from 'fraction.js';
 import { columnRule } from '../../columns/read-rule';
 import type { Numbers } from '../../columns/numbers';
 import { type ColumnSolution, solveColumns } from '../../columns/solve';
+import { measureOf, WIDTH_UNIT } from '../../spec/measure';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import type { GutterForm } from './container-css';
 import { cssNumbers, type CssSum, cssText, type ViewportUnit } from './css-numbers';
@@ -37,7 +38,7 @@ export function rangeProperties(
   direction: Direction = 'ltr',
 ): RangeProperties {
   const inMargins = columnSums(spec, breakpoint, '%', undefined, direction);
-  const inGaps = columnSums(spec, breakpoint, 'vw', undefined, direction);
+  const inGaps = columnSums(spec, breakpoint, WIDTH_UNIT[measureOf(spec)], undefined, direction);
   const { columns } = breakpoint;
   const { add } = cssNumbers;
   const columnHeld = columns.column !== 'auto';
@@ -67,7 +68,7 @@ export function insideProperties(
   breakpoint: Breakpoint,
   direction: Direction = 'ltr',
 ): Record<string, string> {
-  const sums = columnSums(spec, breakpoint, 'vw', undefined, direction);
+  const sums = columnSums(spec, breakpoint, WIDTH_UNIT[measureOf(spec)], undefined, direction);
   const { inset, marginStart, marginEnd, container, column } = sums;
   return {
     inset: cssText(inset),

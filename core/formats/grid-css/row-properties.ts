@@ -2,6 +2,7 @@ import Fraction from 'fraction.js';
 import { type Space, spaceOf } from '../../columns/relation';
 import { ratioOf } from '../../length/ratio';
 import { px } from '../../length/px';
+import { measureOf, WIDTH_UNIT } from '../../spec/measure';
 import type { Breakpoint, Rows, Spec } from '../../spec/schema';
 import { cssNumbers, type CssSum, cssText } from './css-numbers';
 import { cssReader } from './css-reader';
@@ -14,7 +15,9 @@ export function rowProperties(spec: Spec, breakpoint: Breakpoint): Record<string
   const lines = baseline && { step: length(baseline.step), offset: length(baseline.offset) };
   return {
     ...(lines ? { baseline: cssText(lines.step), 'baseline-offset': cssText(lines.offset) } : {}),
-    ...(rows ? texts(rowSums(rows, length, lines, () => columnSums(spec, breakpoint, 'vw'))) : {}),
+    ...(rows
+      ? texts(rowSums(rows, length, lines, () => columnSums(spec, breakpoint, WIDTH_UNIT[measureOf(spec)])))
+      : {}),
     ...(rows?.rule === 'divide' ? { rows: String(rows.count) } : {}),
   };
 }

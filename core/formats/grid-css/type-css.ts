@@ -3,6 +3,7 @@ import { ratioOf } from '../../length/ratio';
 import { HALF } from '../../length/px';
 import type { Size } from '../../length/size';
 import { isGrowing } from '../../length/growing';
+import { measureOf, WIDTH_UNIT } from '../../spec/measure';
 import type { Breakpoint, Font, Spec, TextStyle } from '../../spec/schema';
 import { measuresOf } from '../../type/measures';
 import { adjusted, standInFor } from '../../type/stand-ins';
@@ -42,7 +43,7 @@ export type LineSums = Record<'size' | 'leading' | 'shift' | 'baseline' | 'edge'
 
 export function lineSums(spec: Spec, breakpoint: Breakpoint, style: TextStyle): LineSums {
   const { add, sub, times } = cssNumbers;
-  const reader = cssReader(spec, breakpoint, 'vw');
+  const reader = cssReader(spec, breakpoint, WIDTH_UNIT[measureOf(spec)]);
   const read = (value: Size): CssSum => (isGrowing(value) ? reader.growing(value) : reader.length(value));
   const { ascent, descent, capHeight, xHeight } = measuresOf(style.font);
   const setting = settingAt(spec, style, breakpoint);

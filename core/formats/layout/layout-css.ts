@@ -1,8 +1,9 @@
+import { measureOf } from '../../spec/measure';
 import { byWidth } from '../../spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../../spec/schema';
 import { solvedAt } from '../../layouts/solved-at';
 import { ON_COLUMNS } from '../grid-css/container-css';
-import { declared, gridProperties, headComment, inComment, type Origin } from '../grid-css/grid-css';
+import { declared, gridProperties, headComment, inComment, type Origin, rangeRule } from '../grid-css/grid-css';
 import { frameCss, frameProperties } from '../grid-css/frame-css';
 import { typeCss, typeProperties } from '../grid-css/type-css';
 import { countedRanges } from './counted-ranges';
@@ -15,7 +16,11 @@ import { type CssRule, sectionCss } from './section-css';
  * one another. Everything is worked out by the same sums as the drawing, for every width of a range.
  */
 export function layoutCss(spec: Spec, origin: Origin, layouts: readonly Layout[] = spec.layouts): string {
-  const shared = [headComment(spec, byWidth(spec.breakpoints), origin), PAGE, frameCss(spec), typeCss(spec), TEXT];
+  const page =
+    measureOf(spec) === 'viewport'
+      ? PAGE
+      : PAGE.replace('container-type: inline-size', 'container: grid-region / inline-size');
+  const shared = [headComment(spec, byWidth(spec.breakpoints), origin), page, frameCss(spec), typeCss(spec), TEXT];
   const ranges = layoutRanges(spec, layouts).map(({ css }) => css);
   return `${[...shared.filter((part) => part !== null), ...ranges].join('\n\n')}\n`;
 }
@@ -36,8 +41,11 @@ export function layoutRanges(
       const solved = new Map(solvedAt(spec, layout, breakpoint).blocks.map((block) => [block.id, block]));
       return layout.sections.flatMap((section, index) => sectionCss(section, index, { layout, ground, solved }));
     });
-    const inside = [`  :root {\n${properties.join('\n')}\n  }`, ...rules.map(ruleText)].join('\n');
-    return { breakpoint, css: `/* ${inComment(breakpoint.name)} */\n@media ${query} {\n${inside}\n}` };
+    const inside = [
+      `  ${measureOf(spec) === 'viewport' ? ':root' : '.layout > *'} {\n${properties.join('\n')}\n  }`,
+      ...rules.map(ruleText),
+    ].join('\n');
+    return { breakpoint, css: `/* ${inComment(breakpoint.name)} */\n${rangeRule(spec, query)} {\n${inside}\n}` };
   });
 }
 

@@ -165,7 +165,7 @@ function breakpointContent(spec: Spec, breakpoint: Breakpoint): BreakpointConten
     guides: guidesAt(spec, breakpoint).map(({ axis, at, name: of }) => ({ axis, at: at.valueOf(), name: of })),
     measures: measuresOf(solved),
     sums: [sumLine(solved, numeral), ...(heights ? [rowLine(heights, numeral)] : [])],
-    says: [...behaviourText(breakpoint), ...heightBehaviour(breakpoint)],
+    says: [...behaviourText(spec, breakpoint), ...heightBehaviour(breakpoint)],
     notes,
   };
 }

@@ -3,6 +3,7 @@ import { parseLength, shown } from '../../length/length';
 import { parseLengthValue } from '../../length/length-value';
 import { mapped, type Parsed } from '../../parsed';
 import { LIMITS } from '../../limits';
+import { measureOf } from '../../spec/measure';
 import { rangeText } from '../../spec/ranges';
 import type { Breakpoint } from '../../spec/schema';
 import type { CellQuantity } from '../quantity';
@@ -40,7 +41,20 @@ export const SCREEN = [
       return problem === undefined ? startAt(spec, breakpoint, from) : { problem };
     },
     weighs: 'minor',
-    tabled: [{ place: 1, label: 'Viewports', say: (spec, breakpoint) => words(rangeText(spec, breakpoint)) }],
+    tabled: [
+      {
+        place: 1,
+        label: 'Viewports',
+        isFor: (spec) => measureOf(spec) === 'viewport',
+        say: (spec, breakpoint) => words(rangeText(spec, breakpoint)),
+      },
+      {
+        place: 1,
+        label: 'Container widths',
+        isFor: (spec) => measureOf(spec) === 'container',
+        say: (spec, breakpoint) => words(rangeText(spec, breakpoint)),
+      },
+    ],
   },
   {
     id: 'reference',

@@ -6,12 +6,14 @@ import { compared } from './compared';
 import { mapped } from '../../parsed';
 import { sizeText } from '../../length/size';
 import { allowHalfSteps, writeBase, writeUnits } from '../../spacing/rhythm';
+import { measureOf, withMeasure } from '../../spec/measure';
 import type { Spec } from '../../spec/schema';
 import { choose } from '../choose';
 import type { Quantity } from '../quantity';
 import { said } from '../reading';
 
 const HALVES = { true: 'allowed', false: 'not allowed' } as const;
+const MEASURES = { viewport: 'viewport', container: 'container' } as const;
 const PER_INCH = { 96: '96', 72: '72' } as const;
 
 /** What a document says of the whole. */
@@ -72,6 +74,17 @@ const OF_SPEC: readonly Quantity<Spec>[] = [
     write: (spec, _, text) =>
       choose(text, PER_INCH, (choice) => ({ value: { ...spec, pixelsPerInch: Number(choice) as 72 | 96 } })),
     weighs: 'minor',
+  },
+  {
+    id: 'measure',
+    label: 'Widths are of',
+    name: 'Widths are of',
+    kind: 'choice',
+    choices: Object.values(MEASURES),
+    address: () => ['measure'],
+    read: (spec) => said(measureOf(spec)),
+    write: (spec, _, text) => choose(text, MEASURES, (choice) => ({ value: withMeasure(spec, choice) })),
+    weighs: 'major',
   },
 ];
 
