@@ -1,5 +1,6 @@
 import type { Address, Edit } from '../edits/edit';
 import { ORDER } from '../edits/edit';
+import { gridOf } from '../spec/named-grids';
 import type { Spec } from '../spec/schema';
 import { blockOf } from '../layouts/edit-layout';
 import { SPEC_QUANTITIES } from './document/spec';
@@ -12,6 +13,9 @@ const THINGS: Record<string, string> = {
   layouts: 'Layout',
   waivers: 'Waiver',
   rules: 'Rule',
+  grids: 'Grid',
+  mesh: 'Mesh',
+  overlays: 'Overlays',
 };
 
 /**
@@ -33,7 +37,7 @@ export function inWords(spec: Spec, edits: readonly Edit[]): string {
 }
 
 /** Lists whose things have an address of their own: what stands there is a thing that comes and goes. */
-const LISTS = ['breakpoints', 'type', 'layouts', 'steps', 'sections', 'blocks'];
+const LISTS = ['grids', 'breakpoints', 'type', 'layouts', 'steps', 'sections', 'blocks'];
 
 function isThing({ at }: Edit): boolean {
   return LISTS.includes(at.at(-2) ?? '') && at.length % 2 === (at.includes('steps') ? 1 : 0);
@@ -50,6 +54,7 @@ function nameOfEdit(spec: Spec, edit: Edit): string {
 }
 
 const THING_OF: Record<string, string> = {
+  grids: 'Grid',
   type: 'Text style',
   layouts: 'Layout',
   steps: 'Spacing step',
@@ -63,6 +68,7 @@ const THING_OF: Record<string, string> = {
  *     nameOfAddress(spec, ['breakpoints', 'desktop', 'columns', 'gutter'])   // "Gutter, Desktop"
  */
 export function nameOfAddress(spec: Spec, at: Address): string {
+  if (at[0] === 'grids') return nameInGrid(spec, at);
   const cell = cellAt(spec, at);
   const breakpoint = at[0] === 'breakpoints' ? spec.breakpoints.find(({ id }) => id === at[1]) : undefined;
   if (cell) return `${quantityOf(cell.quantity).name}, ${breakpoint!.name}`;
@@ -77,6 +83,15 @@ export function nameOfAddress(spec: Spec, at: Address): string {
   const own = breakpoint?.name ?? at[1]?.split(' ')[0] ?? '';
   // a breakpoint that nobody has named yet is called so already
   return own.startsWith(thing) ? own : `${thing} ${own}`.trim();
+}
+
+/** What of a grid beside the main one: `Container, Desktop, Article`; `Article, Desktop`; the grid itself. */
+function nameInGrid(spec: Spec, at: Address): string {
+  const name = gridOf(spec, at[1] ?? '')?.name ?? at[1] ?? '';
+  const cell = cellAt(spec, at);
+  const breakpoint = spec.breakpoints.find(({ id }) => id === at[3]);
+  if (cell) return `${quantityOf(cell.quantity).name}, ${breakpoint!.name}, ${name}`;
+  return breakpoint ? `${name}, ${breakpoint.name}` : `Grid ${name}`.trim();
 }
 
 /** A block or a section of a layout, and what of it, in words; null for the layout itself. */

@@ -65,6 +65,13 @@ test.each<[string, Parameters<typeof inWords>[1], string]>([
     ],
     'Gutter, Phone and 2 more',
   ],
+  [
+    'a cell of a grid beside',
+    [{ at: ['grids', 'article', 'at', 'phone', 'columns', 'gutter'], after: 1 }],
+    'Gutter, Phone, article',
+  ],
+  ['what a grid gives', [{ at: ['grids', 'article', 'at', 'phone'], after: {} }], 'article, Phone'],
+  ['a grid', [{ at: ['grids', 'article'], after: {} }], 'Grid article added'],
   ['a whole breakpoint', [{ at: ['breakpoints', 'phone'], after: {} }], 'Breakpoint Phone added'],
   [
     'a breakpoint that went, with what followed it',

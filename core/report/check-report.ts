@@ -2,6 +2,7 @@ import { baselineAt } from '../baseline/baseline-at';
 import { type JudgedFinding, judge } from '../checks/run';
 import { sentenceOf } from '../checks/sentence';
 import { columnEdges, columnsAt, sumLine } from '../columns/columns-at';
+import { sharedEdges } from '../columns/shared-edges';
 import { exactText, type Px } from '../length/px';
 import { guidesAt } from '../overlay/guides';
 import { meshAt } from '../overlay/mesh';
@@ -87,27 +88,15 @@ function meshReport(spec: Spec, breakpoint: Breakpoint, width: number) {
 /** A named grid at a breakpoint, and the places at which its columns begin and end where those of the main one do. */
 function namedGridReport(spec: Spec, grid: NamedGrid, { id }: Breakpoint, width: number) {
   const own = specOfGrid(spec, grid);
-  const edgesOf = (of: Spec): [Px, Px][] =>
-    columnEdges(
-      columnsAt(
-        of,
-        of.breakpoints.find((each) => each.id === id)!,
-        width,
-      ),
-    );
-  const [main, named] = [edgesOf(spec), edgesOf(own)];
-  const shared = (side: 0 | 1): string[] =>
-    named
-      .filter((edges) => main.some((other) => other[side].equals(edges[side])))
-      .map((edges) => exactText(edges[side]));
+  const [main, named] = [spec, own].map((of) => of.breakpoints.find((each) => each.id === id)!) as [
+    Breakpoint,
+    Breakpoint,
+  ];
+  const { starts, ends } = sharedEdges(columnsAt(spec, main, width), columnsAt(own, named, width));
   return {
     id: grid.id,
-    ...gridReport(
-      own,
-      own.breakpoints.find((each) => each.id === id)!,
-      width,
-    ),
-    meets: { starts: shared(0), ends: shared(1) },
+    ...gridReport(own, named, width),
+    meets: { starts: starts.map(exactText), ends: ends.map(exactText) },
   };
 }
 

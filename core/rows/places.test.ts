@@ -59,7 +59,7 @@ describe('the piece of a page at a height', () => {
 
 describe('points are drawn to edges', () => {
   const solved = columnsAt(spec, breakpoint); // columns of 74 from 144
-  const grids = { rows, baseline: null, page };
+  const grids = { rows, baseline: null, guides: [{ name: 'fold', axis: 'y' as const, at: px(70) }], page };
   const down = (at: string, among: Parameters<typeof edgeDown>[1], reach: string) =>
     snapped(px(at), edgeDown(px(at), among), px(reach));
 
@@ -84,6 +84,8 @@ describe('points are drawn to edges', () => {
     expect(exactText(down('21.4', { ...grids, rows: null, baseline: baselineAt(spec, breakpoint) }, '2'))).toBe('20');
     expect(exactText(down('98', { ...grids, rows: null }, '4'))).toBe('100');
     expect(exactText(down('50.6', { ...grids, rows: null }, '4'))).toBe('51');
+    expect(exactText(down('68.2', { ...grids, rows: null }, '4'))).toBe('70');
+    expect(edgeDown(px(68), { ...grids, rows: null }).name).toBe('the guide fold');
   });
 });
 

@@ -1,6 +1,7 @@
 import { baselineAt, firstLine, type SolvedBaseline } from '../baseline/baseline-at';
 import { type SolvedColumns, widthSegments } from '../columns/columns-at';
 import { type Px, px, roundHalfUp, ZERO } from '../length/px';
+import { guidesAt, type SolvedGuide } from '../overlay/guides';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { firstHead, rowsAt, type SolvedRows } from './rows-at';
 
@@ -20,7 +21,7 @@ function away(edge: NamedEdge, at: Px): Px {
 }
 
 /** The column or screen edge nearest to a place across the screen. */
-export function edgeAcross(at: Px, columns: SolvedColumns): NamedEdge {
+export function edgeAcross(at: Px, columns: SolvedColumns, guides: readonly SolvedGuide[] = []): NamedEdge {
   const edges = widthSegments(columns)
     .filter(({ part }) => part === 'column')
     .flatMap(({ number, start, end }) => [
@@ -31,17 +32,18 @@ export function edgeAcross(at: Px, columns: SolvedColumns): NamedEdge {
     { at: ZERO, name: 'the screen’s start' },
     { at: columns.viewport, name: 'the screen’s end' },
   ];
-  return nearest(at, [...edges, ...screen])!;
+  return nearest(at, [...edges, ...screen, ...guideEdges(guides, 'x')])!;
 }
 
 /** What lies down a page that edges are taken from. */
-export type Grids = { rows: SolvedRows | null; baseline: SolvedBaseline | null; page: Px };
+export type Grids = { rows: SolvedRows | null; baseline: SolvedBaseline | null; guides: SolvedGuide[]; page: Px };
 
 /** Rows and baselines of a breakpoint on a page of a height, at a viewport width. */
 export function gridsDown(spec: Spec, breakpoint: Breakpoint, page: number, width: Px): Grids {
   return {
     rows: rowsAt(spec, breakpoint, page, width),
     baseline: baselineAt(spec, breakpoint, page, width),
+    guides: guidesAt(spec, breakpoint, width, page),
     page: px(page),
   };
 }
@@ -51,7 +53,7 @@ export function gridsDown(spec: Spec, breakpoint: Breakpoint, page: number, widt
  *
  *     edgeDown(px(23), { rows: bands, baseline: null, page: px(844) })   // { at: 24, name: "the foot of row 2" }
  */
-export function edgeDown(at: Px, { rows, baseline, page }: Grids): NamedEdge {
+export function edgeDown(at: Px, { rows, baseline, guides, page }: Grids): NamedEdge {
   const ends = [
     { at: ZERO, name: 'the top' },
     { at: page, name: 'the foot of the page' },
@@ -59,8 +61,13 @@ export function edgeDown(at: Px, { rows, baseline, page }: Grids): NamedEdge {
   return nearest(at, [
     ...(rows ? rowEdgesAround(rows, at) : []),
     ...ends,
+    ...guideEdges(guides, 'y'),
     ...(baseline ? linesAround(baseline, at) : []),
   ])!;
+}
+
+function guideEdges(guides: readonly SolvedGuide[], axis: SolvedGuide['axis']): NamedEdge[] {
+  return guides.flatMap(({ name, axis: own, at }) => (own === axis ? [{ at, name: `the guide ${name}` }] : []));
 }
 
 /** A place, drawn to an edge within reach; otherwise the nearest whole px. */

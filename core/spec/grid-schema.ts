@@ -88,13 +88,13 @@ const side = z.union([length, growing]).optional();
 export const frame = z.strictObject({ top: side, bottom: side, start: side, end: side });
 
 /** Names of classes in `grid.css` that begin with `grid-`. */
-const RESERVED = ['overlay', 'region', 'frame', 'inside'];
+export const RESERVED_GRIDS = ['overlay', 'region', 'frame', 'inside'];
 
 const namedGrid = z.strictObject({
   id: idText('An id is lower-case letters, digits and hyphens, such as "article".').refine(
-    (id) => !RESERVED.includes(id),
+    (id) => !RESERVED_GRIDS.includes(id),
     {
-      message: `A grid can’t have the id ${RESERVED.join(', ')}: grid.css has classes of these names.`,
+      message: `A grid can’t have the id ${RESERVED_GRIDS.join(', ')}: grid.css has classes of these names.`,
     },
   ),
   name: plainText(LIMITS.breakpointName, 'A grid needs a name.'),

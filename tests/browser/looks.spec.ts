@@ -91,7 +91,7 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
   {
     name: 'overlay colours',
     path: '/tidewick/crew-tablet',
-    open: (page) => page.getByRole('button', { name: 'Colours…' }).click(),
+    open: (page) => page.getByRole('button', { name: 'Overlays…' }).click(),
   },
   { name: 'type rhythm', path: '/tidewick/passenger-site/type' },
   { name: 'type rhythm, empty', path: '/tidewick/e-mail-timetable/type' },

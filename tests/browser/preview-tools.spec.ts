@@ -120,8 +120,8 @@ test('an own picture is laid under, stays in the browser, and has its contrast s
   await openBench(page, spec);
   await page.getByLabel('Picture file').setInputFiles({ name: 'page.svg', mimeType: 'image/svg+xml', buffer: PICTURE });
   await expect(desk(page).locator('image')).toHaveAttribute('href', /^blob:/);
-  await page.getByRole('button', { name: 'Colours…' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Overlay colours' });
+  await page.getByRole('button', { name: 'Overlays…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Overlays' });
   await expect(dialog).toContainText('my picture');
   await page.keyboard.press('Escape');
   await page.reload();
@@ -140,7 +140,7 @@ test('colours and strengths belong to the spec, with a hint of contrast, and can
   signedIn: page,
 }) => {
   const slug = await openBench(page, spec);
-  await page.getByRole('button', { name: 'Colours…' }).click();
+  await page.getByRole('button', { name: 'Overlays…' }).click();
   const rows = page.getByRole('dialog').getByRole('group', { name: 'Rows' });
   await expect(rows).toContainText('on light 1.7 : 1, fits');
   await rows.getByLabel('Strength').focus();
@@ -150,7 +150,7 @@ test('colours and strengths belong to the spec, with a hint of contrast, and can
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(saved(page)).toHaveText(/^Draft [2-9]/);
   await page.goto(`/tidewick/${slug}`);
-  await page.getByRole('button', { name: 'Colours…' }).click();
+  await page.getByRole('button', { name: 'Overlays…' }).click();
   await expect(rows).toContainText('5 %');
   await rows.getByRole('button', { name: 'Reset' }).click();
   await expect(rows).toContainText('50 %');

@@ -45,7 +45,7 @@ for (const [width, height] of WINDOWS) {
       return Math.min(height, box.y + box.height) - box.y;
     };
     await expect.poll(inSight, { message: 'px of the drawing at once in sight' }).toBeGreaterThan(100);
-    for (const tool of ['Distance', 'Zoom in', '1:1', 'Colours…']) {
+    for (const tool of ['Distance', 'Zoom in', '1:1', 'Overlays…']) {
       const button = page.getByRole('button', { name: tool });
       await button.scrollIntoViewIfNeeded();
       await expect(button).toBeInViewport({ ratio: 1 });

@@ -2,6 +2,7 @@
 
 import { useEffect } from 'react';
 import { Group, Panel, Separator, useGroupRef } from 'react-resizable-panels';
+import { GridScope } from '../draft/grid-scope';
 import { useDraft } from '../draft/draft-context';
 import { useHint } from '../frame/hints';
 import { useIsSmall } from '../frame/use-is-small';
@@ -46,11 +47,15 @@ function Panels({ person }: { person: string }) {
         <Panel minSize="40%">
           <Group orientation="horizontal" groupRef={panels}>
             <Panel id="sheet" defaultSize="50%" minSize="30%">
-              <Sheet />
+              <GridScope>
+                <Sheet />
+              </GridScope>
             </Panel>
             <Separator className={styles.divider} aria-label="Width of the sheet" />
             <Panel id="preview" minSize="25%">
-              <Preview />
+              <GridScope>
+                <Preview />
+              </GridScope>
             </Panel>
           </Group>
         </Panel>
@@ -67,10 +72,12 @@ function Panels({ person }: { person: string }) {
 function OneAfterAnother({ person }: { person: string }) {
   return (
     <div className={styles.column}>
-      <div className={styles.drawing}>
-        <Preview />
-      </div>
-      <Sheet />
+      <GridScope>
+        <div className={styles.drawing}>
+          <Preview />
+        </div>
+        <Sheet />
+      </GridScope>
       <Findings person={person} />
     </div>
   );

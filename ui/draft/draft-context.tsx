@@ -13,7 +13,7 @@ const DraftContext = createContext<Stores | null>(null);
 
 export const DraftProvider = DraftContext.Provider;
 
-function useStores(): Stores {
+export function useStores(): Stores {
   const stores = useContext(DraftContext);
   if (!stores) throw new Error('this part of a draft is used outside of it');
   return stores;

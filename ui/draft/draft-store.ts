@@ -6,7 +6,7 @@ import { editsBetween } from '../../core/edits/edits-between';
 import type { Parsed } from '../../core/parsed';
 import { inWords } from '../../core/quantities/in-words';
 import { type MovedBlock, movedElsewhere } from '../../core/layouts/moved-elsewhere';
-import type { Spec } from '../../core/spec/schema';
+import type { NamedGrid, Spec } from '../../core/spec/schema';
 
 /** The newest edition of the spec, against which its draft is held. */
 export type LastEdition = { version: string; document: Spec };
@@ -20,6 +20,15 @@ export type DraftState = {
   pattern: string;
   edition: LastEdition | null;
   document: Spec;
+  /** The whole document, where `document` is that of one of its grids (`grid-draft.ts`); else the same. */
+  whole: Spec;
+  /** The grid beside the main one of which `document` is; null: the main one. */
+  grid: NamedGrid | null;
+  /** The whole document that a changed one stands for. */
+  wholeOf: (changed: Spec) => Spec;
+  /** Takes a change of the whole document over, whichever grid is shown. */
+  takeWhole: (written: Parsed<Spec>) => string | null;
+  changeWhole: (document: Spec) => void;
   /** The edits of the newest change of one’s own, by which the document came to be what it is. */
   made: readonly Edit[];
   /** What can be undone, the newest last, and what can be done again, the next last. */
@@ -57,7 +66,13 @@ function onTop({ label }: Change): string {
 }
 
 /** A document after a step: what was said of the step before it goes. */
-const to = (document: Spec, made: readonly Edit[]) => ({ document, made, notTaken: null, elsewhere: [] as const });
+const to = (document: Spec, made: readonly Edit[]) => ({
+  document,
+  whole: document,
+  made,
+  notTaken: null,
+  elsewhere: [] as const,
+});
 
 export function createDraftStore(
   document: Spec,
@@ -91,6 +106,9 @@ export function createDraftStore(
       pattern,
       edition,
       document,
+      whole: document,
+      grid: null,
+      wholeOf: (changed) => changed,
       made: [],
       past: [],
       future: [],
@@ -99,11 +117,13 @@ export function createDraftStore(
       tryChange: (changed) => taken(changed, editsBetween(get().document, changed)),
       take: ({ value, problem }) => problem ?? get().tryChange(value!),
       change: (changed) => set({ notTaken: get().tryChange(changed) }),
+      takeWhole: (written) => get().take(written),
+      changeWhole: (changed) => get().change(changed),
       edit: ({ label, edits }) => {
         const { value, problem } = applyEdits(get().document, edits);
         set({ notTaken: problem ?? taken(value!, edits, label) });
       },
-      takeIn: (changed) => set({ document: changed }),
+      takeIn: (changed) => set({ document: changed, whole: changed }),
       putAway: () => set({ notTaken: null, elsewhere: [] }),
       undo: () => {
         const { past, future } = get();

@@ -25,7 +25,8 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
     where: 'Anywhere on the bench',
     keys: [
       ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
-      ['c, r, b', 'columns, rows, baseline on or off (outside the sheet)'],
+      ['c, r, b, m, g', 'columns, rows, baseline, mesh, guides on or off (outside the sheet)'],
+      ['1 to 9', 'show a combination of overlays, where one has that key'],
       ['s', 'all screens side by side (outside the sheet)'],
       ['w, n, l', 'span widths, spacing scale, leadings (outside the sheet)'],
       ['u', 'next backdrop: none, light page, dark page, your picture'],

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
+import type { Spec } from '../../core/spec/schema';
 import { type DraftStore } from './draft-store';
 import { GROUNDS, type ViewStore } from './view-store';
 import { OVERLAY_KEYS, WAY_KEYS } from './preview-keys';
@@ -12,8 +13,11 @@ function named<T extends string>(keys: Record<T, string>, pressed: string): T | 
 }
 
 /** Keys of the preview: overlays, ways to look, what lies under, distances, zoom. */
-function pressInPreview(store: ViewStore, key: string): void {
+function pressInPreview(store: ViewStore, key: string, { overlays }: Spec): void {
   const bench = store.getState();
+  // a combination of the specification goes before what its digit does otherwise
+  const combination = overlays?.combinations?.find((each) => each.key === key);
+  if (combination) return bench.showOnly(combination.shows);
   const [overlay, way] = [named(OVERLAY_KEYS, key), named(WAY_KEYS, key)];
   if (overlay) bench.toggle(overlay);
   if (way) bench.showAs(way);
@@ -39,7 +43,7 @@ export function useDraftKeys(draft: DraftStore, view: ViewStore): void {
       }
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (target.closest('[role=grid]')) return;
-      pressInPreview(view, key);
+      pressInPreview(view, key, draft.getState().document);
     };
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);

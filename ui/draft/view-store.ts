@@ -1,5 +1,6 @@
 import { createStore } from 'zustand/vanilla';
-import type { Family } from '../../core/overlay/inks';
+import type { OverlayId } from '../../core/overlay/inks';
+import { OVERLAY_IDS } from '../../core/spec/overlay-schema';
 import type { QuantityId } from '../../core/quantities/registry';
 import { type Place, successor } from '../../core/sheet/place';
 import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
@@ -19,7 +20,9 @@ export type ViewState = {
   viewport: number;
   anchor: Place;
   selected: Place;
-  overlays: Record<Family, boolean>;
+  overlays: Record<OverlayId, boolean>;
+  /** The grid beside the main one that is looked at and changed; null: the main one. */
+  grid: string | null;
   previewed: Previewed;
   ground: Ground;
   isMeasuring: boolean;
@@ -38,7 +41,10 @@ export type ViewState = {
   show: (viewport: number) => void;
   select: (selected: Place, extend?: boolean) => void;
   selectCell: (breakpoint: string, quantity: QuantityId) => void;
-  toggle: (overlay: Family) => void;
+  toggle: (overlay: OverlayId) => void;
+  /** Shows a named combination of overlays, and nothing else. */
+  showOnly: (overlays: readonly OverlayId[]) => void;
+  chooseGrid: (grid: string | null) => void;
   layOn: (ground: Ground) => void;
   measure: (isMeasuring: boolean) => void;
   snap: (isSnapping: boolean) => void;
@@ -68,7 +74,8 @@ export function createViewStore(draft: DraftStore) {
     viewport: start.reference.width,
     anchor: place,
     selected: place,
-    overlays: { columns: true, rows: false, baseline: false },
+    overlays: { columns: true, rows: false, baseline: false, mesh: false, guides: true },
+    grid: null,
     previewed: 'screen',
     ground: 'plain',
     isMeasuring: false,
@@ -98,6 +105,9 @@ export function createViewStore(draft: DraftStore) {
       if (document().breakpoints.some(({ id }) => id === breakpoint)) get().select({ breakpoint, quantity });
     },
     toggle: (overlay) => set(({ overlays }) => ({ overlays: { ...overlays, [overlay]: !overlays[overlay] } })),
+    showOnly: (shown) =>
+      set({ overlays: Object.fromEntries(OVERLAY_IDS.map((id) => [id, shown.includes(id)])) as ViewState['overlays'] }),
+    chooseGrid: (grid) => set({ grid }),
     layOn: (ground) => set({ ground }),
     measure: (isMeasuring) => set({ isMeasuring }),
     snap: (isSnapping) => set({ isSnapping }),

@@ -1,7 +1,6 @@
 import { columnsAt } from '../../core/columns/columns-at';
 import { drawnName } from '../../core/layouts/drawn-name';
 import { solvedAt } from '../../core/layouts/solved-at';
-import { inksOf } from '../../core/overlay/inks';
 import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
 import styles from './layout-drawing.module.scss';
 import { Overlays } from './overlays';
@@ -29,7 +28,6 @@ export function LayoutDrawing({ spec, layout, breakpoint, scale }: Props) {
         width={width}
         height={height}
         shown={SHOWN}
-        inks={inksOf(spec)}
       />
       {solved.blocks.map(({ id, x, y, width: wide, height: high, placed }) => (
         <g key={id} data-holds={Object.keys(placed.block.holds)[0]}>

@@ -3,17 +3,37 @@ import { baselineAt, firstLine } from '../../core/baseline/baseline-at';
 import { columnEdges, type SolvedColumns } from '../../core/columns/columns-at';
 import { firstHead, rowsAt } from '../../core/rows/rows-at';
 import { FrameAreas } from './frame-areas';
+import { GuideOverlay, MeshOverlay } from './beside-grids';
+import { inksOf, isOutlined, type OverlayId } from '../../core/overlay/inks';
 import type { Breakpoint, OverlayInk, Spec } from '../../core/spec/schema';
 
-/** Columns as flat tints, over the whole height of a screen. Drawn in px of that screen. */
-function ColumnOverlay({ solved, height, ink }: { solved: SolvedColumns; height: number; ink: OverlayInk }) {
+type Columns = { solved: SolvedColumns; height: number; ink: OverlayInk; scale: number; isOutlined: boolean };
+
+/** Columns as flat tints or as outlines, over the whole height of a screen. Drawn in px of that screen. */
+export function ColumnOverlay({ solved, height, ink, scale, isOutlined }: Columns) {
+  const opacity = ink.strength / 100;
+  const line = isOutlined ? 1 / scale : 0;
+  const paint = isOutlined
+    ? { fill: 'none', stroke: ink.colour, strokeOpacity: outlineStrength(opacity), strokeWidth: line }
+    : { fill: ink.colour, fillOpacity: opacity };
   return (
-    <g fill={ink.colour} fillOpacity={ink.strength / 100}>
+    <g {...paint}>
       {columnEdges(solved).map(([start, end], index) => (
-        <rect key={index} x={start.valueOf()} width={Math.max(0, end.sub(start).valueOf())} height={height} />
+        <rect
+          key={index}
+          x={start.valueOf() + line / 2}
+          y={line / 2}
+          width={Math.max(0, end.sub(start).valueOf() - line)}
+          height={Math.max(0, height - line)}
+        />
       ))}
     </g>
   );
+}
+
+/** A line is thinner than a tint, and stronger for it. */
+function outlineStrength(opacity: number): number {
+  return Math.min(1, opacity * 2);
 }
 
 type Lines = {
@@ -23,6 +43,7 @@ type Lines = {
   height: number;
   id: string;
   ink: OverlayInk;
+  isOutlined: boolean;
   /** px of the window for each px of the screen: diagonals and lines are as thin at every zoom. */
   scale: number;
   /** Do rows and baselines lie on one another, too small to be told apart? */
@@ -52,6 +73,7 @@ function RowOverlay({
   id,
   ink,
   scale,
+  isOutlined,
   isCrowded,
   seenFrom = 0,
   seenTo = height,
@@ -66,6 +88,16 @@ function RowOverlay({
   if ((band + gap) * scale < TOO_DENSE)
     return <Tint {...{ width, height, ink, from: offset, share: (opacity * band) / (band + gap) / 2 }} />;
   const bands = bars(width, band, band + gap, offset, rows.count, [seenFrom, seenTo]);
+  if (isOutlined)
+    return (
+      <path
+        d={bands}
+        fill="none"
+        stroke={ink.colour}
+        strokeOpacity={outlineStrength(opacity)}
+        strokeWidth={1 / scale}
+      />
+    );
   return (
     <g opacity={opacity}>
       <path d={bands} fill={ink.colour} fillOpacity={isHatched ? 0.12 : isCrowded ? 0.3 : 0.55} />
@@ -147,21 +179,29 @@ function Tint({ width, height, ink, from, share }: TintProps) {
   return <rect y={from} width={width} height={Math.max(0, height - from)} fill={ink.colour} opacity={share} />;
 }
 
-type All = Omit<Lines, 'ink'> & {
+type All = Omit<Lines, 'ink' | 'isOutlined'> & {
   solved: SolvedColumns;
-  shown: Record<'columns' | 'rows' | 'baseline', boolean>;
-  inks: Record<'columns' | 'rows' | 'baseline', OverlayInk>;
+  shown: Partial<Record<OverlayId, boolean>>;
 };
 
-/** Every overlay that is on. Moving the page does not draw it anew. */
-export const Overlays = memo(function Overlays({ solved, shown, inks, ...others }: All) {
-  const lines = { ...others, isCrowded: others.scale < SMALL && shown.rows && shown.baseline };
+/** Every overlay that is on, in the specification’s inks. Moving the page does not draw it anew. */
+export const Overlays = memo(function Overlays({ solved, shown, ...others }: All) {
+  const { spec, breakpoint, width, height, scale, id } = others;
+  const inks = inksOf(spec);
+  const lines = {
+    ...others,
+    isOutlined: isOutlined(spec),
+    isCrowded: scale < SMALL && Boolean(shown.rows && shown.baseline),
+  };
+  const page = { spec, breakpoint, width, height, scale };
   return (
     <>
-      {shown.columns && <ColumnOverlay solved={solved} height={lines.height} ink={inks.columns} />}
+      {shown.mesh && <MeshOverlay {...page} solved={solved} id={id} ink={inks.mesh} />}
+      {shown.columns && <ColumnOverlay {...lines} solved={solved} ink={inks.columns} />}
       {shown.rows && <RowOverlay {...lines} ink={inks.rows} />}
       {shown.baseline && <BaselineOverlay {...lines} ink={inks.baseline} />}
-      <FrameAreas {...others} />
+      {shown.guides && <GuideOverlay {...page} ink={inks.guides} />}
+      <FrameAreas {...page} />
     </>
   );
 });

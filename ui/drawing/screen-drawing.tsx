@@ -1,5 +1,4 @@
 import { columnsAt, sumLine } from '../../core/columns/columns-at';
-import { inksOf } from '../../core/overlay/inks';
 import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { numeral } from '../../core/length/present';
 import { Dimensions } from './dimensions';
@@ -30,13 +29,7 @@ export function ScreenDrawing({ spec, breakpoint }: { spec: Spec; breakpoint: Br
       <g transform={`translate(0 ${TOP}) scale(${scale})`}>
         <rect width={viewport} height={shown} fill="var(--paper)" stroke="var(--line)" strokeWidth={1 / scale} />
         <svg width={viewport} height={shown} viewBox={`0 0 ${viewport} ${shown}`}>
-          <Overlays
-            {...{ spec, breakpoint, solved, scale, id }}
-            width={viewport}
-            height={shown}
-            shown={SHOWN}
-            inks={inksOf(spec)}
-          />
+          <Overlays {...{ spec, breakpoint, solved, scale, id }} width={viewport} height={shown} shown={SHOWN} />
         </svg>
       </g>
     </svg>

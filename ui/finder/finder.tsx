@@ -2,6 +2,8 @@
 
 import { useState } from 'react';
 import { breakpointAt, byWidth, shownWidth } from '../../core/spec/ranges';
+import { GridChoice } from '../bench/grids/grid-choice';
+import { GridScope } from '../draft/grid-scope';
 import { useDraft, useView } from '../draft/draft-context';
 import { Choice } from '../parts/choice';
 import { ViewFrame } from '../frame/view-frame';
@@ -18,6 +20,14 @@ type Part = (typeof PARTS)[number]['value'];
 
 /** Whole-pixel grids under the designer's conditions, and counts held against each other. */
 export function Finder() {
+  return (
+    <GridScope>
+      <FinderOfGrid />
+    </GridScope>
+  );
+}
+
+function FinderOfGrid() {
   const document = useDraft((draft) => draft.document);
   const viewport = useView((view) => view.viewport);
   const show = useView((view) => view.show);
@@ -28,6 +38,7 @@ export function Finder() {
       view="finder"
       head={
         <>
+          <GridChoice />
           <Choice label="Find" options={PARTS} value={part} onChange={setPart} />
           <label>
             for{' '}

@@ -95,7 +95,6 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chos
           width={viewport}
           height={height}
           shown={overlays}
-          inks={inks}
         />
         {shown.sections.slice(1).map(({ id, top }) => (
           <path key={id} d={`M0 ${top.valueOf()}h${viewport}`} className={styles.seam} strokeWidth={1 / scale} />

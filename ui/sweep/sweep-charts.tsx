@@ -1,5 +1,6 @@
 'use client';
 
+import { measureOf, WIDTH_NAMES } from '../../core/spec/measure';
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
 import { WEIGHT_NAMES } from '../../core/checks/rule';
 import { sentenceOf } from '../../core/checks/sentence';
@@ -109,7 +110,7 @@ export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: C
         style={{ insetInlineStart: left(Math.min(to, Math.max(from, viewport))) }}
         role="slider"
         tabIndex={0}
-        aria-label="Viewport width"
+        aria-label={`${WIDTH_NAMES[measureOf(document)].width} width`}
         aria-valuemin={from}
         aria-valuemax={to}
         aria-valuenow={viewport}

@@ -1,11 +1,14 @@
 'use client';
 
+import { measureOf, WIDTH_NAMES } from '../../core/spec/measure';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { readRange } from '../../core/finder/read-numbers';
 import { sweepCsv } from '../../core/formats/sweep-csv';
 import { slug } from '../../core/spec/slug';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../../core/sweep/sweep';
+import { GridChoice } from '../bench/grids/grid-choice';
+import { GridScope } from '../draft/grid-scope';
 import { useDraft } from '../draft/draft-context';
 import { Choice } from '../parts/choice';
 import { download } from '../frame/download';
@@ -27,6 +30,14 @@ const VIEWS = [
 
 /** Every whole viewport width: what columns, margins and container come to, where they are whole, where they jump. */
 export function Sweep() {
+  return (
+    <GridScope>
+      <SweepOfGrid />
+    </GridScope>
+  );
+}
+
+function SweepOfGrid() {
   const document = useDraft((draft) => draft.document);
   const [range, setRange] = useState({ from: NARROWEST_SWEPT, to: WIDEST_SWEPT });
   const [view, setView] = useState<(typeof VIEWS)[number]['value']>('charts');
@@ -40,7 +51,8 @@ export function Sweep() {
       view="sweep"
       head={
         <>
-          <RangeField range={range} onRange={setRange} />
+          <GridChoice />
+          <RangeField of={WIDTH_NAMES[measureOf(document)].width} range={range} onRange={setRange} />
           <Choice label="Show as" options={VIEWS} value={view} onChange={setView} />
           <Button onClick={saveCsv}>
             <Download size={14} aria-hidden /> CSV
@@ -74,12 +86,14 @@ export function Sweep() {
 
 type Range = { from: number; to: number };
 
-function RangeField({ range, onRange }: { range: Range; onRange: (range: Range) => void }) {
+type RangeProps = { of: string; range: Range; onRange: (range: Range) => void };
+
+function RangeField({ of, range, onRange }: RangeProps) {
   const [text, setText] = useState(`${range.from} to ${range.to}`);
   const [problem, setProblem] = useState<string | null>(null);
 
   const commit = (): void => {
-    const read = readRange(text, { name: 'viewport', least: 1, most: WIDEST_SWEPT * 2 });
+    const read = readRange(text, { name: of.toLowerCase(), least: 1, most: WIDEST_SWEPT * 2 });
     setProblem(read.problem ?? (read.value!.from === read.value!.to ? 'Enter two widths, such as 320 to 1920.' : null));
     if (read.value && read.value.from < read.value.to) onRange(read.value);
   };
@@ -87,7 +101,7 @@ function RangeField({ range, onRange }: { range: Range; onRange: (range: Range) 
   return (
     <div className={styles.range}>
       <label>
-        Viewports{' '}
+        {of}s{' '}
         <TextInput
           className="number"
           value={text}

@@ -2,12 +2,14 @@
 
 import { useEffect, useState } from 'react';
 import { overlayContrast, type Verdict, verdictOn } from '../../../core/overlay/contrast';
-import { type Family, inkOf, inksOf, USUAL_INKS, withInk } from '../../../core/overlay/inks';
+import { type Family, type OverlayId, inkOf, inksOf, USUAL_INKS, withInk } from '../../../core/overlay/inks';
 import { APART, apartOn, leastApart } from '../../../core/overlay/mix';
 import type { OverlayInk } from '../../../core/spec/schema';
 import { useDraft } from '../../draft/draft-context';
 import { Dialog } from '../../parts/dialog';
-import { GROUP_NAMES } from '../sheet/group-mark';
+import { OVERLAY_IDS } from '../../../core/spec/overlay-schema';
+import { OVERLAY_NAMES } from '../sheet/group-mark';
+import { Combinations, DrawnFields } from './drawn-fields';
 import styles from './inks.module.scss';
 import { useSettled } from './use-settled';
 import { Button } from '../../parts/button';
@@ -19,12 +21,13 @@ const WORDS: Record<Verdict, string> = { lost: 'barely visible', fits: 'fits', l
 
 /** Colours and strengths of a spec's overlays, with their contrast on light, on dark, and on one's own picture. */
 export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: () => void }) {
-  const document = useDraft((draft) => draft.document);
-  const change = useDraft((draft) => draft.change);
+  const document = useDraft((draft) => draft.whole);
+  const change = useDraft((draft) => draft.changeWhole);
   const under = [LIGHT, DARK, ...(grounds.length > 0 ? [{ name: 'my picture', colours: grounds }] : [])];
   return (
-    <Dialog title="Overlay colours" isWide onClose={onClose}>
-      {(['columns', 'rows', 'baseline'] as const).map((family) => (
+    <Dialog title="Overlays" isWide onClose={onClose}>
+      <DrawnFields />
+      {OVERLAY_IDS.map((family) => (
         <InkFields
           key={family}
           family={family}
@@ -33,7 +36,11 @@ export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: (
           onChange={(ink) => change(withInk(document, family, ink))}
         />
       ))}
-      <Apart inks={inksOf(document)} onTake={(inks) => change({ ...document, overlays: inks })} />
+      <Apart
+        inks={inksOf(document)}
+        onTake={(inks) => change({ ...document, overlays: { ...document.overlays, ...inks } })}
+      />
+      <Combinations />
       <p className="soft">
         They belong to this specification, so readers of its editions see the same. Choose your own picture as a
         backdrop to check contrast.
@@ -42,7 +49,7 @@ export function InksDialog({ grounds, onClose }: { grounds: string[]; onClose: (
   );
 }
 
-type ApartProps = { inks: Record<Family, OverlayInk>; onTake: (inks: Record<Family, OverlayInk>) => void };
+type ApartProps = { inks: Record<OverlayId, OverlayInk>; onTake: (inks: Record<Family, OverlayInk>) => void };
 
 /** Says where the three run together on a dark page, and proposes inks that do not. */
 function Apart({ inks, onTake }: ApartProps) {
@@ -61,7 +68,7 @@ function Apart({ inks, onTake }: ApartProps) {
 }
 
 type FieldsProps = {
-  family: Family;
+  family: OverlayId;
   ink: OverlayInk;
   under: { name: string; colours: string[] }[];
   onChange: (ink: OverlayInk) => void;
@@ -76,7 +83,7 @@ function InkFields({ family, ink, under, onChange }: FieldsProps) {
   const isUsual = ink.colour === usual.colour && ink.strength === usual.strength;
   return (
     <fieldset className={styles.ink}>
-      <legend>{GROUP_NAMES[family]}</legend>
+      <legend>{OVERLAY_NAMES[family]}</legend>
       <label>
         Colour{' '}
         <input
@@ -111,7 +118,7 @@ function InkFields({ family, ink, under, onChange }: FieldsProps) {
   );
 }
 
-function Hint({ name, colours, family, ink }: { name: string; colours: string[]; family: Family; ink: OverlayInk }) {
+function Hint({ name, colours, family, ink }: { name: string; colours: string[]; family: OverlayId; ink: OverlayInk }) {
   const contrasts = colours.map((colour) => overlayContrast(ink, colour));
   const [least, most] = [Math.min(...contrasts), Math.max(...contrasts)];
   const verdict = verdictOn(least) === 'lost' ? 'lost' : verdictOn(most);
@@ -131,7 +138,7 @@ function Hint({ name, colours, family, ink }: { name: string; colours: string[];
   );
 }
 
-function Sample({ family, ink }: { family: Family; ink: OverlayInk }) {
+function Sample({ family, ink }: { family: OverlayId; ink: OverlayInk }) {
   const opacity = ink.strength / 100;
   if (family === 'columns') {
     return (
@@ -142,9 +149,13 @@ function Sample({ family, ink }: { family: Family; ink: OverlayInk }) {
       </g>
     );
   }
-  const path =
-    family === 'rows'
-      ? Array.from({ length: 14 }, (_, index) => `M${index * 8 - 16} 11l8-8M${index * 8 - 16} 27l8-8`).join('')
-      : [5.5, 12.5, 19.5, 26.5].map((y) => `M0 ${y}H84`).join('');
-  return <path d={path} stroke={ink.colour} strokeWidth={family === 'rows' ? 1.5 : 1} opacity={opacity} />;
+  const paths: Record<Exclude<OverlayId, 'columns'>, string> = {
+    rows: Array.from({ length: 14 }, (_, index) => `M${index * 8 - 16} 11l8-8M${index * 8 - 16} 27l8-8`).join(''),
+    baseline: [5.5, 12.5, 19.5, 26.5].map((y) => `M0 ${y}H84`).join(''),
+    mesh:
+      [3.5, 11.5, 19.5, 27.5].map((y) => `M0 ${y}H84`).join('') +
+      Array.from({ length: 11 }, (_, index) => `M${index * 8 + 2.5} 0V30`).join(''),
+    guides: 'M0 21.5H84M29.5 0V30',
+  };
+  return <path d={paths[family]} stroke={ink.colour} strokeWidth={family === 'rows' ? 1.5 : 1} opacity={opacity} />;
 }

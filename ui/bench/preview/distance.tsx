@@ -40,7 +40,7 @@ export function DistanceReadout({ spec, breakpoint, solved, page, from, to }: Pr
   const across = distanceAcross(spec, to.x.sub(from.x).abs());
   const down = distanceDown(spec, breakpoint, to.y.sub(from.y).abs());
   const grids = gridsDown(spec, breakpoint, page, solved.viewport);
-  const acrossEnds = [from.x, to.x].map((x) => endText(x, edgeAcross(x, solved)));
+  const acrossEnds = [from.x, to.x].map((x) => endText(x, edgeAcross(x, solved, grids.guides)));
   const downEnds = [from.y, to.y].map((y) => endText(y, edgeDown(y, grids)));
   return (
     <div className={styles.distance} role="status" aria-label="Distance">

@@ -1,20 +1,22 @@
 'use client';
 
-import { Image as ImageIcon, Palette, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
+import { Crosshair, Image as ImageIcon, Palette, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
 import { type ChangeEvent, useRef } from 'react';
-import type { Family } from '../../../core/overlay/inks';
+import type { OverlayId } from '../../../core/overlay/inks';
+import { OVERLAY_IDS } from '../../../core/spec/overlay-schema';
 import { useView } from '../../draft/draft-context';
 import { type Ground } from '../../draft/view-store';
 import { OVERLAY_KEYS } from '../../draft/preview-keys';
 import { WHOLE_VIEW } from '../../draft/zoomed';
-import { GROUP_NAMES, GroupMark } from '../sheet/group-mark';
+import { GroupMark, OVERLAY_NAMES } from '../sheet/group-mark';
 import { PicturePlacement } from './ground/picture-placement';
 import type { Pictures } from './ground/use-pictures';
 import { Toggle, ToolButton } from '../../parts/toggle';
 import { Select } from '../../parts/select';
 import styles from './preview.module.scss';
 
-const OVERLAYS: Family[] = ['columns', 'rows', 'baseline'];
+/** These stand beside their names; the others are marks alone. */
+const NAMED: readonly OverlayId[] = ['columns', 'rows', 'baseline'];
 
 const GROUND_NAMES: Record<Ground, string> = {
   plain: 'none',
@@ -23,10 +25,10 @@ const GROUND_NAMES: Record<Ground, string> = {
   picture: 'my picture',
 };
 
-type Props = { pictures: Pictures; breakpoint: string; onInks: () => void };
+type Props = { pictures: Pictures; breakpoint: string; onInks: () => void; onGuides: () => void };
 
 /** Overlays on and off, their colours, what lies under them, distances, zoom. */
-export function PreviewTools({ pictures, breakpoint, onInks }: Props) {
+export function PreviewTools({ pictures, breakpoint, onInks, onGuides }: Props) {
   const overlays = useView((view) => view.overlays);
   const toggle = useView((view) => view.toggle);
   const isMeasuring = useView((view) => view.isMeasuring);
@@ -38,18 +40,27 @@ export function PreviewTools({ pictures, breakpoint, onInks }: Props) {
   return (
     <div className={styles.tools}>
       <span className={styles.toggles}>
-        {OVERLAYS.map((id) => (
+        {OVERLAY_IDS.map((id) => (
           <Toggle
             key={id}
 
             isOn={overlays[id]}
             onClick={() => toggle(id)}
-            title={`${GROUP_NAMES[id]} on or off (${OVERLAY_KEYS[id]})`}
+            aria-label={OVERLAY_NAMES[id]}
+            title={`${OVERLAY_NAMES[id]} on or off (${OVERLAY_KEYS[id]})`}
           >
-            <GroupMark group={id} /> {GROUP_NAMES[id]}
+            <GroupMark group={id} /> {NAMED.includes(id) && OVERLAY_NAMES[id]}
           </Toggle>
         ))}
-        <ToolButton data-edits onClick={onInks} title="Overlay colours and opacity" aria-label="Colours…">
+        <ToolButton data-edits onClick={onGuides} title="Guides of this breakpoint" aria-label="Guides…">
+          <Crosshair size={14} aria-hidden />
+        </ToolButton>
+        <ToolButton
+          data-edits
+          onClick={onInks}
+          title="Overlays: colours, outlines, mesh, combinations"
+          aria-label="Overlays…"
+        >
           <Palette size={14} aria-hidden />
         </ToolButton>
       </span>
@@ -78,7 +89,7 @@ export function PreviewTools({ pictures, breakpoint, onInks }: Props) {
   );
 }
 
-function GroundChoice({ pictures, breakpoint }: Omit<Props, 'onInks'>) {
+function GroundChoice({ pictures, breakpoint }: Pick<Props, 'pictures' | 'breakpoint'>) {
   const ground = useView((view) => view.ground);
   const layOn = useView((view) => view.layOn);
   const file = useRef<HTMLInputElement>(null);

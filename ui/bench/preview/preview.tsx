@@ -2,9 +2,11 @@
 
 import { useMemo, useState } from 'react';
 import { columnsAt } from '../../../core/columns/columns-at';
+import { measureOf, WIDTH_NAMES } from '../../../core/spec/measure';
 import { breakpointAt } from '../../../core/spec/ranges';
 import { useDraft, useView } from '../../draft/draft-context';
 import { WAY_KEYS } from '../../draft/preview-keys';
+import { GuidesDialog } from '../guides/guides-dialog';
 import { InksDialog } from '../inks/inks-dialog';
 import { LeadingPanel } from '../leading/leading-panel';
 import { SpacingPanel } from '../spacing/spacing-panel';
@@ -43,13 +45,14 @@ export function Preview() {
   const page =
     given ?? Math.max(breakpoint.reference.height, ground === 'picture' && picture ? footOf(picture, solved) : 0);
   const [inks, setInks] = useState(false);
+  const [guides, setGuides] = useState(false);
   const drawn = previewed === 'screen' || previewed === 'all';
 
   return (
     <section className={styles.panel} aria-label="Preview">
       <div className={styles.head}>
         <span>
-          Viewport <ViewportWidth /> <span className="number">×</span>{' '}
+          {WIDTH_NAMES[measureOf(document)].width} <ViewportWidth /> <span className="number">×</span>{' '}
           <PageHeight breakpoint={breakpoint} height={page} />
         </span>
         <span className="soft">{breakpoint.name}</span>
@@ -67,7 +70,14 @@ export function Preview() {
           ))}
         </span>
       </div>
-      {drawn && <PreviewTools pictures={pictures} breakpoint={breakpoint.id} onInks={() => setInks(true)} />}
+      {drawn && (
+        <PreviewTools
+          pictures={pictures}
+          breakpoint={breakpoint.id}
+          onInks={() => setInks(true)}
+          onGuides={() => setGuides(true)}
+        />
+      )}
       {pictures.problem && (
         <p className={`problem ${styles.problem}`} role="alert">
           {pictures.problem}
@@ -81,6 +91,7 @@ export function Preview() {
         <OneScreen spec={document} breakpoint={breakpoint} solved={solved} page={page} picture={picture} />
       )}
       <SumLine breakpoint={breakpoint} solved={solved} page={page} />
+      {guides && <GuidesDialog breakpoint={breakpoint} onClose={() => setGuides(false)} />}
       {inks && <InksDialog grounds={picture?.grounds ?? []} onClose={() => setInks(false)} />}
     </section>
   );

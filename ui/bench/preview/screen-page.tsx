@@ -1,12 +1,12 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { SolvedColumns } from '../../../core/columns/columns-at';
-import { inksOf } from '../../../core/overlay/inks';
+import { columnsAt, type SolvedColumns } from '../../../core/columns/columns-at';
+import { inkOf } from '../../../core/overlay/inks';
 import { baseUnit } from '../../../core/spacing/scale';
 import type { Breakpoint, Spec } from '../../../core/spec/schema';
-import { useView } from '../../draft/draft-context';
-import { Overlays } from '../../drawing/overlays';
+import { useDraft, useView } from '../../draft/draft-context';
+import { ColumnOverlay, Overlays } from '../../drawing/overlays';
 import { GroundDrawing } from './ground/ground';
 import type { Picture } from './ground/kept-picture';
 import { seenPart } from './placed-page';
@@ -29,7 +29,8 @@ type Props = {
 export function ScreenPage({ spec, breakpoint, solved, page, picture, place, box, pointed }: Props) {
   const overlays = useView((view) => view.overlays);
   const ground = useView((view) => view.ground);
-  const inks = useMemo(() => inksOf(spec), [spec]);
+  const whole = useDraft((draft) => draft.whole);
+  const grid = useDraft((draft) => draft.grid);
   const base = useMemo(() => baseUnit(spec).valueOf(), [spec]);
   const { left, top, scale } = place;
   const viewport = solved.viewport.valueOf();
@@ -46,13 +47,15 @@ export function ScreenPage({ spec, breakpoint, solved, page, picture, place, box
       aria-hidden="true"
     >
       <GroundDrawing ground={ground} solved={solved} height={page} step={base} picture={picture} />
+      {grid && overlays.columns && (
+        <MainColumns spec={whole} of={breakpoint.id} solved={solved} height={page} scale={scale} />
+      )}
       <Overlays
         {...{ spec, breakpoint, solved, scale, id: 'one' }}
         {...seenPart(box, top, scale, page)}
         width={viewport}
         height={page}
         shown={overlays}
-        inks={inks}
       />
       {across && (
         <rect
@@ -77,4 +80,14 @@ export function ScreenPage({ spec, breakpoint, solved, page, picture, place, box
       <rect width={viewport} height={page} fill="none" stroke="var(--line)" strokeWidth={1 / scale} />
     </svg>
   );
+}
+
+type MainProps = { spec: Spec; of: string; solved: SolvedColumns; height: number; scale: number };
+
+/** The columns of the main grid as outlines, behind those of the grid that is shown. */
+function MainColumns({ spec, of, solved, height, scale }: MainProps) {
+  const breakpoint = spec.breakpoints.find(({ id }) => id === of);
+  if (!breakpoint) return null;
+  const main = columnsAt(spec, breakpoint, solved.viewport);
+  return <ColumnOverlay solved={main} height={height} scale={scale} ink={inkOf(spec, 'columns')} isOutlined />;
 }

@@ -3,7 +3,6 @@
 import { columnsAt } from '../../../core/columns/columns-at';
 import { numeral } from '../../../core/length/present';
 import { byWidth, shownWidth } from '../../../core/spec/ranges';
-import { inksOf } from '../../../core/overlay/inks';
 import { Overlays } from '../../drawing/overlays';
 import { Fractions } from '../../drawing/numeral';
 import { useDraft, useView } from '../../draft/draft-context';
@@ -63,12 +62,7 @@ export function SideBySide({ pictures }: { pictures: Readonly<Record<string, Pic
                     height={reference.height}
                     picture={pictures[id] ?? null}
                   />
-                  <Overlays
-                    {...{ spec, breakpoint, solved, scale, id }}
-                    {...reference}
-                    shown={overlays}
-                    inks={inksOf(spec)}
-                  />
+                  <Overlays {...{ spec, breakpoint, solved, scale, id }} {...reference} shown={overlays} />
                 </svg>
                 <strong>{name}</strong>
                 <span className="number">

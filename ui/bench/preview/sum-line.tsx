@@ -1,10 +1,12 @@
 'use client';
 
-import { type SolvedColumns, sumLine, widthSegments } from '../../../core/columns/columns-at';
+import { columnsAt, type SolvedColumns, sumLine, widthSegments } from '../../../core/columns/columns-at';
+import { sharedEdges } from '../../../core/columns/shared-edges';
 import { isWhole, least, ZERO } from '../../../core/length/px';
-import { numeral, spoken } from '../../../core/length/present';
+import { counted, numeral, spoken } from '../../../core/length/present';
 import { mendLabel } from '../../../core/checks/sentence';
 import type { Breakpoint } from '../../../core/spec/schema';
+import { Fractions } from '../../drawing/numeral';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft } from '../../draft/draft-context';
 import { useLastingMends } from '../../draft/use-lasting-mends';
@@ -41,8 +43,33 @@ export function SumLine({ breakpoint, solved, page }: Props) {
           ))}
         </div>
       )}
+      <SharedEdges breakpoint={breakpoint} solved={solved} />
       <HeightLine spec={document} breakpoint={breakpoint} page={page} />
     </div>
+  );
+}
+
+/** More places are in the hint. */
+const MOST_LISTED = 6;
+
+/** Where a grid beside the main one begins and ends columns with it. */
+function SharedEdges({ breakpoint, solved }: Pick<Props, 'breakpoint' | 'solved'>) {
+  const whole = useDraft((draft) => draft.whole);
+  const grid = useDraft((draft) => draft.grid);
+  const main = whole.breakpoints.find(({ id }) => id === breakpoint.id);
+  if (!grid || !main) return null;
+  const { starts, ends } = sharedEdges(columnsAt(whole, main, solved.viewport), solved);
+  const at = [...starts, ...ends].map(numeral);
+  const listed = at.length > MOST_LISTED ? [...at.slice(0, MOST_LISTED), '…'] : at;
+  return (
+    <p className={styles.shared}>
+      {at.length === 0
+        ? `${grid.name} shares no column edge with the main grid here.`
+        : `${counted(starts.length, 'start')} and ${counted(ends.length, 'end')} shared with the main grid:`}{' '}
+      <span className="number" title={at.join(', ')}>
+        <Fractions text={listed.join(', ')} />
+      </span>
+    </p>
   );
 }
 

@@ -68,7 +68,7 @@ function drawnToEdges({ spec, breakpoint, solved, page, picture }: Screen, at: P
   const grids = gridsDown(spec, breakpoint, page, width);
   const inside = picture?.pixels ? edgesOfPicture(picture, width, at, reach) : { x: null, y: null };
   return {
-    x: inside.x ?? snapped(at.x, edgeAcross(at.x, solved), reach),
+    x: inside.x ?? snapped(at.x, edgeAcross(at.x, solved, grids.guides), reach),
     y: inside.y ?? snapped(at.y, edgeDown(at.y, grids), reach),
   };
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { measureOf, WIDTH_NAMES } from '../../../core/spec/measure';
 import { useState } from 'react';
 import { moveBoundary } from '../../../core/breakpoints/breakpoints';
 import { baseUnit } from '../../../core/spacing/scale';
@@ -89,7 +90,7 @@ export function Rail() {
         ))}
         <Handle
           className={styles.marker!}
-          label="Viewport"
+          label={WIDTH_NAMES[measureOf(document)].width}
           value={viewport}
           most={axis.end}
           step={step}

@@ -3,6 +3,8 @@
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { CellQuantity } from '../../../core/quantities/quantity';
+import { GridChoice } from '../grids/grid-choice';
+import { MainGridValues } from '../grids/main-grid-values';
 import { GROUP_NAMES, GroupMark, type SheetGroup } from './group-mark';
 import { RhythmFields } from './rhythm-fields';
 import styles from './sheet.module.scss';
@@ -16,12 +18,13 @@ type Props = {
   onAdd: () => void;
   onUnits: () => void;
   onAll: () => void;
+  onGrid: (asks: 'new' | 'name') => void;
   onProblem: (problem: string | null) => void;
   children: ReactNode;
 };
 
 /** A row of the sheet, under the head of its group. */
-export function SheetRow({ quantity, opensGroup, across, onAdd, onUnits, onAll, onProblem, children }: Props) {
+export function SheetRow({ quantity, opensGroup, across, onAdd, onUnits, onAll, onGrid, onProblem, children }: Props) {
   const group = quantity.group as SheetGroup;
   const isHead = quantity.id === 'name';
   return (
@@ -31,6 +34,12 @@ export function SheetRow({ quantity, opensGroup, across, onAdd, onUnits, onAll, 
           <th colSpan={across + 1} scope="rowgroup">
             <div>
               <GroupMark group={group} /> {GROUP_NAMES[group]}
+              {group === 'columns' && (
+                <>
+                  <GridChoice onName={onGrid} />
+                  <MainGridValues />
+                </>
+              )}
               {group === 'screen' && (
                 <>
                   <button type="button" data-edits onClick={onUnits} title="What rem, pt, mm and in are based on">

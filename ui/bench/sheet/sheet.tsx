@@ -10,6 +10,8 @@ import { cellProps } from '../../draft/cells/cell-props';
 import { flagsOf } from '../../draft/cells/flags';
 import { focusSelected, useGridFocus } from '../../draft/cells/use-grid-focus';
 import { useDraft, useMayEdit, useTogether, useView } from '../../draft/draft-context';
+import { GridNameDialog } from '../grids/grid-name-dialog';
+import { isOfMainGrid } from '../grids/main-grid-values';
 import { AddBreakpointDialog } from './add-breakpoint-dialog';
 import { AllBreakpointsDialog } from './all-breakpoints-dialog';
 import { BreakpointMenu } from './breakpoint-menu';
@@ -24,6 +26,7 @@ import { NAMES, widthOfSheet } from './width-of-sheet';
 /** The sheet: quantities down, breakpoints across. */
 export function Sheet() {
   const document = useDraft((draft) => draft.document);
+  const grid = useDraft((draft) => draft.grid);
   const anchor = useView((view) => view.anchor);
   const selected = useView((view) => view.selected);
   const refused = useView((view) => view.refused);
@@ -33,6 +36,7 @@ export function Sheet() {
   const [isAdding, setAdding] = useState(false);
   const mayEdit = useMayEdit();
   const [isForAll, setForAll] = useState(false);
+  const [naming, setNaming] = useState<'new' | 'name' | null>(null);
   const selectCell = useView((view) => view.selectCell);
   const sheet = useSheet();
   const { editing, message, say, keys } = sheet;
@@ -49,6 +53,7 @@ export function Sheet() {
         key={breakpoint.id}
         {...cellProps(quantity, breakpoint, { ...sheet, selected, refused, flags, waiting, saysId: 'sheet-says' })}
         cell={cells[row]!}
+        isOfMain={isOfMainGrid(grid, quantity, breakpoint)}
         note={isHead ? rangeText(document, breakpoint) : null}
         isInRange={row >= range.top && row <= range.bottom && column >= range.left && column <= range.right}
         menu={
@@ -93,6 +98,7 @@ export function Sheet() {
                 onAdd={() => setAdding(true)}
                 onUnits={() => setUnits(true)}
                 onAll={() => setForAll(true)}
+                onGrid={setNaming}
                 onProblem={say}
               >
                 {columns.map((_, column) => cell(quantity, row, column))}
@@ -114,6 +120,7 @@ export function Sheet() {
         />
       )}
       {isForAll && <AllBreakpointsDialog onClose={() => setForAll(false)} />}
+      {naming && <GridNameDialog grid={naming === 'name' ? grid : null} onClose={() => setNaming(null)} />}
       {units && <UnitsDialog onClose={() => setUnits(false)} />}
     </section>
   );

@@ -22,6 +22,8 @@ export type CellProps = {
   label: string;
   quantity: CellQuantity;
   cell: Reading;
+  /** Does it show what the main grid says, where another grid is shown? */
+  isOfMain?: boolean;
   note: string | null;
   isSelected: boolean;
   isInRange: boolean;
@@ -54,13 +56,14 @@ export const Cell = memo(
         data-place={place}
         data-follows={cell.follows || undefined}
         data-idle={cell.idle}
+        data-of-main={props.isOfMain || undefined}
         data-flag={refusal ? 'refused' : (flag ?? undefined)}
         data-waits={waitsFor !== null || undefined}
         data-in-range={isInRange || undefined}
         aria-selected={isInRange}
         aria-invalid={refusal ? true : undefined}
-        aria-label={`${label}: ${refusal?.text ?? spokenCell(cell, note)}${waitsFor === null ? '' : `, changed by ${waitsFor} and by you`}`}
-        title={refusal?.problem ?? titleOf(quantity, cell)}
+        aria-label={`${label}: ${refusal?.text ?? spokenCell(cell, note)}${props.isOfMain ? ', from the main grid' : ''}${waitsFor === null ? '' : `, changed by ${waitsFor} and by you`}`}
+        title={refusal?.problem ?? titleOf(quantity, cell) ?? (props.isOfMain ? 'From the main grid' : undefined)}
         tabIndex={isSelected && !editing ? 0 : -1}
         className={quantity.id === 'notes' ? `${styles.cell} ${styles.notes}` : styles.cell}
         onMouseDown={(event) => !editing && !isButton(event) && props.onSelect(event.shiftKey)}
@@ -115,7 +118,7 @@ export const Cell = memo(
     !before.editing === !after.editing,
 );
 
-const WATCHED = ['label', 'note', 'isSelected', 'isInRange', 'flag', 'refusal', 'waitsFor'] as const;
+const WATCHED = ['label', 'note', 'isOfMain', 'isSelected', 'isInRange', 'flag', 'refusal', 'waitsFor'] as const;
 const SHOWN = ['text', 'shown', 'follows', 'idle', 'px', 'overruled'] as const;
 
 function titleOf({ id }: CellQuantity, { text, exact, px, overruled }: Reading): string | undefined {

@@ -99,7 +99,7 @@ export function useCells<Id extends string>(sheet: SheetOf<Id>): Cells<Id> {
     const written = isUntouched ? null : writePlaces(spec(), places, () => text, rows);
     // somebody else changed the cell while it was edited: neither is overwritten
     const isMet = written?.value !== undefined && now !== began;
-    if (isMet) sync.wait(written.value);
+    if (isMet) sync.wait(store.getState().wholeOf(written.value));
     const problem = written && !isMet ? store.getState().take(written) : null;
     if (problem !== null) {
       refuse(placeKey(place), { text, problem });
