@@ -36,6 +36,21 @@ test('what is off ends with 1, and is written for build servers', async () => {
   expect(String(written![0]!.text)).toContain('failures="1"');
 });
 
+test('a grid beside the main one, by its own class', async () => {
+  const grids = [{ id: 'article', name: 'Article', at: { [spec.breakpoints[0]!.id]: { columns: { count: 2 } } } }];
+  const beside = { ...spec, grids };
+  files['beside.json'] = JSON.stringify(beside);
+  files['beside.css'] = gridCss(beside, { version: '1.0.0', published: '2026-11-26', sha256: 'ab' });
+  expect((await call('beside.json', 'beside.css', '--grid', 'article')).text).toContain(
+    '.grid-article\nEverything checked',
+  );
+  // the main grid is another on the phone
+  expect((await call('beside.json', 'same.css', '--grid', 'article')).status).toBe(1);
+  expect((await call('beside.json', 'same.css', '--grid', 'story')).problem).toContain(
+    '--grid is “story”. Use one of article',
+  );
+});
+
 test.each<[string[], RegExp]>([
   [['spec.json'], /needs a document and at least one style sheet; type compare SPEC/],
   [['spec.json', 'none.css'], /^ypsiline: none\.css: No grid of columns was found in this style sheet; it needs/],

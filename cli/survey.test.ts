@@ -36,6 +36,18 @@ const call = (line: string) =>
   });
 const json = async (line: string) => JSON.parse((await call(line)).text!);
 
+test('against a grid beside the main one', async () => {
+  const main = specWith(breakpointOf({ margin: '0px', count: 2, gutter: '40px' }, 412));
+  const columns = { margin: '20px', count: 4, gutter: '16px' };
+  files['beside.json'] = canonicalJson({
+    ...main,
+    grids: [{ id: 'cards', name: 'Cards', at: { screen: { columns } } }],
+  });
+  expect((await call('survey tidy.json --against beside.json')).status).toBe(1);
+  expect((await call('survey tidy.json --against beside.json --grid cards')).status).toBe(0);
+  expect((await call('survey tidy.json --grid cards')).problem).toContain('give it with --against');
+});
+
 describe('survey', () => {
   test('the grid that was drawn on, exact, and the unit down the page', async () => {
     const { grids, verticals } = await json('survey tidy.json --json');

@@ -5,19 +5,20 @@ import { comparisonJson } from '../../core/comparison/comparison-json';
 import { junitXml } from '../../core/comparison/junit';
 import { counted } from '../../core/length/present';
 import { classesSaid } from '../../core/site/grid-systems';
-import { type Command, readArguments, readDocument, readText, Unusable } from '../command';
+import { type Command, ofGrid, readArguments, readDocument, readText, Unusable } from '../command';
 
 const USAGE =
-  'compare SPEC SITE.css… [--container CLASS] [--row CLASS] [--columns STEM] [--page PAGE.html] [--allow-unread] [--junit FILE] [--json]';
+  'compare SPEC SITE.css… [--container CLASS] [--row CLASS] [--columns STEM] [--page PAGE.html] [--grid ID] [--allow-unread] [--junit FILE] [--json]';
 
 /** Style sheets held against a spec, range by range, quantity by quantity; status 1 where something differs, or was asked and not checked. */
 export const compareCommand: Command = {
   usage: USAGE,
-  says: 'Compares the style sheets of a site with a document, range by range and value by value. Exit code 1 where something differs, or was asked and couldn’t be checked.\n\n  --container CLASS, --row CLASS, --columns STEM\n                  which elements make the grid, where the guess is wrong\n  --page PAGE     the page’s markup: its own elements decide, utility classes too\n  --allow-unread  exit code 0 though something couldn’t be checked\n  --junit FILE    write JUnit XML as well\n  --json          verdicts, numbers of px and places, for scripts',
+  says: 'Compares the style sheets of a site with a document, range by range and value by value. Exit code 1 where something differs, or was asked and couldn’t be checked.\n\n  --container CLASS, --row CLASS, --columns STEM\n                  which elements make the grid, where the guess is wrong\n  --page PAGE     the page’s markup: its own elements decide, utility classes too\n  --grid ID       a grid beside the main one\n  --allow-unread  exit code 0 though something couldn’t be checked\n  --junit FILE    write JUnit XML as well\n  --json          verdicts, numbers of px and places, for scripts',
   run(args, read) {
     const text = { type: 'string' as const };
     const options = {
       page: text,
+      grid: text,
       container: text,
       row: text,
       columns: text,
@@ -27,7 +28,7 @@ export const compareCommand: Command = {
     const { values, file, files } = readArguments(args, USAGE, options, 'more');
     if ([file, ...files].filter((each) => each === '-').length > 1)
       throw new Unusable('only one file can be standard input');
-    const spec = readDocument(file, read);
+    const spec = ofGrid(readDocument(file, read), values['grid']);
     const sheets = files.map((name) => ({ name, text: readText(name, read) }));
     const page =
       typeof values['page'] === 'string' ? { name: values['page'], text: readText(values['page'], read) } : null;
@@ -36,7 +37,10 @@ export const compareCommand: Command = {
         typeof values[role] === 'string' ? [[role, classesSaid(values[role])]] : [],
       ),
     );
-    const { value: comparison, problem } = compareSite(spec, sheets, choice, page);
+    // the files of an edition have a class for each grid
+    const own = `grid-${String(values['grid'])}`;
+    const row = sheets.some(({ text: css }) => css.includes(`.${own} {`)) ? { row: own } : {};
+    const { value: comparison, problem } = compareSite(spec, sheets, { ...row, ...choice }, page);
     if (!comparison) throw new Unusable(`${files.join(', ')}: ${problem}`);
     const off = comparison.checks.some(({ verdict }) => verdict === 'differs');
     const left = !values['allow-unread'] && comparison.checks.some(({ verdict }) => verdict === 'not-checked');

@@ -3,7 +3,7 @@ import { canonicalJson } from '../../core/edition/canonical';
 import { filesOf, type Format, FORMATS } from '../../core/formats/registry';
 import type { Origin } from '../../core/formats/grid-css/grid-css';
 import { gridCssWith } from '../../core/formats/grid-css/grid-css-options';
-import type { Direction } from '../../core/formats/grid-css/range-properties';
+import type { Direction } from '../../core/length/direction';
 import { overlaySvg } from '../../core/formats/overlay/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, ofGrid, readArguments, readDocument, Unusable, wholeNumber } from '../command';

@@ -1,20 +1,27 @@
 import { surveyReport } from '../../core/report/survey-report';
 import { readScreensText } from '../../core/survey/read-screens';
-import { type Command, readArguments, readDocument, readText, Unusable } from '../command';
+import { type Command, ofGrid, readArguments, readDocument, readText, Unusable } from '../command';
 
-const USAGE = 'survey SCREENS [--against SPEC] [--tolerance PX] [--json]';
+const USAGE = 'survey SCREENS [--against SPEC [--grid ID]] [--tolerance PX] [--json]';
 
 /** The grid that screens were drawn on, or what of them is off the grid of a spec; status 1 where something is off. */
 export const surveyCommand: Command = {
   usage: USAGE,
-  says: 'Finds the grid that boxes were drawn on, and what is off it.\n\n  --against SPEC  compare with a document’s grids instead\n  --tolerance PX  nearer than this is on the grid',
+  says: 'Finds the grid that boxes were drawn on, and what is off it.\n\n  --against SPEC  compare with a document’s grids instead\n  --grid ID       with --against: a grid beside the main one\n  --tolerance PX  nearer than this is on the grid',
   run(args, read) {
-    const options = { against: { type: 'string' as const }, tolerance: { type: 'string' as const } };
+    const options = {
+      against: { type: 'string' as const },
+      tolerance: { type: 'string' as const },
+      grid: { type: 'string' as const },
+    };
     const { values, file } = readArguments(args, USAGE, options, 1);
     const { value: screens, problem } = readScreensText(readText(file, read));
     if (!screens) throw new Unusable(`${file === '-' ? 'standard input' : file}: ${problem}`);
     const tolerance = toleranceOf(values['tolerance']);
-    const against = typeof values['against'] === 'string' ? readDocument(values['against'], read) : undefined;
+    if (values['grid'] !== undefined && values['against'] === undefined)
+      throw new Unusable('--grid is of a document: give it with --against');
+    const against =
+      typeof values['against'] === 'string' ? ofGrid(readDocument(values['against'], read), values['grid']) : undefined;
     const report = surveyReport(screens, {
       ...(against ? { against } : {}),
       ...(tolerance === undefined ? {} : { tolerance }),

@@ -2,6 +2,7 @@ import type { Parsed } from '../parsed';
 import { decimal } from '../length/present';
 import { type Px, px } from '../length/px';
 import { columnStarts, columnsAt, type SolvedColumns } from '../columns/columns-at';
+import { measureChecks, standsIn } from './stands-in';
 import { byWidth, rangeEnd, shownWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { isSamePx } from '../site/fit-columns';
@@ -68,7 +69,8 @@ export function compareSite(
   choice: RoleChoice = {},
   page: Sheet | null = null,
 ): Parsed<SiteComparison> {
-  const { value: site, problem } = readSite(texts, choice, page);
+  const stands = page ? null : standsIn(spec);
+  const { value: site, problem } = readSite(stands ? [stands.sheet, ...texts] : texts, choice, page, stands?.around);
   if (!site) return { problem: problem! };
   const layouts = layoutChecks(spec, site);
   const { system } = site;
@@ -84,7 +86,7 @@ export function compareSite(
       compared: isSure ? 0 : null,
       grid: system && systemText(system),
       others: site.grids.systems.slice(1).map(systemText),
-      checks: [...checks, ...rows, ...layouts],
+      checks: [...(isSure ? measureChecks(spec, site, system) : []), ...checks, ...rows, ...layouts],
       drawn: isSure ? breakpoints.flatMap((breakpoint) => drawnPair(spec, breakpoint, site, system)) : [],
       unread: site.unread.map((each) => ({
         ...each,

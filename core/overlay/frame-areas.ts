@@ -1,3 +1,4 @@
+import type { Direction } from '../length/direction';
 import { screenOf } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import type { FrameSide } from '../spec/frame';
@@ -19,7 +20,7 @@ export function frameAreas(
   breakpoint: Breakpoint,
   width: number,
   height: number,
-  direction: 'ltr' | 'rtl' = 'ltr',
+  direction: Direction = 'ltr',
 ): FrameArea[] {
   const { frame } = screenOf(spec, breakpoint, width, height);
   if (!frame) return [];

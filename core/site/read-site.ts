@@ -41,12 +41,15 @@ const MOST_BOUNDS = 120;
  * The grid in style sheets: its ranges from media queries, its columns from the widths, paddings and margins of a container, its row and its columns, as a
  * browser would place them. Only what a breakpoint's columns give at every width that is tried is answered; the rest is named.
  *
+ * @param around where there is no page: the classes of an element that is thought of around everything; null for none
+ *
  *     readSite([bootstrap]).value.ranges[3]   // { from: 992, end: 1200, columns: { count: 12, gutter: "1.5rem", container: "960px", … } }
  */
 export function readSite(
   texts: readonly (string | Sheet)[],
   choice: RoleChoice = {},
   page: Sheet | null = null,
+  around: ((rules: readonly SiteRule[]) => string | null) | null = null,
 ): Parsed<SiteReading> {
   const markup = page && readPage(page);
   if (markup && !markup.value) return { problem: markup.problem };
@@ -56,7 +59,7 @@ export function readSite(
   const missing = unmatched(sheet.rules, choice);
   if (missing) return { problem: missing };
   const root = markup?.value.root ?? null;
-  const grids = new SiteGrids(sheet, choice, root);
+  const grids = new SiteGrids(sheet, choice, root, root ? null : (around?.(sheet.rules) ?? null));
   const [system] = grids.systems;
   const unread = [...sheet.unread];
   if (!system) return { value: { sheet, root, grids, system: null, ranges: [], unread } };

@@ -37,11 +37,15 @@ export class SiteGrids {
   private readonly bounds = new Map<GridSystem, number[]>();
   private readonly shares = new Map<GridSystem, Map<string, number[]>>();
 
-  /** @param root the page itself, where its markup is there */
+  /**
+   * @param root the page itself, where its markup is there
+   * @param around of a page that is thought of: the classes of an element around all of it
+   */
   constructor(
     { rules, conditions }: Pick<StyleSheet, 'rules' | 'conditions'>,
     choice: RoleChoice = {},
     root: Element | null = null,
+    private readonly around: string | null = null,
   ) {
     this.conditions = [...conditions];
     this.cascade = new Cascade(rules, this.conditions);
@@ -97,7 +101,7 @@ export class SiteGrids {
     const placed = this.placed(system, width, roots, on);
     if ('why' in placed) return placed;
     const [inner, item] = placed.slice(-2) as [Placed, Placed];
-    const { box } = containerOf(placed, system.page !== undefined);
+    const { box } = containerOf(placed, system.page !== undefined, this.around !== null);
     const question = { width, roots, conditions: this.conditions, on };
     const found =
       system.kind === 'tracks'
@@ -174,6 +178,16 @@ export class SiteGrids {
     return row && { height: row, gap: property('row-gap') ?? ZERO, count: Number.isInteger(count) ? count : null };
   }
 
+  /** By what the ranges of a system go: by the screen's width, by a container's, by both or by neither. */
+  asks(system: GridSystem): { screen: boolean; container: boolean } {
+    const { chain, classes } = this.said(system);
+    const said = [...chain, ...classes].flat();
+    return {
+      screen: said.some(({ widths }) => !includesWidth(widths, 0) || !includesWidth(widths, BEYOND - 1)),
+      container: said.some(({ condition }) => condition !== null && this.conditions[condition]!.container !== null),
+    };
+  }
+
   /** The widths at which what is said of a system's elements changes, from 0 on. */
   boundsOf(system: GridSystem): number[] {
     const kept = this.bounds.get(system);
@@ -235,8 +249,12 @@ export class SiteGrids {
     if (kept) return kept;
     const names = [...new Set(system.shares.map(({ name }) => name))].slice(0, MOST_CLASSES);
     const itemOf = (name: string): string => `${system.item ?? ''} ${name}`.trim();
+    // what stands around everything is not once more what the system itself is in
+    const inside = new Set(system.around.flatMap((classes) => classes.split(' ')));
+    const outer = this.around?.split(' ').filter((name) => !inside.has(name));
+    const around = outer ? [outer.join(' '), ...system.around] : system.around;
     const chainOf = (item: string): Element[] =>
-      chain([...system.around, item].map((classes) => (classes === ANY ? '' : classes)));
+      chain([...around, item].map((classes) => (classes === ANY ? '' : classes)));
     if (system.page) {
       const of = (element: Element): Said[] => this.cascade.of(element);
       const ofPage = { chain: system.page.chain.map(of), classes: system.page.items.map(of) };
@@ -253,8 +271,9 @@ export class SiteGrids {
 }
 
 /** The element that holds the width: of a page the outermost that is narrower than the screen, otherwise the first that is thought of. */
-function containerOf(placed: readonly Placed[], isPage: boolean): Placed {
-  const [screen, body, first] = placed;
+function containerOf(placed: readonly Placed[], isPage: boolean, isWrapped: boolean): Placed {
+  const [screen, body, ...inside] = placed;
+  const first = inside[isWrapped ? 1 : 0];
   const held = isPage ? placed.slice(2, -1).find(({ box }) => box.width.compare(screen!.box.width) < 0) : undefined;
   return held ?? first ?? body!;
 }

@@ -1,5 +1,5 @@
 import { fluidColumns, newBreakpoint, newSpec } from '../../core/document/defaults';
-import type { Rows, Spec } from '../../core/spec/schema';
+import type { NamedGrid, Rows, Spec } from '../../core/spec/schema';
 import { judge } from '../../core/checks/run';
 import { SLIPPED_LAYOUTS, EMAIL_LAYOUTS, KIOSK_LAYOUTS, PASSENGER_LAYOUTS } from './layouts';
 import { BOARD_STYLES, SLIPPED_STYLES, KIOSK_STYLES, PASSENGER_STYLES } from './text-styles';
@@ -48,9 +48,22 @@ const passengerSite: Spec = {
   layouts: PASSENGER_LAYOUTS,
 };
 
-/** The draft after 1.0.0: wide screens get wider columns, 116 px each. */
+/** An article is narrower than the timetable around it: 8 columns, of 86 px from the laptop on. */
+const article: NamedGrid = {
+  id: 'article',
+  name: 'Article',
+  at: {
+    tablet: { columns: { container: { upTo: '856px' } } },
+    laptop: { columns: { container: '856px', margin: 'auto', count: 8 } },
+    desktop: { columns: { container: '856px', count: 8 } },
+    wide: { columns: { container: '856px', margin: 'auto', count: 8 } },
+  },
+};
+
+/** The draft after 1.0.0: wide screens get wider columns, 116 px each, and articles a grid of their own. */
 const passengerDraft: Spec = {
   ...passengerSite,
+  grids: [article],
   breakpoints: passengerSite.breakpoints.map((breakpoint) =>
     breakpoint.id === 'wide'
       ? {
@@ -99,7 +112,8 @@ const kiosk: Spec = {
   layouts: KIOSK_LAYOUTS,
 };
 
-const crewTablet: Spec = newSpec(
+/** The crew’s list stands beside a side panel that is folded or wide: ranges go by the region that it leaves, not by the screen. */
+const crewGrid: Spec = newSpec(
   'Crew tablet',
   [
     newBreakpoint(
@@ -120,20 +134,29 @@ const crewTablet: Spec = newSpec(
   5,
 );
 
+const crewTablet: Spec = { ...crewGrid, measure: 'container' };
+
+/** A board has a header bar, with the port’s name and the time. */
 const departureBoard: Spec = {
   ...newSpec(
     'Departure board',
     [
-      newBreakpoint(
-        { id: 'hall', name: 'Hall', from: 0, width: 1920, height: 1080 },
-        fluidColumns(20, '16px', '28px'),
-        4,
-      ),
-      newBreakpoint(
-        { id: 'quay', name: 'Quay', from: 2560, width: 3840, height: 2160 },
-        fluidColumns(20, '32px', '56px'),
-        4,
-      ),
+      {
+        ...newBreakpoint(
+          { id: 'hall', name: 'Hall', from: 0, width: 1920, height: 1080 },
+          fluidColumns(20, '16px', '28px'),
+          4,
+        ),
+        frame: { top: '72px' },
+      },
+      {
+        ...newBreakpoint(
+          { id: 'quay', name: 'Quay', from: 2560, width: 3840, height: 2160 },
+          fluidColumns(20, '32px', '56px'),
+          4,
+        ),
+        frame: { top: '144px' },
+      },
     ],
     4,
   ),

@@ -8,9 +8,9 @@ test('the sheet by keyboard alone', async ({ signedIn: page }) => {
   const press = async (...keys: string[]) => {
     for (const key of keys) await page.keyboard.press(key);
   };
-  // into the sheet: after the base unit, half steps, units, all breakpoints and the button that adds one
+  // into the sheet: after the base unit, half steps, units, all breakpoints, the button that adds one and the choice of grid
   await page.getByLabel('Base').focus();
-  await press('Tab', 'Tab', 'Tab', 'Tab', 'Tab');
+  await press('Tab', 'Tab', 'Tab', 'Tab', 'Tab', 'Tab');
   await expect(page.getByRole('gridcell', { selected: true })).toBeFocused();
   await press('Home', 'ArrowDown', 'ArrowDown', 'ArrowDown');
   await expect(cell(page, 'Gutter', 'Phone')).toBeFocused();

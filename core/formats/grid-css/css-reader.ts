@@ -10,7 +10,7 @@ import { type FrameSides, frameSides } from '../../spec/frame';
 import { screenOf } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import { call, combine, constantOf, cssNumbers, type CssSum, NO_SUM, PX, term, type ViewportUnit } from './css-numbers';
-import type { Direction } from './range-properties';
+import type { Direction } from '../../length/direction';
 
 /** Whatever is one hundredth of the screen, by what it is of. */
 const OF_SCREEN = { width: 'vw', height: 'vh' } as const;

@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js';
 import { columnRule } from '../../columns/read-rule';
+import type { Direction } from '../../length/direction';
 import type { Numbers } from '../../columns/numbers';
 import { type ColumnSolution, solveColumns } from '../../columns/solve';
 import { measureOf, WIDTH_UNIT } from '../../spec/measure';
@@ -7,9 +8,6 @@ import type { Breakpoint, Spec } from '../../spec/schema';
 import type { GutterForm } from './container-css';
 import { cssNumbers, type CssSum, cssText, type ViewportUnit } from './css-numbers';
 import { cssReader } from './css-reader';
-
-/** In which direction a page is read: its start is at the left, or at the right. */
-export type Direction = 'ltr' | 'rtl';
 
 /** Custom properties of one range, by name without `--grid-`. */
 export type RangeProperties = {

@@ -4,7 +4,7 @@ import { inksOf } from '../../overlay/inks';
 import { meshAt } from '../../overlay/mesh';
 import type { Breakpoint, OverlayInk, Spec } from '../../spec/schema';
 import { escaped } from '../../text/markup';
-import type { Direction } from '../grid-css/range-properties';
+import type { Direction } from '../../length/direction';
 
 /** A drawing in px of the screen, of which a picture has so many pixels each. */
 type Drawing = { width: number; height: number; direction: Direction; density: number };

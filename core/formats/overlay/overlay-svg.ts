@@ -7,7 +7,7 @@ import { firstHead, rowsAt } from '../../rows/rows-at';
 import type { Breakpoint, OverlayInk, Spec } from '../../spec/schema';
 import { escaped } from '../../text/markup';
 import { besideGrids, written } from './beside-grids';
-import type { Direction } from '../grid-css/range-properties';
+import type { Direction } from '../../length/direction';
 
 /** A kind of line with its ink, where it stands: columns across, rows and baselines down; drawn filled or as outlines. */
 type Kind = { id: 'columns' | 'rows' | 'baseline'; ink: OverlayInk; edges: Bar[]; isOutlined: boolean };

@@ -46,7 +46,7 @@ export function PreviewTools({ pictures, breakpoint, onInks, onGuides }: Props) 
 
             isOn={overlays[id]}
             onClick={() => toggle(id)}
-            aria-label={OVERLAY_NAMES[id]}
+            {...(!NAMED.includes(id) && { 'aria-label': OVERLAY_NAMES[id] })}
             title={`${OVERLAY_NAMES[id]} on or off (${OVERLAY_KEYS[id]})`}
           >
             <GroupMark group={id} /> {NAMED.includes(id) && OVERLAY_NAMES[id]}

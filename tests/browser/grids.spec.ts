@@ -1,0 +1,180 @@
+import type { Locator, Page } from '@playwright/test';
+import { practiceSpec } from '../../core/spec/testing';
+import type { NamedGrid, Spec } from '../../core/spec/schema';
+import { cell, expect, openBench, saved, test, type } from './app';
+import { randomOf } from './model/random';
+
+const spec = practiceSpec('Several grids');
+const ARTICLE: NamedGrid = { id: 'article', name: 'Article', at: { desktop: { columns: { count: 8 } } } };
+
+const choice = (page: Page): Locator => page.getByRole('combobox', { name: 'Grid', exact: true });
+
+/** What is stored of a spec’s draft, once it is saved. */
+async function stored(
+  page: Page,
+  app: { sql: (text: TemplateStringsArray, ...values: string[]) => Promise<{ document: Spec }[]> },
+  slug: string,
+): Promise<Spec> {
+  await expect(saved(page)).toBeVisible();
+  const [row] = await app.sql`select document from drafts join specs on id = spec_id where slug = ${slug}`;
+  return row!.document;
+}
+
+test('a grid beside the main one: made, typed into, drawn over it, found and swept', async ({
+  signedIn: page,
+  app,
+}) => {
+  const slug = await openBench(page, spec);
+  await choice(page).selectOption({ label: 'New grid…' });
+  const dialog = page.getByRole('dialog', { name: 'New grid' });
+  await dialog.getByRole('textbox').fill('Article');
+  await page.keyboard.press('Enter');
+  await expect(choice(page)).toHaveValue('article');
+  // it is the main grid as long as it says nothing itself
+  await expect(cell(page, 'Count', 'Desktop')).toHaveAttribute('data-of-main', 'true');
+  await type(page, 'Count', 'Desktop', '8');
+  await type(page, 'Container', 'Desktop', '760');
+  await expect(cell(page, 'Count', 'Desktop')).not.toHaveAttribute('data-of-main');
+  const preview = page.getByRole('region', { name: 'Preview' });
+  // (760 − 7 · 24) / 8 = 74 as in the main grid, two of whose columns lie on either side
+  await expect(preview).toContainText('340 + 8 × 74 + 7 × 24 + 340 = 1440');
+  await expect(preview).toContainText('8 starts and 8 ends shared with the main grid');
+  const { grids, breakpoints } = await stored(page, app as never, slug);
+  expect(grids).toEqual([
+    { id: 'article', name: 'Article', at: { desktop: { columns: { count: 8, container: '760px' } } } },
+  ]);
+  expect(breakpoints).toEqual(spec.breakpoints);
+
+  await page.getByRole('link', { name: 'Sweep' }).click();
+  await expect(choice(page)).toHaveValue('article');
+  await expect(page.getByRole('complementary')).toContainText('760');
+  await page.getByRole('link', { name: 'Finder' }).click();
+  await expect(choice(page)).toHaveValue('article');
+  await expect(page.getByLabel('Column count')).toHaveValue('8');
+  await choice(page).selectOption({ label: 'Main grid' });
+  await expect(page.getByLabel('Column count')).toHaveValue('12');
+});
+
+test('cells take the main grid’s value again; undo, rename, remove', async ({ signedIn: page, app }) => {
+  const slug = await openBench(page, { ...spec, grids: [ARTICLE] });
+  await choice(page).selectOption({ label: 'Article' });
+  const back = page.getByRole('button', { name: 'Use main grid’s value' });
+  await cell(page, 'Count', 'Tablet').click();
+  await expect(back).toBeDisabled();
+  await cell(page, 'Count', 'Desktop').click();
+  await back.click();
+  await expect(cell(page, 'Count', 'Desktop')).toContainText('12');
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(cell(page, 'Count', 'Desktop')).toContainText('8');
+
+  await page.getByRole('button', { name: 'More for Article' }).click();
+  await page.getByRole('button', { name: 'Rename…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Rename grid' });
+  await dialog.getByRole('textbox').fill(' ');
+  await page.keyboard.press('Enter');
+  await expect(dialog.getByRole('alert')).toHaveText('Enter a name, such as Article.');
+  await dialog.getByRole('textbox').fill('Story');
+  await page.keyboard.press('Enter');
+  await expect(choice(page).locator('option:checked')).toHaveText('Story');
+  await page.getByRole('button', { name: 'More for Story' }).click();
+  await page.getByRole('button', { name: 'Remove Story' }).click();
+  await expect(cell(page, 'Count', 'Desktop')).toContainText('12');
+  expect(await stored(page, app as never, slug)).toEqual({ ...spec, name: expect.any(String) });
+});
+
+test('bars and panels move the grid; guides, mesh, outlines and a combination on its digit', async ({
+  signedIn: page,
+  app,
+}) => {
+  const slug = await openBench(page, spec);
+  const preview = page.getByRole('region', { name: 'Preview' });
+  await type(page, 'Start panel', 'Desktop', '100');
+  await type(page, 'Top bar', 'Desktop', '64');
+  await expect(preview).toContainText('100 + 94 + 12 × 74 + 11 × 24 + 94 = 1440');
+  await expect(preview.locator('[data-side]')).toHaveCount(2);
+  await cell(page, 'Top bar', 'Desktop').click();
+  await page.keyboard.press('Delete');
+  await expect(preview.locator('[data-side]')).toHaveCount(1);
+  await type(page, 'Start panel', 'Desktop', '2000');
+  await expect(page.getByRole('alert').filter({ hasText: 'leave no room' })).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('button', { name: 'Guides…' }).click();
+  const guides = page.getByRole('dialog', { name: 'Guides of Desktop' });
+  await guides.getByLabel('Position of guide 1').fill('720');
+  await page.keyboard.press('Enter');
+  await expect(guides.getByRole('alert')).toHaveText('The guide at 720 needs a name, such as fold.');
+  await guides.getByLabel('Name of guide 1').fill('fold');
+  await page.keyboard.press('Enter');
+  await expect(guides).toBeHidden();
+  await expect(preview.locator('path', { hasText: 'fold' })).toHaveCount(1);
+
+  await preview.getByRole('button', { name: 'Columns', exact: true }).click();
+  await page.getByRole('button', { name: 'Overlays…' }).click();
+  const overlays = page.getByRole('dialog', { name: 'Overlays' });
+  await overlays.getByRole('button', { name: 'Outlines' }).click();
+  await overlays.getByLabel('Strong line every so many squares').fill('1');
+  await page.keyboard.press('Tab');
+  await expect(overlays.getByRole('alert')).toContainText('every 2 to 100 squares');
+  await overlays.getByLabel('Strong line every so many squares').fill('5');
+  await overlays.getByLabel('Name of the combination').fill('Guides alone');
+  await page.keyboard.press('Enter');
+  await expect(overlays.getByRole('region', { name: 'Combinations' })).toContainText('1 Guides alone guides');
+  await overlays.getByRole('button', { name: 'Done' }).click();
+  await preview.getByRole('button', { name: 'Columns', exact: true }).click();
+  await preview.getByRole('application').focus();
+  await page.keyboard.press('1');
+  await expect(preview.getByRole('button', { name: 'Columns', exact: true })).toHaveAttribute('aria-pressed', 'false');
+  const { breakpoints, mesh, overlays: kept } = await stored(page, app as never, slug);
+  expect(breakpoints.find(({ id }) => id === 'desktop')).toMatchObject({ frame: { start: '100px' }, guides: [{ name: 'fold', axis: 'y', at: '720px', from: 'start' }] }); // prettier-ignore
+  expect([mesh, kept]).toEqual([{ strong: 5 }, { drawn: 'outlines', combinations: [{ name: 'Guides alone', key: '1', shows: ['guides'] }] }]); // prettier-ignore
+});
+
+test('widths of a container: what is the screen’s is refused, and words follow', async ({ signedIn: page }) => {
+  await openBench(page, spec);
+  await page.getByRole('button', { name: 'Units…' }).click();
+  const units = page.getByRole('dialog', { name: 'Units' });
+  await units.getByLabel('a container on the page').check();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('slider', { name: 'Container' })).toBeVisible();
+  await type(page, 'Top bar', 'Desktop', '64');
+  await expect(page.getByRole('alert').filter({ hasText: 'Bars and panels are the screen’s' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await type(page, 'Gutter', 'Desktop', '2cqi');
+  await expect(cell(page, 'Gutter', 'Desktop')).toContainText('28.8');
+});
+
+test('random use with grids chosen at random: shown is stored is meant', async ({ signedIn: page, app }) => {
+  const other: NamedGrid = { id: 'form', name: 'Form', at: {} };
+  const slug = await openBench(page, { ...spec, grids: [{ ...ARTICLE, at: {} }, other] });
+  const names = ['Main grid', 'Article', 'Form'] as const;
+  const screens = ['Phone', 'Tablet', 'Desktop'] as const;
+  // what each grid says itself of the count, by breakpoint; the main one says all of them
+  const meant: Record<string, Record<string, string>> = { 'Main grid': { Phone: '4', Tablet: '8', Desktop: '12' }, Article: {}, Form: {} }; // prettier-ignore
+  const random = randomOf(7);
+  const history: string[] = [];
+  for (let act = 1; act <= 24; act++) {
+    const [grid, screen] = [random.oneOf(names), random.oneOf(screens)];
+    await choice(page).selectOption({ label: grid });
+    const own = meant[grid]!;
+    const isBack = grid !== 'Main grid' && own[screen] !== undefined && random.whole(1, 3) === 1;
+    if (isBack) {
+      await cell(page, 'Count', screen).click();
+      await page.getByRole('button', { name: 'Use main grid’s value' }).click();
+      delete own[screen];
+    } else {
+      const count = String(random.whole(2, 12));
+      await type(page, 'Count', screen, count);
+      // the same as before is no change, and is not given
+      if (count !== (own[screen] ?? meant['Main grid']![screen])) own[screen] = count;
+    }
+    history.push(`${grid}, ${screen}: ${own[screen] ?? 'as the main grid'}`);
+    for (const each of screens)
+      await expect(cell(page, 'Count', each), history.slice(-4).join('; ')).toContainText(own[each] ?? meant['Main grid']![each]!); // prettier-ignore
+  }
+  const { grids, breakpoints } = await stored(page, app as never, slug);
+  const counts = (id: string): Record<string, string> =>
+    Object.fromEntries(Object.entries(grids!.find((each) => each.id === id)!.at).map(([at, { columns }]) => [breakpoints.find((each) => each.id === at)!.name, String(columns!.count)])); // prettier-ignore
+  expect({ Article: counts('article'), Form: counts('form') }).toEqual({ Article: meant.Article, Form: meant.Form });
+  expect(Object.fromEntries(breakpoints.map(({ name, columns }) => [name, String(columns.count)]))).toEqual(meant['Main grid']); // prettier-ignore
+});
