@@ -50,9 +50,9 @@ test('a grid beside the main one: made, typed into, drawn over it, found and swe
   await expect(page.getByRole('complementary')).toContainText('760');
   await page.getByRole('link', { name: 'Finder' }).click();
   await expect(choice(page)).toHaveValue('article');
-  await expect(page.getByLabel('Column count')).toHaveValue('8');
+  await expect(page.getByLabel('Counts', { exact: true })).toHaveValue('8');
   await choice(page).selectOption({ label: 'Main grid' });
-  await expect(page.getByLabel('Column count')).toHaveValue('12');
+  await expect(page.getByLabel('Counts', { exact: true })).toHaveValue('12');
 });
 
 test('cells take the main grid’s value again; undo, rename, remove', async ({ signedIn: page, app }) => {
@@ -141,7 +141,7 @@ test('widths of a container: what is the screen’s is refused, and words follow
   await expect(page.getByRole('alert').filter({ hasText: 'Bars and panels are the screen’s' })).toBeVisible();
   await page.keyboard.press('Escape');
   await type(page, 'Gutter', 'Desktop', '2cqi');
-  await expect(cell(page, 'Gutter', 'Desktop')).toContainText('28.8');
+  await expect(cell(page, 'Gutter', 'Desktop')).toContainText('28⅘');
 });
 
 test('random use with grids chosen at random: shown is stored is meant', async ({ signedIn: page, app }) => {

@@ -33,6 +33,9 @@ function FinderOfGrid() {
   const show = useView((view) => view.show);
   const [part, setPart] = useState<Part>('find');
   const breakpoint = breakpointAt(document, viewport);
+  const grid = useDraft((draft) => draft.grid);
+  // what was asked of one grid is not asked of another
+  const key = `${breakpoint.id} ${grid?.id ?? ''}`;
   return (
     <ViewFrame
       view="finder"
@@ -65,9 +68,9 @@ function FinderOfGrid() {
       }
     >
       {part === 'find' ? (
-        <FindGrids key={breakpoint.id} breakpoint={breakpoint} />
+        <FindGrids key={key} breakpoint={breakpoint} />
       ) : (
-        <CompareCounts key={breakpoint.id} breakpoint={breakpoint} />
+        <CompareCounts key={key} breakpoint={breakpoint} />
       )}
     </ViewFrame>
   );

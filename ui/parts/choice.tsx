@@ -1,5 +1,6 @@
 import { Toggle } from './toggle';
-import styles from './toggle.module.scss';
+import ButtonGroup from 'react-bootstrap/ButtonGroup';
+import styles from './choice.module.scss';
 
 type Props<T extends string> = {
   label: string;
@@ -11,12 +12,12 @@ type Props<T extends string> = {
 /** A few ways to look at one thing, of which one is chosen. */
 export function Choice<T extends string>({ label, options, value, onChange }: Props<T>) {
   return (
-    <div className={styles.group} role="group" aria-label={label}>
+    <ButtonGroup bsPrefix={styles.choice!} aria-label={label}>
       {options.map((option) => (
         <Toggle key={option.value} isOn={option.value === value} onClick={() => onChange(option.value)}>
           {option.title}
         </Toggle>
       ))}
-    </div>
+    </ButtonGroup>
   );
 }

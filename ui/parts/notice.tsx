@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
-import styles from './notice.module.scss';
+import Alert from 'react-bootstrap/Alert';
 
 /** A line over a view: news, or something that stands in the way and is said at once. */
 export function Notice({ of, children }: { of: 'news' | 'problem'; children: ReactNode }) {
   return (
-    <p className={styles.notice} data-of={of} role={of === 'problem' ? 'alert' : 'status'}>
+    <Alert variant={of} role={of === 'problem' ? 'alert' : 'status'} transition={false}>
       {children}
-    </p>
+    </Alert>
   );
 }
