@@ -2,7 +2,7 @@ import { LIMITS } from '../limits';
 import type { Parsed } from '../parsed';
 import { RESERVED_GRIDS } from '../spec/grid-schema';
 import { idOf } from '../spec/slug';
-import type { Spec } from '../spec/schema';
+import type { Section, Spec } from '../spec/schema';
 
 /** What a name for a grid has to be; null where it is that. */
 function nameProblem(spec: Spec, name: string, own?: string): string | null {
@@ -29,6 +29,12 @@ export function addGrid(spec: Spec, typed: string): Parsed<{ spec: Spec; id: str
   return { value: { spec: { ...spec, grids: [...grids, { id, name, at: {} }] }, id } };
 }
 
+function offGrid(section: Section, id: string): Section {
+  if (section.grid !== id) return section;
+  const { grid: _gone, ...plain } = section;
+  return plain;
+}
+
 /** Names a grid. Its id, which stands in class names, stays. */
 export function nameGrid(spec: Spec, id: string, typed: string): Parsed<Spec> {
   const name = typed.trim();
@@ -37,10 +43,14 @@ export function nameGrid(spec: Spec, id: string, typed: string): Parsed<Spec> {
   return { value: { ...spec, grids: (spec.grids ?? []).map((grid) => (grid.id === id ? { ...grid, name } : grid)) } };
 }
 
-/** Removes a grid with the waivers of what was found in it. */
+/** Removes a grid with the waivers of what was found in it; sections that stand on it stand on the main one again. */
 export function removeGrid(spec: Spec, id: string): Spec {
   const { grids = [], ...others } = spec;
   const left = grids.filter((grid) => grid.id !== id);
   const waivers = spec.waivers.filter(({ grid }) => grid !== id);
-  return left.length > 0 ? { ...others, grids: left, waivers } : { ...others, waivers };
+  const layouts = spec.layouts.map((layout) => ({
+    ...layout,
+    sections: layout.sections.map((section) => offGrid(section, id)),
+  }));
+  return left.length > 0 ? { ...others, grids: left, waivers, layouts } : { ...others, waivers, layouts };
 }

@@ -1,4 +1,5 @@
 import { LIMITS } from '../limits';
+import { gridOf } from '../spec/named-grids';
 import { missingBreakpoint } from './references';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import type { Block, CardGrid, Layout, Section, SectionSpace, Spec } from '../spec/schema';
@@ -18,8 +19,19 @@ function ofLayout({ sections }: Layout, place: string, spec: Spec): string | nul
   return (
     twice(sections, `${place}.sections`, 'sections') ??
     twice(blocks, place, 'blocks') ??
-    first(sections, `${place}.sections`, (section, at) => ofSection(section, at, spec))
+    first(
+      sections,
+      `${place}.sections`,
+      (section, at) => missingGrid(section, at, spec) ?? ofSection(section, at, spec),
+    )
   );
+}
+
+/** A section stands on a grid that is there. */
+function missingGrid({ grid }: Section, place: string, spec: Spec): string | null {
+  return grid === undefined || gridOf(spec, grid)
+    ? null
+    : `${place}.grid: There is no grid “${grid}”. Use the id of one of the specification’s, or leave it out for the main grid.`;
 }
 
 function ofSection({ space, blocks }: Pick<Section, 'space' | 'blocks'>, place: string, spec: Spec): string | null {

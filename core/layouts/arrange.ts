@@ -2,8 +2,8 @@ import { counted, inSeries } from '../length/present';
 import type { Parsed } from '../parsed';
 import { byWidth } from '../spec/ranges';
 import type { Block, Breakpoint, Layout, Section, Spec } from '../spec/schema';
-import { columnsAt } from '../columns/columns-at';
 import { blockOf, placed, sectionOf, withBlocks, withLayout, withSection } from './edit-layout';
+import { countsOfSection } from './section-grid';
 import { type Placed, placementsAt, rowsAfter, sharedColumns, spaceAt } from './placements';
 
 /** Which blocks of which layout, at which breakpoint. */
@@ -18,7 +18,7 @@ function found(spec: Spec, { layout: id, blocks: [first], breakpoint: at }: Chos
   const breakpoint = spec.breakpoints.find((each) => each.id === at);
   const section = layout && first !== undefined ? sectionOf(layout, first) : undefined;
   if (!layout || !breakpoint || !section) return null;
-  const countAt = (each: Breakpoint): number => columnsAt(spec, each).count;
+  const countAt = countsOfSection(spec, section);
   return {
     layout,
     section,
@@ -141,12 +141,9 @@ export function asAt(spec: Spec, chosen: Chosen, other: string): Parsed<Spec> {
   const at = found(spec, chosen);
   if (!from || !at) return GONE;
   const there = new Map(
-    placementsAt(spec, at.section.blocks, from, (each) => columnsAt(spec, each).count).map((each) => [
-      each.block.id,
-      each,
-    ]),
+    placementsAt(spec, at.section.blocks, from, countsOfSection(spec, at.section)).map((each) => [each.block.id, each]),
   );
-  const of = columnsAt(spec, from).count;
+  const of = countsOfSection(spec, at.section)(from);
   const layout = withBlocks(at.layout, chosen.blocks, (block) => {
     const model = there.get(block.id);
     if (!model) return block;

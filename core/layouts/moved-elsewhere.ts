@@ -29,6 +29,7 @@ function hasSameCounts(before: Spec, after: Spec): boolean {
     byWidth(spec.breakpoints)
       .map((each) => `${each.id} ${columnsAt(spec, each).count}`)
       .join();
+  if (before.grids !== after.grids) return false;
   return before.breakpoints === after.breakpoints || counts(before) === counts(after);
 }
 

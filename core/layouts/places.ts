@@ -1,5 +1,5 @@
-import { columnsAt } from '../columns/columns-at';
 import type { Block, Breakpoint, CardGrid, Layout, Spec } from '../spec/schema';
+import { countsOfSection } from './section-grid';
 import { type Around, columnsUnder, type CountAt, countsInCard, type Placed, placementsAt } from './placements';
 
 /** Where a block stands across a page as it is drawn: over columns of so many, and in which lanes. */
@@ -41,6 +41,6 @@ export function placesOf(
       walk(card.blocks, law.countsInCard(card, placed, { spec, breakpoint, countAt, siblings: blocks }, own));
     }
   };
-  for (const { blocks } of layout.sections) walk(blocks, (each) => columnsAt(spec, each).count);
+  for (const section of layout.sections) walk(section.blocks, countsOfSection(spec, section));
   return places;
 }

@@ -18,6 +18,8 @@ export type RowFrames = {
   goOn: boolean;
   /** Rows of a section that is as tall as its content, whose top is given. */
   content: (top: Px) => RowFrame;
+  /** The same rows, counted from a section's own top. */
+  fromTop: (top: Px) => RowFrame;
   /** Rows of a section that is as tall as the screen. */
   screen: (top: Px) => RowFrame;
   /** How tall such a section is: the screen, within the least and the greatest that divided rows share. */
@@ -44,13 +46,14 @@ export function rowFramesAt(spec: Spec, breakpoint: Breakpoint, width: Px | numb
     const divided = (top: Px): RowFrame =>
       isCountable ? rowFrame({ origin: top, offset, height: row, gap }) : content(top);
     const unit = { content: lines, screen: isCountable ? { name: 'row' as const, height: row, gap } : lines };
-    return { goOn: false, content, screen: divided, screenHeight: screen, sides, unit };
+    return { goOn: false, content, fromTop: content, screen: divided, screenHeight: screen, sides, unit };
   }
   const even = isCountable ? { name: 'row' as const, offset: rows.offset, height: rows.height, gap: rows.gap } : lines;
   const page = rowFrame({ origin: sides.top, ...even });
   return {
     goOn: true,
     content: () => page,
+    fromTop: (top) => rowFrame({ origin: top, ...even }),
     screen: () => page,
     screenHeight: px(height).sub(sides.top).sub(sides.bottom),
     sides,

@@ -9,7 +9,8 @@ import { layLanes, rowAfter, type Tall } from './lanes';
 import { memoized } from './memoized';
 import { placeBlocks, type PlacedBlock } from './place-blocks';
 import { placementsAt, spaceAt } from './placements';
-import { rowFrame } from './row-frame';
+import { type RowFrame, rowFrame } from './row-frame';
+import { breakpointOf, hasOwnRows, specOfSection } from './section-grid';
 import { type RowFrames, rowFramesAt } from './row-frames';
 import { type WhiteSpace, whiteSpaces } from './white-space';
 
@@ -43,58 +44,72 @@ export function solveLayout(
   height: Px | number = breakpointAt(spec, px(width).valueOf()).reference.height,
 ): SolvedLayout {
   const breakpoint = breakpointAt(spec, px(width).valueOf());
-  const frames = rowFramesAt(spec, breakpoint, width, height);
-  const columns = columnsAt(spec, breakpoint, width);
-  const page: Omit<Ground, 'unit' | 'stack' | 'countAt'> = {
-    spec,
-    breakpoint,
-    columns,
-    tracks: pageTracks(columns),
-    container: containerEdges(columns),
-    screen: screenOf(spec, breakpoint, width, height),
-  };
-  // blocks are counted in the rows of their section
-  const stacks = memoized(
-    (tall: Section['tall']) => rowFrame({ origin: ZERO, offset: ZERO, ...frames.unit[tall] }).stack,
-  );
-  const counts = memoized(
-    (id: string): number =>
-      columnsAt(
-        spec,
-        spec.breakpoints.find((each) => each.id === id)!,
-      ).count,
-  );
-  const countAt = ({ id }: Breakpoint): number => (id === breakpoint.id ? columns.count : counts(id));
-  const groundOf = ({ tall }: Section): Ground => ({
-    ...page,
-    countAt,
-    unit: frames.unit[tall],
-    stack: stacks(tall),
+  const groundOf = groundsAt(spec, breakpoint, width, height);
+  const { frames, columns } = groundOf({ tall: 'content' });
+  const solved = layout.sections.map((section) => {
+    const ground = groundOf(section);
+    const isOwn = hasOwnRows(spec, section, breakpoint);
+    return { ...layOut(section, ground), rows: isOwn ? ground.frames : frames, goOn: frames.goOn && !isOwn };
   });
-  const solved = layout.sections.map((section) => layOut(section, groundOf(section)));
   const sections: SolvedSection[] = [];
   const blocks: PlacedBlock[] = [];
   const space: WhiteSpace[] = [];
   let [y, row] = [frames.sides.top, 1];
-  for (const [index, { section, tall, spaceIn, ground }] of solved.entries()) {
+  for (const [index, { section, tall, spaceIn, ground, rows, goOn }] of solved.entries()) {
     const isLast = index === solved.length - 1;
-    const top = index === 0 ? y : frames.goOn ? frames.content(y).head(row) : y;
-    const first = frames.goOn ? row : 1;
-    const frame = section.tall === 'screen' ? frames.screen(top) : frames.content(top);
+    const isScreen = section.tall === 'screen';
+    const top = index === 0 || !goOn ? y : frames.content(y).head(row);
+    const first = goOn ? row : 1;
+    const frame = goOn ? frames.content(top) : isScreen && !rows.goOn ? rows.screen(top) : rows.fromTop(top);
     const lanes = layLanes(tall, spaceIn, frame, first);
     const after = rowAfter(lanes, spaceIn, first);
-    const end = endOf(section, { top, first, after, isLast }, frames);
+    const end = isScreen ? top.add(rows.screenHeight) : contentEnd(frame, { top, first, after, isLast, goOn });
     placeBlocks(tall, { lanes, frame, top, end, section: section.id, ground }, blocks);
     // divided rows belong to a screen; they are not counted beside other rows
-    const on = section.tall === 'screen' && !frames.goOn ? ', on a screen' : '';
+    const on = isScreen && !rows.goOn ? ', on a screen' : '';
     space.push(
       ...whiteSpaces(spec, tall, { lanes, space: spaceIn, frame, top, end, section, on, unit: ground.unit.name }),
     );
     sections.push({ id: section.id, top, height: end.sub(top) });
     y = end;
-    row = section.tall === 'screen' ? frame.from(end) : after;
+    // the page's rows go on at the first whose head is not above the end
+    row = goOn && !isScreen ? after : frames.goOn ? frames.content(end).from(end) : 1;
   }
   return { breakpoint, width: columns.viewport, height: y.add(frames.sides.bottom), sections, blocks, space };
+}
+
+/** No grid is called so. */
+const MAIN = '';
+
+type GroundOf = (section: Pick<Section, 'tall' | 'grid'>) => Ground & { frames: RowFrames };
+
+/** What the sections of a page stand on: each grid is worked out once. */
+function groundsAt(spec: Spec, { id }: Breakpoint, width: Px | number, height: Px | number): GroundOf {
+  const grid = memoized((name: string) => {
+    const own = specOfSection(spec, name === MAIN ? {} : { grid: name });
+    const breakpoint = breakpointOf(own, id);
+    const columns = columnsAt(own, breakpoint, width);
+    const counts = memoized((each: string): number => columnsAt(own, breakpointOf(own, each)).count);
+    return {
+      spec: own,
+      breakpoint,
+      columns,
+      tracks: pageTracks(columns),
+      container: containerEdges(columns),
+      screen: screenOf(own, breakpoint, width, height),
+      countAt: (each: Breakpoint): number => (each.id === id ? columns.count : counts(each.id)),
+      frames: rowFramesAt(own, breakpoint, width, height),
+    };
+  });
+  // blocks are counted in the rows of their section
+  const stacks = memoized((key: string) => {
+    const [tall, name] = JSON.parse(key) as [Section['tall'], string];
+    return rowFrame({ origin: ZERO, offset: ZERO, ...grid(name).frames.unit[tall] }).stack;
+  });
+  return ({ tall, grid: name = MAIN }) => {
+    const own = grid(name);
+    return { ...own, unit: own.frames.unit[tall], stack: stacks(JSON.stringify([tall, name])) };
+  };
 }
 
 /** The blocks of a section with their heights, and its white space. */
@@ -107,12 +122,11 @@ function layOut(section: Section, ground: Ground): LaidOut {
 
 type LaidOut = { section: Section; tall: Tall[]; spaceIn: ReturnType<typeof spaceAt>; ground: Ground };
 
-type Ends = { top: Px; first: number; after: number; isLast: boolean };
+type Ends = { top: Px; first: number; after: number; isLast: boolean; goOn: boolean };
 
-function endOf({ tall }: Section, { top, first, after, isLast }: Ends, frames: RowFrames): Px {
-  if (tall === 'screen') return top.add(frames.screenHeight);
-  const frame = frames.content(top);
+/** Where a section ends that is as tall as its content. */
+function contentEnd(frame: RowFrame, { top, first, after, isLast, goOn }: Ends): Px {
   if (after === first) return top;
   // counted from its own top, a section ends with its last row; going on, it ends where the next begins
-  return isLast || !frames.goOn ? frame.foot(after - 1) : frame.head(after);
+  return isLast || !goOn ? frame.foot(after - 1) : frame.head(after);
 }

@@ -5,7 +5,7 @@ import { LIMITS } from '../limits';
 import { byWidth } from '../spec/ranges';
 import type { Block, CardGrid, Holds, Layout, Leaving, Spec } from '../spec/schema';
 import { addStyle } from '../type/write-style';
-import { columnsAt } from '../columns/columns-at';
+import { countsOfSection } from './section-grid';
 import type { Chosen } from './arrange';
 import { addBlock, addSection, blockOf, placed, withBlocks, withLayout, withSection } from './edit-layout';
 import { heightOfText } from './placement-text';
@@ -156,7 +156,18 @@ export function newBlock(
   const at = section && into === layout ? section : into.sections.at(-1)!.id;
   const { spec: styled, holds } = held.value;
   const first = byWidth(spec.breakpoints)[0]!;
-  const place = { [first.id]: { columns: [1, columnsAt(spec, first).count] as [number, number], ...heightFor(kind) } };
+  const place = {
+    [first.id]: {
+      columns: [
+        1,
+        countsOfSection(
+          spec,
+          into.sections.find(({ id }) => id === at)!,
+        )(first),
+      ] as [number, number],
+      ...heightFor(kind),
+    },
+  };
   const added = addBlock(into, at, NEW_BLOCKS.find(({ id }) => id === kind)!.title, holds, place);
   const inside =
     kind === 'card'

@@ -15,7 +15,7 @@ const LARGEST = 1_000_000;
 /** What the rows of a grid are called in tables: labels of the sheet and of value tables first, then common practice (no source). */
 const LABELS: [RegExp, QuantityId | 'end'][] = [
   [/^(name|breakpoint|size|screen)$/, 'name'],
-  [/^(from( width)?|min(imum)?( width)?|starts?( at)?|breakpoint (at|from)|viewports?)$/, 'from'],
+  [/^(from( width)?|min(imum)?( width)?|starts?( at)?|breakpoint (at|from)|viewports?|container widths?)$/, 'from'],
   [/^(design (size|width)|drawn at|reference|viewport width|screen width|width|frame|artboard)$/, 'reference'],
   [/^(columns?|count|column count|cols|number of columns)$/, 'count'],
   [/^(gutters?|gutter width|gap|column gap)$/, 'gutter'],

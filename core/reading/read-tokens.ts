@@ -39,7 +39,12 @@ export function readTokens(text: string): Parsed<Reading> {
   const groups = new Map<string, Token[]>();
   for (const token of flat.tokens) groups.set(token.group, [...(groups.get(token.group) ?? []), token]);
   const ranges: ReadRange[] = [];
+  const beside = besideMain(groups);
   for (const [group, tokens] of groups) {
+    if (beside.has(group)) {
+      for (const token of tokens) used.add(token);
+      continue;
+    }
     const range = rangeOf(group, tokens, groups, used, unread);
     if (range) ranges.push(range);
   }
@@ -55,11 +60,20 @@ export function readTokens(text: string): Parsed<Reading> {
       what,
       why: `${count} ${count === 1 ? 'token says' : 'tokens say'} nothing of columns, rows, baselines or spaces.`,
     });
+  for (const name of new Set([...beside].map((group) => group.split('.').slice(0, 2).join('.'))))
+    unread.push({ what: name, why: 'It is a grid beside the main one; only the main grid is read in.' });
   if (ranges.length === 0)
     return {
       problem: `${TITLE}: no group has a column count. A breakpoint needs one, plus a gutter, margins or a container.`,
     };
   return readingOfCss(TITLE, ranges, { spacing, unread: unread.slice(0, 200) });
+}
+
+/** Groups of grids beside the main one, as this application writes them: `grid.article.desktop` beside `breakpoint.desktop`. */
+function besideMain(groups: ReadonlyMap<string, unknown>): Set<string> {
+  const names = [...groups.keys()];
+  const isOurs = names.some((group) => group.startsWith('breakpoint.'));
+  return new Set(isOurs ? names.filter((group) => group.startsWith('grid.')) : []);
 }
 
 function rangeOf(

@@ -110,6 +110,8 @@ const section = z.strictObject({
   name: plainText(LIMITS.breakpointName, 'A section needs a name.'),
   /** As tall as its content, or as one screen. */
   tall: z.enum(['content', 'screen']),
+  /** The grid on which it stands, by its id; none: the main one. */
+  grid: z.string().max(40).optional(),
   space,
   blocks: blocksOf(holds),
 });

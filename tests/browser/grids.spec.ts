@@ -144,6 +144,21 @@ test('widths of a container: what is the screen’s is refused, and words follow
   await expect(cell(page, 'Gutter', 'Desktop')).toContainText('28⅘');
 });
 
+test('a section of a layout stands on a grid beside the main one', async ({ signedIn: page, app }) => {
+  const block = { id: 'story', name: 'Story', holds: { area: 'plain' as const }, at: { phone: { columns: [1, 4] as [number, number], lanes: [1, 1] as [number, number], height: { rows: 4 } } } }; // prettier-ignore
+  const layout = { id: 'front', name: 'Front', notes: '', sections: [{ id: 'opening', name: 'Opening', tall: 'content' as const, space: {}, blocks: [block] }] }; // prettier-ignore
+  const grid: NamedGrid = { ...ARTICLE, at: { desktop: { columns: { container: '760px', count: 8 } } } };
+  const slug = await openBench(page, { ...spec, grids: [grid], layouts: [layout] });
+  await page.goto(`/tidewick/${slug}/layouts`);
+  const story = page.getByRole('button', { name: /^Story/ }).first();
+  await story.click();
+  await page.getByRole('combobox', { name: 'Grid of section Opening' }).selectOption({ label: 'Article' });
+  const { layouts } = await stored(page, app as never, slug);
+  expect(layouts[0]!.sections[0]).toMatchObject({ id: 'opening', grid: 'article' });
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('combobox', { name: 'Grid of section Opening' })).toHaveValue('');
+});
+
 test('random use with grids chosen at random: shown is stored is meant', async ({ signedIn: page, app }) => {
   const other: NamedGrid = { id: 'form', name: 'Form', at: {} };
   const slug = await openBench(page, { ...spec, grids: [{ ...ARTICLE, at: {} }, other] });

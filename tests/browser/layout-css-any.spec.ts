@@ -9,7 +9,7 @@ import { anyLayout, anyPage } from '../../core/layouts/testing';
 import { ZERO } from '../../core/length/px';
 import { isRelation } from '../../core/columns/relation';
 import { breakpointAt } from '../../core/spec/ranges';
-import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
+import type { Breakpoint, Layout, NamedGrid, Spec } from '../../core/spec/schema';
 
 /** Layouts and widths that are held against each other; `YPSILINE_LONG=1` takes the long form. */
 const LAYOUTS = process.env.YPSILINE_LONG ? 600 : 8;
@@ -36,6 +36,30 @@ test('beside panels and between bars', async ({ page }) => {
   }));
   const pages = fc.sample(fc.tuple(framed, anyLayout), { numRuns: LAYOUTS / 2, seed: 12 });
   await held(page, pages, () => [320, 777, 1290, 1800]);
+});
+
+test('sections on grids of their own, with rows of their own and without', async ({ page }) => {
+  const part = fc.record({ count: fc.integer({ min: 2, max: 9 }), margin: fc.constantFrom('12px', '40px', '7%'), gutter: fc.constant('16px'), container: fc.constant('fill' as const), column: fc.constant('auto' as const) }); // prettier-ignore
+  const rows = fc.constantFrom(undefined, undefined, {
+    rule: 'repeat' as const,
+    height: '20px',
+    gap: '4px',
+    offset: '6px',
+  });
+  const grids = fc
+    .tuple(part, rows)
+    .map(([columns, own]): NamedGrid[] => [
+      { id: 'beside', name: 'Beside', at: { tablet: { columns }, desktop: { columns, ...(own && { rows: own }) } } },
+    ]);
+  const sampled = fc.sample(fc.tuple(anyPage, anyLayout, grids, fc.array(fc.boolean(), { minLength: 6, maxLength: 6 })), { numRuns: LAYOUTS, seed: 15 }); // prettier-ignore
+  const pages = sampled.map(([spec, layout, own, isOn]): [Spec, Layout] => [
+    { ...spec, grids: own },
+    {
+      ...layout,
+      sections: layout.sections.map((section, index) => (isOn[index % 6] ? { ...section, grid: 'beside' } : section)),
+    },
+  ]);
+  await held(page, pages, () => [390, 777, 1290, 1800]);
 });
 
 /** Every block of pages as Chromium draws it, at some widths. */

@@ -11,6 +11,7 @@ import type { Breakpoint, Layout } from '../../core/spec/schema';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft, useDraftStore, useMayEdit, useView, useViewStore } from '../draft/draft-context';
 import { Overlays } from '../drawing/overlays';
+import { SectionColumns } from './section-columns';
 import { BlockOnPage, spokenBlock } from './block-on-page';
 import { CardOverlays } from './card-overlays';
 import { GapBands } from './gap-bands';
@@ -96,6 +97,16 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chos
           height={height}
           shown={overlays}
         />
+        {overlays.columns && (
+          <SectionColumns
+            spec={spec}
+            layout={layout}
+            sections={shown.sections}
+            breakpoint={breakpoint}
+            viewport={viewport}
+            scale={scale}
+          />
+        )}
         {shown.sections.slice(1).map(({ id, top }) => (
           <path key={id} d={`M0 ${top.valueOf()}h${viewport}`} className={styles.seam} strokeWidth={1 / scale} />
         ))}

@@ -2,6 +2,8 @@
 
 import { nameSection } from '../../core/layouts/write-block';
 import { withLayout, withSection } from '../../core/layouts/edit-layout';
+import { useDraft } from '../draft/draft-context';
+import { Select } from '../parts/select';
 import type { Parsed } from '../../core/parsed';
 import type { Layout, Section, Spec } from '../../core/spec/schema';
 import { CommitField } from '../parts/commit-field';
@@ -16,7 +18,8 @@ type SectionProps = {
 };
 
 /** A section: its name, whether it is as tall as a screen, and, where nothing stands in it, its removal. */
-export function SectionLine({ layout, section: { id, name, tall, blocks }, write, act }: SectionProps) {
+export function SectionLine({ layout, section: { id, name, tall, grid, blocks }, write, act }: SectionProps) {
+  const grids = useDraft(({ document }) => document.grids ?? []);
   return (
     <Line label="Section">
       <CommitField
@@ -36,6 +39,24 @@ export function SectionLine({ layout, section: { id, name, tall, blocks }, write
       >
         Screen height
       </Toggle>
+      {grids.length > 0 && (
+        <Select
+          isSmall
+          aria-label={`Grid of section ${name}`}
+          title="Grid that this section stands on"
+          value={grid ?? ''}
+          onChange={({ target }) =>
+            act((spec) => ({ value: onGrid(spec, layout.id, id, target.value || undefined) }))()
+          }
+        >
+          <option value="">Main grid</option>
+          {grids.map((each) => (
+            <option key={each.id} value={each.id}>
+              {each.name}
+            </option>
+          ))}
+        </Select>
+      )}
       {blocks.length === 0 && (
         <ToolButton
           data-edits
@@ -50,5 +71,12 @@ export function SectionLine({ layout, section: { id, name, tall, blocks }, write
         </ToolButton>
       )}
     </Line>
+  );
+}
+
+/** The layout with a section on another grid, or on the main one. */
+function onGrid(spec: Spec, layout: string, id: string, grid: string | undefined): Spec {
+  return withLayout(spec, layout, (each) =>
+    withSection(each, id, ({ grid: _before, ...section }) => (grid === undefined ? section : { ...section, grid })),
   );
 }

@@ -38,7 +38,8 @@ export function CommitField(props: Props) {
   };
   const onKeyDown = (event: KeyboardEvent): void => {
     if (event.key === 'Enter') commit();
-    if (event.key !== 'Escape') return;
+    // with nothing to put back, it means what is around
+    if (event.key !== 'Escape' || (typed === null && problem === null)) return;
     event.stopPropagation();
     setTyped(null);
     setProblem(null);

@@ -1,6 +1,8 @@
 import { measureOf } from '../../spec/measure';
 import { byWidth } from '../../spec/ranges';
-import type { Breakpoint, Layout, Spec } from '../../spec/schema';
+import { columnsAt } from '../../columns/columns-at';
+import { breakpointOf, hasOwnRows, specOfSection } from '../../layouts/section-grid';
+import type { Breakpoint, Layout, Section, Spec } from '../../spec/schema';
 import { solvedAt } from '../../layouts/solved-at';
 import { ON_COLUMNS } from '../grid-css/container-css';
 import { declared, gridProperties, headComment, inComment, type Origin, rangeRule } from '../grid-css/grid-css';
@@ -8,7 +10,7 @@ import { frameCss, frameProperties } from '../grid-css/frame-css';
 import { typeCss, typeProperties } from '../grid-css/type-css';
 import { countedRanges } from './counted-ranges';
 import { groundSums } from './ground-sums';
-import { type CssRule, sectionCss } from './section-css';
+import { type CssRule, sectionCss, type SectionRules } from './section-css';
 
 /**
  * The trial layouts of a spec as CSS, for the page that `layoutHtml` writes: each section a grid on the spec’s columns,
@@ -30,7 +32,7 @@ export function layoutRanges(
   spec: Spec,
   layouts: readonly Layout[] = spec.layouts,
 ): { breakpoint: Breakpoint; css: string }[] {
-  return countedRanges(spec).map(({ breakpoint, query, count }) => {
+  return countedRanges(spec).map(({ breakpoint, query, count, width }) => {
     const ground = groundSums(spec, breakpoint, count);
     const properties = [
       ...declared('grid', { ...gridProperties(spec, breakpoint), columns: String(count) }),
@@ -39,7 +41,26 @@ export function layoutRanges(
     ];
     const rules = layouts.flatMap((layout) => {
       const solved = new Map(solvedAt(spec, layout, breakpoint).blocks.map((block) => [block.id, block]));
-      return layout.sections.flatMap((section, index) => sectionCss(section, index, { layout, ground, solved }));
+      const isOwn = (section: Section): boolean => hasOwnRows(spec, section, breakpoint);
+      let since: SectionRules['since'] = null;
+      return layout.sections.flatMap((section, index) => {
+        const own = specOfSection(spec, section);
+        const at = breakpointOf(own, breakpoint.id);
+        const on = own === spec ? ground : groundSums(own, at, columnsAt(own, at, width).count);
+        const properties = own === spec ? [] : declarations(own, at, on.columns.count);
+        const found: SectionRules = sectionCss(section, index, {
+          layout,
+          ground: on,
+          page: ground,
+          solved,
+          properties,
+          since,
+          isOwn,
+          hasOwnRows: isOwn(section),
+        });
+        since = found.since;
+        return found.rules;
+      });
     });
     const inside = [
       `  ${measureOf(spec) === 'viewport' ? ':root' : '.layout > *'} {\n${properties.join('\n')}\n  }`,
@@ -47,6 +68,12 @@ export function layoutRanges(
     ].join('\n');
     return { breakpoint, css: `/* ${inComment(breakpoint.name)} */\n${rangeRule(spec, query)} {\n${inside}\n}` };
   });
+}
+
+/** A grid's custom properties on the section that stands on it. */
+function declarations(spec: Spec, breakpoint: Breakpoint, count: number): [string, string][] {
+  const properties = { ...gridProperties(spec, breakpoint), columns: String(count) };
+  return Object.entries(properties).map(([name, value]) => [`--grid-${name}`, value]);
 }
 
 const PAGE = `body {

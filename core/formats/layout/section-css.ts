@@ -12,6 +12,7 @@ import {
   spaceAt,
   type SpaceAt,
 } from '../../layouts/placements';
+import { breakpointOf } from '../../layouts/section-grid';
 import { ZERO } from '../../length/px';
 import type { Block, Breakpoint, CardGrid, Layout, Section } from '../../spec/schema';
 import { cssNumbers, type CssSum, cssText, NO_SUM, roundedUp } from '../grid-css/css-numbers';
@@ -23,17 +24,35 @@ import { laneSums, type TallSum, tracksOf } from './lane-sums';
 /** A rule: what it selects, what it says, and a comment over it. */
 export type CssRule = { selector: string; comment?: string; says: [property: string, value: string][] };
 
-type On = { layout: Layout; ground: GroundSums; solved: ReadonlyMap<string, PlacedBlock> };
+type On = {
+  layout: Layout;
+  ground: GroundSums;
+  solved: ReadonlyMap<string, PlacedBlock>;
+  /** The page's rows, and whether the section counts its own; what stands on it on a grid of its own says so itself. */
+  page: GroundSums;
+  hasOwnRows: boolean;
+  /** How far down the sections before it go since the page's rows were last met; null where the one before ends with one. */
+  since: Since | null;
+  isOwn: (section: Section) => boolean;
+  properties: readonly [string, string][];
+};
+
+/** The rules of a section, and how far it goes down where the page's rows are still to be met again. */
+export type SectionRules = { rules: CssRule[]; since: Since | null };
+
+/** A height since the head of a row, or since the top of the page. */
+type Since = { height: CssSum; isFirst: boolean };
 
 /** The rules of a section of a layout in one range. */
-export function sectionCss(section: Section, index: number, on: On): CssRule[] {
-  const { layout, ground } = on;
-  const { spec, breakpoint, goOn } = ground;
+export function sectionCss(section: Section, index: number, on: On): SectionRules {
+  const { layout, ground, page } = on;
+  const { spec, breakpoint } = ground;
+  const goOn = page.goOn && !on.hasOwnRows;
   const isScreen = section.tall === 'screen';
   const isLast = index === layout.sections.length - 1;
   const unit = isScreen ? ground.screen : ground.content;
   const countAt = (each: Breakpoint): number =>
-    each.id === breakpoint.id ? ground.columns.count : columnsAt(spec, each).count;
+    each.id === breakpoint.id ? ground.columns.count : columnsAt(spec, breakpointOf(spec, each.id)).count;
   const blocks = placementsAt(spec, section.blocks, breakpoint, countAt);
   const space = spaceAt(spec, section.space, breakpoint);
   const offset = goOn && index > 0 ? NO_SUM : unit.offset;
@@ -47,20 +66,26 @@ export function sectionCss(section: Section, index: number, on: On): CssRule[] {
     screenHeight: isScreen ? ground.screenHeight : null,
   });
   const selector = `#${layout.id} > [data-section='${section.id}']`;
-  const says: CssRule['says'] = [...grid.says];
-  if (isScreen) {
-    says.unshift(['block-size', cssText(ground.screenHeight)]);
-    if (goOn && !isLast) says.push(['margin-block-end', cssText(toNextRow(ground, index === 0))]);
-  }
-  return [{ selector, says }, ...grid.rules];
+  const says: CssRule['says'] = [...on.properties, ...grid.says];
+  const tall = isScreen ? ground.screenHeight : grid.height;
+  if (isScreen) says.unshift(['block-size', cssText(ground.screenHeight)]);
+  const next = layout.sections[index + 1];
+  // a section that ends with a row of the page's has the next one begin at the next
+  if (!page.goOn || (goOn && !isScreen)) return { rules: [{ selector, says }, ...grid.rules], since: null };
+  const isFirst = on.since === null ? index === 0 : on.since.isFirst;
+  const height = on.since === null ? tall : cssNumbers.add(on.since.height, tall);
+  if (next === undefined || on.isOwn(next))
+    return { rules: [{ selector, says }, ...grid.rules], since: { height, isFirst } };
+  says.push(['margin-block-end', cssText(toNextRow(height, page.content, isFirst))]);
+  return { rules: [{ selector, says }, ...grid.rules], since: null };
 }
 
-/** After a section as tall as the screen, up to the head of the next row. */
-function toNextRow({ screenHeight, content: { offset, height, gap } }: GroundSums, isFirst: boolean): CssSum {
+/** After what is so tall and ends where no row of the page's does, up to the head of the next; the first begins above the rows' offset. */
+function toNextRow(tall: CssSum, { offset, height, gap }: RowUnit, isFirst: boolean): CssSum {
   const { add, sub } = cssNumbers;
   const step = add(height, gap);
-  if (!isFirst) return sub(roundedUp(screenHeight, step), screenHeight);
-  return sub(add(offset, roundedUp(sub(screenHeight, offset), step)), screenHeight);
+  if (!isFirst) return sub(roundedUp(tall, step), tall);
+  return sub(add(offset, roundedUp(sub(tall, offset), step)), tall);
 }
 
 type GridOn = On & {

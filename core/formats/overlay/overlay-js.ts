@@ -1,5 +1,5 @@
 import { inkCss, inksOf } from '../../overlay/inks';
-import { columnsAt } from '../../columns/columns-at';
+import { countsOfSection } from '../../layouts/section-grid';
 import { placementsAt } from '../../layouts/placements';
 import { byWidth } from '../../spec/ranges';
 import type { Layout, Spec } from '../../spec/schema';
@@ -40,12 +40,12 @@ type Columns = Record<string, Record<string, [number, number]>>;
 function blocksOf(spec: Spec, { sections }: Layout): Columns {
   const found: Columns = {};
   for (const breakpoint of byWidth(spec.breakpoints)) {
-    for (const { blocks } of sections) {
+    for (const section of sections) {
       for (const { block, columns, leaves } of placementsAt(
         spec,
-        blocks,
+        section.blocks,
         breakpoint,
-        (each) => columnsAt(spec, each).count,
+        countsOfSection(spec, section),
       )) {
         const isOnLines = columns.every(Number.isInteger) && leaves.length === 0;
         if (isOnLines) (found[block.id] ??= {})[breakpoint.id] = [columns[0], columns[1]];

@@ -34,6 +34,11 @@ export const sections: Collection<InLayout<Section>> = {
   says: ({ thing }) => thing.tall,
   quantities: ({ layout, thing, at }) => [
     compared(`${layout.name}, section ${thing.name}, height`, [...at, 'tall'], (section) => section.thing.tall),
+    compared(
+      `${layout.name}, section ${thing.name}, grid`,
+      [...at, 'grid'],
+      (section) => section.thing.grid ?? 'main grid',
+    ),
   ],
   cells: ({ layout, thing, at }) => [
     {

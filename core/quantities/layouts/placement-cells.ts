@@ -1,4 +1,4 @@
-import { blockAddress, blockOf, placed, withBlocks, withLayout } from '../../layouts/edit-layout';
+import { blockAddress, blockOf, placed, sectionOf, withBlocks, withLayout } from '../../layouts/edit-layout';
 import type { PlacedBlock } from '../../layouts/place-blocks';
 import { readColumns, heightOfText, heightText, lanesOf, columnsText } from '../../layouts/placement-text';
 import { columnsUnder, type Placed } from '../../layouts/placements';
@@ -8,7 +8,7 @@ import { mapped } from '../../parsed';
 import { inSeries, numeral } from '../../length/present';
 import type { Px } from '../../length/px';
 import type { Breakpoint, Layout, Placement, Spec } from '../../spec/schema';
-import { columnsAt } from '../../columns/columns-at';
+import { countsOfSection } from '../../layouts/section-grid';
 import type { CellQuantity } from '../quantity';
 import { type Reading, said } from '../reading';
 
@@ -113,7 +113,7 @@ function solvedBlock(spec: Spec, layout: string, id: string, breakpoint: Breakpo
 function countOf(spec: Spec, layout: string, id: string, breakpoint: Breakpoint): number {
   const now = spec.layouts.find((each) => each.id === layout)!;
   const card = blockOf(now, id)?.card;
-  if (!card || !('card' in card.holds)) return columnsAt(spec, breakpoint).count;
+  if (!card || !('card' in card.holds)) return countsOfSection(spec, sectionOf(now, id) ?? {})(breakpoint);
   const { columns } = card.holds.card;
   if (columns !== 'page') return columns.count;
   return columnsUnder(solvedBlock(spec, layout, card.id, breakpoint)!.placed.columns);

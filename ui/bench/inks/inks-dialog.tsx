@@ -59,7 +59,7 @@ function Apart({ inks, onTake }: ApartProps) {
   return (
     <p>
       On a dark page two of them, or one and the page, differ by only{' '}
-      <span className="number">{least.toFixed(2)} : 1</span> (1.3 is the least).{' '}
+      <span className="number">{least.toFixed(2)} : 1</span> ({APART} is the least).{' '}
       <Button look="quiet" onClick={() => onTake(apartOn(ground))}>
         Use lighter ones that keep {APART} : 1 apart there
       </Button>
