@@ -13,14 +13,14 @@ export function specOfSection(spec: Spec, { grid }: OnGrid): Spec {
 }
 
 /** The breakpoint of an id, as a document has it. */
-export function breakpointOf(spec: Spec, id: string): Breakpoint {
+export function breakpointIn(spec: Spec, id: string): Breakpoint {
   return spec.breakpoints.find((each) => each.id === id)!;
 }
 
 /** How many columns a section has at each breakpoint. */
 export function countsOfSection(spec: Spec, section: OnGrid): CountAt {
   const own = specOfSection(spec, section);
-  return ({ id }) => columnsAt(own, breakpointOf(own, id)).count;
+  return ({ id }) => columnsAt(own, breakpointIn(own, id)).count;
 }
 
 /** Does a section count rows of its own at a breakpoint, from its top? Otherwise the page's go on through it. */
@@ -29,7 +29,7 @@ export function hasOwnRows(spec: Spec, { grid }: OnGrid, { id }: Breakpoint): bo
   if (!named) return false;
   const given = givenParts(named, id);
   if (given.includes('rows')) return true;
-  const { rows } = breakpointOf(specOfGrid(spec, named), id);
+  const { rows } = breakpointIn(specOfGrid(spec, named), id);
   if (rows === null || rows.rule === 'modules') return given.includes('baseline');
   const goByColumns = rows.rule === 'fields' || Object.values(rows).some(isRelation);
   return goByColumns && given.includes('columns');

@@ -10,7 +10,7 @@ import { memoized } from './memoized';
 import { placeBlocks, type PlacedBlock } from './place-blocks';
 import { placementsAt, spaceAt } from './placements';
 import { type RowFrame, rowFrame } from './row-frame';
-import { breakpointOf, hasOwnRows, specOfSection } from './section-grid';
+import { breakpointIn, hasOwnRows, specOfSection } from './section-grid';
 import { type RowFrames, rowFramesAt } from './row-frames';
 import { type WhiteSpace, whiteSpaces } from './white-space';
 
@@ -87,9 +87,9 @@ type GroundOf = (section: Pick<Section, 'tall' | 'grid'>) => Ground & { frames: 
 function groundsAt(spec: Spec, { id }: Breakpoint, width: Px | number, height: Px | number): GroundOf {
   const grid = memoized((name: string) => {
     const own = specOfSection(spec, name === MAIN ? {} : { grid: name });
-    const breakpoint = breakpointOf(own, id);
+    const breakpoint = breakpointIn(own, id);
     const columns = columnsAt(own, breakpoint, width);
-    const counts = memoized((each: string): number => columnsAt(own, breakpointOf(own, each)).count);
+    const counts = memoized((each: string): number => columnsAt(own, breakpointIn(own, each)).count);
     return {
       spec: own,
       breakpoint,

@@ -1,5 +1,5 @@
 import { columnsAt } from '../../core/columns/columns-at';
-import { breakpointOf, specOfSection } from '../../core/layouts/section-grid';
+import { breakpointIn, specOfSection } from '../../core/layouts/section-grid';
 import type { SolvedSection } from '../../core/layouts/solve-layout';
 import { inkOf, isOutlined } from '../../core/overlay/inks';
 import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
@@ -25,7 +25,7 @@ export function SectionColumns({ spec, layout, sections, breakpoint, viewport, s
       <g key={id} transform={`translate(0 ${top.valueOf()})`}>
         <rect width={viewport} height={tall} fill="var(--paper)" />
         <ColumnOverlay
-          solved={columnsAt(own, breakpointOf(own, breakpoint.id), viewport)}
+          solved={columnsAt(own, breakpointIn(own, breakpoint.id), viewport)}
           height={tall}
           scale={scale}
           ink={inkOf(spec, 'columns')}

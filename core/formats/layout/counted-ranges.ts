@@ -1,5 +1,5 @@
 import { columnsAt } from '../../columns/columns-at';
-import { breakpointOf, specOfSection } from '../../layouts/section-grid';
+import { breakpointIn, specOfSection } from '../../layouts/section-grid';
 import { byWidth, rangeEnd } from '../../spec/ranges';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import { WIDEST_SWEPT } from '../../sweep/sweep';
@@ -39,7 +39,7 @@ function countStarts(spec: Spec, breakpoint: Breakpoint, end: number): [from: nu
   const used = new Set(spec.layouts.flatMap(({ sections }) => sections.map(({ grid }) => grid)));
   const grids = [...used].map((grid) => specOfSection(spec, grid === undefined ? {} : { grid }));
   const counted = [...new Set([spec, ...grids])]
-    .map((own) => ({ own, at: breakpointOf(own, breakpoint.id) }))
+    .map((own) => ({ own, at: breakpointIn(own, breakpoint.id) }))
     .filter(({ at }) => at.columns.count === 'auto');
   if (counted.length === 0) return [];
   const starts: [number, number][] = [];

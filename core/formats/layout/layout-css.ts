@@ -1,7 +1,7 @@
 import { measureOf } from '../../spec/measure';
 import { byWidth } from '../../spec/ranges';
 import { columnsAt } from '../../columns/columns-at';
-import { breakpointOf, hasOwnRows, specOfSection } from '../../layouts/section-grid';
+import { breakpointIn, hasOwnRows, specOfSection } from '../../layouts/section-grid';
 import type { Breakpoint, Layout, Section, Spec } from '../../spec/schema';
 import { solvedAt } from '../../layouts/solved-at';
 import { ON_COLUMNS } from '../grid-css/container-css';
@@ -45,7 +45,7 @@ export function layoutRanges(
       let since: SectionRules['since'] = null;
       return layout.sections.flatMap((section, index) => {
         const own = specOfSection(spec, section);
-        const at = breakpointOf(own, breakpoint.id);
+        const at = breakpointIn(own, breakpoint.id);
         const on = own === spec ? ground : groundSums(own, at, columnsAt(own, at, width).count);
         const properties = own === spec ? [] : declarations(own, at, on.columns.count);
         const found: SectionRules = sectionCss(section, index, {

@@ -12,7 +12,7 @@ import {
   spaceAt,
   type SpaceAt,
 } from '../../layouts/placements';
-import { breakpointOf } from '../../layouts/section-grid';
+import { breakpointIn } from '../../layouts/section-grid';
 import { ZERO } from '../../length/px';
 import type { Block, Breakpoint, CardGrid, Layout, Section } from '../../spec/schema';
 import { cssNumbers, type CssSum, cssText, NO_SUM, roundedUp } from '../grid-css/css-numbers';
@@ -52,7 +52,7 @@ export function sectionCss(section: Section, index: number, on: On): SectionRule
   const isLast = index === layout.sections.length - 1;
   const unit = isScreen ? ground.screen : ground.content;
   const countAt = (each: Breakpoint): number =>
-    each.id === breakpoint.id ? ground.columns.count : columnsAt(spec, breakpointOf(spec, each.id)).count;
+    each.id === breakpoint.id ? ground.columns.count : columnsAt(spec, breakpointIn(spec, each.id)).count;
   const blocks = placementsAt(spec, section.blocks, breakpoint, countAt);
   const space = spaceAt(spec, section.space, breakpoint);
   const offset = goOn && index > 0 ? NO_SUM : unit.offset;
