@@ -1,6 +1,7 @@
 import { canonicalJson } from '../edition/canonical';
 import type { Parsed } from '../parsed';
 import { readSpecText } from '../document/read';
+import { measureOf } from '../spec/measure';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../sweep/sweep';
@@ -158,7 +159,9 @@ export const FORMATS: readonly Format[] = [
     title: 'The grid over a running page',
     isOf: 'running pages, as a tag or bookmark: measures and lists what’s off the grid',
     inEditions: true,
-    writer: 3,
+    writer: 4,
+    // it is laid over whole pages, and not over a container on one
+    isFor: (spec) => measureOf(spec) === 'viewport',
     write: overlayJs,
   },
   {

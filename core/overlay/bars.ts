@@ -30,8 +30,14 @@ export function bars({ first, step, height, count }: Evenly): Bar[] {
   });
 }
 
-/** Rows as a background image in CSS, from the custom properties in which `grid.css` has their height and gap. */
-export function rowImage(colour: string): string {
+/**
+ * Rows as a background image in CSS, from the custom properties in which `grid.css` has their height and gap.
+ *
+ * @param isOutlined a line of 1 px at the head and at the foot of each, in place of a tint
+ */
+export function rowImage(colour: string, isOutlined = false): string {
   const [height, gap] = ['var(--grid-row-height, 0px)', 'var(--grid-row-gap, 0px)'];
+  if (isOutlined)
+    return `repeating-linear-gradient(${colour} 0 1px, transparent 1px calc(${height} - 1px), ${colour} calc(${height} - 1px) ${height}, transparent ${height} calc(${height} + ${gap}))`;
   return `repeating-linear-gradient(${colour} 0 ${height}, transparent ${height} calc(${height} + ${gap}))`;
 }

@@ -11,7 +11,7 @@ export function slug(name: string): string {
 }
 
 /** What has an id: a name that begins with no letter stands behind this word. */
-export type Identified = 'range' | 'grid' | 'layout' | 'section' | 'block';
+export type Identified = 'range' | 'grid' | 'guide' | 'layout' | 'section' | 'block';
 
 /**
  * An id for a name that none of the others has: "Route map" → "route-map", then "route-map-2". The one rule for ids, whatever they are made of.

@@ -144,6 +144,30 @@ test('widths of a container: what is the screen’s is refused, and words follow
   await expect(cell(page, 'Gutter', 'Desktop')).toContainText('28⅘');
 });
 
+test('read from the right, the start stands at the right: pointed at, and stepped through the way the arrows point', async ({
+  signedIn: page,
+}) => {
+  await openBench(page, spec);
+  await type(page, 'Container', 'Desktop', 'fills');
+  await type(page, 'Margin', 'Desktop', '300 | 20');
+  const preview = page.getByRole('region', { name: 'Preview' });
+  const desk = preview.getByRole('application');
+  const box = (await preview.locator('[data-page]').boundingBox())!;
+  const pointed = preview.locator('[role=status]', { hasText: 'margin' });
+  await page.mouse.move(box.x + 6, box.y + box.height / 2);
+  await expect(pointed).toContainText('start margin: 300');
+  await desk.focus();
+  await page.keyboard.press('x');
+  await expect(preview.getByRole('button', { name: 'Right to left' })).toHaveAttribute('aria-pressed', 'true');
+  await page.mouse.move(box.x + box.width - 6, box.y + box.height / 2);
+  await expect(pointed).toContainText('start margin: 300');
+  // the first column stands left of it
+  await page.keyboard.press('ArrowLeft');
+  await expect(preview.locator('[role=status]', { hasText: 'column 1' })).toContainText('300 → ');
+  await page.keyboard.press('x');
+  await expect(preview.getByRole('button', { name: 'Right to left' })).toHaveAttribute('aria-pressed', 'false');
+});
+
 test('a section of a layout stands on a grid beside the main one', async ({ signedIn: page, app }) => {
   const block = { id: 'story', name: 'Story', holds: { area: 'plain' as const }, at: { phone: { columns: [1, 4] as [number, number], lanes: [1, 1] as [number, number], height: { rows: 4 } } } }; // prettier-ignore
   const layout = { id: 'front', name: 'Front', notes: '', sections: [{ id: 'opening', name: 'Opening', tall: 'content' as const, space: {}, blocks: [block] }] }; // prettier-ignore

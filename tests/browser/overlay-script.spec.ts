@@ -4,6 +4,8 @@ import { layoutCss } from '../../core/formats/layout/layout-css';
 import { layoutHtml } from '../../core/formats/layout/layout-html';
 import { overlayJs } from '../../core/formats/overlay/overlay-js';
 import { columnEdges, columnsAt } from '../../core/columns/columns-at';
+import { guidesAt } from '../../core/overlay/guides';
+import { meshAt } from '../../core/overlay/mesh';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Spec } from '../../core/spec/schema';
 import { readScreensText } from '../../core/survey/read-screens';
@@ -210,4 +212,42 @@ test('keys, distances, the report, and nothing left behind', async ({ page }) =>
   await run();
   await expect(panel(page)).toHaveCount(0);
   expect(await page.evaluate(() => document.documentElement.outerHTML)).toBe(before);
+});
+
+test('beside panels and under a bar: columns, guides and the mesh stand where the core has them', async ({ page }) => {
+  const base = newBreakpoint(
+    { id: 'screen', name: 'Screen', from: 0, width: 1200, height: 800 },
+    fluidColumns(6, '20px', '5%'),
+  );
+  const guides = [
+    { name: 'fold', axis: 'y' as const, at: '400px', from: 'start' as const },
+    { name: 'rail', axis: 'x' as const, at: '25%', from: 'end' as const },
+  ];
+  const spec: Spec = { ...newSpec('Framed', [{ ...base, frame: { start: '120px', end: '4%', top: '50px' }, guides }]), mesh: { square: '10px', strong: 4 } }; // prettier-ignore
+  await open(page, spec, withScript('<!doctype html><html lang="en"><title>x</title><body><p>x</p></body></html>'), '');
+  for (const width of [1200, 777]) {
+    await page.setViewportSize({ width, height: 800 });
+    await expect(panel(page)).toContainText(`= ${width}`);
+    await drawsTheCore(page, spec, width);
+    await page.keyboard.press('m');
+    const at = (of: string) =>
+      page.evaluate(
+        (selector) =>
+          [...document.querySelector('ypsiline-overlay')!.shadowRoot!.querySelectorAll(selector)].map((element) => {
+            const { left, top } = element.getBoundingClientRect();
+            return [left, top];
+          }),
+        of,
+      );
+    const [breakpoint] = spec.breakpoints;
+    const mesh = meshAt(spec, breakpoint!, width);
+    const [[left, top]] = (await at('.mesh i')) as [[number, number]];
+    expect(left).toBeCloseTo(mesh.x.valueOf(), 1);
+    expect(top).toBeCloseTo(mesh.y.valueOf(), 1);
+    const lines = guidesAt(spec, breakpoint!, width, 800).map(({ at: place }) => place.valueOf());
+    const drawnLines = await at('.guides i');
+    expect(drawnLines[0]![1]).toBeCloseTo(lines[0]!, 1);
+    expect(drawnLines[1]![0]).toBeCloseTo(lines[1]!, 1);
+    await page.keyboard.press('m');
+  }
 });

@@ -30,6 +30,7 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['s', 'all screens side by side (outside the sheet)'],
       ['w, n, l', 'span widths, spacing scale, leadings (outside the sheet)'],
       ['u', 'next backdrop: none, light page, dark page, your picture'],
+      ['x', 'the page as read from right to left'],
       ['d', 'measure distances'],
       ['e', 'while measuring: snap to edges on or off'],
       ['+, −, 0, 1', 'zoom in, zoom out, fit page, actual size (100 %)'],

@@ -22,6 +22,7 @@ function pressInPreview(store: ViewStore, key: string, { overlays }: Spec): void
   if (overlay) bench.toggle(overlay);
   if (way) bench.showAs(way);
   if (key === 'u') bench.layOn(GROUNDS[(GROUNDS.indexOf(bench.ground) + 1) % GROUNDS.length]!);
+  if (key === 'x') bench.turn(bench.direction === 'ltr' ? 'rtl' : 'ltr');
   if (key === 'd') bench.measure(!bench.isMeasuring);
   if (key === '+' || key === '-') bench.zoom(key === '+' ? 1 : -1);
   if (key === '0') bench.look(WHOLE_VIEW);

@@ -1,4 +1,5 @@
 import { createStore } from 'zustand/vanilla';
+import type { Direction } from '../../core/length/direction';
 import type { OverlayId } from '../../core/overlay/inks';
 import { OVERLAY_IDS } from '../../core/spec/overlay-schema';
 import type { QuantityId } from '../../core/quantities/registry';
@@ -21,6 +22,8 @@ export type ViewState = {
   anchor: Place;
   selected: Place;
   overlays: Record<OverlayId, boolean>;
+  /** In which direction the page that is shown is read. */
+  direction: Direction;
   /** The grid beside the main one that is looked at and changed; null: the main one. */
   grid: string | null;
   previewed: Previewed;
@@ -45,6 +48,7 @@ export type ViewState = {
   /** Shows a named combination of overlays, and nothing else. */
   showOnly: (overlays: readonly OverlayId[]) => void;
   chooseGrid: (grid: string | null) => void;
+  turn: (direction: Direction) => void;
   layOn: (ground: Ground) => void;
   measure: (isMeasuring: boolean) => void;
   snap: (isSnapping: boolean) => void;
@@ -76,6 +80,7 @@ export function createViewStore(draft: DraftStore) {
     selected: place,
     overlays: { columns: true, rows: false, baseline: false, mesh: false, guides: true },
     grid: null,
+    direction: 'ltr',
     previewed: 'screen',
     ground: 'plain',
     isMeasuring: false,
@@ -108,6 +113,7 @@ export function createViewStore(draft: DraftStore) {
     showOnly: (shown) =>
       set({ overlays: Object.fromEntries(OVERLAY_IDS.map((id) => [id, shown.includes(id)])) as ViewState['overlays'] }),
     chooseGrid: (grid) => set({ grid }),
+    turn: (direction) => set({ direction }),
     layOn: (ground) => set({ ground }),
     measure: (isMeasuring) => set({ isMeasuring }),
     snap: (isSnapping) => set({ isSnapping }),

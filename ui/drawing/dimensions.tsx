@@ -1,23 +1,27 @@
-import type { SolvedColumns } from '../../core/columns/columns-at';
+import { containerEdges, screenEdges, type SolvedColumns } from '../../core/columns/columns-at';
+import type { Direction } from '../../core/length/direction';
+import type { Px } from '../../core/length/px';
 import { numeral } from '../../core/length/present';
 import { DrawnFractions } from './numeral';
 
-type Props = { solved: SolvedColumns; scale: number; y: number };
+type Props = { solved: SolvedColumns; scale: number; y: number; direction?: Direction };
 
 /** Dimension lines over a screen: margin, container, margin. Drawn in px of the picture. */
-export function Dimensions({ solved, scale, y }: Props) {
+export function Dimensions({ solved, scale, y, direction = 'ltr' }: Props) {
   const { marginStart, marginEnd, container, viewport } = solved;
-  const [start, end, width] = [
-    marginStart.valueOf() * scale,
-    viewport.sub(marginEnd).valueOf() * scale,
-    viewport.valueOf() * scale,
-  ] as const;
+  const width = viewport.valueOf() * scale;
+  /** From the left edge of the picture to what is so far from the screen's start. */
+  const from = (edge: Px): number => (direction === 'ltr' ? edge.valueOf() * scale : width - edge.valueOf() * scale);
+  const [[first, last], [start, end]] = [screenEdges(solved).map(from), containerEdges(solved).map(from)] as [
+    [number, number],
+    [number, number],
+  ];
   const isSmall = width < SMALL;
   return (
     <g className="number" style={{ fontSize: isSmall ? 8 : 11 }}>
-      <Dimension from={0} to={start} y={y} label={numeral(marginStart)} isBare={isSmall} />
+      <Dimension from={first} to={start} y={y} label={numeral(marginStart)} isBare={isSmall} />
       <Dimension from={start} to={end} y={y} label={isSmall ? numeral(container) : `container ${numeral(container)}`} />
-      <Dimension from={end} to={width} y={y} label={numeral(marginEnd)} isBare={isSmall} />
+      <Dimension from={end} to={last} y={y} label={numeral(marginEnd)} isBare={isSmall} />
     </g>
   );
 }
@@ -28,7 +32,8 @@ const SMALL = 150;
 
 type DimensionProps = { from: number; to: number; y: number; label: string; isBare?: boolean };
 
-function Dimension({ from, to, y, label, isBare = false }: DimensionProps) {
+function Dimension({ from: one, to: other, y, label, isBare = false }: DimensionProps) {
+  const [from, to] = one < other ? [one, other] : [other, one];
   const room = to - from;
   if (room < 1) return null;
   const text = label.length * LETTER + 8;

@@ -46,11 +46,16 @@ export function ForDevelopers({ spec, version, server, team, fileName, address: 
       `custom properties, which change with the range; the gutter is ${decimal(gutter)} px at ${widest.name}`,
       '.cards {\n  column-gap: var(--grid-gutter);\n  padding-inline-start: var(--grid-margin-start);\n}',
     ],
-    [
-      'Over a running page',
-      'while you build; press the bookmark again to remove it',
-      `<script src="${server}/l/YOUR-LINK/${version}/overlay.js"></script>`,
-    ],
+    // what is measured by a container has no script for whole pages
+    ...(overlay === ''
+      ? []
+      : [
+          [
+            'Over a running page',
+            'while you build; press the bookmark again to remove it',
+            `<script src="${server}/l/YOUR-LINK/${version}/overlay.js"></script>`,
+          ] as [string, string, string],
+        ]),
     [
       'In the CI',
       'does the site’s CSS do what this edition says?',

@@ -19,7 +19,7 @@ type SectionProps = {
 
 /** A section: its name, whether it is as tall as a screen, and, where nothing stands in it, its removal. */
 export function SectionLine({ layout, section: { id, name, tall, grid, blocks }, write, act }: SectionProps) {
-  const grids = useDraft(({ document }) => document.grids ?? []);
+  const grids = useDraft(({ document }) => document.grids);
   return (
     <Line label="Section">
       <CommitField
@@ -39,7 +39,7 @@ export function SectionLine({ layout, section: { id, name, tall, grid, blocks },
       >
         Screen height
       </Toggle>
-      {grids.length > 0 && (
+      {grids !== undefined && grids.length > 0 && (
         <Select
           isSmall
           aria-label={`Grid of section ${name}`}

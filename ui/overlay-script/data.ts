@@ -8,5 +8,10 @@ export type OverlayData = {
   ranges: { id: string; name: string; from: number }[];
   /** Columns of each block, by breakpoint; those whose edges leave the grid are not there. */
   layouts: { name: string; blocks: Record<string, Record<string, [from: number, to: number]>> }[];
-  inks: Record<'columns' | 'rows' | 'baseline', string>;
+  /** The side of a square, and every how many lines one is strong; null where there is no mesh. */
+  mesh: { square: string; strong: number | null } | null;
+  /** Of each range, by its breakpoint. */
+  guides: Record<string, { name: string; axis: 'x' | 'y'; at: string }[]>;
+  isOutlined: boolean;
+  inks: Record<'columns' | 'rows' | 'baseline' | 'mesh' | 'guides', string>;
 };

@@ -17,6 +17,8 @@ const LAYERS = [
   ['c', 'Columns', 'columns'],
   ['r', 'Rows', 'rows'],
   ['b', 'Baseline', 'lines'],
+  ['m', 'Mesh', 'mesh'],
+  ['g', 'Guides', 'guides'],
 ] as const;
 
 function start(data: OverlayData): void {
@@ -33,11 +35,21 @@ function start(data: OverlayData): void {
     return element;
   };
   const page = make('div', 'page', root);
-  const layers = Object.fromEntries(LAYERS.map(([, , name]) => [name, make('div', name, page)])) as Record<
+  // what the edition has none of has no key
+  const kinds = LAYERS.filter(
+    ([, , name]) =>
+      (name !== 'mesh' || data.mesh) &&
+      (name !== 'guides' || Object.values(data.guides).some(({ length }) => length > 0)),
+  );
+  const layers = Object.fromEntries(kinds.map(([, , name]) => [name, make('div', name, page)])) as Record<
     string,
     HTMLElement
   >;
   layers['rows']!.hidden = layers['lines']!.hidden = true;
+  if (layers['mesh']) {
+    layers['mesh'].hidden = true;
+    make('i', '', layers['mesh']);
+  }
   const marks = make('div', '', page);
   const panel = make('div', 'panel', root);
   panel.setAttribute('role', 'region');
@@ -57,7 +69,7 @@ function start(data: OverlayData): void {
     own.addEventListener('click', press);
     return own;
   };
-  const toggles = LAYERS.map(([key, title, name]) => ({
+  const toggles = kinds.map(([key, title, name]) => ({
     key,
     press: () => {
       layers[name]!.hidden = !layers[name]!.hidden;
@@ -83,8 +95,18 @@ function start(data: OverlayData): void {
     page.style.blockSize = '0px';
     page.style.blockSize = `${document.documentElement.scrollHeight}px`;
     grid = layOut(data, host, layers['columns']!);
+    drawGuides();
     head.textContent = `${data.name} ${data.version}, ${grid.range.name}: ${sumOf(grid)}`;
     for (const { button: own, name } of toggles) own!.setAttribute('aria-pressed', String(!layers[name]!.hidden));
+  };
+
+  const drawGuides = (): void => {
+    layers['guides']?.replaceChildren();
+    for (const { name, axis, at } of (layers['guides'] && data.guides[grid.range.id]) || []) {
+      const line = make('i', axis, layers['guides']!);
+      line.title = name;
+      line.style.setProperty(axis === 'x' ? 'inset-inline-start' : 'inset-block-start', at);
+    }
   };
 
   const mark = (element: Element, text: string, isOwn: boolean): void => {

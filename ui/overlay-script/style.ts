@@ -2,17 +2,33 @@ import { rowImage } from '../../core/overlay/bars';
 import { baselineImage } from '../../core/overlay/baseline-bars';
 import type { OverlayData } from './data';
 
+/** Squares from the container's start and the top bar on: lines to both sides of it, as far as the page goes. */
+function meshOf({ square, strong }: NonNullable<OverlayData['mesh']>, colour: string): string {
+  const lines = (way: string, thick: number, apart: string): string =>
+    `repeating-linear-gradient(${way}, ${colour} 0 ${thick}px, transparent ${thick}px ${apart})`;
+  const both = (thick: number, apart: string): string[] => [
+    lines('to right', thick, apart),
+    lines('to bottom', thick, apart),
+  ];
+  const images = [...both(1, square), ...(strong === null ? [] : both(2, `calc(${square} * ${strong})`))];
+  return `.mesh { overflow: hidden; }
+.mesh i { position: absolute; inset-block: var(--frame-top, 0px) 0; inset-inline: calc(var(--frame-start, 0px) + var(--grid-margin-start)) 0; background: ${images.join(', ')}; }`;
+}
+
 /** The look of the overlay; it stands in a shadow root, so that neither it nor the page's own rules reach the other. */
-export const styleOf = ({ css, inks }: OverlayData): string => `${css}
+export const styleOf = ({ css, inks, mesh, isOutlined }: OverlayData): string => `${css}
 :host { all: initial; position: absolute; inset: 0 0 auto 0; inline-size: 100%; pointer-events: none; z-index: 2147483647; }
 .page { position: absolute; inset: 0 0 auto 0; box-sizing: border-box; padding-inline: var(--frame-start, 0px) var(--frame-end, 0px); }
 .page > div { position: absolute; inset: 0; }
 .columns { display: grid; box-sizing: border-box; inline-size: var(--grid-width); margin-inline: var(--grid-margin-start) var(--grid-margin-end);
   padding-inline: var(--grid-inset); grid-template-columns: repeat(var(--grid-columns), var(--grid-track)); column-gap: var(--grid-gutter); justify-content: var(--grid-justify); }
 .page > .columns { inset: 0 auto 0 0; position: relative; block-size: 100%; }
-.columns i { background: ${inks.columns}; }
+.columns i { ${isOutlined ? `box-sizing: border-box; border: 1px solid ${inks.columns}` : `background: ${inks.columns}`}; }
+${mesh ? meshOf(mesh, inks.mesh) : ''}
+.guides i { position: absolute; background: ${inks.guides}; }
+.guides .x { inset-block: 0; inline-size: 1px; } .guides .y { inset-inline: 0; block-size: 1px; }
 .page > .rows, .page > .lines { inset-block-start: var(--frame-top, 0px); }
-.rows { background: ${rowImage(inks.rows)} 0 var(--grid-row-offset, 0px) / 100% var(--grid-row-extent, 100%) no-repeat; }
+.rows { background: ${rowImage(inks.rows, isOutlined)} 0 var(--grid-row-offset, 0px) / 100% var(--grid-row-extent, 100%) no-repeat; }
 .lines { background: ${baselineImage(inks.baseline)} 0 var(--grid-baseline-offset, 0px); }
 [hidden] { display: none !important; }
 .mark { position: absolute; box-sizing: border-box; border: 1px solid #b3261e; }

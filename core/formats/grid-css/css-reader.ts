@@ -8,7 +8,8 @@ import type { Size } from '../../length/size';
 import { type Screen, unitLaw } from '../../length/units';
 import { type FrameSides, frameSides } from '../../spec/frame';
 import { screenOf } from '../../spec/ranges';
-import type { Breakpoint, Spec } from '../../spec/schema';
+import { measureOf, WIDTH_UNIT } from '../../spec/measure';
+import type { Breakpoint, Guide, Spec } from '../../spec/schema';
 import { call, combine, constantOf, cssNumbers, type CssSum, NO_SUM, PX, term, type ViewportUnit } from './css-numbers';
 import type { Direction } from '../../length/direction';
 
@@ -64,6 +65,24 @@ export function frameSums(spec: Spec, breakpoint: Breakpoint): FrameSides<CssSum
       : length(value);
   };
   return frameSides(breakpoint.frame ?? {}, size, NO_SUM);
+}
+
+/** Where the guides of a breakpoint lie, as sums of px and shares of the screen: from its start, or from the page's top. */
+export function guideSums(spec: Spec, breakpoint: Breakpoint): { name: string; axis: Guide['axis']; at: CssSum }[] {
+  const { frame: _frame, ...bare } = breakpoint;
+  const screen = screenOf(spec, bare);
+  const across = WIDTH_UNIT[measureOf(spec)];
+  return (breakpoint.guides ?? []).map(({ name, axis, at, from }) => {
+    const whole = term(axis === 'x' ? across : OF_SCREEN.height, new Fraction(100), HUNDREDTH);
+    const own = lengthReader(screen, whole)(at.replace(/^-/, ''));
+    const place = at.startsWith('-') ? combine(NO_SUM, own, -1) : own;
+    const ends = {
+      start: place,
+      end: combine(whole, place, -1),
+      centre: combine(cssNumbers.times(whole, new Fraction(1, 2)), place, 1),
+    };
+    return { name, axis, at: ends[from] };
+  });
 }
 
 /** Lengths as CSS; a percentage is of the room. */

@@ -1,7 +1,8 @@
 import { FRAME_SIDES } from '../../spec/frame';
+import { idOf } from '../../spec/slug';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import { cssText } from './css-numbers';
-import { frameSums } from './css-reader';
+import { frameSums, guideSums } from './css-reader';
 
 /** Does any breakpoint have bars or panels? */
 export function hasFrame({ breakpoints }: Spec): boolean {
@@ -17,6 +18,13 @@ export function frameCss(spec: Spec): string | null {
   padding-block: var(--frame-top) var(--frame-bottom);
   padding-inline: var(--frame-start) var(--frame-end);
 }`;
+}
+
+/** Where a range's guides lie: custom properties by name without `--guide-`, from the screen's start or the page's top. */
+export function guideProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
+  const named: Record<string, string> = {};
+  for (const { name, at } of guideSums(spec, breakpoint)) named[idOf('guide', name, Object.keys(named))] = cssText(at);
+  return named;
 }
 
 /** How thick a range’s bars and panels are: custom properties by name without `--frame-`; none where no breakpoint has any. */

@@ -1,6 +1,6 @@
 import { baselineImage } from '../../overlay/baseline-bars';
 import { rowImage } from '../../overlay/bars';
-import { inkCss, inkOf } from '../../overlay/inks';
+import { inkCss, inkOf, isOutlined } from '../../overlay/inks';
 import type { OverlayInk, Spec } from '../../spec/schema';
 
 /** A class that lays rows and baselines over an element that begins at the top of the page. */
@@ -8,7 +8,7 @@ export function overlayCss(spec: Spec): string | null {
   const { breakpoints } = spec;
   const layers = [
     ...(breakpoints.some(({ baseline }) => baseline) ? [baselineLayer(inkOf(spec, 'baseline'))] : []),
-    ...(breakpoints.some(({ rows }) => rows) ? [rowLayer(inkOf(spec, 'rows'))] : []),
+    ...(breakpoints.some(({ rows }) => rows) ? [rowLayer(inkOf(spec, 'rows'), isOutlined(spec))] : []),
   ];
   if (layers.length === 0) return null;
   const list = (pick: (part: Layer) => string): string => layers.map(pick).join(',\n    ');
@@ -40,8 +40,8 @@ const baselineLayer = (ink: OverlayInk): Layer => ({
   size: '100% 100%',
 });
 
-const rowLayer = (ink: OverlayInk): Layer => ({
-  image: rowImage(colourOf('rows', ink)),
+const rowLayer = (ink: OverlayInk, outlined: boolean): Layer => ({
+  image: rowImage(colourOf('rows', ink), outlined),
   position: '0 var(--grid-row-offset, 0px)',
   size: '100% var(--grid-row-extent, 100%)',
 });

@@ -1,8 +1,12 @@
-import { inkCss, inksOf } from '../../overlay/inks';
+import { inkCss, inksOf, isOutlined } from '../../overlay/inks';
 import { countsOfSection } from '../../layouts/section-grid';
 import { placementsAt } from '../../layouts/placements';
 import { byWidth } from '../../spec/ranges';
 import type { Layout, Spec } from '../../spec/schema';
+import { cssText } from '../grid-css/css-numbers';
+import { cssReader, guideSums } from '../grid-css/css-reader';
+import { OVERLAY_IDS } from '../../spec/overlay-schema';
+import { insideProperties } from '../grid-css/range-properties';
 import { frameProperties } from '../grid-css/frame-css';
 import { declared, gridProperties, mediaQuery, type Origin } from '../grid-css/grid-css';
 import { OVERLAY_SCRIPT } from './overlay-script';
@@ -19,12 +23,20 @@ export function overlayJs(spec: Spec, { version }: Origin): string {
     css: breakpoints
       .map(
         (breakpoint) =>
-          `@media ${mediaQuery(spec, breakpoint)} { :host { ${[...declared('grid', gridProperties(spec, breakpoint)), ...declared('frame', frameProperties(spec, breakpoint))].join(' ').replace(/\s+/g, ' ').trim()} } }`,
+          `@media ${mediaQuery(spec, breakpoint)} { :host { ${[...declared('grid', gridProperties(spec, breakpoint)), ...declared('frame', frameProperties(spec, breakpoint))].join(' ').replace(/\s+/g, ' ').trim()} } .mesh { --grid-margin-start: ${insideProperties(spec, breakpoint)['margin-start']} } }`,
       )
       .join('\n'),
     ranges: breakpoints.map(({ id, name, from }) => ({ id, name, from })),
     layouts: spec.layouts.map((layout) => ({ name: layout.name, blocks: blocksOf(spec, layout) })),
-    inks: { columns: inkCss(inks.columns), rows: inkCss(inks.rows), baseline: inkCss(inks.baseline) },
+    mesh: spec.mesh === undefined ? null : { square: cssText(meshSum(spec)), strong: spec.mesh.strong ?? null },
+    guides: Object.fromEntries(
+      breakpoints.map((breakpoint) => [
+        breakpoint.id,
+        guideSums(spec, breakpoint).map(({ name, axis, at }) => ({ name, axis, at: cssText(at) })),
+      ]),
+    ),
+    isOutlined: isOutlined(spec),
+    inks: Object.fromEntries(OVERLAY_IDS.map((id) => [id, inkCss(inks[id])])),
   };
   // nothing in it may end a script in a page of HTML
   const json = JSON.stringify(data)
@@ -32,6 +44,11 @@ export function overlayJs(spec: Spec, { version }: Origin): string {
     .replace(/\u2028/g, '\\u2028')
     .replace(/\u2029/g, '\\u2029');
   return OVERLAY_SCRIPT.replace('YPSILINE_DATA', () => json).replaceAll('YPSILINE_DATA', '0');
+}
+
+/** The side of a square of the mesh as the browser works it out. */
+function meshSum(spec: Spec) {
+  return cssReader(spec, spec.breakpoints[0]!, 'vw').length(spec.mesh?.square ?? spec.spacing.base);
 }
 
 type Columns = Record<string, Record<string, [number, number]>>;

@@ -31,8 +31,16 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
   const ground = useView((state) => state.ground);
   const isMeasuring = useView((state) => state.isMeasuring);
   const view = useView((state) => state.view);
+  const direction = useView((state) => state.direction);
   const [box, { width, height }] = useSize<HTMLDivElement>();
-  const distance = useDistance({ spec, breakpoint, solved, page, picture: ground === 'picture' ? picture : null });
+  const distance = useDistance({
+    spec,
+    breakpoint,
+    solved,
+    page,
+    picture: ground === 'picture' ? picture : null,
+    direction,
+  });
 
   const viewport = solved.viewport.valueOf();
   const whole = placedPage({ width, height }, { width: viewport, height: page });
@@ -45,18 +53,23 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
     () => (showsRows ? rowsAt(spec, breakpoint, page, viewport) : null),
     [showsRows, spec, breakpoint, page, viewport],
   );
-  const pointed = usePointed(solved, rows, page);
+  const isRtl = direction === 'rtl';
+  /** From the left edge of the page to what is so far from its start, and the other way round. */
+  const fromLeft = (x: number): number => (isRtl ? viewport - x : x);
+  const own = usePointed(solved, rows, page);
+  // the arrows go the way they point
+  const pointed = { ...own, stepAcross: (by: 1 | -1) => own.stepAcross(isRtl ? (-by as 1 | -1) : by) };
   const { across, down, forget } = pointed;
   const onPage = ([x, y]: [number, number]): [number, number] => {
     const frame = box.current!.getBoundingClientRect();
-    return [(x - frame.left - left) / scale, (y - frame.top - top) / scale];
+    return [fromLeft((x - frame.left - left) / scale), (y - frame.top - top) / scale];
   };
   const stretch = (from: [number, number], to: [number, number]): void =>
     distance.stretch(onPage(from), onPage(to), scale);
   useScreenGestures({ box, whole, isMeasuring, stretch });
   const onKeyDown = useScreenKeys(view, pointed, isMeasuring ? distance.onKeyDown : null);
 
-  const placed = ({ x, y }: Point) => ({ x: left + x.valueOf() * scale, y: top + y.valueOf() * scale });
+  const placed = ({ x, y }: Point) => ({ x: left + fromLeft(x.valueOf()) * scale, y: top + y.valueOf() * scale });
   const foot = top + page * scale;
   return (
     <div
@@ -81,7 +94,7 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
           />
           <svg className={styles.rulers} width={width} height={height} aria-hidden="true">
             <g transform={`translate(${left} 0)`}>
-              <Dimensions solved={solved} scale={scale} y={top - 14} />
+              <Dimensions solved={solved} scale={scale} y={top - 14} direction={direction} />
             </g>
             {distance.measured && isMeasuring && <DistanceDrawing {...distance.measured} place={placed} />}
             <Rulers width={width} height={height} left={left} top={top} scale={scale} />
@@ -95,7 +108,7 @@ export function OneScreen({ spec, breakpoint, solved, page, picture }: Props) {
         <Edges
           across={across}
           down={down}
-          x={across ? left + ((across.start.valueOf() + across.end.valueOf()) / 2) * scale : width / 2}
+          x={across ? left + fromLeft((across.start.valueOf() + across.end.valueOf()) / 2) * scale : width / 2}
           most={width}
         />
       )}

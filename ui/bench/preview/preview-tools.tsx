@@ -1,6 +1,6 @@
 'use client';
 
-import { Crosshair, Image as ImageIcon, Palette, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
+import { Crosshair, Image as ImageIcon, Palette, PilcrowLeft, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
 import { type ChangeEvent, useRef } from 'react';
 import type { OverlayId } from '../../../core/overlay/inks';
 import { OVERLAY_IDS } from '../../../core/spec/overlay-schema';
@@ -35,6 +35,8 @@ export function PreviewTools({ pictures, breakpoint, onInks, onGuides }: Props) 
   const measure = useView((view) => view.measure);
   const isSnapping = useView((view) => view.isSnapping);
   const snap = useView((view) => view.snap);
+  const direction = useView((view) => view.direction);
+  const turn = useView((view) => view.turn);
   const isOneScreen = useView((view) => view.previewed === 'screen');
 
   return (
@@ -75,6 +77,14 @@ export function PreviewTools({ pictures, breakpoint, onInks, onGuides }: Props) 
               title="Measure distances (d)"
             >
               <Ruler size={14} aria-hidden />
+            </Toggle>
+            <Toggle
+              isOn={direction === 'rtl'}
+              aria-label="Right to left"
+              title="Show the page as read from right to left (x)"
+              onClick={() => turn(direction === 'ltr' ? 'rtl' : 'ltr')}
+            >
+              <PilcrowLeft size={14} aria-hidden />
             </Toggle>
             {isMeasuring && (
               <Toggle isOn={isSnapping} onClick={() => snap(!isSnapping)} title="Snap to edges (e)">

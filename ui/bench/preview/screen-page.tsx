@@ -29,6 +29,7 @@ type Props = {
 export function ScreenPage({ spec, breakpoint, solved, page, picture, place, box, pointed }: Props) {
   const overlays = useView((view) => view.overlays);
   const ground = useView((view) => view.ground);
+  const direction = useView((view) => view.direction);
   const whole = useDraft((draft) => draft.whole);
   const grid = useDraft((draft) => draft.grid);
   const base = useMemo(() => baseUnit(spec).valueOf(), [spec]);
@@ -46,27 +47,36 @@ export function ScreenPage({ spec, breakpoint, solved, page, picture, place, box
       data-page
       aria-hidden="true"
     >
-      <GroundDrawing ground={ground} solved={solved} height={page} step={base} picture={picture} />
-      {grid && overlays.columns && (
-        <MainColumns spec={whole} of={breakpoint.id} solved={solved} height={page} scale={scale} />
-      )}
-      <Overlays
-        {...{ spec, breakpoint, solved, scale, id: 'one' }}
-        {...seenPart(box, top, scale, page)}
-        width={viewport}
+      <GroundDrawing
+        direction={direction}
+        ground={ground}
+        solved={solved}
         height={page}
-        shown={overlays}
+        step={base}
+        picture={picture}
       />
-      {across && (
-        <rect
-          x={across.start.valueOf()}
-          width={Math.max(0, across.width.valueOf())}
+      <g {...(direction === 'rtl' && { transform: `translate(${viewport} 0) scale(-1 1)` })}>
+        {grid && overlays.columns && (
+          <MainColumns spec={whole} of={breakpoint.id} solved={solved} height={page} scale={scale} />
+        )}
+        <Overlays
+          {...{ spec, breakpoint, solved, scale, id: 'one' }}
+          {...seenPart(box, top, scale, page)}
+          width={viewport}
           height={page}
-          fill="none"
-          stroke="var(--plum)"
-          strokeWidth={2 / scale}
+          shown={overlays}
         />
-      )}
+        {across && (
+          <rect
+            x={across.start.valueOf()}
+            width={Math.max(0, across.width.valueOf())}
+            height={page}
+            fill="none"
+            stroke="var(--plum)"
+            strokeWidth={2 / scale}
+          />
+        )}
+      </g>
       {down && (
         <rect
           y={down.start.valueOf()}

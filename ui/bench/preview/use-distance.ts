@@ -3,6 +3,7 @@
 import { type KeyboardEvent, useState } from 'react';
 import type { SolvedColumns } from '../../../core/columns/columns-at';
 import { type Px, px, roundHalfUp } from '../../../core/length/px';
+import type { Direction } from '../../../core/length/direction';
 import { edgeNear } from '../../../core/picture/edges';
 import { inPicture, placedPicture } from '../../../core/picture/placed-picture';
 import { edgeAcross, edgeDown, gridsDown, snapped } from '../../../core/rows/snap';
@@ -16,7 +17,14 @@ import type { Picture } from './ground/kept-picture';
 /** How near an edge draws a point to itself, in px of the window. */
 const REACH = 6;
 
-type Screen = { spec: Spec; breakpoint: Breakpoint; solved: SolvedColumns; page: number; picture: Picture | null };
+type Screen = {
+  spec: Spec;
+  breakpoint: Breakpoint;
+  solved: SolvedColumns;
+  page: number;
+  picture: Picture | null;
+  direction: Direction;
+};
 
 /**
  * The distance tool: two points, set by dragging or with the keys. Where that is wanted, they are drawn to the edges of
@@ -47,7 +55,13 @@ export function useDistance(screen: Screen) {
     const step = event.shiftKey ? baseUnit(spec) : px(1);
     setMeasured((before) => {
       const { from, to } = before ?? { from: ORIGIN, to: ORIGIN };
-      return { from, to: { x: moved(to.x, step.mul(arrow[0])), y: moved(to.y, step.mul(arrow[1])) } };
+      return {
+        from,
+        to: {
+          x: moved(to.x, step.mul(screen.direction === 'ltr' ? arrow[0] : -arrow[0])),
+          y: moved(to.y, step.mul(arrow[1])),
+        },
+      };
     });
     return true;
   };
@@ -63,10 +77,15 @@ export function useDistance(screen: Screen) {
 
 const ORIGIN: Point = { x: px(0), y: px(0) };
 
-function drawnToEdges({ spec, breakpoint, solved, page, picture }: Screen, at: Point, reach: Px): Point {
+function drawnToEdges({ spec, breakpoint, solved, page, picture, direction }: Screen, at: Point, reach: Px): Point {
   const width = solved.viewport;
   const grids = gridsDown(spec, breakpoint, page, width);
-  const inside = picture?.pixels ? edgesOfPicture(picture, width, at, reach) : { x: null, y: null };
+  // a picture lies as it is, whichever way the page is read
+  const turned = (x: Px): Px => (direction === 'ltr' ? x : width.sub(x));
+  const found = picture?.pixels
+    ? edgesOfPicture(picture, width, { ...at, x: turned(at.x) }, reach)
+    : { x: null, y: null };
+  const inside = { ...found, x: found.x && turned(found.x) };
   return {
     x: inside.x ?? snapped(at.x, edgeAcross(at.x, solved, grids.guides), reach),
     y: inside.y ?? snapped(at.y, edgeDown(at.y, grids), reach),

@@ -1,12 +1,20 @@
 import { memo } from 'react';
 import type { SolvedColumns } from '../../../../core/columns/columns-at';
 import { samplePage, type SampleBlock } from '../../../../core/sample/sample-page';
+import type { Direction } from '../../../../core/length/direction';
 import type { Px } from '../../../../core/length/px';
 import { placedPicture } from '../../../../core/picture/placed-picture';
 import { type Ground } from '../../../draft/view-store';
 import type { Picture } from './kept-picture';
 
-type Props = { ground: Ground; solved: SolvedColumns; height: number; step: number; picture: Picture | null };
+type Props = {
+  ground: Ground;
+  solved: SolvedColumns;
+  height: number;
+  step: number;
+  picture: Picture | null;
+  direction?: Direction;
+};
 
 const COLOURS = {
   'light-page': { paper: '#ffffff', ink: '#2b3350', soft: '#8d93a8', picture: '#9db3c4', card: '#eef0f4' },
@@ -14,7 +22,14 @@ const COLOURS = {
 };
 
 /** What lies under the overlays, in px of the screen: paper, a sample page, or a person's own picture. */
-export const GroundDrawing = memo(function GroundDrawing({ ground, solved, height, step, picture }: Props) {
+export const GroundDrawing = memo(function GroundDrawing({
+  ground,
+  solved,
+  height,
+  step,
+  picture,
+  direction = 'ltr',
+}: Props) {
   const width = solved.viewport.valueOf();
   if (ground === 'picture' && picture) {
     return (
@@ -30,7 +45,12 @@ export const GroundDrawing = memo(function GroundDrawing({ ground, solved, heigh
     <>
       <rect width={width} height={height} fill={colours.paper} />
       {samplePage(solved, height, step).map((block, index) => (
-        <Block key={index} block={block} colours={colours} />
+        <Block
+          key={index}
+          block={direction === 'ltr' ? block : { ...block, x: width - block.x - block.width }}
+          colours={colours}
+          direction={direction}
+        />
       ))}
     </>
   );
@@ -53,7 +73,10 @@ function PictureDrawing({ picture, viewport }: { picture: Picture; viewport: Px 
   );
 }
 
-function Block({ block, colours }: { block: SampleBlock; colours: (typeof COLOURS)['light-page'] }) {
+type BlockProps = { block: SampleBlock; colours: (typeof COLOURS)['light-page']; direction: Direction };
+
+function Block({ block, colours, direction }: BlockProps) {
+  const isRtl = direction === 'rtl';
   const { kind, x, y, width, height } = block;
   const frame = { x, y, width, height };
   switch (kind) {
@@ -66,9 +89,16 @@ function Block({ block, colours }: { block: SampleBlock; colours: (typeof COLOUR
     case 'headline': {
       const size = Math.min(height / 2.2, width / 8.4);
       return (
-        <text x={x} y={y + size * 0.8} fill={colours.ink} fontWeight={700} fontSize={size}>
+        <text
+          x={isRtl ? x + width : x}
+          textAnchor={isRtl ? 'end' : 'start'}
+          y={y + size * 0.8}
+          fill={colours.ink}
+          fontWeight={700}
+          fontSize={size}
+        >
           <tspan>Across the sound</tspan>
-          <tspan x={x} dy={size * 1.1}>
+          <tspan x={isRtl ? x + width : x} dy={size * 1.1}>
             by quarter past.
           </tspan>
         </text>
@@ -78,7 +108,13 @@ function Block({ block, colours }: { block: SampleBlock; colours: (typeof COLOUR
       return (
         <g fill={colours.soft}>
           {[1, 0.94, 0.62].map((share, line) => (
-            <rect key={line} x={x} y={y + (line * height) / 3} width={width * share} height={height / 9} />
+            <rect
+              key={line}
+              x={isRtl ? x + width * (1 - share) : x}
+              y={y + (line * height) / 3}
+              width={width * share}
+              height={height / 9}
+            />
           ))}
         </g>
       );
