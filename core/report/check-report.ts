@@ -64,7 +64,7 @@ function breakpointReport(spec: Spec, breakpoint: Breakpoint, width = breakpoint
     width,
     height: breakpoint.reference.height,
     frame: frameReport(spec, breakpoint, width),
-    guides: guidesAt(spec, breakpoint, width).map(({ at, ...guide }) => ({ ...guide, at: exactText(at) })),
+    guides: guidesAt(spec, breakpoint, width).map(({ at, ...line }) => ({ ...line, at: exactText(at) })),
     mesh: meshReport(spec, breakpoint, width),
     ...gridReport(spec, breakpoint, width),
     type: textReport(spec, breakpoint, width),

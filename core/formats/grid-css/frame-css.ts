@@ -21,7 +21,7 @@ export function frameCss(spec: Spec): string | null {
 }
 
 /** Where a range's guides lie: custom properties by name without `--guide-`, from the screen's start or the page's top. */
-export function guideProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
+export function linesByHand(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
   const named: Record<string, string> = {};
   for (const { name, at } of guideSums(spec, breakpoint)) named[idOf('guide', name, Object.keys(named))] = cssText(at);
   return named;

@@ -10,7 +10,7 @@ import { measureOf } from '../../spec/measure';
 import { specOfGrid } from '../../spec/named-grids';
 import type { Breakpoint, NamedGrid, Spec } from '../../spec/schema';
 import { containerCss, type GutterForm, spanCss, startCss } from './container-css';
-import { frameCss, frameProperties, guideProperties, hasFrame } from './frame-css';
+import { frameCss, frameProperties, linesByHand, hasFrame } from './frame-css';
 import { overlayCss } from './overlay-css';
 import { insideProperties, rangeProperties } from './range-properties';
 import { rowProperties } from './row-properties';
@@ -89,7 +89,7 @@ function range(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string {
   const root = [
     ...declared('grid', gridProperties(spec, breakpoint, form)),
     ...declared('frame', frameProperties(spec, breakpoint)),
-    ...declared('guide', guideProperties(spec, breakpoint)),
+    ...declared('guide', linesByHand(spec, breakpoint)),
     // what is gone to stops below the top bar
     ...(hasFrame(spec) ? ['    scroll-padding-block: var(--frame-top) var(--frame-bottom);'] : []),
     ...declared('type', typeProperties(spec, breakpoint)),

@@ -71,10 +71,10 @@ const grids: Collection<NamedGrid> = {
   weighs: { added: 'minor', removed: 'major' },
 };
 
-type OwnGuide = Guide & { breakpoint: Breakpoint };
+type LineOfBreakpoint = Guide & { breakpoint: Breakpoint };
 
 /** Guides of every breakpoint; those of one that comes or goes come and go with it. */
-const guides: Collection<OwnGuide> = {
+const guides: Collection<LineOfBreakpoint> = {
   of: (spec) =>
     new Map(
       spec.breakpoints.flatMap((breakpoint) =>

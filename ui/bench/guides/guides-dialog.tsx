@@ -126,5 +126,5 @@ export function GuidesDialog({ breakpoint, onClose }: { breakpoint: Breakpoint; 
 }
 
 function typedGuides({ guides = [] }: Breakpoint): TypedGuide[] {
-  return guides.map((guide) => ({ ...guide, at: guide.at.replace(/px$/, '') }));
+  return guides.map((line) => ({ ...line, at: line.at.replace(/px$/, '') }));
 }
