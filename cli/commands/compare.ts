@@ -1,3 +1,4 @@
+import { againstGrid } from '../../core/comparison/against-grid';
 import type { Check } from '../../core/comparison/check';
 import { compareSite, type SiteComparison } from '../../core/comparison/compare-site';
 import type { ComparedSystem } from '../../core/comparison/compared-system';
@@ -28,8 +29,10 @@ export const compareCommand: Command = {
     const { values, file, files } = readArguments(args, USAGE, options, 'more');
     if ([file, ...files].filter((each) => each === '-').length > 1)
       throw new Unusable('only one file can be standard input');
-    const spec = ofGrid(readDocument(file, read), values['grid']);
+    const spec = readDocument(file, read);
+    ofGrid(spec, values['grid']); // one that is not there is said
     const sheets = files.map((name) => ({ name, text: readText(name, read) }));
+    const against = againstGrid(spec, typeof values['grid'] === 'string' ? values['grid'] : null, sheets);
     const page =
       typeof values['page'] === 'string' ? { name: values['page'], text: readText(values['page'], read) } : null;
     const choice = Object.fromEntries(
@@ -37,10 +40,7 @@ export const compareCommand: Command = {
         typeof values[role] === 'string' ? [[role, classesSaid(values[role])]] : [],
       ),
     );
-    // the files of an edition have a class for each grid
-    const own = `grid-${String(values['grid'])}`;
-    const row = sheets.some(({ text: css }) => css.includes(`.${own} {`)) ? { row: own } : {};
-    const { value: comparison, problem } = compareSite(spec, sheets, { ...row, ...choice }, page);
+    const { value: comparison, problem } = compareSite(against.spec, sheets, { ...against.choice, ...choice }, page);
     if (!comparison) throw new Unusable(`${files.join(', ')}: ${problem}`);
     const off = comparison.checks.some(({ verdict }) => verdict === 'differs');
     const left = !values['allow-unread'] && comparison.checks.some(({ verdict }) => verdict === 'not-checked');

@@ -24,7 +24,7 @@ function widthsOf({ breakpoints }: Spec): number[] {
 async function drawnEdges(page: Page, css: string, width: number, count: number): Promise<number[][]> {
   await page.setViewportSize({ width, height: 300 });
   await page.setContent(
-    `<!doctype html><style>body{margin:0}${css}</style><div class="grid">${'<i>&nbsp;</i>'.repeat(count)}</div>`,
+    `<!doctype html><style>body{margin:0}${css}</style><div class="grid-region grid-frame"><div class="grid">${'<i>&nbsp;</i>'.repeat(count)}</div></div>`,
   );
   return page.$$eval('.grid > i', (boxes) =>
     boxes.map((box) => [box.getBoundingClientRect().left, box.getBoundingClientRect().right]),

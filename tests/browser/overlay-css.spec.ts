@@ -56,3 +56,13 @@ test('divided rows share the height of the window, and end with it', async ({ pa
   for (const [y, isInked] of inked.entries())
     expect(isInked, `${y} px down`).toBe(y >= 20 && y < 480 && (y - 20) % 120 < 100);
 });
+
+test('the mesh is drawn from the top, a line at every square, and a strong one every so many', async ({ page }) => {
+  const spec = {
+    ...specWith({ ...breakpointOf({}), rows: null, baseline: null }),
+    mesh: { square: '10px', strong: 4 },
+  };
+  const inked = await inkedRows(page, gridCss(spec, ORIGIN), 120);
+  // the line in px 1 below a strong one is the second px of it
+  for (const [y, isInked] of inked.entries()) expect(isInked, `${y} px down`).toBe(y % 10 === 0 || y % 40 === 1);
+});

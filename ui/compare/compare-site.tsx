@@ -2,6 +2,7 @@
 
 import { Link } from '../parts/link';
 import { type FormEvent, useEffect, useState } from 'react';
+import { againstGrid } from '../../core/comparison/against-grid';
 import type { SiteComparison } from '../../core/comparison/compare-site';
 import { comparisonJson } from '../../core/comparison/comparison-json';
 import { junitXml } from '../../core/comparison/junit';
@@ -11,6 +12,7 @@ import { classesSaid, type RoleChoice } from '../../core/site/grid-systems';
 import type { Spec } from '../../core/spec/schema';
 import { download } from '../frame/download';
 import { Field } from '../parts/field';
+import { SelectField } from '../parts/select-field';
 import { Toggle } from '../parts/toggle';
 import { askReading } from '../reading-in/ask-reading';
 import { NotUnderstood } from '../reading-in/not-understood';
@@ -19,6 +21,9 @@ import { CheckTable } from './check-table';
 import styles from './compare.module.scss';
 import { DrawnPairs } from './drawn-pairs';
 import { Button } from '../parts/button';
+
+/** No grid is called so. */
+const MAIN = ' main';
 
 type Props = { document: Spec; version: string; address: string };
 
@@ -29,16 +34,19 @@ export function CompareSite({ document: spec, version, address }: Props) {
   const [answer, setAnswer] = useState<Parsed<SiteComparison> | null>(null);
   const [isReading, setReading] = useState(false);
   const [all, setAll] = useState(false);
+  const [grid, setGrid] = useState<string | null>(null);
   useEffect(() => {
     if (given.length === 0) return setReading(false);
     setReading(true);
     const page = given.find(isPage) ?? null;
     const texts = given.filter((each) => !isPage(each));
-    return askReading({ is: 'compare', spec, texts, page, choice }, (came) => {
+    const against = againstGrid(spec, grid, texts);
+    const asked = { is: 'compare' as const, spec: against.spec, texts, page, choice: { ...against.choice, ...choice } };
+    return askReading(asked, (came) => {
       setAnswer(came);
       setReading(false);
     });
-  }, [given, choice, spec]);
+  }, [given, choice, spec, grid]);
 
   const comparison = answer?.value;
   const off = comparison?.checks.filter(({ verdict }) => verdict === 'differs') ?? [];
@@ -56,6 +64,15 @@ export function CompareSite({ document: spec, version, address }: Props) {
           </p>
         </div>
       </div>
+      {spec.grids !== undefined && spec.grids.length > 0 && (
+        <SelectField
+          id="against"
+          label="Against"
+          value={grid ?? MAIN}
+          options={{ [MAIN]: 'Main grid', ...Object.fromEntries(spec.grids.map(({ id, name }) => [id, name])) }}
+          onChange={(id) => setGrid(id === MAIN ? null : id)}
+        />
+      )}
       <Source
         says="The site’s style sheets, as the browser gets them; with the page as HTML, its own elements decide."
         placeholder={'.page { display: grid; grid-template-columns: repeat(12, 1fr); … }'}

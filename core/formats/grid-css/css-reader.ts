@@ -67,6 +67,11 @@ export function frameSums(spec: Spec, breakpoint: Breakpoint): FrameSides<CssSum
   return frameSides(breakpoint.frame ?? {}, size, NO_SUM);
 }
 
+/** The side of a square of the mesh: as it is given, else the base unit. */
+export function meshSum(spec: Spec): CssSum {
+  return cssReader(spec, spec.breakpoints[0]!, 'vw').length(spec.mesh?.square ?? spec.spacing.base);
+}
+
 /** Where the guides of a breakpoint lie, as sums of px and shares of the screen: from its start, or from the page's top. */
 export function guideSums(spec: Spec, breakpoint: Breakpoint): { name: string; axis: Guide['axis']; at: CssSum }[] {
   const { frame: _frame, ...bare } = breakpoint;

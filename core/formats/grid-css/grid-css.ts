@@ -10,6 +10,8 @@ import { measureOf } from '../../spec/measure';
 import { specOfGrid } from '../../spec/named-grids';
 import type { Breakpoint, NamedGrid, Spec } from '../../spec/schema';
 import { containerCss, type GutterForm, spanCss, startCss } from './container-css';
+import { cssText } from './css-numbers';
+import { meshSum } from './css-reader';
 import { frameCss, frameProperties, linesByHand, hasFrame } from './frame-css';
 import { overlayCss } from './overlay-css';
 import { insideProperties, rangeProperties } from './range-properties';
@@ -89,6 +91,7 @@ function range(spec: Spec, breakpoint: Breakpoint, form: GutterForm): string {
   const root = [
     ...declared('grid', gridProperties(spec, breakpoint, form)),
     ...declared('frame', frameProperties(spec, breakpoint)),
+    ...declared('grid', meshProperties(spec, breakpoint)),
     ...declared('guide', linesByHand(spec, breakpoint)),
     // what is gone to stops below the top bar
     ...(hasFrame(spec) ? ['    scroll-padding-block: var(--frame-top) var(--frame-bottom);'] : []),
@@ -117,6 +120,12 @@ function regionCss(spec: Spec): string | null {
 export function rangeRule(spec: Spec, query: string): string {
   if (measureOf(spec) === 'viewport') return `@media ${query}`;
   return `@container grid-region ${query === 'all' ? '(width >= 0px)' : query}`;
+}
+
+/** The side of a square of the mesh, and where the first begins; none where the document has no mesh. */
+function meshProperties(spec: Spec, breakpoint: Breakpoint): Record<string, string> {
+  if (spec.mesh === undefined) return {};
+  return { mesh: cssText(meshSum(spec)), 'mesh-start': insideProperties(spec, breakpoint)['margin-start']! };
 }
 
 /** A named grid in a range: its properties on its own class, and the spans that are others on its columns. */

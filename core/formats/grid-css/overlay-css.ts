@@ -3,11 +3,12 @@ import { rowImage } from '../../overlay/bars';
 import { inkCss, inkOf, isOutlined } from '../../overlay/inks';
 import type { OverlayInk, Spec } from '../../spec/schema';
 
-/** A class that lays rows and baselines over an element that begins at the top of the page. */
+/** A class that lays rows, baselines and the mesh over an element that begins at the top of the page. */
 export function overlayCss(spec: Spec): string | null {
   const { breakpoints } = spec;
   const layers = [
     ...(breakpoints.some(({ baseline }) => baseline) ? [baselineLayer(inkOf(spec, 'baseline'))] : []),
+    ...(spec.mesh === undefined ? [] : meshLayers(spec.mesh.strong, inkOf(spec, 'mesh'))),
     ...(breakpoints.some(({ rows }) => rows) ? [rowLayer(inkOf(spec, 'rows'), isOutlined(spec))] : []),
   ];
   if (layers.length === 0) return null;
@@ -39,6 +40,23 @@ const baselineLayer = (ink: OverlayInk): Layer => ({
   position: '0 var(--grid-baseline-offset, 0px)',
   size: '100% 100%',
 });
+
+/** Lines across and down from the container's start, thin ones and, every so many, strong ones. */
+const meshLayers = (strong: number | undefined, ink: OverlayInk): Layer[] => {
+  const lines = (way: string, thick: number, apart: string): Layer => ({
+    image: `repeating-linear-gradient(${way}, ${colourOf('mesh', ink)} 0 ${thick}px, transparent ${thick}px ${apart})`,
+    position: 'var(--grid-mesh-start, 0px) 0',
+    size: '100% 100%',
+  });
+  const both = (thick: number, apart: string): Layer[] => [
+    lines('to right', thick, apart),
+    lines('to bottom', thick, apart),
+  ];
+  return [
+    ...both(1, 'var(--grid-mesh)'),
+    ...(strong === undefined ? [] : both(2, `calc(var(--grid-mesh) * ${strong})`)),
+  ];
+};
 
 const rowLayer = (ink: OverlayInk, outlined: boolean): Layer => ({
   image: rowImage(colourOf('rows', ink), outlined),

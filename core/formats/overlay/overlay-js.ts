@@ -4,7 +4,7 @@ import { placementsAt } from '../../layouts/placements';
 import { byWidth } from '../../spec/ranges';
 import type { Layout, Spec } from '../../spec/schema';
 import { cssText } from '../grid-css/css-numbers';
-import { cssReader, guideSums } from '../grid-css/css-reader';
+import { guideSums, meshSum } from '../grid-css/css-reader';
 import { OVERLAY_IDS } from '../../spec/overlay-schema';
 import { insideProperties } from '../grid-css/range-properties';
 import { frameProperties } from '../grid-css/frame-css';
@@ -44,11 +44,6 @@ export function overlayJs(spec: Spec, { version }: Origin): string {
     .replace(/\u2028/g, '\\u2028')
     .replace(/\u2029/g, '\\u2029');
   return OVERLAY_SCRIPT.replace('YPSILINE_DATA', () => json).replaceAll('YPSILINE_DATA', '0');
-}
-
-/** The side of a square of the mesh as the browser works it out. */
-function meshSum(spec: Spec) {
-  return cssReader(spec, spec.breakpoints[0]!, 'vw').length(spec.mesh?.square ?? spec.spacing.base);
 }
 
 type Columns = Record<string, Record<string, [number, number]>>;
