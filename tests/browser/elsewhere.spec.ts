@@ -52,6 +52,8 @@ test('a count in between moves no block further out; where blocks move, it is sa
     ['1–4', '1 block moved at Desktop and Breakpoint 4.'],
   ] as const) {
     await page.goto(`/tidewick/${slug}/layouts`);
+    // before the page has come to life, what is typed goes nowhere
+    await expect(saved(page)).toBeVisible();
     await placeCell(page, 'Opening heading', 'Tablet').click();
     await page.keyboard.type(columns);
     await page.keyboard.press('Enter');
