@@ -1,4 +1,6 @@
 import { drawnName } from '../../layouts/drawn-name';
+import { FRAME_FILL } from '../../overlay/frame-areas';
+import { USUAL_INKS } from '../../overlay/inks';
 import type { Spec } from '../../spec/schema';
 import { escaped } from '../../text/markup';
 import type { Origin } from '../grid-css/grid-css';
@@ -45,8 +47,8 @@ header p { overflow-wrap: anywhere; }
 .drawing { display: block; max-width: 100%; height: auto; border: 1px solid var(--line); }
 .drawing .columns { fill: var(--column); }
 .drawing .rows { fill: var(--row); opacity: 0.25; }
-.drawing .frame { fill: #7c8088; }
-.drawing .guide { fill: none; stroke: #b8405e; stroke-width: 2; }
+.drawing .frame { fill: ${FRAME_FILL}; }
+.drawing .guide { fill: none; stroke: ${USUAL_INKS.guides.colour}; stroke-width: 2; }
 .drawing .blocks rect { fill: none; stroke: var(--soft); }
 .drawing .blocks text { fill: currentcolor; }
 .figures { display: flex; flex-wrap: wrap; gap: 16px; align-items: start; }
