@@ -1,16 +1,17 @@
 import { expect, test } from 'vitest';
 import { readSpec } from '../document/read';
 import { practiceSpec } from '../spec/testing';
-import { type TypedGuide, writeGuides } from './write-guides';
+import type { Guide } from '../spec/schema';
+import { writeGuides } from './write-guides';
 
 const spec = practiceSpec('Guided');
-const row = (name: string, at: string, from: TypedGuide['from'] = 'start'): TypedGuide => ({
+const row = (name: string, at: string, from: Guide['from'] = 'start'): Guide => ({
   name,
   axis: 'x',
   at,
   from,
 });
-const said = (...rows: TypedGuide[]): string | undefined => writeGuides(spec, 'phone', rows).problem;
+const said = (...rows: Guide[]): string | undefined => writeGuides(spec, 'phone', rows).problem;
 
 test('what is typed is kept as lengths; empty rows are none', () => {
   const { value } = writeGuides(spec, 'phone', [row('rail', '72'), row('', ''), row('axis', '− 12.5%', 'centre')]);

@@ -4,15 +4,12 @@ import type { Parsed } from '../parsed';
 import type { Guide, Spec } from '../spec/schema';
 import { withBreakpoint } from './breakpoints';
 
-/** A guide as it is typed. */
-export type TypedGuide = Omit<Guide, 'at'> & { at: string };
-
 /**
  * The guides of a breakpoint as they were typed; a row that says nothing is left out.
  *
  *     writeGuides(spec, 'desktop', [{ name: 'fold', axis: 'y', at: '720', from: 'start' }])
  */
-export function writeGuides(spec: Spec, id: string, typed: readonly TypedGuide[]): Parsed<Spec> {
+export function writeGuides(spec: Spec, id: string, typed: readonly Guide[]): Parsed<Spec> {
   const breakpoint = spec.breakpoints.find((each) => each.id === id);
   if (!breakpoint) return { problem: 'This breakpoint is gone. Close the dialog and choose another.' };
   const guides: Guide[] = [];
@@ -29,7 +26,7 @@ export function writeGuides(spec: Spec, id: string, typed: readonly TypedGuide[]
   return { value: withBreakpoint(spec, guides.length === 0 ? bare : { ...bare, guides }) };
 }
 
-function readGuide({ name: typedName, axis, at, from }: TypedGuide): Parsed<Guide> {
+function readGuide({ name: typedName, axis, at, from }: Guide): Parsed<Guide> {
   const name = typedName.trim();
   if (name === '') return { problem: `The guide at ${shown(at)} needs a name, such as fold.` };
   if (name.length > LIMITS.breakpointName)

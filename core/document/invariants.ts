@@ -6,7 +6,7 @@ import { roundedGrain } from '../columns/rounded-grain';
 import { isGrowing } from '../length/growing';
 import { changesWithScreen } from '../length/units';
 import { lengthOf } from '../length/length-value';
-import { px, type Px } from '../length/px';
+import { px } from '../length/px';
 import { numeral } from '../length/present';
 import { screenOf } from '../spec/ranges';
 import { meshSquare } from '../overlay/mesh';
@@ -90,11 +90,10 @@ function frameProblem(spec: Spec, breakpoint: Breakpoint, place: string): string
   const { room, frame } = screenOf(spec, breakpoint);
   if (!room || !frame) return null;
   const { width, height } = breakpoint.reference;
-  const size = (length: Px): string => numeral(length);
   if (room.width.compare(0) <= 0)
-    return `${place}.frame: Panels of ${size(frame.start)} and ${size(frame.end)} px leave no room on a screen ${width} px wide. Make them narrower.`;
+    return `${place}.frame: Panels of ${numeral(frame.start)} and ${numeral(frame.end)} px leave no room on a screen ${width} px wide. Make them narrower.`;
   if (room.height.compare(0) <= 0)
-    return `${place}.frame: Bars of ${size(frame.top)} and ${size(frame.bottom)} px leave no room on a screen ${height} px high. Make them lower.`;
+    return `${place}.frame: Bars of ${numeral(frame.top)} and ${numeral(frame.bottom)} px leave no room on a screen ${height} px high. Make them lower.`;
   return null;
 }
 

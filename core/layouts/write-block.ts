@@ -156,18 +156,11 @@ export function newBlock(
   const at = section && into === layout ? section : into.sections.at(-1)!.id;
   const { spec: styled, holds } = held.value;
   const first = byWidth(spec.breakpoints)[0]!;
-  const place = {
-    [first.id]: {
-      columns: [
-        1,
-        countsOfSection(
-          spec,
-          into.sections.find(({ id }) => id === at)!,
-        )(first),
-      ] as [number, number],
-      ...heightFor(kind),
-    },
-  };
+  const count = countsOfSection(
+    spec,
+    into.sections.find(({ id }) => id === at)!,
+  )(first);
+  const place = { [first.id]: { columns: [1, count] as [number, number], ...heightFor(kind) } };
   const added = addBlock(into, at, NEW_BLOCKS.find(({ id }) => id === kind)!.title, holds, place);
   const inside =
     kind === 'card'

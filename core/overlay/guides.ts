@@ -1,7 +1,7 @@
 import { parseLength } from '../length/length';
 import { HALF, type Px, px } from '../length/px';
 import { toPx } from '../length/resolve';
-import { screenOf } from '../spec/ranges';
+import { wholeScreenOf } from '../spec/ranges';
 import type { Breakpoint, Guide, Spec } from '../spec/schema';
 
 /** A line by hand and where it lies: from the screen's start (`x`), or from the page's top (`y`). */
@@ -18,8 +18,7 @@ export function guidesAt(
   width: Px | number = breakpoint.reference.width,
   height: Px | number = breakpoint.reference.height,
 ): SolvedGuide[] {
-  const { frame: _frame, ...bare } = breakpoint;
-  const screen = screenOf(spec, bare, width, height);
+  const screen = wholeScreenOf(spec, breakpoint, width, height);
   return (breakpoint.guides ?? []).map(({ name, axis, at, from }) => {
     const along = axis === 'x' ? 'width' : 'height';
     const own = toPx(parseLength(at.replace(/^-/, '')).value!, screen, along);

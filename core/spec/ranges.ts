@@ -46,9 +46,18 @@ export function screenOf(
   width: Px | number = breakpoint.reference.width,
   height: Px | number = breakpoint.reference.height,
 ): Screen {
+  return framed(wholeScreenOf(spec, breakpoint, width, height), breakpoint.frame);
+}
+
+/** The same screen without its bars and panels: percentages are of all of it. */
+export function wholeScreenOf(
+  spec: Spec,
+  { reference }: Breakpoint,
+  width: Px | number = reference.width,
+  height: Px | number = reference.height,
+): Screen {
   const { rootFontSize, pixelsPerInch } = spec;
-  const whole = { width: px(width), height: px(height), rootFontSize: px(rootFontSize), pixelsPerInch };
-  return framed(whole, breakpoint.frame);
+  return { width: px(width), height: px(height), rootFontSize: px(rootFontSize), pixelsPerInch };
 }
 
 /** WCAG 2.2, 1.4.10 Reflow: content must fit 320 CSS px, the narrowest screen that a first range is held to. */

@@ -7,7 +7,7 @@ import { toPx } from '../../length/resolve';
 import type { Size } from '../../length/size';
 import { type Screen, unitLaw } from '../../length/units';
 import { type FrameSides, frameSides } from '../../spec/frame';
-import { screenOf } from '../../spec/ranges';
+import { screenOf, wholeScreenOf } from '../../spec/ranges';
 import { measureOf, WIDTH_UNIT } from '../../spec/measure';
 import type { Breakpoint, Guide, Spec } from '../../spec/schema';
 import { call, combine, constantOf, cssNumbers, type CssSum, NO_SUM, PX, term, type ViewportUnit } from './css-numbers';
@@ -56,8 +56,7 @@ const HUNDREDTH = new Fraction(1, 100);
 
 /** The bars and panels of a breakpoint as sums of px and shares of the screen. */
 export function frameSums(spec: Spec, breakpoint: Breakpoint): FrameSides<CssSum> {
-  const { frame: _frame, ...bare } = breakpoint;
-  const screen = screenOf(spec, bare);
+  const screen = wholeScreenOf(spec, breakpoint);
   const size = (value: Size, percentOf: 'width' | 'height'): CssSum => {
     const length = lengthReader(screen, term(OF_SCREEN[percentOf], new Fraction(100), HUNDREDTH));
     return isGrowing(value)
@@ -74,8 +73,7 @@ export function meshSum(spec: Spec): CssSum {
 
 /** Where the guides of a breakpoint lie, as sums of px and shares of the screen: from its start, or from the page's top. */
 export function guideSums(spec: Spec, breakpoint: Breakpoint): { name: string; axis: Guide['axis']; at: CssSum }[] {
-  const { frame: _frame, ...bare } = breakpoint;
-  const screen = screenOf(spec, bare);
+  const screen = wholeScreenOf(spec, breakpoint);
   const across = WIDTH_UNIT[measureOf(spec)];
   return (breakpoint.guides ?? []).map(({ name, axis, at, from }) => {
     const whole = term(axis === 'x' ? across : OF_SCREEN.height, new Fraction(100), HUNDREDTH);

@@ -2,7 +2,8 @@
 
 import { Plus, Trash2 } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
-import { type TypedGuide, writeGuides } from '../../../core/breakpoints/write-guides';
+import { writeGuides } from '../../../core/breakpoints/write-guides';
+import { LIMITS } from '../../../core/limits';
 import type { Breakpoint, Guide } from '../../../core/spec/schema';
 import { useDraftStore } from '../../draft/draft-context';
 import { Button } from '../../parts/button';
@@ -12,7 +13,7 @@ import { Problem } from '../../parts/problem';
 import { Select } from '../../parts/select';
 import { TextInput } from '../../parts/text-input';
 
-const EMPTY: TypedGuide = { name: '', axis: 'y', at: '', from: 'start' };
+const EMPTY: Guide = { name: '', axis: 'y', at: '', from: 'start' };
 
 /** From where a guide is measured, in the words of its axis. */
 const FROM: Record<Guide['axis'], Record<Guide['from'], string>> = {
@@ -23,10 +24,10 @@ const FROM: Record<Guide['axis'], Record<Guide['from'], string>> = {
 /** The guides of a breakpoint, all of them changed in one step. */
 export function GuidesDialog({ breakpoint, onClose }: { breakpoint: Breakpoint; onClose: () => void }) {
   const store = useDraftStore();
-  const [rows, setRows] = useState<TypedGuide[]>(() => [...typedGuides(breakpoint), EMPTY]);
+  const [rows, setRows] = useState<Guide[]>(() => [...typedGuides(breakpoint), EMPTY]);
   const [problem, setProblem] = useState<string | null>(null);
 
-  const change = (index: number, part: Partial<TypedGuide>): void => {
+  const change = (index: number, part: Partial<Guide>): void => {
     setProblem(null);
     setRows(rows.map((row, at) => (at === index ? { ...row, ...part } : row)));
   };
@@ -63,7 +64,7 @@ export function GuidesDialog({ breakpoint, onClose }: { breakpoint: Breakpoint; 
                 <TextInput
                   aria-label={`Name of guide ${index + 1}`}
                   value={row.name}
-                  maxLength={60}
+                  maxLength={LIMITS.breakpointName}
                   placeholder="fold"
                   onChange={({ target }) => change(index, { name: target.value })}
                 />
@@ -125,6 +126,6 @@ export function GuidesDialog({ breakpoint, onClose }: { breakpoint: Breakpoint; 
   );
 }
 
-function typedGuides({ guides = [] }: Breakpoint): TypedGuide[] {
+function typedGuides({ guides = [] }: Breakpoint): Guide[] {
   return guides.map((line) => ({ ...line, at: line.at.replace(/px$/, '') }));
 }
