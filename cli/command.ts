@@ -1,3 +1,4 @@
+import type { Direction } from '../core/length/direction';
 import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { readSpecText } from '../core/document/read';
 import { gridOf, specOfGrid } from '../core/spec/named-grids';
@@ -72,6 +73,12 @@ export function wholeNumber(
     throw new Unusable(`--${name} is “${text}”. Use a whole number from ${least} to ${most}`);
   }
   return number;
+}
+
+/** In which direction pages are read, among the options. */
+export function directionIn({ direction }: Record<string, string | boolean | undefined>): Direction | undefined {
+  if (direction === undefined || direction === 'ltr' || direction === 'rtl') return direction;
+  throw new Unusable(`--direction is “${direction}”. Use ltr or rtl`);
 }
 
 const placeOf = (file: string): string => (file === '-' ? 'standard input' : file);

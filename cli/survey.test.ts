@@ -45,7 +45,10 @@ test('against a grid beside the main one', async () => {
   });
   expect((await call('survey tidy.json --against beside.json')).status).toBe(1);
   expect((await call('survey tidy.json --against beside.json --grid cards')).status).toBe(0);
-  expect((await call('survey tidy.json --grid cards')).problem).toContain('give it with --against');
+  expect((await call('survey tidy.json --grid cards')).problem).toContain('Add --against SPEC');
+  const mirrored = await call('survey tidy.json --against beside.json --grid cards --direction rtl --json');
+  expect(mirrored.status).toBe(0);
+  expect(await call('survey tidy.json --direction up')).toMatchObject({ status: 2 });
 });
 
 describe('survey', () => {

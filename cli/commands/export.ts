@@ -3,10 +3,9 @@ import { canonicalJson } from '../../core/edition/canonical';
 import { filesOf, type Format, FORMATS } from '../../core/formats/registry';
 import type { Origin } from '../../core/formats/grid-css/grid-css';
 import { gridCssWith } from '../../core/formats/grid-css/grid-css-options';
-import type { Direction } from '../../core/length/direction';
 import { overlaySvg } from '../../core/formats/overlay/overlay-svg';
 import type { Spec } from '../../core/spec/schema';
-import { type Command, ofGrid, readArguments, readDocument, Unusable, wholeNumber } from '../command';
+import { type Command, directionIn, ofGrid, readArguments, readDocument, Unusable, wholeNumber } from '../command';
 import { LOCK_FILE, type Locked, readLock } from '../lock-file';
 import { GRID_CSS_OPTIONS, gridCssOptions } from '../grid-css-options';
 import { digestOf } from '../sha256';
@@ -72,7 +71,7 @@ function textOf(spec: Spec, origin: Origin, format: Format, values: Values, heig
     throw new Unusable(
       `--breakpoint is ${breakpoint === undefined ? 'missing' : `“${breakpoint}”`}. Use one of ${ids.join(', ')}`,
     );
-  const direction = directionOf(values);
+  const direction = directionIn(values);
   const { grid } = values;
   for (const [name, value] of [
     ['height', height],
@@ -90,11 +89,6 @@ function textOf(spec: Spec, origin: Origin, format: Format, values: Values, heig
   if (written !== null) return written;
   const name = isOfEach ? format.file.replace('*', String(breakpoint)) : format.file;
   return files.find((own) => own.name === name)!.write(origin);
-}
-
-function directionOf({ direction }: Values): Direction | undefined {
-  if (direction === undefined || direction === 'ltr' || direction === 'rtl') return direction;
-  throw new Unusable(`--direction is “${direction}”. Use ltr or rtl`);
 }
 
 /** Which edition a document is, where the lock file beside has it, byte for byte; otherwise it is a draft. */

@@ -1,8 +1,8 @@
 import { frameCss, frameProperties } from '../formats/grid-css/frame-css';
 import { declared, mediaQuery } from '../formats/grid-css/grid-css';
-import { compoundsIn } from '../site/compounds';
 import type { GridSystem } from '../site/grid-systems';
 import type { SiteReading } from '../site/read-site';
+import { REGION, regionClasses } from '../site/region';
 import type { Sheet, SiteRule } from '../site/rules';
 import { measureOf } from '../spec/measure';
 import type { Spec } from '../spec/schema';
@@ -16,11 +16,7 @@ export type StandsIn = { sheet: Sheet; around: (rules: readonly SiteRule[]) => s
  * page itself.
  */
 export function standsIn(spec: Spec): StandsIn | null {
-  if (measureOf(spec) === 'container')
-    return {
-      sheet: { name: 'the container', text: '.grid-region { container: grid-region / inline-size }' },
-      around: (rules) => ['grid-region', ...containerClasses(rules)].join(' '),
-    };
+  if (measureOf(spec) === 'container') return { sheet: REGION, around: regionClasses };
   const clear = frameCss(spec);
   if (clear === null) return null;
   const ranges = spec.breakpoints.map(
@@ -34,16 +30,6 @@ export function standsIn(spec: Spec): StandsIn | null {
   };
 }
 
-/** Classes of elements that are containers by their inline size. */
-function containerClasses(rules: readonly SiteRule[]): string[] {
-  const found = rules
-    .filter(({ says }) =>
-      says.some(({ property, value }) => /^container(-type)?$/.test(property) && /size/i.test(value)),
-    )
-    .flatMap((rule) => compoundsIn(rule).flatMap((compounds) => compounds?.at(-1)?.classes ?? []));
-  return [...new Set(found)].filter((name) => name !== 'grid-region');
-}
-
 /** Does a rule give the page itself space at its sides? */
 function keepsClear({ selectors, says }: SiteRule): boolean {
   const isPage = selectors.some((selector) => /^(html|body|:root)$/i.test(selector.trim()));
@@ -55,9 +41,8 @@ function keepsClear({ selectors, says }: SiteRule): boolean {
 
 /** Do the page's ranges go by what the specification's go by: by the screen, or by a container? Nothing is said where neither shows. */
 export function measureChecks(spec: Spec, { grids }: SiteReading, system: GridSystem): Check[] {
-  const { screen, container } = grids.asks(system);
   const own = measureOf(spec);
-  const page = screen === container ? own : screen ? 'viewport' : 'container';
+  const page = grids.measures(system) ?? own;
   if (page === own) return [];
   const words = { viewport: 'the screen (@media)', container: 'a container (@container)' };
   return [

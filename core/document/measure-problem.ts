@@ -32,11 +32,15 @@ export function measureProblem(spec: Spec): string | null {
 
 /** The first text of grids, text styles and layouts that is meant, with its place. */
 function firstText(spec: Spec, isMeant: (text: string) => boolean): Found | null {
+  const ids = new Set(spec.breakpoints.map(({ id }) => id));
   const look = (value: unknown, place: string): Found | null => {
     if (typeof value === 'string') return isMeant(value) ? { place, text: value } : null;
     if (typeof value !== 'object' || value === null) return null;
-    for (const [key, own] of Object.entries(value)) {
-      if (WORDS.has(key)) continue;
+    const entries = Object.entries(value);
+    // a breakpoint may be called like such a key
+    const isByBreakpoint = entries.every(([key]) => ids.has(key));
+    for (const [key, own] of entries) {
+      if (WORDS.has(key) && !isByBreakpoint) continue;
       const found = look(own, Array.isArray(value) ? `${place}[${key}]` : place === '' ? key : `${place}.${key}`);
       if (found) return found;
     }

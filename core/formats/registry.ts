@@ -2,6 +2,7 @@ import { canonicalJson } from '../edition/canonical';
 import type { Parsed } from '../parsed';
 import { readSpecText } from '../document/read';
 import { measureOf } from '../spec/measure';
+import { givenParts, specOfGrid } from '../spec/named-grids';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { NARROWEST_SWEPT, WIDEST_SWEPT } from '../sweep/sweep';
@@ -32,6 +33,8 @@ export type Format = {
   inEditions: boolean;
   /** Rises when the same document comes out otherwise; kept with each written file. */
   writer: number;
+  /** Of a breakpoint there is also a file for each grid beside the main one that gives something there: `overlay-desktop.article.svg`. */
+  isOfGrids?: true;
   /** Is there something to write of a spec, and of a breakpoint? By default of any. */
   isFor?: (spec: Spec, breakpoint?: Breakpoint) => boolean;
   /** What is written is no text that is kept, but becomes a picture or a PDF, which the server makes of it. */
@@ -147,6 +150,7 @@ export const FORMATS: readonly Format[] = [
     isOf: 'any drawing program: columns, rows and baselines as named groups',
     inEditions: true,
     writer: 2,
+    isOfGrids: true,
     write: (spec, _origin, breakpoint) => overlaySvg(spec, breakpoint!),
   },
   overlayPng(1, 'overlay-*.png', 'The grid as a picture'),
@@ -207,11 +211,20 @@ export function filesOf(format: Format, spec: Spec): FormatFile[] {
     return isFor() ? [{ name: format.file, format, write: (origin) => format.write(spec, origin) }] : [];
   return byWidth(spec.breakpoints)
     .filter(isFor)
-    .map((breakpoint) => ({
-      name: format.file.replace('*', breakpoint.id),
-      format,
-      write: (origin) => format.write(spec, origin, breakpoint),
-    }));
+    .flatMap((breakpoint) => {
+      const file = (of: Spec, id: string): FormatFile => {
+        const own = of.breakpoints.find((each) => each.id === breakpoint.id)!;
+        return { name: format.file.replace('*', id), format, write: (origin) => format.write(of, origin, own) };
+      };
+      const grids = format.isOfGrids ? (spec.grids ?? []) : [];
+      const giving = grids.filter((grid) => givenParts(grid, breakpoint.id).length > 0);
+      return [
+        file(spec, breakpoint.id),
+        ...giving.map((grid) =>
+          file({ ...specOfGrid(spec, grid), name: `${spec.name}, ${grid.name}` }, `${breakpoint.id}.${grid.id}`),
+        ),
+      ];
+    });
 }
 
 /** The files of an edition of a spec. */
@@ -236,8 +249,8 @@ export function formatOf(name: string): Format | undefined {
   });
 }
 
-/** The id of a breakpoint. */
-const ID = /^[a-z0-9-]+$/;
+/** The id of a breakpoint, and that of one of its grids. */
+const ID = /^[a-z0-9-]+(\.[a-z0-9-]+)?$/;
 
 /** What a file of an edition is called when it is saved: after its edition, unless another file names it. */
 export function savedName(spec: string, version: string, name: string): string {
@@ -261,6 +274,7 @@ function overlayPng(density: number, file: string, title: string): Format {
     inEditions: true,
     writer: 2,
     becomes: 'png',
+    isOfGrids: true,
     isFor: (_, breakpoint) => {
       const [width, height] = pixelSize(breakpoint!, density);
       return width * height <= MOST_PIXELS;

@@ -1,14 +1,16 @@
 import type { Parsed } from '../parsed';
 import { systemText } from '../site/system-text';
-import { noGridIn, readSite } from '../site/read-site';
+import { noGridIn, readSite, type SiteReading } from '../site/read-site';
+import { REGION, regionClasses } from '../site/region';
 import type { Sheet } from '../site/rules';
 import type { RoleChoice } from '../site/grid-systems';
 import { type Reading, readingOfCss } from './reading';
 
 /** The grid in style sheets, as breakpoints: one for each range in which its columns are said in the same way. */
 export function readCss(texts: readonly (string | Sheet)[], choice: RoleChoice = {}): Parsed<Reading> {
-  const { value: site, problem } = readSite(texts, choice);
-  if (!site) return { problem: problem! };
+  const onPage = readSite(texts, choice);
+  if (!onPage.value) return { problem: onPage.problem! };
+  const site = inRegion(texts, choice, onPage.value) ?? onPage.value;
   const { system, ranges, grids, unread } = site;
   if (!system) return { problem: noGridIn(texts) };
   const others = grids.systems
@@ -19,6 +21,17 @@ export function readCss(texts: readonly (string | Sheet)[], choice: RoleChoice =
   return readingOfCss(
     `Style sheet, ${systemText(system)}`,
     ranges.map(({ from, columns }) => ({ from, columns })),
-    { unread: [...unread, ...others] },
+    { measure: grids.measures(system), unread: [...unread, ...others] },
   );
+}
+
+/** What is read of a grid as of one in a container that is as wide as the page, where its ranges go by one; null where they do not. */
+function inRegion(
+  texts: readonly (string | Sheet)[],
+  choice: RoleChoice,
+  { system, grids, sheet }: SiteReading,
+): SiteReading | null {
+  const asks = system ? grids.measures(system) === 'container' : sheet.conditions.some(({ container }) => container);
+  const { value } = asks ? readSite([...texts, REGION], choice, null, regionClasses) : {};
+  return value?.system ? value : null;
 }

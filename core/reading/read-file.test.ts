@@ -1,5 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { STARTING_SETS } from '../document/defaults';
+import { gridCss } from '../formats/grid-css/grid-css';
+import { measureOf, withMeasure } from '../spec/measure';
 import { readFile } from './read-file';
 import { likelyTaking, takeReading } from './take-reading';
 
@@ -167,6 +169,7 @@ describe('taking', () => {
       parts: ['columns'],
       ranges: true,
       spacing: false,
+      measure: true,
     }));
 
   test('changes what is taken, and nothing else', () => {
@@ -198,12 +201,55 @@ describe('taking', () => {
         parts: ['columns'],
         ranges: true,
         spacing: false,
+        measure: true,
       }).value,
     ).toEqual(spec));
 
   test('what cannot be taken changes nothing', () =>
     expect(
-      takeReading(spec, reading, { breakpoints: { phone: 'new' }, parts: ['columns'], ranges: true, spacing: false })
-        .problem,
+      takeReading(spec, reading, { ...likelyTaking(spec, reading), breakpoints: { phone: 'new' } }).problem,
     ).toBe('Phone already starts at 0 px. Enter another width.'));
+});
+
+describe('ranges of a container', () => {
+  const grid = (of: string): string => `
+    .wrap { ${of === '@container' ? 'container-type: inline-size' : ''} }
+    .page { display: grid; grid-template-columns: repeat(4, 1fr); column-gap: 16px; padding-inline: 20px }
+    ${of} (min-width: 700px) { .page { grid-template-columns: repeat(12, 1fr); column-gap: 24px } }`;
+  const spec = STARTING_SETS[0]!.spec('Trial');
+
+  test('are read with their widths, and with what they go by', () => {
+    for (const [of, measure] of [
+      ['@container', 'container'],
+      ['@media', 'viewport'],
+    ] as const) {
+      expect(columnsIn('a.css', grid(of))).toEqual([
+        ['Phone', 0, 4, '16px', '20px', 'fill'],
+        ['Tablet', 700, 12, '24px', '20px', 'fill'],
+      ]);
+      const { value } = readFile('a.css', grid(of));
+      expect([value!.measure, measureOf(value!.document)]).toEqual([measure, measure]);
+    }
+  });
+
+  test('the draft goes by what the file says, unless that is not taken', () => {
+    const reading = readFile('a.css', grid('@container')).value!;
+    const taking = likelyTaking(spec, reading);
+    expect(measureOf(takeReading(spec, reading, taking).value!)).toBe('container');
+    expect(measureOf(takeReading(spec, reading, { ...taking, measure: false }).value!)).toBe('viewport');
+  });
+
+  test('a table does not say it, and changes nothing', () => {
+    const reading = readFile('a.csv', 'Name,From,Columns,Gutter,Margin\nPhone,0,6,10,15').value!;
+    const inContainer = withMeasure(spec, 'container');
+    expect(measureOf(takeReading(inContainer, reading, likelyTaking(inContainer, reading)).value!)).toBe('container');
+  });
+
+  test('grid.css of a specification in a container comes back', () => {
+    const own = gridCss(withMeasure(spec, 'container'), { version: '1.0.0', published: '', sha256: '' });
+    const { document, measure } = readFile('grid.css', own).value!;
+    expect(measure).toBe('container');
+    const said = (of: typeof spec) => of.breakpoints.map(({ from, columns: { count, gutter } }) => [from, count, gutter]);
+    expect(said(document)).toEqual(said(spec));
+  });
 });

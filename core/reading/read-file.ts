@@ -1,5 +1,6 @@
 import { readSpecText } from '../document/read';
 import type { Parsed } from '../parsed';
+import { measureOf } from '../spec/measure';
 import { whyNotText } from '../text/why-not-text';
 import { readCss } from './read-css';
 import { readTable } from './read-table';
@@ -34,5 +35,5 @@ function readJson(text: string): Parsed<Reading> {
       ['columns' as const, ...(rows ? ['rows' as const] : []), ...(baseline ? ['baseline' as const] : [])],
     ]),
   );
-  return { value: { title: 'Document', document, parts, spacing: true, unread: [] } };
+  return { value: { title: 'Document', document, parts, measure: measureOf(document), spacing: true, unread: [] } };
 }

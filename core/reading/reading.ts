@@ -3,6 +3,7 @@ import { fluidColumns, newBreakpoint, newSpec } from '../document/defaults';
 import { readSpec } from '../document/read';
 import { usualHeight, usualNames } from '../breakpoints/usual-screens';
 import { LIMITS } from '../limits';
+import { type Measure, withMeasure } from '../spec/measure';
 import { idOf } from '../spec/slug';
 import type { Parsed } from '../parsed';
 import type { Unread } from '../site/rules';
@@ -18,6 +19,8 @@ export type Reading = {
   document: Spec;
   /** What the file said of each breakpoint, by its id. */
   parts: Record<string, ReadPart[]>;
+  /** Whose width its ranges go by; null where it does not say. */
+  measure: Measure | null;
   /** Did it say the base unit and the steps? */
   spacing: boolean;
   unread: Unread[];
@@ -32,7 +35,7 @@ export type ReadRange = Partial<Pick<Breakpoint, 'name' | 'from' | 'reference' |
 export function readingOfCss(
   title: string,
   ranges: readonly ReadRange[],
-  more: { name?: string; spacing?: Spec['spacing'] | undefined; unread: Unread[] },
+  more: { name?: string; measure?: Measure | null; spacing?: Spec['spacing'] | undefined; unread: Unread[] },
 ): Parsed<Reading> {
   if (ranges.length === 0) return { problem: `${title}: no breakpoint with columns was found.` };
   if (ranges.length > LIMITS.breakpoints)
@@ -60,7 +63,11 @@ export function readingOfCss(
       baseline: range.baseline ?? null,
     };
   });
-  const own = newSpec(more.name?.trim().slice(0, LIMITS.name) || 'Import', breakpoints);
+  const measure = more.measure ?? null;
+  const own = withMeasure(
+    newSpec(more.name?.trim().slice(0, LIMITS.name) || 'Import', breakpoints),
+    measure ?? 'viewport',
+  );
   const { value: document, problem } = readSpec({ ...own, ...(more.spacing ? { spacing: more.spacing } : {}) });
   if (!document) return { problem: `${title}: ${problem}` };
   const parts = Object.fromEntries(
@@ -69,5 +76,5 @@ export function readingOfCss(
       (['columns', 'rows', 'baseline'] as const).filter((part) => range[part] !== undefined && range[part] !== null),
     ]),
   );
-  return { value: { title, document, parts, spacing: more.spacing !== undefined, unread: more.unread } };
+  return { value: { title, document, parts, measure, spacing: more.spacing !== undefined, unread: more.unread } };
 }

@@ -1,6 +1,7 @@
 import { addBreakpoint, nameBreakpoint, withBreakpoint } from '../breakpoints/breakpoints';
 import { readSpec } from '../document/read';
 import type { Parsed } from '../parsed';
+import { withMeasure } from '../spec/measure';
 import { byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
 import type { Reading, ReadPart } from './reading';
@@ -15,6 +16,8 @@ export type Taking = {
   /** Do the breakpoints of the draft begin where the file says? */
   ranges: boolean;
   spacing: boolean;
+  /** Is the draft measured as the file's grid is, by the screen or by a container? */
+  measure: boolean;
 };
 
 /** Where each breakpoint that was read would go by itself: to the one of its name, to the one that begins where it does, or to a new one. */
@@ -33,14 +36,15 @@ export function likelyTaking(spec: Spec, { document, parts, spacing }: Reading):
   );
   const said = new Set(Object.values(parts).flat());
   const own = (['columns', 'rows', 'baseline'] as const).filter((part) => said.has(part));
-  return { breakpoints, parts: own, ranges: true, spacing };
+  return { breakpoints, parts: own, ranges: true, spacing, measure: true };
 }
 
 /**
  * The draft with what is taken of a reading; everything else stays as it is. Where the file says no rows of a breakpoint, those of the draft stay.
  */
-export function takeReading(spec: Spec, { document, parts }: Reading, taking: Taking): Parsed<Spec> {
+export function takeReading(spec: Spec, { document, parts, measure }: Reading, taking: Taking): Parsed<Spec> {
   let changed: Spec = taking.spacing ? { ...spec, spacing: document.spacing } : spec;
+  if (taking.measure && measure) changed = withMeasure(changed, measure);
   for (const read of byWidth(document.breakpoints)) {
     const goes = taking.breakpoints[read.id] ?? 'nowhere';
     if (goes === 'nowhere') continue;

@@ -10,8 +10,9 @@ import { ANY } from './roles';
 import type { Condition, StyleSheet } from './rules';
 import { shareOfStyle } from './shares';
 import { Cascade, type Said, type Style } from './style';
+import type { Measure } from '../spec/measure';
 import { type NoGrid, type Placed, type Roots, step, USUAL_ROOTS, walk } from './walk';
-import { BEYOND, includesWidth } from './widths';
+import { BEYOND, includesWidth, type Widths } from './widths';
 
 const SCREEN_HEIGHT = 900;
 
@@ -178,14 +179,21 @@ export class SiteGrids {
     return row && { height: row, gap: property('row-gap') ?? ZERO, count: Number.isInteger(count) ? count : null };
   }
 
-  /** By what the ranges of a system go: by the screen's width, by a container's, by both or by neither. */
-  asks(system: GridSystem): { screen: boolean; container: boolean } {
+  /** By what the ranges of a system go: by the screen's width or by a container's; null where both show, or neither. */
+  measures(system: GridSystem): Measure | null {
     const { chain, classes } = this.said(system);
     const said = [...chain, ...classes].flat();
-    return {
-      screen: said.some(({ widths }) => !includesWidth(widths, 0) || !includesWidth(widths, BEYOND - 1)),
-      container: said.some(({ condition }) => condition !== null && this.conditions[condition]!.container !== null),
-    };
+    const screen = said.some(({ widths }) => !includesWidth(widths, 0) || !includesWidth(widths, BEYOND - 1));
+    const container = this.containersOf(said).length > 0;
+    return screen === container ? null : screen ? 'viewport' : 'container';
+  }
+
+  /** The sizes of containers that are asked by what is said of elements. */
+  private containersOf(said: readonly Said[]): Widths[] {
+    return said.flatMap(({ condition }) => {
+      const container = condition === null ? null : this.conditions[condition]!.container;
+      return container ? [container.sizes] : [];
+    });
   }
 
   /** The widths at which what is said of a system's elements changes, from 0 on. */
@@ -193,7 +201,10 @@ export class SiteGrids {
     const kept = this.bounds.get(system);
     if (kept) return kept;
     const { chain, classes } = this.said(system);
-    const all = new Set([0, ...[...chain, ...classes].flatMap((said) => said.flatMap(({ widths }) => widths.flat()))]);
+    const said = [...chain, ...classes].flat();
+    // an element that is thought of around everything is as wide as the page, and its ranges are the page's
+    const ofRegion = this.around === null ? [] : this.containersOf(said);
+    const all = new Set([0, ...[...said.map(({ widths }) => widths), ...ofRegion].flat(2)]);
     const bounds = [...all].filter((width) => width < BEYOND).sort((a, b) => a - b);
     this.bounds.set(system, bounds);
     return bounds;

@@ -31,6 +31,12 @@ export function givenParts({ at }: NamedGrid, breakpoint: string): GridPart[] {
   ];
 }
 
+/** The document as one of its grids has it, by its id; as it is, where there is no such grid any more, or the main one is meant. */
+export function specOfId(spec: Spec, id: string | null): Spec {
+  const grid = id === null ? undefined : gridOf(spec, id);
+  return grid ? specOfGrid(spec, grid) : spec;
+}
+
 /** The document's grid of an id; undefined where there is none. */
 export function gridOf(spec: Spec, id: string): NamedGrid | undefined {
   return spec.grids?.find((grid) => grid.id === id);

@@ -33,8 +33,8 @@ function sharedArea(one: Part, other: Part): number {
 
 /** The screen as it is surveyed: with the boxes that count. */
 export function surveyed(screen: SurveyedScreen): Screen {
-  const { name, width, height } = screen;
-  return { name, width, height, boxes: countingBoxes(screen) };
+  const { name, width, height, direction } = screen;
+  return { name, width, height, boxes: countingBoxes(screen), ...(direction && { direction }) };
 }
 
 /**

@@ -11,6 +11,7 @@ const survey = {
   name: 'March',
   screens: [{ name: 'Home', width: 388, height: 400, boxes: [box('=one', 16, 170, 0), box('two', 204, 168, 0)] }],
   chosen: [],
+  grid: null,
 };
 
 test('what is written is read again', () => {

@@ -6,7 +6,8 @@ import type { Box, Screen } from './screens';
 export const SURVEY_LIMITS = { screens: 60, boxes: 20_000, width: 10_000, height: 100_000, name: 200 };
 
 /**
- * The screens of a survey as JSON text: `{ "screens": [ { "name", "width", "height", "boxes": [ [x, y, width, height, "name"] ] } ] }`.
+ * The screens of a survey as JSON text: `{ "screens": [ { "name", "width", "height", "boxes": [ [x, y, width, height, "name"] ] } ] }`;
+ * `"direction": "rtl"` where a screen is read from there, and its boxes are counted from the right.
  * What is wrong is said with its place.
  */
 export function readScreensText(text: string): Parsed<Screen[]> {
@@ -44,13 +45,15 @@ export function readScreens(json: unknown): Parsed<Screen[]> {
 
 function readScreen(json: unknown, place: string): Parsed<Screen> {
   if (!isRecord(json)) return { problem: `${place}: A screen is an object with a name, a width, a height and boxes.` };
-  const { name, width, height, boxes } = json;
+  const { name, width, height, boxes, direction } = json;
   if (typeof name !== 'string' || name.trim() === '' || name.length > SURVEY_LIMITS.name || !isPlainText(name))
     return { problem: `${place}.name: A screen needs a name of at most ${SURVEY_LIMITS.name} characters.` };
   if (!isLength(width) || width < 1 || width > SURVEY_LIMITS.width)
     return { problem: `${place}.width: A screen is 1 to ${SURVEY_LIMITS.width} px wide.` };
   if (!isLength(height) || height < 1 || height > SURVEY_LIMITS.height)
     return { problem: `${place}.height: A screen is 1 to ${SURVEY_LIMITS.height} px high.` };
+  if (direction !== undefined && direction !== 'ltr' && direction !== 'rtl')
+    return { problem: `${place}.direction: A screen is read in the direction "ltr" or "rtl".` };
   if (!Array.isArray(boxes)) return { problem: `${place}.boxes: A screen has a list of boxes, which may be empty.` };
   if (boxes.length > SURVEY_LIMITS.boxes)
     return {
@@ -75,7 +78,7 @@ function readScreen(json: unknown, place: string): Parsed<Screen> {
       name: own?.slice(0, SURVEY_LIMITS.name) ?? `box ${index + 1}`,
     });
   }
-  return { value: { name, width, height, boxes: read } };
+  return { value: { name, width, height, boxes: read, ...(direction === 'rtl' && { direction }) } };
 }
 
 function isRecord(json: unknown): json is Record<string, unknown> {
@@ -90,10 +93,11 @@ function isLength(value: unknown): value is number {
 /** Screens as the JSON that `readScreens` reads. */
 export function writeScreens(screens: readonly Screen[]) {
   return {
-    screens: screens.map(({ name, width, height, boxes }) => ({
+    screens: screens.map(({ name, width, height, boxes, direction }) => ({
       name,
       width,
       height,
+      ...(direction && { direction }),
       boxes: boxes.map(({ x, y, width: wide, height: high, name: own }) => [x, y, wide, high, own] as const),
     })),
   };

@@ -1,8 +1,14 @@
 /** A rectangle of a screen, in px from its start and top. */
 export type Box = { x: number; y: number; width: number; height: number; name: string };
 
-/** A screen that is surveyed: a page as it was drawn or built, at one width. */
-export type Screen = { name: string; width: number; height: number; boxes: readonly Box[] };
+/** A screen that is surveyed: a page as it was drawn or built, at one width. One that is read from right to left says so; its start is at the right. */
+export type Screen = {
+  name: string;
+  width: number;
+  height: number;
+  boxes: readonly Box[];
+  direction?: 'rtl' | undefined;
+};
 
 /** `1 box`, `12 boxes`. */
 export function boxCount(count: number): string {

@@ -28,7 +28,7 @@ function slipped(screen: Screen): Screen {
 export function demoSurveys(spec: Spec): KeptSurvey[] {
   const screens = screensOf(spec);
   return [
-    { name: 'As drawn', screens, chosen: [] },
-    { name: 'First build, staging', screens: screens.map(slipped), chosen: [] },
+    { name: 'As drawn', screens, chosen: [], grid: null },
+    { name: 'First build, staging', screens: screens.map(slipped), chosen: [], grid: null },
   ];
 }

@@ -52,7 +52,7 @@ export async function keepSurvey(
   document: Spec,
 ): Promise<Parsed<string>> {
   const { edges, slips } = countOff(offOfSurvey(survey, document));
-  const { screens, chosen } = writeSurvey(survey);
+  const { screens, chosen, grid } = writeSurvey(survey);
   return sql.begin(async (transaction): Promise<Parsed<string>> => {
     // one at a time, so that two do not both become the last that is taken
     await hold(transaction, specId);
@@ -61,8 +61,8 @@ export async function keepSurvey(
     if (held!.count >= MOST_SURVEYS)
       return { problem: `A specification can have up to ${MOST_SURVEYS} surveys. Remove one first.` };
     const [kept] = await transaction<{ id: string }[]>`
-      insert into surveys (spec_id, name, made_by, screens, chosen, edges, slips)
-      values (${specId}, ${survey.name}, ${personId}, ${transaction.json(screens)}, ${transaction.json(chosen)}, ${edges}, ${slips})
+      insert into surveys (spec_id, name, made_by, screens, chosen, grid, edges, slips)
+      values (${specId}, ${survey.name}, ${personId}, ${transaction.json(screens)}, ${transaction.json(chosen)}, ${grid}, ${edges}, ${slips})
       returning id`;
     return { value: kept!.id };
   });
@@ -75,14 +75,14 @@ export async function surveyOf(
   id: string,
 ): Promise<OpenedSurvey | null> {
   if (!isUuid(id)) return null;
-  const [row] = await sql<(Kept & { screens: unknown; chosen: unknown })[]>`
-    select surveys.id, surveys.name, people.name as made_by, made_at, screens, chosen, edges, slips
+  const [row] = await sql<(Kept & { screens: unknown; chosen: unknown; grid: string | null })[]>`
+    select surveys.id, surveys.name, people.name as made_by, made_at, screens, chosen, grid, edges, slips
       from surveys
       join people on people.id = made_by
      where surveys.id = ${id}
        and spec_id = ${specId}`;
   if (!row) return null;
-  const { value, problem } = readSurvey({ name: row.name, screens: row.screens, chosen: row.chosen });
+  const { value, problem } = readSurvey({ name: row.name, screens: row.screens, chosen: row.chosen, grid: row.grid });
   if (!value) throw new UnreadableDocument(problem!, row.screens);
   return { ...row, ...value };
 }
@@ -97,8 +97,8 @@ export async function removeSurvey(sql: Query, { specId }: SpecAccess<'edit'>, i
 /** Gives a copy of a spec the surveys of the one that it was made of. */
 export async function copySurveys(sql: Query, from: SpecAccess<'read-drafts'>, toSpec: string): Promise<void> {
   await sql`
-    insert into surveys (spec_id, name, made_by, made_at, screens, chosen, edges, slips)
-    select ${toSpec}, name, made_by, made_at, screens, chosen, edges, slips
+    insert into surveys (spec_id, name, made_by, made_at, screens, chosen, grid, edges, slips)
+    select ${toSpec}, name, made_by, made_at, screens, chosen, grid, edges, slips
       from surveys
      where spec_id = ${from.specId}`;
 }

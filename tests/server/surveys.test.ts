@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, test } from 'vitest';
 import { breakpointOf, specWith } from '../../core/spec/testing';
+import type { Spec } from '../../core/spec/schema';
 import { MOST_SURVEYS } from '../../core/survey/kept-survey';
 import { createSpec } from '../../server/specs/specs';
 import { keepSurvey, removeSurvey, surveyOf, surveysOf } from '../../server/specs/surveys';
@@ -12,6 +13,7 @@ const survey = (name: string) => ({
   name,
   screens: [{ name: 'Home', width: 388, height: 400, boxes: [box('one', 16, 170), box('two', 204, 168)] }],
   chosen: [],
+  grid: null as string | null,
 });
 let member: Awaited<ReturnType<typeof teamWithMember>>;
 let outsider: Awaited<ReturnType<typeof teamWithMember>>;
@@ -29,6 +31,20 @@ describe('surveys of a spec', () => {
     const { value: id } = await keepSurvey(sql(), access, survey('March'), document);
     expect(await surveysOf(sql(), access)).toMatchObject([{ id, name: 'March', screens: 1, edges: 4, slips: 1 }]);
     expect(await surveyOf(sql(), access, id!)).toMatchObject({ ...survey('March'), edges: 4, slips: 1 });
+  });
+
+  test('against a grid beside the main one, and read from the right', async () => {
+    const grid = 'wide';
+    const two: Spec = { ...document, grids: [{ id: grid, name: 'Wide', at: { phone: { columns: { gutter: '18px' } } } }] };
+    const access = await onSpec(sql(), member, (await createSpec(sql(), member.access, two)).id);
+    const [screen] = survey('Wide').screens;
+    const kept = { ...survey('Wide'), screens: [{ ...screen!, direction: 'rtl' as const }], grid };
+    const { value: id } = await keepSurvey(sql(), access, kept, two);
+    expect(await surveyOf(sql(), access, id!)).toMatchObject(kept);
+    // with gutters of 18 the second column ends at 185, and the third begins at 203
+    expect(await surveysOf(sql(), access)).toMatchObject([{ edges: 4, slips: 2 }]);
+    // a grid that is gone is the main one
+    expect(await keepSurvey(sql(), access, { ...kept, grid: 'gone' }, two)).toMatchObject({ value: expect.any(String) });
   });
 
   test('the newest comes first; one is removed, the others stay', async () => {

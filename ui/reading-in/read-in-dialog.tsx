@@ -3,12 +3,14 @@
 import { type FormEvent, useState } from 'react';
 import type { Reading, ReadPart } from '../../core/reading/reading';
 import { type Goes, likelyTaking, takeReading, type Taking } from '../../core/reading/take-reading';
+import { measureOf, WIDTH_NAMES } from '../../core/spec/measure';
 import { byWidth } from '../../core/spec/ranges';
+import type { Spec } from '../../core/spec/schema';
 import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';
 import { Problem } from '../parts/problem';
 import { NotUnderstood } from './not-understood';
-import { ReadRanges } from './read-ranges';
+import { readAs, ReadRanges } from './read-ranges';
 import { Source } from './source';
 import { useReading } from './use-reading';
 import styles from './reading-in.module.scss';
@@ -54,7 +56,7 @@ export function ReadInDialog({ onClose }: { onClose: () => void }) {
         onProblem={refuse}
       />
       <p className="soft" role="status">
-        {state.is === 'reading' ? 'Reading…' : reading ? `Read as: ${reading.title}. Nothing has changed yet.` : ''}
+        {state.is === 'reading' ? 'Reading…' : reading ? `Read as: ${readAs(reading)}. Nothing has changed yet.` : ''}
       </p>
       {reading && taking && (
         <>
@@ -71,7 +73,7 @@ export function ReadInDialog({ onClose }: { onClose: () => void }) {
               />
             )}
           />
-          <Parts reading={reading} taking={taking} onChange={change} />
+          <Parts spec={spec} reading={reading} taking={taking} onChange={change} />
           <NotUnderstood unread={reading.unread} />
         </>
       )}
@@ -116,10 +118,12 @@ const PARTS: [ReadPart, string][] = [
 
 /** Which of the things that the file says are taken. */
 function Parts({
+  spec,
   reading,
   taking,
   onChange,
 }: {
+  spec: Spec;
   reading: Reading;
   taking: Taking;
   onChange: (next: Partial<Taking>) => void;
@@ -150,6 +154,16 @@ function Parts({
         />{' '}
         From widths
       </label>
+      {reading.measure && reading.measure !== measureOf(spec) && (
+        <label>
+          <Check
+            type="checkbox"
+            checked={taking.measure}
+            onChange={({ target }) => onChange({ measure: target.checked })}
+          />{' '}
+          Ranges by the width of {WIDTH_NAMES[reading.measure].alone}
+        </label>
+      )}
       {reading.spacing && (
         <label>
           <Check

@@ -8,6 +8,11 @@ import { NumberTable } from '../parts/number-table';
 
 type Props = { reading: Reading; goesTitle: string; goes: (id: string) => ReactNode };
 
+/** What a file was read as, in words: `Style sheet, .grid, ranges of a container`. */
+export function readAs({ title, measure }: Reading): string {
+  return measure === 'container' ? `${title}, ranges of a container` : title;
+}
+
 /** The breakpoints that were read, each with its sum at the width at which it is drawn, and where it goes. */
 export function ReadRanges({ reading: { document }, goesTitle, goes }: Props) {
   return (

@@ -8,7 +8,7 @@ import { GridStrip } from '../drawing/grid-strip';
 import { Fractions } from '../drawing/numeral';
 import { Empty } from '../parts/empty';
 import { type Held, isSameGrid } from './held-against';
-import { useSurveySpec, useSurveyStore } from './survey-context';
+import { useSurveyGrid, useSurveySpec, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 import { TogetherLine } from './together-line';
 import type { Found } from './survey.worker';
@@ -97,6 +97,7 @@ type SpecGridProps = Pick<Held, 'screen' | 'by' | 'off'> & { scale: number; onCh
 /** The spec’s own grid at the screen’s width, to hold the screen against. */
 function SpecGrid({ screen, by, off, scale, onChoose }: SpecGridProps) {
   const spec = useSurveySpec()!;
+  const grid = useSurveyGrid();
   const breakpoint = breakpointAt(spec, screen.width);
   const columns = columnsAt(spec, breakpoint, screen.width);
   const edges = columnEdges(columns);
@@ -105,7 +106,9 @@ function SpecGrid({ screen, by, off, scale, onChoose }: SpecGridProps) {
     <li data-chosen={by === 'spec' || undefined}>
       <label>
         <Check type="radio" name={`grid-${screen.width}`} checked={by === 'spec'} onChange={onChoose} />
-        <strong>Your grid: {breakpoint.name}</strong>
+        <strong>
+          Your grid: {grid === undefined ? breakpoint.name : `${grid}, ${breakpoint.name}`}
+        </strong>
       </label>
       <GridStrip
         grid={{

@@ -3,7 +3,7 @@
 import { type FormEvent, useCallback, useEffect, useRef, useState } from 'react';
 import { surveyed } from '../../core/survey/correct';
 import { countOff, type KeptSurvey, offOfSurvey, readSurvey, writeSurvey } from '../../core/survey/kept-survey';
-import type { Spec } from '../../core/spec/schema';
+import { useDraft, useView } from '../draft/draft-context';
 import { Moment } from '../frame/moment';
 import { send } from '../frame/send';
 import { Answers, Dialog } from '../parts/dialog';
@@ -20,10 +20,10 @@ import type { Wire } from '../../app/wire';
 import type { ListedSurvey } from '../../server/specs/surveys';
 
 type Listed = Wire<ListedSurvey>;
-type Props = { specId: string; spec: Spec; held: readonly Held[]; say: (says: string) => void };
+type Props = { specId: string; held: readonly Held[]; say: (says: string) => void };
 
 /** Keeps the survey under way with the spec, and opens those that were kept. */
-export function KeptSurveys({ specId, spec, held, say }: Props) {
+export function KeptSurveys({ specId, held, say }: Props) {
   const store = useSurveyStore();
   const address = `/api/specs/${specId}/surveys` as const;
   const [listed, setListed] = useState<readonly Listed[]>([]);
@@ -31,6 +31,8 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
   const [isKeeping, setKeeping] = useState(false);
   const [removing, setRemoving] = useState<Listed | null>(null);
   const isEmpty = held.length === 0;
+  const whole = useDraft((draft) => draft.whole);
+  const chooseGrid = useView((view) => view.chooseGrid);
 
   const load = useCallback(async (): Promise<void> => {
     const answer = await send('GET', address);
@@ -56,7 +58,8 @@ export function KeptSurveys({ specId, spec, held, say }: Props) {
     if (!answer.ok) return setProblem(answer.problem);
     const { value: survey, problem: unread } = readSurvey(answer.body);
     if (!survey) return setProblem(unread!);
-    const { slips } = countOff(offOfSurvey({ screens: survey.screens, chosen: [] }, spec));
+    const { slips } = countOff(offOfSurvey({ ...survey, chosen: [] }, whole));
+    chooseGrid(survey.grid);
     store.getState().begin(begun(survey), { isShownAlone: !isAsked });
     setProblem(null);
     say(
@@ -152,6 +155,7 @@ function KeepDialog({ address, held, onKept, onClose }: KeepProps) {
   const [name, setName] = useState(proposed);
   const [problem, setProblem] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
+  const grid = useDraft((draft) => draft.grid?.id ?? null);
 
   const submit = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
@@ -160,6 +164,7 @@ function KeepDialog({ address, held, onKept, onClose }: KeepProps) {
       name: name.trim(),
       screens: held.map(({ screen }) => surveyed(screen)),
       chosen: [...grids.values()],
+      grid,
     };
     setBusy(true);
     const answer = await send('POST', address, writeSurvey(survey));

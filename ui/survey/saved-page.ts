@@ -2,6 +2,7 @@ import type { Parsed } from '../../core/parsed';
 import { SURVEY_LIMITS } from '../../core/survey/read-screens';
 import { seenAs } from '../overlay-script/seen';
 import type { Box, Screen } from '../../core/survey/screens';
+import { turned } from '../../core/survey/turned';
 
 /** Nothing is fetched, run or sent by a page that is measured: only its own styles and the pictures in it count. */
 const POLICY =
@@ -41,7 +42,9 @@ export async function measurePage(html: string, name: string, widths: readonly n
       frame.style.width = `${width}px`;
       const boxes = boxesOf(inside, width).slice(0, Math.floor(SURVEY_LIMITS.boxes / widths.length));
       const height = Math.min(SURVEY_LIMITS.height, Math.max(1, inside.documentElement.scrollHeight));
-      screens.push({ name: widths.length > 1 ? `${name}, ${width}` : name, width, height, boxes });
+      const screen = { name: widths.length > 1 ? `${name}, ${width}` : name, width, height, boxes };
+      // boxes are measured from the left, and counted from where the page is read from
+      screens.push(inside.defaultView!.getComputedStyle(inside.body).direction === 'rtl' ? turned(screen) : screen);
       await new Promise((resolve) => setTimeout(resolve));
     }
     return screens.every(({ boxes }) => boxes.length === 0)

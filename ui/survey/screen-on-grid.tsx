@@ -2,6 +2,7 @@
 
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
 import { countingBoxes, nudged, type Part, type SurveyedScreen } from '../../core/survey/correct';
+import { directionOf } from '../../core/survey/turned';
 import { blocksAmong } from '../../core/survey/off';
 import { useSize } from '../frame/use-size';
 import type { Held } from './held-against';
@@ -41,7 +42,8 @@ export function ScreenOnGrid({ held, shows, chosen, onChoose, isLeavingOut, onLe
 
   const at = (event: PointerEvent): { x: number; y: number } => {
     const rect = paper.current!.getBoundingClientRect();
-    return { x: (event.clientX - rect.left) / scale, y: (event.clientY - rect.top) / scale };
+    const across = directionOf(screen) === 'rtl' ? rect.right - event.clientX : event.clientX - rect.left;
+    return { x: across / scale, y: (event.clientY - rect.top) / scale };
   };
   const onPointerDown = (event: PointerEvent): void => {
     if (event.button !== 0) return;
@@ -81,9 +83,10 @@ export function ScreenOnGrid({ held, shows, chosen, onChoose, isLeavingOut, onLe
     if (event.altKey && chosen !== null) {
       const isAcross = key === 'ArrowRight' || key === 'ArrowLeft';
       const side = isAcross ? (event.shiftKey ? 'start' : 'end') : event.shiftKey ? 'top' : 'foot';
+      const by = isAcross && directionOf(screen) === 'rtl' ? -way : way;
       return store.getState().correct(screen.id, (before) => ({
         ...before,
-        boxes: before.boxes.map((box, index) => (index === chosen ? nudged(box, side, way, before) : box)),
+        boxes: before.boxes.map((box, index) => (index === chosen ? nudged(box, side, by, before) : box)),
       }));
     }
     const place = chosen === null ? (way === 1 ? -1 : 0) : order.indexOf(chosen);

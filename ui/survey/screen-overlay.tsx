@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import type { Part } from '../../core/survey/correct';
 import type { Box } from '../../core/survey/screens';
+import { directionOf } from '../../core/survey/turned';
 import type { Held } from './held-against';
 import type { Shows } from './screen-tools';
 import styles from './survey.module.scss';
@@ -27,6 +28,7 @@ export function ScreenOverlay({ held, shows, scale, counting, chosen, drawn }: P
       height={screen.height * scale}
       viewBox={`0 0 ${screen.width} ${screen.height}`}
       aria-hidden="true"
+      data-direction={directionOf(screen)}
     >
       {shows.grid && lines && (
         <g className={styles.columns}>

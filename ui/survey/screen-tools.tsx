@@ -1,3 +1,6 @@
+import { PilcrowLeft } from 'lucide-react';
+import type { SurveyedScreen } from '../../core/survey/correct';
+import { directionOf, turned } from '../../core/survey/turned';
 import { Choice } from '../parts/choice';
 import { Toggle, ToolButton } from '../parts/toggle';
 import { useSurvey, useSurveyStore } from './survey-context';
@@ -18,18 +21,18 @@ const LAYERS = [
 type Props = {
   shows: Shows;
   onShow: (shows: Shows) => void;
-  hasPicture: boolean;
+  screen: SurveyedScreen;
   isLeavingOut: boolean;
   onLeaveOut: (isLeavingOut: boolean) => void;
 };
 
 /** What lies over the screen, how large it is drawn, and the ways to correct it. */
-export function ScreenTools({ shows, onShow, hasPicture, isLeavingOut, onLeaveOut }: Props) {
+export function ScreenTools({ shows, onShow, screen, isLeavingOut, onLeaveOut }: Props) {
   const store = useSurveyStore();
   const canTakeBack = useSurvey((survey) => survey.past.length > 0);
   return (
     <div className={styles.tools} role="toolbar" aria-label="Screen">
-      {LAYERS.filter(([layer]) => layer !== 'picture' || hasPicture).map(([layer, title]) => (
+      {LAYERS.filter(([layer]) => layer !== 'picture' || screen.source === 'picture').map(([layer, title]) => (
         <Toggle key={layer} isOn={shows[layer]} onClick={() => onShow({ ...shows, [layer]: !shows[layer] })}>
           {title}
         </Toggle>
@@ -44,6 +47,14 @@ export function ScreenTools({ shows, onShow, hasPicture, isLeavingOut, onLeaveOu
         value={shows.zoom}
         onChange={(zoom) => onShow({ ...shows, zoom })}
       />
+      <Toggle
+        isOn={directionOf(screen) === 'rtl'}
+        aria-label="Right to left"
+        title="This screen is read from right to left: count from its right side"
+        onClick={() => store.getState().correct(screen.id, turned)}
+      >
+        <PilcrowLeft size={14} aria-hidden />
+      </Toggle>
       <span className={styles.push} />
       <Toggle
         isOn={isLeavingOut}

@@ -7,7 +7,9 @@ import { surveyed } from '../../core/survey/correct';
 import type { FoundGrid } from '../../core/survey/find-grids';
 import { mapped } from '../../core/parsed';
 import { takeLayout } from '../../core/survey/take-layout';
+import { GridChoice } from '../bench/grids/grid-choice';
 import { useDraft, useDraftStore } from '../draft/draft-context';
+import { GridScope } from '../draft/grid-scope';
 import { ViewFrame } from '../frame/view-frame';
 import { Notice } from '../parts/notice';
 import { ToolButton } from '../parts/toggle';
@@ -24,13 +26,22 @@ import { Button } from '../parts/button';
 
 /** The survey beside a spec: found grids go into its sheet, screens into its layouts, and surveys are kept with it. */
 export function SpecSurvey() {
+  return (
+    <GridScope>
+      <SurveyOfGrid />
+    </GridScope>
+  );
+}
+
+function SurveyOfGrid() {
   const specId = useDraft((draft) => draft.specId);
   const spec = useDraft((draft) => draft.document);
   const [store] = useState(() => createSurveyStore(specId));
-  const place = useMemo(() => ({ store, spec }), [store, spec]);
+  const gridName = useDraft((draft) => draft.grid?.name);
+  const place = useMemo(() => ({ store, spec, gridName }), [store, spec, gridName]);
   return (
     <SurveyProvider value={place}>
-      <ViewFrame view="survey">
+      <ViewFrame view="survey" head={<GridChoice />}>
         <Inside />
       </ViewFrame>
     </SurveyProvider>
@@ -43,7 +54,6 @@ function Inside() {
   const draft = useDraftStore();
   const store = useSurveyStore();
   const specId = useDraft((state) => state.specId);
-  const spec = useDraft((state) => state.document);
   const shown = useSurvey((survey) => survey.screens.find(({ id }) => id === survey.shown) ?? survey.screens[0]);
   const bench = usePathname().replace(/\/survey$/, '');
   const state = useFound();
@@ -56,8 +66,8 @@ function Inside() {
 
   const layOut = (): void => {
     if (!shown) return;
-    const laid = takeLayout(draft.getState().document, surveyed(shown));
-    const refused = draft.getState().take(mapped(laid, ({ spec: changed }) => changed));
+    const laid = takeLayout(draft.getState().whole, surveyed(shown));
+    const refused = draft.getState().takeWhole(mapped(laid, ({ spec: changed }) => changed));
     setProblem(refused);
     const rest = laid.value && laid.value.left > 0 ? ` ${laid.value.left} blocks didn’t fit into the layout.` : '';
     if (refused === null)
@@ -89,7 +99,7 @@ function Inside() {
             </ToolButton>
           </p>
         )}
-        <KeptSurveys {...{ specId, spec, held }} say={(says) => setNews({ says })} />
+        <KeptSurveys {...{ specId, held }} say={(says) => setNews({ says })} />
       </SurveyDesk>
       {grid && (
         <TakeGridDialog

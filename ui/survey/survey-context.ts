@@ -5,8 +5,8 @@ import { useStore } from 'zustand';
 import type { Spec } from '../../core/spec/schema';
 import type { SurveyState, SurveyStore } from './survey-store';
 
-/** What a survey stands in: its own state, and the spec that it is held against, if there is one. */
-type Place = { store: SurveyStore; spec: Spec | null };
+/** What a survey stands in: its own state, and the spec that it is held against, if there is one, as one of its grids has it. */
+type Place = { store: SurveyStore; spec: Spec | null; gridName?: string | undefined };
 
 const SurveyContext = createContext<Place | null>(null);
 
@@ -24,6 +24,11 @@ export function useSurveyStore(): SurveyStore {
 
 export function useSurvey<T>(select: (survey: SurveyState) => T): T {
   return useStore(useSurveyStore(), select);
+}
+
+/** The grid of the spec that screens are held against, where it is one beside the main grid. */
+export function useSurveyGrid(): string | undefined {
+  return usePlace().gridName;
 }
 
 /** The spec that screens are held against; null where a new one is begun. */

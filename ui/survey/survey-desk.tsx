@@ -87,7 +87,7 @@ export function SurveyDesk({ state: { found, isLooking }, held, onTakeGrid, onTa
             <ScreenTools
               {...{ shows, isLeavingOut }}
               onShow={setShows}
-              hasPicture={shown.screen.source === 'picture'}
+              screen={shown.screen}
               onLeaveOut={setLeavingOut}
             />
             <ScreenOnGrid

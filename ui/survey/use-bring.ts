@@ -8,6 +8,7 @@ import type { SurveyedScreen } from '../../core/survey/correct';
 import { readBoxes } from '../../core/survey/read-boxes';
 import type { Screen } from '../../core/survey/screens';
 import { askWorker, Ended } from './ask-worker';
+import { turned } from '../../core/survey/turned';
 import { useSurveySpec, useSurveyStore } from './survey-context';
 
 /** A picture that is being read. */
@@ -86,7 +87,10 @@ export function useBring(): Bringing {
         if (again) {
           store
             .getState()
-            .correct(again.screen.id, (screen) => ({ ...screen, width, height, density, boxes, leftOut: [] }));
+            .correct(again.screen.id, ({ direction, ...screen }) => {
+              const read = { ...screen, width, height, density, boxes, leftOut: [] };
+              return direction === 'rtl' ? turned(read) : read;
+            });
           return;
         }
         const screen: SurveyedScreen = { id, name, width, height, density, boxes, source: 'picture', leftOut: [] };
