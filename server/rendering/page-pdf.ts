@@ -3,7 +3,8 @@ import type { LayoutContent, PageContent, TableContent } from '../../core/format
 import { breakpointSheet } from './pdf-breakpoint';
 import { cover } from './pdf-cover';
 import { specimens } from './pdf-specimens';
-import { COLUMN, INK, INSIDE, LINE, type Look, PAGE, PdfText, SOFT } from './pdf-text';
+import { drawColumns } from './pdf-columns';
+import { INK, INSIDE, LINE, type Look, PAGE, PdfText, SOFT } from './pdf-text';
 
 /** An edition as a PDF for reading and for the wall: a cover, a page a breakpoint, type, tables, layouts. Its fonts are embedded. */
 export function pagePdf(content: PageContent): Promise<Buffer> {
@@ -74,7 +75,7 @@ class PageWriter extends PdfText {
   }
 
   drawing(
-    { width, height, columns, blocks }: LayoutContent['drawings'][number],
+    { width, height, columns, isOutlined, blocks }: LayoutContent['drawings'][number],
     left: number,
     top: number,
     scale: number,
@@ -82,8 +83,7 @@ class PageWriter extends PdfText {
     const { doc } = this;
     doc.save();
     doc.rect(left, top, width * scale, height * scale).clip();
-    for (const [from, length] of columns)
-      doc.rect(left + from * scale, top, length * scale, height * scale).fill(COLUMN);
+    drawColumns(this, { columns, isOutlined }, { left, top, scale, high: height * scale });
     for (const { name, x, y, width: wide, height: high, isCard } of blocks) {
       const [at, down] = [left + x * scale, top + y * scale];
       doc

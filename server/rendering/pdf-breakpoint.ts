@@ -1,7 +1,8 @@
 import type { BreakpointContent } from '../../core/formats/page/page-content';
 import { FRAME_FILL } from '../../core/overlay/frame-areas';
 import { USUAL_INKS } from '../../core/overlay/inks';
-import { COLUMN, INSIDE, LINE, PAGE, type PdfText, PLUM, ROW, SOFT } from './pdf-text';
+import { drawColumns } from './pdf-columns';
+import { INSIDE, LINE, PAGE, type PdfText, PLUM, ROW, SOFT } from './pdf-text';
 
 /** What is said stands beside the drawing. */
 const WORDS = 230;
@@ -32,18 +33,23 @@ export function breakpointSheet(pdf: PdfText, content: BreakpointContent): void 
 }
 
 function drawing(
-  { doc }: PdfText,
-  { width, height, columns, rows, frame, guides }: BreakpointContent,
+  pdf: PdfText,
+  { width, height, columns, rows, isOutlined, frame, guides }: BreakpointContent,
   top: number,
   scale: number,
 ) {
+  const { doc } = pdf;
   const left = PAGE.margin;
   doc.save();
   doc.rect(left, top, width * scale, height * scale).clip();
-  for (const [from, length] of columns) doc.rect(left + from * scale, top, length * scale, height * scale).fill(COLUMN);
-  doc.fillOpacity(0.25);
-  for (const [from, length] of rows) doc.rect(left, top + from * scale, width * scale, length * scale).fill(ROW);
-  doc.fillOpacity(1).lineWidth(0.75);
+  drawColumns(pdf, { columns, isOutlined }, { left, top, scale, high: height * scale });
+  doc.lineWidth(0.75).fillOpacity(0.25);
+  for (const [from, length] of rows) {
+    const row = doc.rect(left, top + from * scale, width * scale, length * scale);
+    if (isOutlined) row.stroke(ROW);
+    else row.fill(ROW);
+  }
+  doc.fillOpacity(1);
   for (const { axis, at } of guides) {
     const [x, y] = axis === 'x' ? [left + at * scale, top] : [left, top + at * scale];
     doc

@@ -1,5 +1,6 @@
 import type { BreakpointContent, PageContent } from '../../core/formats/page/page-content';
-import { COLUMN, INSIDE, LINE, PAGE, type PdfText, PLUM, SOFT } from './pdf-text';
+import { drawColumns } from './pdf-columns';
+import { INSIDE, LINE, PAGE, type PdfText, PLUM, SOFT } from './pdf-text';
 
 const GAP = 18;
 const FLOOR = PAGE.height - 96;
@@ -29,11 +30,12 @@ function screens(pdf: PdfText, breakpoints: readonly BreakpointContent[], room: 
   const tallest = Math.max(...breakpoints.map(({ height }) => height));
   const scale = Math.min((INSIDE - GAP * (breakpoints.length - 1)) / across, Math.max(40, room) / tallest);
   let left = PAGE.margin;
-  for (const { name, width, height, columns } of breakpoints) {
+  for (const breakpoint of breakpoints) {
+    const { name, width, height } = breakpoint;
     const [wide, high] = [width * scale, height * scale];
     const top = FLOOR - high;
     doc.rect(left, top, wide, high).fill('#ffffff');
-    for (const [from, length] of columns) doc.rect(left + from * scale, top, length * scale, high).fill(COLUMN);
+    drawColumns(pdf, breakpoint, { left, top, scale, high });
     doc.lineWidth(0.75).rect(left, top, wide, high).stroke(LINE);
     pdf.y = FLOOR + 5;
     const look = { size: 8, width: Math.max(24, wide + GAP - 4) };

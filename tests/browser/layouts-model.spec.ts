@@ -1,4 +1,4 @@
-import type { Locator } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { solveLayout } from '../../core/layouts/solve-layout';
 import { numeral } from '../../core/length/present';
 import { shownWidth } from '../../core/spec/ranges';
@@ -121,6 +121,25 @@ for (let seed = 1; seed <= SEEDS; seed++) {
           `${name} ${columns!.includes('–') ? columns : `${columns}–${columns}`} ${wide} × ${high}`,
       );
       expect(said, `act ${act}`).toEqual(meant);
+      // the page that is built lies under its handles; words that need more lines than are given push down what follows
+      await expect.poll(() => besideHandles(page), `act ${act}`).toEqual([]);
     }
+  });
+}
+
+/** Blocks of the page in its frame that stand, across, beside what lies over them. */
+function besideHandles(page: Page): Promise<string[]> {
+  return page.locator('[data-page]').evaluate((paper) => {
+    const frame = paper.querySelector('iframe')!;
+    const at = frame.getBoundingClientRect();
+    const scale = at.width / frame.clientWidth;
+    return [...paper.querySelectorAll<HTMLElement>(':scope > [data-block]')].flatMap((handle) => {
+      const built = frame.contentDocument!.querySelector(`[data-block="${handle.dataset['block']}"]`);
+      const [own, is] = [handle.getBoundingClientRect(), built?.getBoundingClientRect()];
+      const off = is
+        ? Math.max(Math.abs(at.left + is.left * scale - own.left), Math.abs(is.width * scale - own.width))
+        : Infinity;
+      return off > 0.6 ? [`${handle.dataset['name']} is ${off} px beside`] : [];
+    });
   });
 }

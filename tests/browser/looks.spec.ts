@@ -105,11 +105,12 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     },
   },
   {
-    name: 'layouts, live',
+    name: 'layouts, words typed on a page that is read from right to left',
     path: '/tidewick/passenger-site/layouts',
     open: async (page) => {
-      await page.getByRole('button', { name: 'Live' }).click();
-      await page.getByText('match').waitFor();
+      await page.getByRole('button', { name: 'Right to left' }).click();
+      await page.locator('[data-page] [data-block=promise]').dblclick();
+      await page.getByText(/^\d of \d lines$/).waitFor();
     },
   },
   {

@@ -11,6 +11,7 @@ import { rowLine, rowSumAt } from '../../core/rows/row-sum';
 import { byWidth, rangeText } from '../../core/spec/ranges';
 import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
+import { Option } from '../parts/check';
 import { ScreenDrawing } from '../drawing/screen-drawing';
 import { CopyArea } from './copy-area';
 import { CopyLink } from './copy-link';
@@ -111,6 +112,9 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
         <EditionSwitch {...around} version={edition.version} address={address} />
         <Contents spec={spec} />
         <FindInPage />
+        <Option type="checkbox" id="rtl" className={`${styles.turn} no-print`}>
+          Right to left
+        </Option>
         {byWidth(spec.breakpoints).map((breakpoint) => (
           <BreakpointSection key={breakpoint.id} spec={spec} breakpoint={breakpoint} />
         ))}

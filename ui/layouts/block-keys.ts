@@ -5,6 +5,7 @@ import { placed, withBlocks, withLayout } from '../../core/layouts/edit-layout';
 import { movedBy } from '../../core/layouts/nearest';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import type { SolvedLayout } from '../../core/layouts/solve-layout';
+import type { Direction } from '../../core/length/direction';
 import type { Parsed } from '../../core/parsed';
 import type { Layout, Placement, Spec } from '../../core/spec/schema';
 import type { DraftStore } from '../draft/draft-store';
@@ -17,6 +18,9 @@ type On = {
   block: PlacedBlock;
   chosen: ChosenBlocks;
   breakpoint: string;
+  direction: Direction;
+  /** Lets the words of a block be typed. */
+  type: (block: string) => void;
   say: (problem: string | null) => void;
 };
 
@@ -26,6 +30,8 @@ export function blockKeys(on: On): (event: KeyboardEvent) => void {
     if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey) return;
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
+      const isAlone = on.chosen.blocks.length === 1 && on.chosen.blocks[0] === on.block.id;
+      if (event.key === 'Enter' && isAlone && 'text' in on.block.placed.block.holds) return on.type(on.block.id);
       return on.chosen.choose(on.block.id, event.shiftKey);
     }
     if (event.key === 'Escape') return on.chosen.clear();
@@ -38,11 +44,12 @@ export function blockKeys(on: On): (event: KeyboardEvent) => void {
   };
 }
 
-function actOf({ store, layout, solved, block, chosen, breakpoint }: On, event: KeyboardEvent): Parsed<Spec> | null {
+function actOf({ store, layout, solved, block, chosen, breakpoint, direction }: On, event: KeyboardEvent): Parsed<Spec> | null {
   const { document: spec } = store.getState();
   const { key, shiftKey, altKey } = event;
   const at = { layout: layout.id, blocks: chosen.blocks.includes(block.id) ? chosen.blocks : [block.id], breakpoint };
-  const [down, across] = ARROWS[key] ?? [0, 0];
+  const [down, right] = ARROWS[key] ?? [0, 0];
+  const across = direction === 'ltr' ? right : -right;
   if (altKey) {
     if (down === 0) return null;
     const [lane] = block.placed.lanes;
@@ -58,7 +65,7 @@ function actOf({ store, layout, solved, block, chosen, breakpoint }: On, event: 
   return dropBlock(spec, layout, solved, block.id, { columns: [...block.placed.columns], row: block.rows[0] + down });
 }
 
-const ARROWS: Record<string, [down: number, across: number]> = {
+const ARROWS: Record<string, [down: number, right: number]> = {
   ArrowUp: [-1, 0],
   ArrowDown: [1, 0],
   ArrowLeft: [0, -1],

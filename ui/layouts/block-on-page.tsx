@@ -5,6 +5,7 @@ import type { KeyboardEvent } from 'react';
 import { movedBy, stretchedBy, tallBy } from '../../core/layouts/nearest';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import { columnsText } from '../../core/layouts/placement-text';
+import type { Direction } from '../../core/length/direction';
 import { numeral } from '../../core/length/present';
 import type { Handling } from './handling';
 import styles from './layouts.module.scss';
@@ -13,6 +14,11 @@ type Props = {
   block: PlacedBlock;
   name: string;
   scale: number;
+  direction: Direction;
+  /** Its words are typed where they stand. */
+  isTyped: boolean;
+  /** Lets its words be typed; without it, it has none, or they are only looked at. */
+  onType: (() => void) | undefined;
   isChosen: boolean;
   isHeld: boolean;
   isFlagged: boolean;
@@ -36,9 +42,10 @@ type Props = {
 const SIDES = ['start', 'end', 'foot'] as const;
 type Side = (typeof SIDES)[number];
 
-/** A block where it stands on the page, to move and to stretch; its words or its name on it. */
+/** What lies over a block of the page, to choose, move and stretch it. */
 export function BlockOnPage(props: Props) {
-  const { block, name, scale, isChosen, isHeld, isFlagged, isTarget, isShut, onChoose, onOpen, onKeyDown } = props;
+  const { block, name, scale, direction, isChosen, isHeld, isFlagged, isTarget, isShut, isTyped } = props;
+  const { onType, onChoose, onOpen, onKeyDown } = props;
   const { holds } = block.placed.block;
   const bind = useHandles(props);
   const says = `${name}: ${spokenBlock(block)}`;
@@ -47,6 +54,8 @@ export function BlockOnPage(props: Props) {
       className={styles.block}
       data-holds={'text' in holds ? 'text' : 'picture' in holds ? 'picture' : 'card' in holds ? 'card' : 'area'}
       data-block={block.id}
+      data-name={name}
+      data-typed={isTyped || undefined}
       data-held={isHeld || undefined}
       data-flagged={isFlagged || undefined}
       data-shut={isShut || undefined}
@@ -61,19 +70,20 @@ export function BlockOnPage(props: Props) {
       })}
       title={says}
       style={{
-        left: block.x.valueOf() * scale,
+        insetInlineStart: block.x.valueOf() * scale,
         top: block.y.valueOf() * scale,
         width: Math.max(1, block.width.valueOf() * scale),
         height: Math.max(1, block.height.valueOf() * scale),
       }}
       onClick={(event) => onChoose(event.shiftKey || event.ctrlKey || event.metaKey)}
-      onDoubleClick={({ nativeEvent: { offsetX, offsetY } }) =>
-        onOpen(block.x.valueOf() + offsetX / scale, block.y.valueOf() + offsetY / scale)
-      }
+      onDoubleClick={({ nativeEvent: { offsetX, offsetY } }) => {
+        if (onType) return onType();
+        const across = direction === 'ltr' ? offsetX / scale : block.width.valueOf() - offsetX / scale;
+        onOpen(block.x.valueOf() + across, block.y.valueOf() + offsetY / scale);
+      }}
       onKeyDown={onKeyDown}
       {...bind('move')}
     >
-      <span>{'text' in holds ? holds.words : name}</span>
       {isChosen &&
         !props.isFixed &&
         SIDES.map((side) => <i key={side} className={styles.handle} data-side={side} {...bind(side)} />)}
@@ -82,11 +92,12 @@ export function BlockOnPage(props: Props) {
 }
 
 /** What moving the pointer on a block, or on one of its sides, comes to; a press without a drag is a click. */
-function useHandles({ block, scale, isFixed, onHandle, onLetGo, onLeave }: Props) {
+function useHandles({ block, scale, direction, isFixed, onHandle, onLetGo, onLeave }: Props) {
   return useDrag(
-    ({ args, movement: [x, y], first, last, tap, memo, event, canceled, altKey }) => {
+    ({ args, movement: [right, y], first, last, tap, memo, event, canceled, altKey }) => {
       const [part] = args as [Side | 'move'];
       event.stopPropagation();
+      const x = direction === 'ltr' ? right : -right;
       if (tap) return memo;
       // what it was when it was taken: it is drawn elsewhere meanwhile
       const from = first || memo === undefined ? block : (memo as PlacedBlock);

@@ -1,6 +1,6 @@
 'use client';
 
-import { Plus, Trash2 } from 'lucide-react';
+import { PilcrowLeft, Plus, Trash2 } from 'lucide-react';
 import { NEW_BLOCKS, newBlock, newSection, type NewBlock } from '../../core/layouts/write-block';
 import { sectionOf } from '../../core/layouts/edit-layout';
 import { mapped } from '../../core/parsed';
@@ -15,13 +15,12 @@ import { OVERLAYS } from './handling';
 import type { ChosenBlocks } from './use-chosen';
 import { Select } from '../parts/select';
 
-/** One page, all of them side by side, or the page as it is built. */
-export type Shown = 'one' | 'all' | 'live';
+/** One page, or all of them side by side. */
+export type Shown = 'one' | 'all';
 
 const SHOWN = [
   { value: 'one', title: 'One screen' },
   { value: 'all', title: 'All screens' },
-  { value: 'live', title: 'Live' },
 ] as const;
 
 type Props = {
@@ -41,6 +40,8 @@ export function LayoutHead(props: Props) {
   const layouts = useDraft(({ document }) => document.layouts);
   const overlays = useView((view) => view.overlays);
   const toggle = useView((view) => view.toggle);
+  const direction = useView((view) => view.direction);
+  const turn = useView((view) => view.turn);
 
   const put = (kind: NewBlock): void => {
     const { document, take } = store.getState();
@@ -90,6 +91,14 @@ export function LayoutHead(props: Props) {
             <GroupMark group={id} />
           </Toggle>
         ))}
+        <Toggle
+          isOn={direction === 'rtl'}
+          aria-label="Right to left"
+          title="Show the page as read from right to left (x)"
+          onClick={() => turn(direction === 'ltr' ? 'rtl' : 'ltr')}
+        >
+          <PilcrowLeft size={14} aria-hidden />
+        </Toggle>
       </span>
       <span className={styles.add} data-edits role="group" aria-label="Add">
         <Plus size={13} aria-hidden />

@@ -1,9 +1,13 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { columnsAt } from '../../core/columns/columns-at';
 import { inksOf } from '../../core/overlay/inks';
-import { leave } from '../../core/layouts/write-block';
+import { blockOf } from '../../core/layouts/edit-layout';
+import { type DrawnBlock, offEdges } from '../../core/layouts/proof';
+import { specOfSection } from '../../core/layouts/section-grid';
+import { leave, writeWords } from '../../core/layouts/write-block';
+import { counted } from '../../core/length/present';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import { solveLayout } from '../../core/layouts/solve-layout';
 import { breakpointAt } from '../../core/spec/ranges';
@@ -11,6 +15,7 @@ import type { Breakpoint, Layout } from '../../core/spec/schema';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft, useDraftStore, useMayEdit, useView, useViewStore } from '../draft/draft-context';
 import { Overlays } from '../drawing/overlays';
+import { PageFrame } from './page-frame';
 import { SectionColumns } from './section-columns';
 import { BlockOnPage, spokenBlock } from './block-on-page';
 import { CardOverlays } from './card-overlays';
@@ -20,8 +25,10 @@ import { ReasonDialog } from './reason-dialog';
 import { handled, type Handling, type Held } from './handling';
 import { blockKeys } from './block-keys';
 import type { ChosenBlocks } from './use-chosen';
+import type { Typed } from './use-typing';
 
 type Props = {
+  team: string;
   layout: Layout;
   breakpoint: Breakpoint;
   viewport: number;
@@ -38,14 +45,18 @@ const SAYS = 330;
 
 type Leaving = { side: 'start' | 'end'; columns: [number, number]; beyond: number; block: string };
 
-/** A page to scale on its grid. While a block is handled, the page is drawn as it would be were it let go now. */
-export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chosen, say }: Props) {
+/** A page as it is built, to scale, with its grid and handles over it. While a block is handled, the page is as it would be were it let go now. */
+export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone, chosen, say }: Props) {
   const document = useDraft((draft) => draft.document);
   const store = useDraftStore();
   const mayEdit = useMayEdit();
   const view = useViewStore();
   const overlays = useView((view) => view.overlays);
+  const direction = useView((view) => view.direction);
+  const [drawn, setDrawn] = useState<readonly DrawnBlock[] | null>(null);
+  const [typing, setTyping] = useState<{ block: string; lines: number } | null>(null);
   const [held, setHeld] = useState<Held>(null);
+  const surface = useRef<HTMLDivElement>(null);
   const [leaving, setLeaving] = useState<Leaving | null>(null);
   const given = useView((view) => view.pageHeights[breakpoint.id]);
   const tall = given ?? breakpoint.reference.height;
@@ -54,11 +65,13 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chos
     () => (held ? (handled(document, layout, solved, held.block, held.handling).value ?? document) : document),
     [document, layout, solved, held],
   );
-  const shown = useMemo(() => {
-    const now = spec.layouts.find(({ id }) => id === layout.id);
-    return spec === document || !now ? solved : solveLayout(spec, now, viewport, tall);
-  }, [spec, document, layout.id, solved, viewport, tall]);
+  const now = spec.layouts.find(({ id }) => id === layout.id) ?? layout;
+  const shown = useMemo(
+    () => (spec === document ? solved : solveLayout(spec, now, viewport, tall)),
+    [spec, document, now, solved, viewport, tall],
+  );
   const columns = useMemo(() => columnsAt(document, breakpoint, viewport), [document, breakpoint, viewport]);
+  const off = useMemo(() => drawn && offEdges(shown, drawn), [shown, drawn]);
   const inks = useMemo(() => inksOf(document), [document]);
   const flagged = useMemo(
     () => flaggedBlocks(findingsOfDraft(document), layout.id, breakpoint.id),
@@ -82,35 +95,69 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chos
     setHeld(null);
     say(store.getState().take(handled(document, layout, solved, block, handling)));
   };
+  const type = (block: string): void => {
+    choose(block);
+    setTyping({ block, lines: 0 });
+  };
+  const typed = (what: Typed): void => {
+    if (!typing) return;
+    if (what.is === 'lines') return setTyping({ ...typing, lines: what.lines });
+    setTyping(null);
+    const block = blockOf(layout, typing.block)?.block;
+    if (what.words !== null && block)
+      say(store.getState().take(writeWords(store.getState().document, layout.id, block, what.words)));
+    surface.current?.querySelector<HTMLElement>(`[data-block="${CSS.escape(typing.block)}"]`)?.focus();
+  };
+  const typedBlock = typing && shown.blocks.find(({ id }) => id === typing.block);
+  const under = ({ x, y, height: high }: PlacedBlock) => ({
+    insetInlineStart: Math.max(0, Math.min(x.valueOf(), viewport - SAYS / scale)) * scale,
+    top: (y.valueOf() + high.valueOf()) * scale + 4,
+  });
+  const hasOwnGrids = now.sections.some((section) => specOfSection(spec, section) !== spec);
   const holding = held && shown.blocks.find(({ id }) => id === held.block);
   return (
     <div
+      ref={surface}
       className={styles.page}
+      // its paper is white, as the page will be
+      data-bs-theme="light"
       data-page
+      data-proof={off && (off.length === 0 ? `${counted(shown.blocks.length * 4, 'edge')} match at ${viewport}` : 'off')}
+      dir={direction}
       style={{ width: viewport * scale, height: height * scale }}
       onClick={(event) => event.target === event.currentTarget && chosen.clear()}
     >
+      <PageFrame
+        {...{ team, spec, viewport, height, tall, scale, direction }}
+        layout={now}
+        typing={typing?.block ?? null}
+        onTyped={typed}
+        onDrawn={setDrawn}
+      />
       <svg width={viewport * scale} height={height * scale} viewBox={`0 0 ${viewport} ${height}`} aria-hidden="true">
-        <Overlays
-          {...{ spec: document, breakpoint, solved: columns, scale, id: `page-${breakpoint.id}` }}
-          width={viewport}
-          height={height}
-          shown={overlays}
-        />
-        {overlays.columns && (
-          <SectionColumns
-            spec={spec}
-            layout={layout}
-            sections={shown.sections}
-            breakpoint={breakpoint}
-            viewport={viewport}
-            scale={scale}
+        <g {...(direction === 'rtl' && { transform: `translate(${viewport} 0) scale(-1 1)` })}>
+          <Overlays
+            {...{ spec: document, breakpoint, solved: columns, scale, id: `page-${breakpoint.id}` }}
+            width={viewport}
+            height={height}
+            shown={hasOwnGrids ? { ...overlays, columns: false } : overlays}
           />
-        )}
+          {overlays.columns && hasOwnGrids && (
+            <SectionColumns
+              spec={spec}
+              layout={now}
+              sections={shown.sections}
+              breakpoint={breakpoint}
+              viewport={viewport}
+              height={height}
+              scale={scale}
+            />
+          )}
+          <CardOverlays blocks={shown.blocks} shown={overlays} inks={inks} />
+        </g>
         {shown.sections.slice(1).map(({ id, top }) => (
           <path key={id} d={`M0 ${top.valueOf()}h${viewport}`} className={styles.seam} strokeWidth={1 / scale} />
         ))}
-        <CardOverlays blocks={shown.blocks} shown={overlays} inks={inks} />
         {(held || chosen.blocks.length > 0) && (
           <GapBands
             solved={shown}
@@ -126,6 +173,9 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chos
           block={block}
           name={names.get(block.id)!}
           scale={scale}
+          direction={direction}
+          isTyped={typing?.block === block.id}
+          onType={'text' in block.placed.block.holds && mayEdit ? () => type(block.id) : undefined}
           isChosen={chosen.blocks.includes(block.id)}
           isHeld={held?.block === block.id}
           isFlagged={flagged.has(block.id)}
@@ -140,19 +190,34 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chos
           onHandle={(handling) => setHeld(handling && { block: block.id, handling, breakpoint: breakpoint.id })}
           onLetGo={(handling) => letGo(block.id, handling)}
           onLeave={(side, own, beyond) => setLeaving({ side, columns: own, beyond, block: block.id })}
-          onKeyDown={blockKeys({ store, layout, solved, block, chosen, say, breakpoint: breakpoint.id })}
+          onKeyDown={blockKeys({
+            store,
+            layout,
+            solved,
+            block,
+            chosen,
+            say,
+            direction,
+            breakpoint: breakpoint.id,
+            type: mayEdit ? type : () => {},
+          })}
         />
       ))}
       {holding && (
-        <output
-          className={styles.says}
-          style={{
-            left: Math.max(0, Math.min(holding.x.valueOf(), viewport - SAYS / scale)) * scale,
-            top: (holding.y.valueOf() + holding.height.valueOf()) * scale + 4,
-          }}
-        >
-          {spokenBlock(holding)}
+        <output className={styles.says} style={under(holding)}>
+          <bdi dir="ltr">{spokenBlock(holding)}</bdi>
         </output>
+      )}
+      {typedBlock && (
+        <output className={styles.says} style={under(typedBlock)}>
+          <bdi dir="ltr">{linesText(typing!.lines, typedBlock)}</bdi>
+        </output>
+      )}
+      {off !== null && off.length > 0 && held === null && typing === null && (
+        <p className={styles.off} role="status" dir="ltr">
+          At {viewport} px {off.slice(0, 2).join('; ')}
+          {off.length > 2 ? `; and ${off.length - 2} more` : ''}.
+        </p>
       )}
       {leaving && (
         <ReasonDialog
@@ -172,6 +237,12 @@ export function PageDrawing({ layout, breakpoint, viewport, scale, isAlone, chos
       )}
     </div>
   );
+}
+
+/** `2 of 3 lines`; how many the words take, where the block says how many it has. */
+function linesText(lines: number, { placed: { height } }: PlacedBlock): string {
+  const given = typeof height === 'object' && 'lines' in height ? height.lines : null;
+  return given === null ? counted(lines, 'line') : `${lines} of ${counted(given, 'line')}`;
 }
 
 function sectionOf({ blocks }: { blocks: readonly { id: string; section: string }[] }, id: string): string | null {

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { byWidth, shownWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Layout } from '../../core/spec/schema';
 import { useDraft, useView } from '../draft/draft-context';
@@ -9,6 +8,7 @@ import type { Shown } from './layout-head';
 import styles from './layouts.module.scss';
 import { PageDrawing } from './page-drawing';
 import type { ChosenBlocks } from './use-chosen';
+import { WidthGrip } from './width-grip';
 
 type Props = {
   team: string;
@@ -18,9 +18,6 @@ type Props = {
   chosen: ChosenBlocks;
   say: (problem: string | null) => void;
 };
-
-// its style sheet is worked out only where it is looked at
-const LivePage = dynamic(() => import('./live-page').then((file) => file.LivePage), { ssr: false });
 
 const PAD = 16;
 
@@ -35,7 +32,7 @@ export function Pages({ team, layout, shown, breakpoint, chosen, say }: Props) {
   const scale =
     shown === 'all'
       ? Math.max(0.08, (width - PAD * (breakpoints.length + 1)) / together)
-      : Math.min(1, Math.max(0.05, (width - PAD * 2) / viewport));
+      : Math.min(1, Math.max(0.05, (width - PAD * 3) / viewport));
   return (
     <div
       ref={box}
@@ -46,9 +43,11 @@ export function Pages({ team, layout, shown, breakpoint, chosen, say }: Props) {
       aria-label={`${layout.name} on the grid`}
     >
       {width > 0 && shown === 'one' && (
-        <PageDrawing {...{ layout, breakpoint, viewport, scale, chosen, say }} isAlone />
+        <div className={styles.alone} style={{ width: viewport * scale }}>
+          <PageDrawing {...{ team, layout, breakpoint, viewport, scale, chosen, say }} isAlone />
+          <WidthGrip scale={scale} />
+        </div>
       )}
-      {width > 0 && shown === 'live' && <LivePage team={team} layout={layout} room={width - PAD * 3} />}
       {width > 0 &&
         shown === 'all' &&
         breakpoints.map((each, index) => (
@@ -57,7 +56,7 @@ export function Pages({ team, layout, shown, breakpoint, chosen, say }: Props) {
               {each.name} <span className="number">{widths[index]}</span>
             </figcaption>
             <PageDrawing
-              {...{ layout, scale, chosen, say }}
+              {...{ team, layout, scale, chosen, say }}
               isAlone={false}
               breakpoint={each}
               viewport={widths[index]!}

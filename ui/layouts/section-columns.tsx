@@ -11,22 +11,22 @@ type Props = {
   sections: readonly SolvedSection[];
   breakpoint: Breakpoint;
   viewport: number;
+  height: number;
   scale: number;
 };
 
-/** The columns of sections that stand on a grid of their own, in place of the page's. */
-export function SectionColumns({ spec, layout, sections, breakpoint, viewport, scale }: Props) {
-  return sections.map(({ id, top, height }) => {
+/** The columns of a page on which some sections stand on a grid of their own: each section's, from its top to the next one's. */
+export function SectionColumns({ spec, layout, sections, breakpoint, viewport, height, scale }: Props) {
+  return sections.map(({ id, top }, index) => {
     const section = layout.sections.find((each) => each.id === id);
-    const own = section && specOfSection(spec, section);
-    if (!own || own === spec) return null;
-    const tall = height.valueOf();
+    const own = section ? specOfSection(spec, section) : spec;
+    const from = index === 0 ? 0 : top.valueOf();
+    const to = sections[index + 1]?.top.valueOf() ?? height;
     return (
-      <g key={id} transform={`translate(0 ${top.valueOf()})`}>
-        <rect width={viewport} height={tall} fill="var(--paper)" />
+      <g key={id} transform={`translate(0 ${from})`}>
         <ColumnOverlay
           solved={columnsAt(own, breakpointIn(own, breakpoint.id), viewport)}
-          height={tall}
+          height={Math.max(0, to - from)}
           scale={scale}
           ink={inkOf(spec, 'columns')}
           isOutlined={isOutlined(spec)}

@@ -41,7 +41,7 @@ function SurveyOfGrid() {
   const place = useMemo(() => ({ store, spec, gridName }), [store, spec, gridName]);
   return (
     <SurveyProvider value={place}>
-      <ViewFrame view="survey" head={<GridChoice />}>
+      <ViewFrame view="survey">
         <Inside />
       </ViewFrame>
     </SurveyProvider>
@@ -91,7 +91,7 @@ function Inside() {
           </Button>
         </Notice>
       )}
-      <SurveyDesk state={state} held={held} onTakeGrid={setGrid} onTakeUnit={() => setTakingUnit(true)}>
+      <SurveyDesk state={state} held={held} choice={<GridChoice />} onTakeGrid={setGrid} onTakeUnit={() => setTakingUnit(true)}>
         {shown && (
           <p className={styles.acts} data-edits>
             <ToolButton onClick={layOut} title="Put its boxes on your grid, each on the nearest columns">

@@ -32,12 +32,14 @@ type Props = {
   held: readonly Held[];
   onTakeGrid: (grid: FoundGrid) => void;
   onTakeUnit: () => void;
+  /** Against which of a spec's grids screens are held. */
+  choice?: ReactNode;
   /** What the place adds: surveys that are kept, or the way to a new spec. */
   children?: ReactNode;
 };
 
 /** Screens, the shown one on its grid, and what was found. Files are dropped anywhere on it. */
-export function SurveyDesk({ state: { found, isLooking }, held, onTakeGrid, onTakeUnit, children }: Props) {
+export function SurveyDesk({ state: { found, isLooking }, held, choice, onTakeGrid, onTakeUnit, children }: Props) {
   const store = useSurveyStore();
   const shownId = useSurvey((survey) => survey.shown);
   const bringing = useBring();
@@ -114,6 +116,7 @@ export function SurveyDesk({ state: { found, isLooking }, held, onTakeGrid, onTa
             <h2>
               Grids at <span className="number">{Math.round(shown.screen.width)}</span> px
             </h2>
+            {choice}
             <GridList {...{ held: shown, found, isLooking }} onTake={onTakeGrid} />
           </section>
           <OffTable held={held} onPoint={point} />

@@ -97,7 +97,10 @@ ${ON_COLUMNS}
   align-content: start;
 }
 
-.layout [data-holds='picture'],
+.layout [data-holds='picture'] {
+  background: center / cover no-repeat rgb(128 128 128 / 22%);
+}
+
 .layout [data-holds='area'] {
   background: rgb(128 128 128 / 22%);
 }`;

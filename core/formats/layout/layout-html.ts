@@ -1,3 +1,4 @@
+import { calmDrawing } from '../../layouts/calm-drawing';
 import { hasFrame } from '../grid-css/frame-css';
 import { escaped } from '../../text/markup';
 import type { Block, Layout, Spec } from '../../spec/schema';
@@ -21,12 +22,17 @@ export function layoutHtml(spec: Spec, layouts: readonly Layout[] = spec.layouts
 ${style}${only}
 </head>
 <body>
-<main${hasFrame(spec) ? ' class="grid-frame"' : ''}>
-${layouts.map((layout) => layoutText(spec, layout)).join('\n')}
-</main>
+${layoutBody(spec, layouts)}
 </body>
 </html>
 `;
+}
+
+/** What is in the body of that page: the layouts, each an article, each block an element. */
+export function layoutBody(spec: Spec, layouts: readonly Layout[]): string {
+  return `<main${hasFrame(spec) ? ' class="grid-frame"' : ''}>
+${layouts.map((layout) => layoutText(spec, layout)).join('\n')}
+</main>`;
 }
 
 function layoutText(spec: Spec, { id, name, sections }: Layout): string {
@@ -50,7 +56,8 @@ function layoutText(spec: Spec, { id, name, sections }: Layout): string {
     const space = '  '.repeat(depth + 2);
     const open = `${space}<${own} data-block="${block.id}"`;
     if ('text' in holds) return `${open} data-holds="text" class="type-${holds.text}">${escaped(holds.words)}</${own}>`;
-    if ('picture' in holds) return `${open} data-holds="picture" aria-label="${escaped(block.name)}"></${own}>`;
+    if ('picture' in holds)
+      return `${open} data-holds="picture" aria-label="${escaped(block.name)}" style="background-image: url(&quot;data:image/svg+xml,${encodeURIComponent(calmDrawing(block.name))}&quot;)"></${own}>`;
     if ('area' in holds) return `${open} data-holds="area"></${own}>`;
     const inner = holds.card.blocks.map((each) => blockText(each, depth + 1)).join('\n');
     return `${open} data-holds="card">\n${inner}\n${space}</${own}>`;

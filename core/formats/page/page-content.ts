@@ -8,6 +8,7 @@ import { decimal, numeral } from '../../length/present';
 import { heightBehaviour } from '../../rows/row-rule';
 import { type FrameArea, frameAreas } from '../../overlay/frame-areas';
 import { guidesAt } from '../../overlay/guides';
+import { isOutlined } from '../../overlay/inks';
 import { rowLine, rowSumAt } from '../../rows/row-sum';
 import { rowEdges, rowsAt } from '../../rows/rows-at';
 import { byWidth, rangeText } from '../../spec/ranges';
@@ -28,6 +29,8 @@ export type BreakpointContent = {
   height: number;
   columns: Stretch[];
   rows: Stretch[];
+  /** Are columns and rows drawn as outlines? */
+  isOutlined: boolean;
   /** Bars and panels, which cover what lies under them; and guides. */
   frame: FrameArea[];
   guides: { axis: 'x' | 'y'; at: number; name: string }[];
@@ -62,7 +65,7 @@ export type Box = { name: string; x: number; y: number; width: number; height: n
 export type LayoutContent = {
   name: string;
   notes: string;
-  drawings: { name: string; width: number; height: number; columns: Stretch[]; blocks: Box[] }[];
+  drawings: { name: string; width: number; height: number; columns: Stretch[]; isOutlined: boolean; blocks: Box[] }[];
   table: TableContent;
 };
 
@@ -119,6 +122,7 @@ function layoutContent(spec: Spec, layout: Layout): LayoutContent {
       width: solved.width.valueOf(),
       height: Math.max(1, solved.height.valueOf()),
       columns: columnEdges(columnsAt(spec, breakpoint)).map(stretchOf),
+      isOutlined: isOutlined(spec),
       blocks: solved.blocks.map(({ x, y, width, height, placed: { block } }) => ({
         name: block.name,
         x: x.valueOf(),
@@ -160,6 +164,7 @@ function breakpointContent(spec: Spec, breakpoint: Breakpoint): BreakpointConten
     range: rangeText(spec, breakpoint),
     ...reference,
     columns: columnEdges(solved).map(stretchOf),
+    isOutlined: isOutlined(spec),
     rows: rows && rows.count <= MOST_ROWS ? rowEdges(rows).map(stretchOf) : [],
     frame: frameAreas(spec, breakpoint, reference.width, reference.height),
     guides: guidesAt(spec, breakpoint).map(({ axis, at, name: of }) => ({ axis, at: at.valueOf(), name: of })),

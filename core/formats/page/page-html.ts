@@ -21,6 +21,7 @@ ${STYLE}
 </style>
 </head>
 <body>
+<label class="turn"><input type="checkbox" id="rtl"> Right to left</label>
 <header>
 <h1>${escaped(name)} <span class="n">${escaped(version)}</span></h1>
 ${note === '' ? '' : `<p>${escaped(note)}</p>\n`}<p>Published ${escaped(published)}. SHA-256 of the specification: <span class="n">${escaped(sha256)}</span></p>
@@ -47,10 +48,15 @@ header p { overflow-wrap: anywhere; }
 .drawing { display: block; max-width: 100%; height: auto; border: 1px solid var(--line); }
 .drawing .columns { fill: var(--column); }
 .drawing .rows { fill: var(--row); opacity: 0.25; }
+.drawing.outlined :is(.columns, .rows) { fill: none; stroke: var(--column); stroke-width: 2; }
+.drawing.outlined .rows { stroke: var(--row); }
 .drawing .frame { fill: ${FRAME_FILL}; }
 .drawing .guide { fill: none; stroke: ${USUAL_INKS.guides.colour}; stroke-width: 2; }
 .drawing .blocks rect { fill: none; stroke: var(--soft); }
 .drawing .blocks text { fill: currentcolor; }
+.turn { float: inline-end; }
+body:has(#rtl:checked) .drawing { transform: scaleX(-1); }
+body:has(#rtl:checked) .drawing text { transform: scaleX(-1); transform-box: fill-box; transform-origin: 50%; }
 .figures { display: flex; flex-wrap: wrap; gap: 16px; align-items: start; }
 figure { margin: 0; }
 .scroll { overflow-x: auto; }
@@ -58,13 +64,13 @@ table { border-collapse: collapse; font-size: 14px; }
 th, td { padding: 4px 16px 4px 0; border-bottom: 1px solid var(--line); text-align: start; vertical-align: baseline; }
 thead th { border-bottom: 2px solid currentcolor; }
 td small { display: block; color: var(--soft); }
-@media print { body { max-width: none; padding: 0; } .scroll { overflow: visible; } table { font-size: 8pt; } th, td { padding-inline-end: 8px; } h2, h2 + p { break-after: avoid; } tr, figure, .drawing, ul { break-inside: avoid; } }`;
+@media print { .turn { display: none; } body { max-width: none; padding: 0; } .scroll { overflow: visible; } table { font-size: 8pt; } th, td { padding-inline-end: 8px; } h2, h2 + p { break-after: avoid; } tr, figure, .drawing, ul { break-inside: avoid; } }`;
 
 /** As wide as the widest drawing, in px of the page. */
 const WIDEST_DRAWING = 720;
 
 function breakpointHtml(
-  { name, range, width, height, columns, rows, frame, guides, sums, says, notes }: BreakpointContent,
+  { name, range, width, height, columns, rows, isOutlined, frame, guides, sums, says, notes }: BreakpointContent,
   widest: number,
 ): string {
   const scale = WIDEST_DRAWING / widest;
@@ -86,7 +92,7 @@ function breakpointHtml(
   return `<section>
 <h2>${escaped(name)}</h2>
 <p class="soft"><span class="n">${escaped(range)}</span>, drawn at <span class="n">${width} × ${height}</span></p>
-<svg class="drawing" width="${wide}" height="${high}" viewBox="0 0 ${width} ${height}" role="img" aria-label="${escaped(`The grid of ${name}`)}"><g class="columns">${across.join('')}</g>${down.length > 0 ? `<path class="rows" d="${down.join('')}"/>` : ''}${beside.join('')}</svg>
+<svg class="drawing${isOutlined ? ' outlined' : ''}" width="${wide}" height="${high}" viewBox="0 0 ${width} ${height}" role="img" aria-label="${escaped(`The grid of ${name}`)}"><g class="columns">${across.join('')}</g>${down.length > 0 ? `<path class="rows" d="${down.join('')}"/>` : ''}${beside.join('')}</svg>
 ${sums.map((sum) => `<p class="n">${escaped(sum)}</p>`).join('\n')}
 <ul>
 ${says.map((sentence) => `<li>${escaped(sentence)}</li>`).join('\n')}
@@ -99,7 +105,7 @@ const TOGETHER = 1000;
 
 function layoutHtml({ name, notes, drawings, table }: LayoutContent): string {
   const scale = Math.min(0.5, TOGETHER / drawings.reduce((sum, { width }) => sum + width, 0));
-  const figures = drawings.map(({ name: at, width, height, columns, blocks }) => {
+  const figures = drawings.map(({ name: at, width, height, columns, isOutlined, blocks }) => {
     const own = 1 / scale;
     const down = columns.map(
       ([from, length]) => `<rect x="${short(from)}" width="${short(length)}" height="${short(height)}"/>`,
@@ -110,7 +116,7 @@ function layoutHtml({ name, notes, drawings, table }: LayoutContent): string {
       const text = `<text x="${short(x + 3 * own)}" y="${short(y + 9 * own)}" font-size="${short(8 * own)}">${escaped(drawn)}</text>`;
       return `<g><title>${escaped(block)}</title>${rect}${drawn === '' ? '' : text}</g>`;
     });
-    return `<figure><svg class="drawing" width="${short(width * scale)}" height="${short(height * scale)}" viewBox="0 0 ${short(width)} ${short(height)}" role="img" aria-label="${escaped(`${name}, ${at}`)}"><g class="columns">${down.join('')}</g><g class="blocks">${boxes.join('')}</g></svg><figcaption class="soft">${escaped(at)}</figcaption></figure>`;
+    return `<figure><svg class="drawing${isOutlined ? ' outlined' : ''}" width="${short(width * scale)}" height="${short(height * scale)}" viewBox="0 0 ${short(width)} ${short(height)}" role="img" aria-label="${escaped(`${name}, ${at}`)}"><g class="columns">${down.join('')}</g><g class="blocks">${boxes.join('')}</g></svg><figcaption class="soft">${escaped(at)}</figcaption></figure>`;
   });
   return `<section>
 <h2>${escaped(name)}</h2>

@@ -1,0 +1,34 @@
+/** Quiet pairs of tones, light before dark: sky, far, near. */
+const TONES = [
+  ['#dfe7ea', '#a9c0c6', '#6f929b'],
+  ['#ece3d8', '#d0b79c', '#a1826a'],
+  ['#e4e0ec', '#b9afcf', '#857aa6'],
+  ['#e2eadd', '#b0c4a4', '#7d9a72'],
+  ['#f0e1dc', '#dcb2a4', '#b27e70'],
+] as const;
+
+/**
+ * A drawing that stands where a picture will be, as SVG: hills under a sky, in tones and shapes that follow from a name, so that it stays the same and its
+ * neighbour is another. It has no ratio of its own and fills what it is given.
+ */
+export function calmDrawing(name: string): string {
+  const seed = seedOf(name);
+  /** One of so many, by the seed's digits. */
+  const pick = (place: number, most: number): number => Math.floor(seed / 7 ** place) % most;
+  const [sky, far, near] = TONES[pick(0, TONES.length)]!;
+  const [x, y, size] = [18 + 8 * pick(1, 9), 14 + 3 * pick(2, 6), 7 + pick(3, 5)];
+  const hill = (foot: number, rise: number): string =>
+    `M0 ${foot}C${20 + 4 * rise} ${foot - 12 - 2 * rise} ${36 + rise} ${foot + 4} ${52 + rise} ${foot - 4}S${84 - rise} ${foot - 18 + rise} 100 ${foot - 4}V100H0z`;
+  return (
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100" preserveAspectRatio="xMidYMid slice">` +
+    `<rect width="100" height="100" fill="${sky}"/><circle cx="${x}" cy="${y}" r="${size}" fill="#fff" fill-opacity=".72"/>` +
+    `<path d="${hill(58 + pick(4, 6), pick(5, 7))}" fill="${far}"/><path d="${hill(76 + pick(2, 7), 6 - pick(1, 7))}" fill="${near}"/></svg>`
+  );
+}
+
+/** A number that follows from a text (FNV-1a, 32 bit). */
+function seedOf(text: string): number {
+  let hash = 0x811c9dc5;
+  for (const sign of text) hash = Math.imul(hash ^ sign.codePointAt(0)!, 0x01000193) >>> 0;
+  return hash;
+}

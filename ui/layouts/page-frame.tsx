@@ -1,0 +1,121 @@
+'use client';
+
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { layoutCss } from '../../core/formats/layout/layout-css';
+import { layoutBody } from '../../core/formats/layout/layout-html';
+import { cssName } from '../../core/formats/grid-css/type-css';
+import type { DrawnBlock } from '../../core/layouts/proof';
+import type { Direction } from '../../core/length/direction';
+import { oncePer } from '../../core/length/once-per';
+import type { Font, Layout, Spec } from '../../core/spec/schema';
+import { fontAddress } from '../type/font-address';
+import styles from './layouts.module.scss';
+import { type Typed, useTyping } from './use-typing';
+
+type Props = {
+  team: string;
+  spec: Spec;
+  layout: Layout;
+  viewport: number;
+  height: number;
+  /** How high the screen is; the frame is as high as the whole page. */
+  tall: number;
+  scale: number;
+  direction: Direction;
+  /** The block whose words are typed. */
+  typing: string | null;
+  onTyped: (typed: Typed) => void;
+  /** Where a browser drew the blocks, after each change and when the fonts are there. */
+  onDrawn: (drawn: DrawnBlock[]) => void;
+};
+
+/** The page as it is built: its own HTML and CSS, in a frame without scripts. What changes is put in its place there; nothing is loaded anew. */
+export const PageFrame = memo(function PageFrame(props: Props) {
+  const { team, spec, layout, viewport, height, tall, scale, direction, typing, onTyped, onDrawn } = props;
+  const frame = useRef<HTMLIFrameElement>(null);
+  const [loaded, setLoaded] = useState(0);
+  const css = useMemo(() => ofScreen(sheetOf(spec, layout), tall), [spec, layout, tall]);
+  const fonts = useMemo(() => base(spec, team), [spec, team]);
+  const body = bodyOf(spec, layout);
+  const there = useRef('');
+  const told = useRef(onDrawn);
+  told.current = onDrawn;
+
+  useEffect(() => {
+    const inside = frame.current?.contentDocument;
+    if (!inside || loaded === 0) return;
+    inside.documentElement.dir = direction;
+    put(inside, 'fonts', fonts);
+    put(inside, 'css', css);
+    // words that are being typed stay where they are
+    if (there.current !== body && typing === null) {
+      inside.body.innerHTML = body;
+      there.current = body;
+    }
+    let isGone = false;
+    const measure = (): void => {
+      if (!isGone) told.current(drawnIn(inside, direction));
+    };
+    const next = requestAnimationFrame(measure);
+    void inside.fonts.ready.then(measure);
+    return () => {
+      isGone = true;
+      cancelAnimationFrame(next);
+    };
+  }, [loaded, body, css, fonts, direction, viewport, typing]);
+  useTyping(frame, loaded > 0 ? typing : null, onTyped);
+
+  return (
+    <iframe
+      ref={frame}
+      className={styles.built}
+      title={`${layout.name}, as built at ${viewport} px`}
+      sandbox="allow-same-origin"
+      srcDoc={EMPTY}
+      tabIndex={-1}
+      data-typing={typing !== null || undefined}
+      style={{ width: viewport, height, transform: `scale(${scale})` }}
+      onLoad={() => {
+        there.current = '';
+        setLoaded((times) => times + 1);
+      }}
+    />
+  );
+});
+
+const EMPTY =
+  '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><style id="fonts"></style><style id="css"></style></head><body></body></html>';
+const ORIGIN = { version: 'draft', published: 'not yet', sha256: 'none' };
+
+const sheetOf = oncePer((spec: Spec, layout: Layout) => layoutCss(spec, ORIGIN, [layout]));
+const bodyOf = oncePer((spec: Spec, layout: Layout) => layoutBody(spec, [layout]));
+
+function put(inside: Document, id: string, css: string): void {
+  const style = inside.getElementById(id)!;
+  if (style.textContent !== css) style.textContent = css;
+}
+
+/** The style sheet for a frame that is higher than the screen: shares of the screen's height are lengths. */
+function ofScreen(css: string, tall: number): string {
+  return css.replace(/(?<![\w.])(\d*\.?\d+)vh\b/g, (_, share: string) => `${(Number(share) * tall) / 100}px`);
+}
+
+/** What the application adds: the root font size, the fonts of the spec’s styles from the team’s files, no bars for scrolling. */
+function base({ rootFontSize, type }: Spec, team: string): string {
+  const fonts = new Map<string, Font>(type.map(({ font }) => [font.file, font]));
+  const faces = [...fonts.values()].map(
+    (font) =>
+      `@font-face { font-family: '${cssName(font.family)}'; src: url('${fontAddress(team, font)}'); font-weight: ${font.weight ?? 400}; font-style: ${font.italic ? 'italic' : 'normal'}; }`,
+  );
+  return [`html { font-size: ${rootFontSize}px; overflow: hidden; }`, '[data-block]:focus { outline: none; }', ...faces].join('\n'); // prettier-ignore
+}
+
+function drawnIn(inside: Document, direction: Direction): DrawnBlock[] {
+  const from = inside.querySelector('.layout')?.getBoundingClientRect();
+  if (!from) return [];
+  return [...inside.querySelectorAll<HTMLElement>('[data-block]')].map((box) => {
+    const { left, right, top, width, height } = box.getBoundingClientRect();
+    const x = direction === 'ltr' ? left - from.left : from.right - right;
+    return { id: box.dataset['block']!, x, y: top - from.top, width, height };
+  });
+}
