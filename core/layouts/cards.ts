@@ -3,8 +3,9 @@ import { type Px, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import type { CardGrid } from '../spec/schema';
 import type { Tracks } from './block-edges';
-import { type Across, type Ground, heightOf } from './heights';
+import { acrossOf, type Ground, heightOf } from './heights';
 import { layLanes, rowAfter, type Lane, type Tall } from './lanes';
+import { oncePlaced } from './once-placed';
 import { columnsUnder, countsInCard, type Placed, placementsAt, spaceAt } from './placements';
 import { type RowFrame, rowFrame } from './row-frame';
 import type { Unit } from './row-frames';
@@ -16,33 +17,16 @@ export type SolvedCard = {
   into: { lanes: Lane[]; frame: RowFrame; top: Px; end: Px; ground: Ground };
 };
 
+type InCard = { padding: Px; inner: Ground; tall: Tall[]; space: ReturnType<typeof spaceAt>; unit: Unit & { offset: Px } };
+
 /**
  * A card worked out: its blocks stand on the page’s columns under it or on its own, and on its own rows or baseline, or
  * the page’s, counted from its top.
  *
  * @param top where the card begins; its height does not depend on it
  */
-export function solveCard(card: CardGrid, placed: Placed, across: Across, ground: Ground, top: Px = ZERO): SolvedCard {
-  const { spec, breakpoint } = ground;
-  const length = (value: LengthValue): Px => toPx(lengthOf(value), ground.screen);
-  const padding = length(card.padding);
-  const inside: [Px, Px] = [across.start.add(padding), across.end.sub(padding)];
-  const tracks = tracksOf(card, placed, inside, ground, length);
-  const unit = unitOf(card, ground, length);
-  const countAt = countsInCard(card, placed, ground, tracks.count);
-  const inner: Ground = {
-    ...ground,
-    tracks,
-    container: inside,
-    countAt,
-    unit,
-    stack: rowFrame({ origin: ZERO, ...unit }).stack,
-  };
-  const tall = placementsAt(spec, card.blocks, breakpoint, countAt).map((each) => ({
-    placed: each,
-    height: heightOf(each, inner, solveCard),
-  }));
-  const space = spaceAt(spec, card.space, breakpoint);
+export function solveCard(placed: Placed, ground: Ground, top: Px = ZERO): SolvedCard {
+  const { padding, inner, tall, space, unit } = inCard(placed, ground);
   const frame = rowFrame({ origin: top.add(padding), ...unit });
   const lanes = layLanes(tall, space, frame, 1);
   const after = rowAfter(lanes, space, 1);
@@ -51,6 +35,36 @@ export function solveCard(card: CardGrid, placed: Placed, across: Across, ground
   // what is as tall as the whole stands within the padding
   const into = { lanes, frame, top: top.add(padding), end: top.add(height).sub(padding), ground: inner };
   return { height, tall, into };
+}
+
+/** How tall a card is that is as tall as what it holds. */
+const cardHeight = (placed: Placed, ground: Ground): Px => solveCard(placed, ground).height;
+
+/** What a card holds, wherever it begins. */
+const inCard = oncePlaced((placed: Placed, ground: Ground): InCard => {
+  const { holds } = placed.block;
+  if (!('card' in holds)) throw new Error(`${placed.block.id} is no card`);
+  const { card } = holds;
+  const { spec, breakpoint } = ground;
+  const across = acrossOf(placed, ground);
+  const length = (value: LengthValue): Px => toPx(lengthOf(value), ground.screen);
+  const padding = length(card.padding);
+  const inside: [Px, Px] = [across.start.add(padding), across.end.sub(padding)];
+  const tracks = tracksOf(card, placed, inside, ground, length);
+  const unit = unitOf(card, ground, length);
+  const countAt = countsInCard(card, placed, ground, tracks.count);
+  const stack = rowFrame({ origin: ZERO, ...unit }).stack;
+  const inner: Ground = { ...ground, tracks, container: inside, countAt, unit, stack };
+  const tall = tallIn(placementsAt(spec, card.blocks, breakpoint, countAt), inner);
+  return { padding, inner, tall, space: spaceAt(spec, card.space, breakpoint), unit };
+});
+
+/** A block’s own height, of cards too; null for one that is as tall as its lanes or its section. */
+const ownHeight = oncePlaced((placed: Placed, ground: Ground) => heightOf(placed, ground, cardHeight));
+
+/** Blocks with their heights. */
+export function tallIn(placed: readonly Placed[], ground: Ground): Tall[] {
+  return placed.map((each) => ({ placed: each, height: ownHeight(each, ground) }));
 }
 
 /** The columns in a card: the page’s that it covers, the first and the last less the padding; or its own. */

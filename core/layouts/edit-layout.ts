@@ -17,17 +17,24 @@ export function withSection(layout: Layout, id: string, change: (section: Sectio
 /** A layout with some of its blocks changed, or, for null, without them; blocks in cards too. */
 export function withBlocks(layout: Layout, ids: readonly string[], change: (block: Block) => Block | null): Layout {
   const wanted = new Set(ids);
-  const changed = (blocks: readonly Block[]): Block[] =>
-    blocks.flatMap((block) => {
-      const next = wanted.has(block.id) ? change(block) : block;
-      if (next === null) return [];
-      if (!('card' in next.holds)) return [next];
-      const { card } = next.holds;
-      return [{ ...next, holds: { card: { ...card, blocks: changed(card.blocks) } } }];
+  // what stays as it is stays the same object: whatever was worked out of it is known
+  const changed = (blocks: readonly Block[]): readonly Block[] => {
+    const next = blocks.flatMap((block) => {
+      const own = wanted.has(block.id) ? change(block) : block;
+      if (own === null) return [];
+      if (!('card' in own.holds)) return [own];
+      const { card } = own.holds;
+      const inside = changed(card.blocks);
+      return inside === card.blocks ? [own] : [{ ...own, holds: { card: { ...card, blocks: [...inside] } } }];
     });
+    return next.length === blocks.length && next.every((block, index) => block === blocks[index]) ? blocks : next;
+  };
   return {
     ...layout,
-    sections: layout.sections.map((section) => ({ ...section, blocks: changed(section.blocks) })),
+    sections: layout.sections.map((section) => {
+      const blocks = changed(section.blocks);
+      return blocks === section.blocks ? section : { ...section, blocks: [...blocks] };
+    }),
   };
 }
 

@@ -3,7 +3,7 @@ import { lengthOf } from '../length/length-value';
 import { greatest, type Px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import type { Screen } from '../length/units';
-import type { Breakpoint, CardGrid, Spec } from '../spec/schema';
+import type { Breakpoint, Spec } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
 import { exactNumbers } from '../columns/numbers';
 import { edgesOf, type Tracks } from './block-edges';
@@ -28,7 +28,7 @@ export type Ground = {
 };
 
 /** How tall the content of a card is, at a width. */
-export type CardHeight = (card: CardGrid, placed: Placed, across: Across, ground: Ground) => { height: Px };
+export type CardHeight = (placed: Placed, ground: Ground) => Px;
 
 const edges = new WeakMap<Tracks, Map<string, Across>>();
 
@@ -60,11 +60,20 @@ function pictureHeight(across: Across, height: GivenHeight & { ratio: string }):
   return solved;
 }
 
+/** Texts by their style; on one page all of a style are alike, in cards too. */
+const texts = new WeakMap<SolvedColumns, Map<string, TextAt | null>>();
+
 /** A block’s text, where it is one and its style is there. */
 export function textOf({ block: { holds } }: Placed, { spec, breakpoint, columns }: Ground): TextAt | null {
   if (!('text' in holds)) return null;
+  const known = texts.get(columns) ?? new Map<string, TextAt | null>();
+  texts.set(columns, known);
+  const before = known.get(holds.text);
+  if (before !== undefined) return before;
   const style = spec.type.find(({ name }) => name === holds.text);
-  return style ? textAt(spec, style, breakpoint, columns.viewport) : null;
+  const text = style ? textAt(spec, style, breakpoint, columns.viewport, columns) : null;
+  known.set(holds.text, text);
+  return text;
 }
 
 /** A box is never lower than its padding; only cards have one. */
@@ -82,7 +91,7 @@ export function heightOf(placed: Placed, ground: Ground, card: CardHeight): Px |
 function solvedHeight(placed: Placed, ground: Ground, card: CardHeight): Px {
   const { height, block } = placed;
   if (typeof height === 'string')
-    return 'card' in block.holds ? card(block.holds.card, placed, acrossOf(placed, ground), ground).height : ZERO;
+    return 'card' in block.holds ? card(placed, ground) : ZERO;
   if ('ratio' in height) return pictureHeight(acrossOf(placed, ground), height);
   const text = textOf(placed, ground);
   const lines = text && { leading: text.leading, trimmed: [text.trim.over, text.trim.under] };

@@ -47,7 +47,7 @@ export function placeBlocks(tall: readonly Tall[], into: In, blocks: PlacedBlock
     });
     const { holds } = placed.block;
     if (!('card' in holds)) continue;
-    const inner = solveCard(holds.card, placed, across, ground, y);
+    const inner = solveCard(placed, ground, y);
     placeBlocks(inner.tall, { ...into, ...inner.into }, blocks, placed.block.id);
   }
 }
@@ -89,8 +89,9 @@ function covered(frame: RowFrame, [from, to]: [number, number], y: Px, end: Px):
 
 /** How far a text moves so that its caps, its x-height or its first baseline stand on a line. */
 function shiftOf(placed: Placed, ground: Ground): Px {
+  if (!['baseline', 'caps', 'x-height'].includes(placed.stands)) return ZERO;
   const text = textOf(placed, ground);
-  if (!text || !['baseline', 'caps', 'x-height'].includes(placed.stands)) return ZERO;
+  if (!text) return ZERO;
   if (placed.stands === 'baseline') return text.shift;
   return text.trim.over.sub(placed.stands === 'caps' ? text.letters.caps : text.letters.xHeight);
 }

@@ -3,8 +3,9 @@ import { px, type Px, ZERO } from '../length/px';
 import { breakpointAt, screenOf } from '../spec/ranges';
 import type { Breakpoint, Layout, Section, Spec } from '../spec/schema';
 import { pageTracks } from './block-edges';
-import { solveCard } from './cards';
-import { heightOf, type Ground } from './heights';
+import { tallIn } from './cards';
+import { groundSpec } from './ground-spec';
+import type { Ground } from './heights';
 import { layLanes, rowAfter, type Tall } from './lanes';
 import { memoized } from './memoized';
 import { placeBlocks, type PlacedBlock } from './place-blocks';
@@ -44,7 +45,7 @@ export function solveLayout(
   height: Px | number = breakpointAt(spec, px(width).valueOf()).reference.height,
 ): SolvedLayout {
   const breakpoint = breakpointAt(spec, px(width).valueOf());
-  const groundOf = groundsAt(spec, breakpoint, width, height);
+  const groundOf = groundsOf(groundSpec(spec), breakpoint, width, height);
   const { frames, columns } = groundOf({ tall: 'content' });
   const solved = layout.sections.map((section) => {
     const ground = groundOf(section);
@@ -83,6 +84,23 @@ const MAIN = '';
 
 type GroundOf = (section: Pick<Section, 'tall' | 'grid'>) => Ground & { frames: RowFrames };
 
+/** Grounds of so many sizes are kept of a document: what is drawn at once, and what was a moment ago. */
+const MOST_SIZES = 16;
+
+const kept = new WeakMap<Spec, Map<string, GroundOf>>();
+
+/** What the sections of a page of a size stand on; the same as before, as long as nothing but layouts changes. */
+function groundsOf(spec: Spec, breakpoint: Breakpoint, width: Px | number, height: Px | number): GroundOf {
+  const own = kept.get(spec) ?? new Map<string, GroundOf>();
+  kept.set(spec, own);
+  const key = `${breakpoint.id} ${px(width).toFraction()} ${px(height).toFraction()}`;
+  const ground = own.get(key) ?? groundsAt(spec, breakpoint, width, height);
+  own.delete(key);
+  own.set(key, ground);
+  for (const oldest of own.keys()) if (own.size > MOST_SIZES) own.delete(oldest);
+  return ground;
+}
+
 /** What the sections of a page stand on: each grid is worked out once. */
 function groundsAt(spec: Spec, { id }: Breakpoint, width: Px | number, height: Px | number): GroundOf {
   const grid = memoized((name: string) => {
@@ -101,22 +119,20 @@ function groundsAt(spec: Spec, { id }: Breakpoint, width: Px | number, height: P
       frames: rowFramesAt(own, breakpoint, width, height),
     };
   });
-  // blocks are counted in the rows of their section
-  const stacks = memoized((key: string) => {
+  const grounds = memoized((key: string) => {
     const [tall, name] = JSON.parse(key) as [Section['tall'], string];
-    return rowFrame({ origin: ZERO, offset: ZERO, ...grid(name).frames.unit[tall] }).stack;
-  });
-  return ({ tall, grid: name = MAIN }) => {
     const own = grid(name);
-    return { ...own, unit: own.frames.unit[tall], stack: stacks(JSON.stringify([tall, name])) };
-  };
+    // blocks are counted in the rows of their section
+    const stack = rowFrame({ origin: ZERO, offset: ZERO, ...own.frames.unit[tall] }).stack;
+    return { ...own, unit: own.frames.unit[tall], stack };
+  });
+  return ({ tall, grid: name = MAIN }) => grounds(JSON.stringify([tall, name]));
 }
 
 /** The blocks of a section with their heights, and its white space. */
 function layOut(section: Section, ground: Ground): LaidOut {
   const { spec, breakpoint, countAt } = ground;
-  const placed = placementsAt(spec, section.blocks, breakpoint, countAt);
-  const tall = placed.map((each) => ({ placed: each, height: heightOf(each, ground, solveCard) }));
+  const tall = tallIn(placementsAt(spec, section.blocks, breakpoint, countAt), ground);
   return { section, tall, spaceIn: spaceAt(spec, section.space, breakpoint), ground };
 }
 

@@ -1,10 +1,10 @@
-import type { Locator, Page } from '@playwright/test';
+import type { Locator } from '@playwright/test';
 import { solveLayout } from '../../core/layouts/solve-layout';
 import { numeral } from '../../core/length/present';
 import { shownWidth } from '../../core/spec/ranges';
 import { practiceSpec } from '../../core/spec/testing';
 import { expect, saved, test } from './app';
-import { drag, front, openLayouts, stored } from './layouts-page';
+import { besideHandles, drag, front, openLayouts, stored } from './layouts-page';
 import { randomOf } from './model/random';
 
 test('a newcomer’s path: an empty specification to a front page at three breakpoints, by mouse and by keys', async ({
@@ -124,22 +124,5 @@ for (let seed = 1; seed <= SEEDS; seed++) {
       // the page that is built lies under its handles; words that need more lines than are given push down what follows
       await expect.poll(() => besideHandles(page), `act ${act}`).toEqual([]);
     }
-  });
-}
-
-/** Blocks of the page in its frame that stand, across, beside what lies over them. */
-function besideHandles(page: Page): Promise<string[]> {
-  return page.locator('[data-page]').evaluate((paper) => {
-    const frame = paper.querySelector('iframe')!;
-    const at = frame.getBoundingClientRect();
-    const scale = at.width / frame.clientWidth;
-    return [...paper.querySelectorAll<HTMLElement>(':scope > [data-block]')].flatMap((handle) => {
-      const built = frame.contentDocument!.querySelector(`[data-block="${handle.dataset['block']}"]`);
-      const [own, is] = [handle.getBoundingClientRect(), built?.getBoundingClientRect()];
-      const off = is
-        ? Math.max(Math.abs(at.left + is.left * scale - own.left), Math.abs(is.width * scale - own.width))
-        : Infinity;
-      return off > 0.6 ? [`${handle.dataset['name']} is ${off} px beside`] : [];
-    });
   });
 }

@@ -52,3 +52,21 @@ export async function stored(app: App, slug: string): Promise<Spec> {
     select document from drafts join specs on id = spec_id where slug = ${slug}`;
   return row!.document;
 }
+
+/** Blocks of the page in its frame that stand, across, beside what lies over them; with `down`, also down the page. */
+export function besideHandles(page: Page, down = false): Promise<string[]> {
+  return page.locator('[data-page]').evaluate((paper, isDown) => {
+    const frame = paper.querySelector('iframe')!;
+    const at = frame.getBoundingClientRect();
+    const scale = at.width / frame.clientWidth;
+    return [...paper.querySelectorAll<HTMLElement>(':scope > [data-block]')].flatMap((handle) => {
+      const built = frame.contentDocument!.querySelector(`[data-block="${handle.dataset['block']}"]`);
+      const [own, is] = [handle.getBoundingClientRect(), built?.getBoundingClientRect()];
+      const across = is
+        ? Math.max(Math.abs(at.left + is.left * scale - own.left), Math.abs(is.width * scale - own.width))
+        : Infinity;
+      const off = is && isDown ? Math.max(across, Math.abs(at.top + is.top * scale - own.top)) : across;
+      return off > 0.6 ? [`${handle.dataset['name']} is ${off} px beside`] : [];
+    });
+  }, down);
+}

@@ -1,6 +1,6 @@
 import type { Locator } from '@playwright/test';
 import { expect, saved, test } from './app';
-import { drag, front, middle, onPage, openLayouts, placeCell, scale, stored, undo, where } from './layouts-page';
+import { besideHandles, drag, front, middle, onPage, openLayouts, placeCell, scale, stored, undo, where } from './layouts-page';
 
 test('a block is moved to the nearest columns, a click moves nothing, and undo brings it back', async ({
   signedIn: page,
@@ -26,6 +26,34 @@ test('a block is moved to the nearest columns, a click moves nothing, and undo b
   expect((await stored(app, slug)).layouts[0]!.sections[0]!.blocks[0]!.at['desktop']!.columns).toEqual([3, 8]);
   await undo(page).click();
   expect(await where(page, 'Opening heading')).toMatch(/^columns 1–6/);
+});
+
+test('while a block is held, the page goes with it: beside bars, in cards, in both directions', async ({
+  signedIn: page,
+}) => {
+  const plain = front('Beside bars');
+  const frame = { top: '64px', bottom: '48px', start: '120px', end: '0px' };
+  const slugs = [
+    'passenger-site',
+    await openLayouts(page, { ...plain, breakpoints: plain.breakpoints.map((each) => ({ ...each, frame })) }),
+  ];
+  for (const slug of slugs)
+    for (const direction of ['ltr', 'rtl']) {
+      await page.goto(`/tidewick/${slug}/layouts`);
+      const paper = page.locator('[data-page]');
+      await expect(paper).toHaveAttribute('data-proof', /edges match/);
+      if (direction === 'rtl') await page.getByRole('button', { name: 'Right to left' }).click();
+      await expect(paper).toHaveAttribute('dir', direction);
+      expect(await besideHandles(page, true)).toEqual([]);
+      const { x, y } = await middle(paper.locator(':scope > [data-block]').first());
+      await page.mouse.move(x, y);
+      await page.mouse.down();
+      await page.mouse.move(x + 60, y + 140, { steps: 5 });
+      await expect(paper.locator('[data-held]')).toBeVisible();
+      await expect.poll(() => besideHandles(page, true), `${slug}, ${direction}`).toEqual([]);
+      await page.keyboard.press('Escape');
+      await page.mouse.up();
+    }
 });
 
 test('ten drags in a row each move by what they were dragged', async ({ signedIn: page }) => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useDrag } from '@use-gesture/react';
-import type { KeyboardEvent } from 'react';
+import { memo } from 'react';
 import { movedBy, stretchedBy, tallBy } from '../../core/layouts/nearest';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import { columnsText } from '../../core/layouts/placement-text';
@@ -9,6 +9,7 @@ import type { Direction } from '../../core/length/direction';
 import { numeral } from '../../core/length/present';
 import type { Handling } from './handling';
 import styles from './layouts.module.scss';
+import type { PageActs } from './page-acts';
 
 type Props = {
   block: PlacedBlock;
@@ -17,8 +18,6 @@ type Props = {
   direction: Direction;
   /** Its words are typed where they stand. */
   isTyped: boolean;
-  /** Lets its words be typed; without it, it has none, or they are only looked at. */
-  onType: (() => void) | undefined;
   isChosen: boolean;
   isHeld: boolean;
   isFlagged: boolean;
@@ -28,24 +27,16 @@ type Props = {
   isFixed: boolean;
   /** In a card that is not opened: a press on it is one on the card. */
   isShut: boolean;
-  /** While it is handled; null where it is let go without a change. */
-  onHandle: (handling: Handling | null) => void;
-  onLetGo: (handling: Handling) => void;
-  /** Let go off the lines, so many px beyond the nearest, for a reason that is asked for. */
-  onLeave: (side: 'start' | 'end', columns: [number, number], beyond: number) => void;
-  onChoose: (withOthers: boolean) => void;
-  /** A card is opened by a double click on something in it, in px of the page. */
-  onOpen: (x: number, y: number) => void;
-  onKeyDown: (event: KeyboardEvent) => void;
+  acts: PageActs;
 };
 
 const SIDES = ['start', 'end', 'foot'] as const;
 type Side = (typeof SIDES)[number];
 
 /** What lies over a block of the page, to choose, move and stretch it. */
-export function BlockOnPage(props: Props) {
+export const BlockOnPage = memo(function BlockOnPage(props: Props) {
   const { block, name, scale, direction, isChosen, isHeld, isFlagged, isTarget, isShut, isTyped } = props;
-  const { onType, onChoose, onOpen, onKeyDown } = props;
+  const { isFixed, acts } = props;
   const { holds } = block.placed.block;
   const bind = useHandles(props);
   const says = `${name}: ${spokenBlock(block)}`;
@@ -75,24 +66,34 @@ export function BlockOnPage(props: Props) {
         width: Math.max(1, block.width.valueOf() * scale),
         height: Math.max(1, block.height.valueOf() * scale),
       }}
-      onClick={(event) => onChoose(event.shiftKey || event.ctrlKey || event.metaKey)}
+      onClick={(event) => acts.choose(block.id, event.shiftKey || event.ctrlKey || event.metaKey)}
       onDoubleClick={({ nativeEvent: { offsetX, offsetY } }) => {
-        if (onType) return onType();
+        if ('text' in holds && !isFixed) return acts.type(block.id);
         const across = direction === 'ltr' ? offsetX / scale : block.width.valueOf() - offsetX / scale;
-        onOpen(block.x.valueOf() + across, block.y.valueOf() + offsetY / scale);
+        acts.open(block.id, block.x.valueOf() + across, block.y.valueOf() + offsetY / scale);
       }}
-      onKeyDown={onKeyDown}
+      onKeyDown={(event) => acts.press(block.id, event)}
       {...bind('move')}
     >
       {isChosen &&
-        !props.isFixed &&
+        !isFixed &&
         SIDES.map((side) => <i key={side} className={styles.handle} data-side={side} {...bind(side)} />)}
     </div>
   );
+}, isSame);
+
+/** Does a block stand and look as it did? Each is drawn anew only where it does not. */
+function isSame({ block: one, ...before }: Props, { block: other, ...after }: Props): boolean {
+  const isPlaced =
+    one.placed.block === other.placed.block &&
+    columnsText(one.placed.columns) === columnsText(other.placed.columns) &&
+    columnsText(one.rows) === columnsText(other.rows) &&
+    (['x', 'y', 'width', 'height'] as const).every((side) => one[side].equals(other[side]));
+  return isPlaced && (Object.keys(after) as (keyof typeof after)[]).every((key) => before[key] === after[key]);
 }
 
 /** What moving the pointer on a block, or on one of its sides, comes to; a press without a drag is a click. */
-function useHandles({ block, scale, direction, isFixed, onHandle, onLetGo, onLeave }: Props) {
+function useHandles({ block: { id }, scale, direction, isFixed, acts }: Props) {
   return useDrag(
     ({ args, movement: [right, y], first, last, tap, memo, event, canceled, altKey }) => {
       const [part] = args as [Side | 'move'];
@@ -100,12 +101,12 @@ function useHandles({ block, scale, direction, isFixed, onHandle, onLetGo, onLea
       const x = direction === 'ltr' ? right : -right;
       if (tap) return memo;
       // what it was when it was taken: it is drawn elsewhere meanwhile
-      const from = first || memo === undefined ? block : (memo as PlacedBlock);
+      const from = first || memo === undefined ? acts.block(id) : (memo as PlacedBlock);
       const handling = handlingOf(part, from, x / scale, y / scale);
-      if (canceled) onHandle(null);
-      else if (!last) onHandle(handling);
-      else if (altKey && (part === 'start' || part === 'end')) letLeave(part, from, x / scale, onLeave, onHandle);
-      else onLetGo(handling);
+      if (canceled) acts.handle(id, null);
+      else if (!last) acts.handle(id, handling);
+      else if (altKey && (part === 'start' || part === 'end')) letLeave(part, from, x / scale, acts);
+      else acts.letGo(id, handling);
       return from;
     },
     { filterTaps: true, pointer: { keys: false }, enabled: !isFixed },
@@ -119,22 +120,16 @@ function handlingOf(part: Side | 'move', block: PlacedBlock, x: number, y: numbe
 }
 
 /** Off the line: the last line that it passes, and how far it goes beyond it. */
-function letLeave(
-  side: 'start' | 'end',
-  block: PlacedBlock,
-  x: number,
-  onLeave: Props['onLeave'],
-  onHandle: Props['onHandle'],
-): void {
-  const { tracks, placed } = block;
+function letLeave(side: 'start' | 'end', block: PlacedBlock, x: number, acts: PageActs): void {
+  const { id, tracks, placed } = block;
   const edge = (side === 'start' ? block.x.valueOf() : block.x.valueOf() + block.width.valueOf()) + x;
   let [first, last] = stretchedBy(block, side, x);
   if (side === 'end' && tracks.end(last).valueOf() > edge) last = Math.max(Math.ceil(placed.columns[0]), last - 1);
   if (side === 'start' && tracks.start(first).valueOf() < edge)
     first = Math.min(Math.floor(placed.columns[1]), first + 1);
   const beyond = side === 'end' ? edge - tracks.end(last).valueOf() : tracks.start(first).valueOf() - edge;
-  onHandle(null);
-  onLeave(side, [first, last], Math.max(0, Math.round(beyond)));
+  acts.handle(id, null);
+  acts.leave(id, side, [first, last], Math.max(0, Math.round(beyond)));
 }
 
 /** `columns 2–6, rows 4–9, 526 × 295.875 px`. */

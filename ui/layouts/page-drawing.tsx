@@ -9,6 +9,7 @@ import { specOfSection } from '../../core/layouts/section-grid';
 import { leave, writeWords } from '../../core/layouts/write-block';
 import { counted } from '../../core/length/present';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
+import { sameJson } from '../../core/edits/same-json';
 import { solveLayout } from '../../core/layouts/solve-layout';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Breakpoint, Layout } from '../../core/spec/schema';
@@ -24,6 +25,7 @@ import styles from './layouts.module.scss';
 import { ReasonDialog } from './reason-dialog';
 import { handled, type Handling, type Held } from './handling';
 import { blockKeys } from './block-keys';
+import { type PageActs, useStable } from './page-acts';
 import type { ChosenBlocks } from './use-chosen';
 import type { Typed } from './use-typing';
 
@@ -108,6 +110,31 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
       say(store.getState().take(writeWords(store.getState().document, layout.id, block, what.words)));
     surface.current?.querySelector<HTMLElement>(`[data-block="${CSS.escape(typing.block)}"]`)?.focus();
   };
+  // blocks that stay as they are are not drawn anew for what can be done with them
+  const latest = useRef<PageActs>(null!);
+  latest.current = {
+    block: (id) => shown.blocks.find((block) => block.id === id)!,
+    choose,
+    open: (card, x, y) => {
+      const inside = shown.blocks.findLast(({ card: around, ...own }) => around === card && covers(own, x, y));
+      if (inside) choose(inside.id);
+    },
+    type: mayEdit ? type : () => {},
+    typed,
+    handle: (block, handling) => {
+      const next = handling && { block, handling, breakpoint: breakpoint.id };
+      // most moves come to the same lines
+      if (!sameJson(held, next)) setHeld(next);
+    },
+    letGo,
+    leave: (block, side, own, beyond) => setLeaving({ side, columns: own, beyond, block }),
+    press: (id, event) => {
+      const block = solved.blocks.find((each) => each.id === id)!;
+      const at = { breakpoint: breakpoint.id, direction, type: mayEdit ? type : () => {} };
+      blockKeys({ store, layout, solved, block, chosen, say, ...at })(event);
+    },
+  };
+  const acts = useStable(latest);
   const typedBlock = typing && shown.blocks.find(({ id }) => id === typing.block);
   const under = ({ x, y, height: high }: PlacedBlock) => ({
     insetInlineStart: Math.max(0, Math.min(x.valueOf(), viewport - SAYS / scale)) * scale,
@@ -128,10 +155,13 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
       onClick={(event) => event.target === event.currentTarget && chosen.clear()}
     >
       <PageFrame
-        {...{ team, spec, viewport, height, tall, scale, direction }}
-        layout={now}
+        {...{ team, viewport, height, tall, scale, direction, breakpoint }}
+        // words and styles are those of the document; where blocks stand is worked out while one is held
+        spec={document}
+        layout={layout}
+        held={held ? shown : null}
         typing={typing?.block ?? null}
-        onTyped={typed}
+        onTyped={acts.typed}
         onDrawn={setDrawn}
       />
       <svg width={viewport * scale} height={height * scale} viewBox={`0 0 ${viewport} ${height}`} aria-hidden="true">
@@ -175,32 +205,13 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
           scale={scale}
           direction={direction}
           isTyped={typing?.block === block.id}
-          onType={'text' in block.placed.block.holds && mayEdit ? () => type(block.id) : undefined}
           isChosen={chosen.blocks.includes(block.id)}
           isHeld={held?.block === block.id}
           isFlagged={flagged.has(block.id)}
           isTarget={isAlone}
           isFixed={!mayEdit}
           isShut={block.card !== null && !opened.has(block.card)}
-          onOpen={(x, y) => {
-            const inside = shown.blocks.findLast(({ card, ...own }) => card === block.id && covers(own, x, y));
-            if (inside) choose(inside.id);
-          }}
-          onChoose={(withOthers) => choose(block.id, withOthers)}
-          onHandle={(handling) => setHeld(handling && { block: block.id, handling, breakpoint: breakpoint.id })}
-          onLetGo={(handling) => letGo(block.id, handling)}
-          onLeave={(side, own, beyond) => setLeaving({ side, columns: own, beyond, block: block.id })}
-          onKeyDown={blockKeys({
-            store,
-            layout,
-            solved,
-            block,
-            chosen,
-            say,
-            direction,
-            breakpoint: breakpoint.id,
-            type: mayEdit ? type : () => {},
-          })}
+          acts={acts}
         />
       ))}
       {holding && (

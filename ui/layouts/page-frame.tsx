@@ -1,13 +1,17 @@
 'use client';
 
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
-import { layoutCss } from '../../core/formats/layout/layout-css';
+import { columnsAt } from '../../core/columns/columns-at';
+import { ZERO } from '../../core/length/px';
+import { layoutCssAt } from '../../core/formats/layout/layout-css';
 import { layoutBody } from '../../core/formats/layout/layout-html';
 import { cssName } from '../../core/formats/grid-css/type-css';
 import type { DrawnBlock } from '../../core/layouts/proof';
+import type { SolvedLayout } from '../../core/layouts/solve-layout';
 import type { Direction } from '../../core/length/direction';
 import { oncePer } from '../../core/length/once-per';
-import type { Font, Layout, Spec } from '../../core/spec/schema';
+import type { Breakpoint, Font, Layout, Spec } from '../../core/spec/schema';
+import { heldCss } from './held-css';
 import { fontAddress } from '../type/font-address';
 import styles from './layouts.module.scss';
 import { type Typed, useTyping } from './use-typing';
@@ -16,6 +20,9 @@ type Props = {
   team: string;
   spec: Spec;
   layout: Layout;
+  breakpoint: Breakpoint;
+  /** Where blocks stand while one of them is held; null: the style sheet says it. */
+  held: SolvedLayout | null;
   viewport: number;
   height: number;
   /** How high the screen is; the frame is as high as the whole page. */
@@ -31,11 +38,12 @@ type Props = {
 
 /** The page as it is built: its own HTML and CSS, in a frame without scripts. What changes is put in its place there; nothing is loaded anew. */
 export const PageFrame = memo(function PageFrame(props: Props) {
-  const { team, spec, layout, viewport, height, tall, scale, direction, typing, onTyped, onDrawn } = props;
+  const { team, spec, layout, breakpoint, held, viewport, height, tall, scale, direction, typing, onTyped, onDrawn } = props;
   const frame = useRef<HTMLIFrameElement>(null);
   const [loaded, setLoaded] = useState(0);
-  const css = useMemo(() => ofScreen(sheetOf(spec, layout), tall), [spec, layout, tall]);
+  const css = useMemo(() => ofScreen(layoutCssAt(spec, layout, breakpoint), tall), [spec, layout, breakpoint, tall]);
   const fonts = useMemo(() => base(spec, team), [spec, team]);
+  const columns = columnsAt(spec, breakpoint, viewport);
   const body = bodyOf(spec, layout);
   const there = useRef('');
   const told = useRef(onDrawn);
@@ -47,11 +55,13 @@ export const PageFrame = memo(function PageFrame(props: Props) {
     inside.documentElement.dir = direction;
     put(inside, 'fonts', fonts);
     put(inside, 'css', css);
+    put(inside, 'held', held ? heldCss(held, { x: columns.frameStart, y: held.sections[0]?.top ?? ZERO }) : '');
     // words that are being typed stay where they are
     if (there.current !== body && typing === null) {
       inside.body.innerHTML = body;
       there.current = body;
     }
+    if (held) return;
     let isGone = false;
     const measure = (): void => {
       if (!isGone) told.current(drawnIn(inside, direction));
@@ -62,7 +72,7 @@ export const PageFrame = memo(function PageFrame(props: Props) {
       isGone = true;
       cancelAnimationFrame(next);
     };
-  }, [loaded, body, css, fonts, direction, viewport, typing]);
+  }, [loaded, body, css, held, fonts, direction, viewport, typing]);
   useTyping(frame, loaded > 0 ? typing : null, onTyped);
 
   return (
@@ -84,10 +94,7 @@ export const PageFrame = memo(function PageFrame(props: Props) {
 });
 
 const EMPTY =
-  '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><style id="fonts"></style><style id="css"></style></head><body></body></html>';
-const ORIGIN = { version: 'draft', published: 'not yet', sha256: 'none' };
-
-const sheetOf = oncePer((spec: Spec, layout: Layout) => layoutCss(spec, ORIGIN, [layout]));
+  '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><style id="fonts"></style><style id="css"></style><style id="held"></style></head><body></body></html>';
 const bodyOf = oncePer((spec: Spec, layout: Layout) => layoutBody(spec, [layout]));
 
 function put(inside: Document, id: string, css: string): void {
@@ -111,11 +118,9 @@ function base({ rootFontSize, type }: Spec, team: string): string {
 }
 
 function drawnIn(inside: Document, direction: Direction): DrawnBlock[] {
-  const from = inside.querySelector('.layout')?.getBoundingClientRect();
-  if (!from) return [];
+  const { clientWidth: wide } = inside.documentElement;
   return [...inside.querySelectorAll<HTMLElement>('[data-block]')].map((box) => {
     const { left, right, top, width, height } = box.getBoundingClientRect();
-    const x = direction === 'ltr' ? left - from.left : from.right - right;
-    return { id: box.dataset['block']!, x, y: top - from.top, width, height };
+    return { id: box.dataset['block']!, x: direction === 'ltr' ? left : wide - right, y: top, width, height };
   });
 }

@@ -18,21 +18,31 @@ import { type CssRule, sectionCss, type SectionRules } from './section-css';
  * one another. Everything is worked out by the same sums as the drawing, for every width of a range.
  */
 export function layoutCss(spec: Spec, origin: Origin, layouts: readonly Layout[] = spec.layouts): string {
+  return sheetOf(spec, headComment(spec, byWidth(spec.breakpoints), origin), layoutRanges(spec, layouts));
+}
+
+/** As much of that sheet as a page at one breakpoint needs. */
+export function layoutCssAt(spec: Spec, layout: Layout, breakpoint: Breakpoint): string {
+  return sheetOf(spec, null, layoutRanges(spec, [layout], breakpoint));
+}
+
+function sheetOf(spec: Spec, head: string | null, ranges: { css: string }[]): string {
   const page =
     measureOf(spec) === 'viewport'
       ? PAGE
       : PAGE.replace('container-type: inline-size', 'container: grid-region / inline-size');
-  const shared = [headComment(spec, byWidth(spec.breakpoints), origin), page, frameCss(spec), typeCss(spec), TEXT];
-  const ranges = layoutRanges(spec, layouts).map(({ css }) => css);
-  return `${[...shared.filter((part) => part !== null), ...ranges].join('\n\n')}\n`;
+  const shared = [head, page, frameCss(spec), typeCss(spec), TEXT].filter((part) => part !== null);
+  return `${[...shared, ...ranges.map(({ css }) => css)].join('\n\n')}\n`;
 }
 
-/** What the style sheet says for each range of widths in which the columns are as many, with its breakpoint. */
+/** What the style sheet says for each range of widths in which the columns are as many, with its breakpoint; for those of one breakpoint alone, where one is given. */
 export function layoutRanges(
   spec: Spec,
   layouts: readonly Layout[] = spec.layouts,
+  only?: Breakpoint,
 ): { breakpoint: Breakpoint; css: string }[] {
-  return countedRanges(spec).map(({ breakpoint, query, count, width }) => {
+  const ranges = countedRanges(spec).filter(({ breakpoint }) => only === undefined || breakpoint.id === only.id);
+  return ranges.map(({ breakpoint, query, count, width }) => {
     const ground = groundSums(spec, breakpoint, count);
     const properties = [
       ...declared('grid', { ...gridProperties(spec, breakpoint), columns: String(count) }),
