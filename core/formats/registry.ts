@@ -1,7 +1,6 @@
 import { canonicalJson } from '../edition/canonical';
 import type { Parsed } from '../parsed';
 import { readSpecText } from '../document/read';
-import { measureOf } from '../spec/measure';
 import { givenParts, specOfGrid } from '../spec/named-grids';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Spec } from '../spec/schema';
@@ -163,9 +162,7 @@ export const FORMATS: readonly Format[] = [
     title: 'The grid over a running page',
     isOf: 'running pages, as a tag or bookmark: measures and lists what’s off the grid',
     inEditions: true,
-    writer: 4,
-    // it is laid over whole pages, and not over a container on one
-    isFor: (spec) => measureOf(spec) === 'viewport',
+    writer: 5,
     write: overlayJs,
   },
   {

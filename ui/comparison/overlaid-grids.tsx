@@ -9,6 +9,7 @@ import { byWidth, shownWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
 import { useSize } from '../frame/use-size';
+import { Range } from '../parts/range';
 import { Choice } from '../parts/choice';
 import styles from './comparison.module.scss';
 
@@ -41,10 +42,8 @@ export function OverlaidGrids({ before, after }: { before: State; after: State }
           onChange={(value) => setWidth(Number(value))}
         />
         <label htmlFor={id}>Viewport</label>
-        <input
+        <Range
           id={id}
-          type="range"
-          className="form-range"
           min={240}
           max={most}
           value={width}

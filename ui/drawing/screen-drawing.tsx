@@ -10,12 +10,26 @@ const TOP = 34;
 const SIDE = 26;
 const SHOWN = { columns: true, rows: true, baseline: false };
 
+/** px of the drawing for each px of a screen. */
+export function screenScale(widest: number): number {
+  return Math.min(1, WIDEST / widest);
+}
+
+type Props = {
+  spec: Spec;
+  breakpoint: Breakpoint;
+  /** In px; by default that at which the breakpoint is drawn. */
+  width?: number;
+  /** The scale of a drawing as wide as this, in px; by default its own width. */
+  widest?: number;
+};
+
 /** The upper part of a screen to scale, with its columns and rows and the dimensions of margins and container. */
-export function ScreenDrawing({ spec, breakpoint }: { spec: Spec; breakpoint: Breakpoint }) {
+export function ScreenDrawing({ spec, breakpoint, width = breakpoint.reference.width, widest = width }: Props) {
   const { id, name, reference } = breakpoint;
-  const solved = columnsAt(spec, breakpoint);
+  const solved = columnsAt(spec, breakpoint, width);
   const viewport = solved.viewport.valueOf();
-  const scale = Math.min(1, WIDEST / viewport);
+  const scale = screenScale(widest);
   const shown = Math.min(reference.height, TALLEST / scale);
   return (
     <svg

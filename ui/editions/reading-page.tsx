@@ -8,6 +8,7 @@ import { numeral } from '../../core/length/present';
 import { RULES } from '../../core/checks/registry';
 import { heightBehaviour } from '../../core/rows/row-rule';
 import { rowLine, rowSumAt } from '../../core/rows/row-sum';
+import { measureOf } from '../../core/spec/measure';
 import { byWidth, rangeText } from '../../core/spec/ranges';
 import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
@@ -23,6 +24,7 @@ import { FilesSection } from './files-section';
 import type { ListedFile } from '../../server/editions/edition-files';
 import { LayoutSection, WhiteSpaceSection } from './layout-section';
 import { PrintButton } from './print-button';
+import { Region } from './region';
 import { ReadTableView } from './read-table';
 import { TypeSpecimens } from './type-specimens';
 import { NumberTable } from '../parts/number-table';
@@ -115,6 +117,7 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
         <Option type="checkbox" id="rtl" className={`${styles.turn} no-print`}>
           Right to left
         </Option>
+        {measureOf(spec) === 'container' && <Region spec={spec} />}
         {byWidth(spec.breakpoints).map((breakpoint) => (
           <BreakpointSection key={breakpoint.id} spec={spec} breakpoint={breakpoint} />
         ))}

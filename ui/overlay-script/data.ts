@@ -2,7 +2,9 @@
 export type OverlayData = {
   name: string;
   version: string;
-  /** Custom properties of each range on `:host`, as `grid.css` has them on `:root`. */
+  /** Of what the ranges are widths: of the page, or of the container in which the grid stands (`.grid-region`). */
+  measure: 'viewport' | 'container';
+  /** Custom properties of each range, as `grid.css` has them on `:root`, or in a container. */
   css: string;
   /** From the narrowest up. */
   ranges: { id: string; name: string; from: number }[];

@@ -1,6 +1,6 @@
 import { blocksOn } from './blocks';
 import type { OverlayData } from './data';
-import { layOut, type LaidOut, sumOf } from './grid';
+import { layOut, type LaidOut, regionsOn, sumOf } from './grid';
 import { measureOn } from './measure';
 import { elementName, elementsOffGrid } from './off';
 import { reportOf } from './report';
@@ -89,14 +89,25 @@ function start(data: OverlayData): void {
   button('Distance (d)', measure.toggle);
   button('Off the grid (o)', () => showOff());
   button('Copy report (j)', () => copy());
+  // of several containers on the page, one after the other
+  let shown = 0;
+  const other = (): void => {
+    shown += 1;
+    draw();
+  };
+  const next = button('Next container (n)', other);
   button('Close (Esc)', () => end());
 
   const draw = (): void => {
     page.style.blockSize = '0px';
-    page.style.blockSize = `${document.documentElement.scrollHeight}px`;
-    grid = layOut(data, host, layers['columns']!);
+    const regions = regionsOn(data);
+    grid = layOut(data, regions[shown % regions.length], layers['columns']!);
     drawGuides();
-    head.textContent = `${data.name} ${data.version}, ${grid.range.name}: ${sumOf(grid)}`;
+    next.hidden = regions.length < 2;
+    head.textContent =
+      data.measure === 'container' && regions.length === 0
+        ? `${data.name} ${data.version}: this page has no .grid-region, so the grid lies over the whole page.`
+        : `${data.name} ${data.version}, ${grid.range.name}: ${sumOf(grid)}`;
     for (const { button: own, name } of toggles) own!.setAttribute('aria-pressed', String(!layers[name]!.hidden));
   };
 
@@ -168,6 +179,7 @@ function start(data: OverlayData): void {
     d: measure.toggle,
     o: showOff,
     j: copy,
+    n: other,
     Escape: () => (measure.isOn() ? measure.toggle() : end()),
   };
   const onKey = (event: KeyboardEvent): void => {
@@ -182,6 +194,7 @@ function start(data: OverlayData): void {
   const observer = new ResizeObserver(draw);
   observer.observe(document.documentElement);
   observer.observe(document.body);
+  for (const region of regionsOn(data)) observer.observe(region);
   addEventListener('resize', draw);
   draw();
 

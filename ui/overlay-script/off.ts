@@ -10,25 +10,25 @@ const ON_LINE = 0.5;
 /**
  * Elements that can be seen and whose edges are on no column's edge: the outermost of each, since what stands in a card stands on the card. Grounds as wide as the page are passed through.
  */
-export function elementsOffGrid({ starts, ends, width }: LaidOut): Off[] {
+export function elementsOffGrid({ region, left, starts, ends, width }: LaidOut): Off[] {
   const found: Off[] = [];
   const look = (element: Element): void => {
     for (const child of element.children) {
       const rect = child.getBoundingClientRect();
-      const isGround = rect.left + scrollX <= ON_LINE && rect.right + scrollX >= width - ON_LINE;
+      const isGround = rect.left + scrollX <= left + ON_LINE && rect.right + scrollX >= left + width - ON_LINE;
       if (isGround || rect.width < 2 || rect.height < 2 || !isWhole(child)) {
         look(child);
         continue;
       }
       const edges = { start: rect.left + scrollX, end: rect.right + scrollX };
       for (const side of ['start', 'end'] as const) {
-        const lines = side === 'start' ? [0, ...starts] : [...ends, width];
+        const lines = side === 'start' ? [left, ...starts] : [...ends, left + width];
         const by = lines.map((line) => edges[side] - line).reduce((a, b) => (Math.abs(b) < Math.abs(a) ? b : a));
         if (Math.abs(by) > ON_LINE) found.push({ element: child, side, at: edges[side], by });
       }
     }
   };
-  look(document.body);
+  look(region);
   return found;
 }
 

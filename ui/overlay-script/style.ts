@@ -16,9 +16,9 @@ function meshOf({ square, strong }: NonNullable<OverlayData['mesh']>, colour: st
 }
 
 /** The look of the overlay; it stands in a shadow root, so that neither it nor the page's own rules reach the other. */
-export const styleOf = ({ css, inks, mesh, isOutlined }: OverlayData): string => `${css}
+export const styleOf = ({ css, measure, inks, mesh, isOutlined }: OverlayData): string => `${css}
 :host { all: initial; position: absolute; inset: 0 0 auto 0; inline-size: 100%; pointer-events: none; z-index: 2147483647; }
-.page { position: absolute; inset: 0 0 auto 0; box-sizing: border-box; padding-inline: var(--frame-start, 0px) var(--frame-end, 0px); }
+.page { ${measure === 'container' ? 'container: grid-region / inline-size; ' : ''}position: absolute; inset: 0 0 auto 0; box-sizing: border-box; padding-inline: var(--frame-start, 0px) var(--frame-end, 0px); }
 .page > div { position: absolute; inset: 0; }
 .columns { display: grid; box-sizing: border-box; inline-size: var(--grid-width); margin-inline: var(--grid-margin-start) var(--grid-margin-end);
   padding-inline: var(--grid-inset); grid-template-columns: repeat(var(--grid-columns), var(--grid-track)); column-gap: var(--grid-gutter); justify-content: var(--grid-justify); }

@@ -108,7 +108,16 @@ ${ON_COLUMNS}
 }
 
 .layout [data-holds='picture'] {
-  background: center / cover no-repeat rgb(128 128 128 / 22%);
+  position: relative;
+  background: rgb(128 128 128 / 22%);
+}
+
+.layout [data-holds='picture'] > * {
+  position: absolute;
+  inset: 0;
+  inline-size: 100%;
+  block-size: 100%;
+  object-fit: cover;
 }
 
 .layout [data-holds='area'] {

@@ -57,7 +57,7 @@ function layoutText(spec: Spec, { id, name, sections }: Layout): string {
     const open = `${space}<${own} data-block="${block.id}"`;
     if ('text' in holds) return `${open} data-holds="text" class="type-${holds.text}">${escaped(holds.words)}</${own}>`;
     if ('picture' in holds)
-      return `${open} data-holds="picture" aria-label="${escaped(block.name)}" style="background-image: url(&quot;data:image/svg+xml,${encodeURIComponent(calmDrawing(block.name))}&quot;)"></${own}>`;
+      return `${open} data-holds="picture" role="img" aria-label="${escaped(block.name)}">${calmDrawing(block.name)}</${own}>`;
     if ('area' in holds) return `${open} data-holds="area"></${own}>`;
     const inner = holds.card.blocks.map((each) => blockText(each, depth + 1)).join('\n');
     return `${open} data-holds="card">\n${inner}\n${space}</${own}>`;

@@ -1,6 +1,7 @@
 import { inkCss, inksOf, isOutlined } from '../../overlay/inks';
 import { countsOfSection } from '../../layouts/section-grid';
 import { placementsAt } from '../../layouts/placements';
+import { measureOf } from '../../spec/measure';
 import { byWidth } from '../../spec/ranges';
 import type { Layout, Spec } from '../../spec/schema';
 import { cssText } from '../grid-css/css-numbers';
@@ -8,7 +9,7 @@ import { guideSums, meshSum } from '../grid-css/css-reader';
 import { OVERLAY_IDS } from '../../spec/overlay-schema';
 import { insideProperties } from '../grid-css/range-properties';
 import { frameProperties } from '../grid-css/frame-css';
-import { declared, gridProperties, mediaQuery, type Origin } from '../grid-css/grid-css';
+import { declared, gridProperties, mediaQuery, type Origin, rangeRule } from '../grid-css/grid-css';
 import { OVERLAY_SCRIPT } from './overlay-script';
 
 /**
@@ -17,13 +18,15 @@ import { OVERLAY_SCRIPT } from './overlay-script';
 export function overlayJs(spec: Spec, { version }: Origin): string {
   const breakpoints = byWidth(spec.breakpoints);
   const inks = inksOf(spec);
+  const isRegion = measureOf(spec) === 'container';
   const data = {
     name: spec.name,
     version,
+    measure: measureOf(spec),
     css: breakpoints
       .map(
         (breakpoint) =>
-          `@media ${mediaQuery(spec, breakpoint)} { :host { ${[...declared('grid', gridProperties(spec, breakpoint)), ...declared('frame', frameProperties(spec, breakpoint))].join(' ').replace(/\s+/g, ' ').trim()} } .mesh { --grid-margin-start: ${insideProperties(spec, breakpoint)['margin-start']} } }`,
+          `${rangeRule(spec, mediaQuery(spec, breakpoint))} { ${isRegion ? '.page > *' : ':host'} { ${[...declared('grid', gridProperties(spec, breakpoint)), ...declared('frame', frameProperties(spec, breakpoint))].join(' ').replace(/\s+/g, ' ').trim()} } .mesh { --grid-margin-start: ${insideProperties(spec, breakpoint)['margin-start']} } }`,
       )
       .join('\n'),
     ranges: breakpoints.map(({ id, name, from }) => ({ id, name, from })),
