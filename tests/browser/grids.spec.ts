@@ -183,6 +183,44 @@ test('a section of a layout stands on a grid beside the main one', async ({ sign
   await expect(page.getByRole('combobox', { name: 'Grid of section Opening' })).toHaveValue('');
 });
 
+test('published: a file for each grid, the container at any width, drawings from right to left', async ({
+  signedIn: page,
+}) => {
+  const slug = await openBench(page, { ...spec, name: 'Panes', measure: 'container', grids: [ARTICLE] });
+  await page.goto(`/tidewick/${slug}/publish`);
+  await page.getByLabel('Release notes').fill('Panes of the crew’s desk.');
+  await page.getByRole('button', { name: 'Publish edition' }).click();
+  await expect(page.getByRole('heading', { name: 'Panes 1.0.0' })).toBeVisible();
+  for (const name of ['overlay-desktop.svg', 'overlay-desktop.article.svg', 'overlay-desktop.article@2x.png']) {
+    const link = page.getByRole('link', { name, exact: true }).last();
+    const answer = await page.request.get((await link.getAttribute('href'))!);
+    expect(answer.status(), name).toBe(200);
+    if (name.endsWith('.svg'))
+      // 12 columns, or 8 of them, and as many on whole px
+      expect((await answer.text()).match(/<rect /g)).toHaveLength(name.includes('article') ? 16 : 24);
+  }
+  await expect(page.getByRole('link', { name: 'overlay-phone.article.svg', exact: true })).toHaveCount(0);
+
+  const region = page.getByRole('region', { name: 'The container at any width' });
+  await expect(region).toContainText('Phone: ');
+  await region.getByRole('slider').fill('900');
+  await expect(region).toContainText(/ = 900$/);
+  const before = Number(await region.getByRole('slider').inputValue());
+  const side = (await region.locator('span[class*=side]').boundingBox())!;
+  await page.mouse.move(side.x + side.width / 2, side.y + 40);
+  await page.mouse.down();
+  await page.mouse.move(side.x + side.width / 2 + 60, side.y + 40, { steps: 4 });
+  await page.mouse.up();
+  const after = Number(await region.getByRole('slider').inputValue());
+  expect(after - before).toBeGreaterThan(60);
+  await expect(region).toContainText(` = ${after}`);
+
+  const drawing = page.getByRole('region', { name: 'Desktop', exact: true }).locator('svg').first();
+  await expect(drawing).toHaveCSS('transform', 'none');
+  await page.getByLabel('Right to left').check();
+  await expect(drawing).toHaveCSS('transform', 'matrix(-1, 0, 0, 1, 0, 0)');
+});
+
 test('random use with grids chosen at random: shown is stored is meant', async ({ signedIn: page, app }) => {
   const other: NamedGrid = { id: 'form', name: 'Form', at: {} };
   const slug = await openBench(page, { ...spec, grids: [{ ...ARTICLE, at: {} }, other] });

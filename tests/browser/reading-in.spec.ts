@@ -63,6 +63,25 @@ test('a style sheet is read into a draft: seen first, then taken as one step tha
   expect(await stored(page, slug, app.sql)).toEqual(before);
 });
 
+test('ranges of a container are said, and the draft goes by them unless that is left out', async ({
+  signedIn: page,
+  app,
+}) => {
+  const slug = await openBench(page, STARTING_SETS[0]!.spec('Reading a container in'));
+  const css = `.page { display: grid; grid-template-columns: repeat(4, 1fr); gap: 16px; padding-inline: 20px }
+    .wrap { container-type: inline-size } @container (min-width: 700px) { .page { grid-template-columns: repeat(12, 1fr) } }`;
+  for (const isTaken of [false, true]) {
+    await page.keyboard.press('Alt+Shift+G');
+    await give(page, 'site.css', css);
+    await expect(dialog(page).getByText(/^Read as: Style sheet, .*, ranges of a container/)).toBeVisible();
+    const measure = dialog(page).getByRole('checkbox', { name: 'Ranges by the width of the container' });
+    await measure.setChecked(isTaken);
+    await dialog(page).getByRole('button', { name: 'Import into draft' }).click();
+    await expect(dialog(page)).toHaveCount(0);
+    expect((await stored(page, slug, app.sql)).measure).toBe(isTaken ? 'container' : undefined);
+  }
+});
+
 test('a specification is begun with a pasted table, and with a document', async ({ signedIn: page, app }) => {
   await page.goto('/tidewick');
   await page.getByRole('button', { name: 'From a file…' }).click();

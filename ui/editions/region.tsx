@@ -42,7 +42,7 @@ export function Region({ spec }: { spec: Spec }) {
         <Range min={NARROWEST} max={widest} value={width} onChange={({ target }) => to(Number(target.value))} />{' '}
         <output className="number">{width} px</output>
       </label>
-      <p role="status">
+      <p>
         {breakpoint.name}: <Fractions text={sumLine(columnsAt(spec, breakpoint, width), numeral)} />
       </p>
     </section>
