@@ -11,6 +11,10 @@ export async function measureKeystroke({ page, context }: Application) {
   await page.goto(await sixBreakpoints(page));
   console.log('\nA key press in the sheet, 6 breakpoints, all rules on');
   await measurePresses(page, context);
+  await besideGrid(page);
+  console.log('\nThe same in a grid beside the main one, both drawn');
+  await measurePresses(page, context);
+  await page.getByRole('combobox', { name: 'Grid', exact: true }).selectOption('');
   await everyOverlay(page);
   console.log('\nThe same with every overlay on and 1,000 baselines in sight, which run together into a tint');
   await measurePresses(page, context);
@@ -21,6 +25,16 @@ export async function measureKeystroke({ page, context }: Application) {
   await measurePresses(page, context);
   console.log('\nPan and zoom, so');
   await measureFrames(page);
+}
+
+/** A second grid of 8 columns at the last breakpoint, chosen. */
+async function besideGrid(page: Page) {
+  await page.getByRole('combobox', { name: 'Grid', exact: true }).selectOption({ label: 'New grid…' });
+  await page.getByRole('dialog').getByRole('textbox').fill('Article');
+  await page.keyboard.press('Enter');
+  await page.getByRole('gridcell', { name: /^Count, Breakpoint 6: / }).click();
+  await page.keyboard.type('8');
+  await page.keyboard.press('Enter');
 }
 
 /** Rows and baselines over a page of 4,000 px, all of it in sight. */
