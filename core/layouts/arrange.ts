@@ -95,6 +95,17 @@ export function inLane(
   return { value: relaned(spec, at, chosen, new Map(chosen.blocks.map((id) => [id, [lane, lane]])), columns) };
 }
 
+/** Blocks in lanes as numbered, between two lanes where a number is broken, on other columns where some are given. */
+export function toLanes(
+  spec: Spec,
+  chosen: Chosen,
+  lanes: ReadonlyMap<string, Lanes>,
+  columns: ReadonlyMap<string, [number, number]>,
+): Spec {
+  const at = found(spec, chosen);
+  return at ? relaned(spec, at, chosen, lanes, columns) : spec;
+}
+
 /**
  * A section after some of its blocks went to other lanes: lanes that nothing stands in any more close, and each lane keeps
  * the white space above it. Only what is then another than now is given.

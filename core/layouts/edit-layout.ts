@@ -1,6 +1,6 @@
 import { LIMITS } from '../limits';
 import { idOf } from '../spec/slug';
-import type { Block, Holds, Layout, Placement, Section, Spec } from '../spec/schema';
+import type { Block, Layout, Placement, Section, Spec } from '../spec/schema';
 
 /** Changes of trial layouts, as new documents. What is not there is left as it is. */
 
@@ -72,28 +72,8 @@ function withCount(between: readonly number[], at: number, rows: number): number
 }
 
 /** The ids that a layout has given out to blocks. */
-function idsOf(blocks: readonly Block[]): string[] {
+export function idsOf(blocks: readonly Block[]): string[] {
   return blocks.flatMap(({ id, holds }) => [id, ...('card' in holds ? idsOf(holds.card.blocks) : [])]);
-}
-
-/** A block at the end of a section, at all columns from the narrowest breakpoint on; with its id. */
-export function addBlock(
-  layout: Layout,
-  section: string,
-  name: string,
-  holds: Holds,
-  at: Block['at'],
-): { layout: Layout; id: string } {
-  const id = idOf(
-    'block',
-    name,
-    layout.sections.flatMap(({ blocks }) => idsOf(blocks)),
-  );
-  const block: Block = { id, name, holds, at };
-  return {
-    id,
-    layout: withSection(layout, section, (each) => ({ ...each, blocks: [...each.blocks, block] })),
-  };
 }
 
 /** A section at the foot of a layout, with its id. */

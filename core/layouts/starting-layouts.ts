@@ -7,6 +7,7 @@ import { idOf } from '../spec/slug';
 import type { Block, BlockHeight, Breakpoint, Holds, Layout, Placement, Section, Spec } from '../spec/schema';
 import { settingAt } from '../type/text-at';
 import { addStyle } from '../type/write-style';
+import { isWide, partOf, partsAcross } from './parts-across';
 import { rowFramesAt } from './row-frames';
 
 export const STARTING_LAYOUTS = [
@@ -144,8 +145,7 @@ function pageOf(spec: Spec) {
     breakpoint,
     count: columnsAt(spec, breakpoint).count,
   }));
-  const isWide = ({ breakpoint }: At): boolean => breakpoint.reference.width >= 600;
-  const isHalved = (at: At): boolean => isWide(at) && at.count % 2 === 0;
+  const isHalved = ({ breakpoint, count }: At): boolean => isWide(breakpoint) && count % 2 === 0;
   const block = (name: string, holds: Holds, at: (at: At) => Placement): Block => ({
     id: idOf('block', name, []),
     name,
@@ -178,10 +178,9 @@ function pageOf(spec: Spec) {
     across: (many: number, from: number, holds: (name: string) => Holds): Block[] =>
       Array.from({ length: many }, (_, index) =>
         block(`Card ${index + 1}`, holds(`Card ${index + 1}`), (at) => {
-          const parts = !isWide(at) ? 1 : at.count >= 9 && at.count % 3 === 0 ? 3 : at.count % 2 === 0 ? 2 : 1;
-          const part = at.count / parts;
+          const parts = partsAcross(at.breakpoint, at.count);
           const lane = from + Math.floor(index / parts);
-          return { columns: [(index % parts) * part + 1, ((index % parts) + 1) * part], lanes: [lane, lane] };
+          return { columns: partOf(index, parts, at.count), lanes: [lane, lane] };
         }),
       ),
     /** White space in steps of 16 px, as rows at every breakpoint. */

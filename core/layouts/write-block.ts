@@ -2,12 +2,9 @@ import { lengthOf, parseLengthValue } from '../length/length-value';
 import { changesWithScreen } from '../length/units';
 import { mapped, type Parsed } from '../parsed';
 import { LIMITS } from '../limits';
-import { byWidth } from '../spec/ranges';
-import type { Block, CardGrid, Holds, Layout, Leaving, Spec } from '../spec/schema';
-import { addStyle } from '../type/write-style';
-import { countsOfSection } from './section-grid';
+import type { Block, CardGrid, Holds, Leaving, Spec } from '../spec/schema';
 import type { Chosen } from './arrange';
-import { addBlock, addSection, blockOf, placed, withBlocks, withLayout, withSection } from './edit-layout';
+import { addSection, blockOf, placed, withBlocks, withLayout, withSection } from './edit-layout';
 import { heightOfText } from './placement-text';
 
 /** What a person types and chooses for blocks, sections and layouts. */
@@ -129,90 +126,6 @@ export function layOver(spec: Spec, { layout, blocks, breakpoint }: Chosen, reas
       withBlocks(each, blocks, (block) => placed(block, breakpoint, { over: reason.trim() })),
     ),
   };
-}
-
-/** What can be put on a page. */
-export const NEW_BLOCKS = [
-  { id: 'heading', title: 'Heading' },
-  { id: 'body', title: 'Text' },
-  { id: 'picture', title: 'Picture' },
-  { id: 'card', title: 'Card' },
-  { id: 'area', title: 'Area' },
-] as const;
-export type NewBlock = (typeof NEW_BLOCKS)[number]['id'];
-
-/** A block more at the foot of a section (by default the last), over all columns, with its id. */
-export function newBlock(
-  spec: Spec,
-  layoutId: string,
-  kind: NewBlock,
-  section?: string,
-): Parsed<{ spec: Spec; id: string }> {
-  const layout = spec.layouts.find(({ id }) => id === layoutId);
-  if (!layout) return { problem: 'This layout no longer exists.' };
-  const held = holdsOf(spec, kind);
-  if (!held.value) return { problem: held.problem! };
-  const into = layout.sections.some(({ id }) => id === section) ? layout : withOneSection(layout);
-  const at = section && into === layout ? section : into.sections.at(-1)!.id;
-  const { spec: styled, holds } = held.value;
-  const first = byWidth(spec.breakpoints)[0]!;
-  const count = countsOfSection(
-    spec,
-    into.sections.find(({ id }) => id === at)!,
-  )(first);
-  const place = { [first.id]: { columns: [1, count] as [number, number], ...heightFor(kind) } };
-  const added = addBlock(into, at, NEW_BLOCKS.find(({ id }) => id === kind)!.title, holds, place);
-  const inside =
-    kind === 'card'
-      ? withBlocks(added.layout, [added.id], (block) => ({ ...block, holds: renamed(block) }))
-      : added.layout;
-  return { value: { spec: withLayout(styled, layoutId, () => inside), id: added.id } };
-}
-
-function heightFor(kind: NewBlock): object {
-  if (kind === 'heading') return { height: { lines: 1 } };
-  if (kind === 'body') return { height: { lines: 4 } };
-  return kind === 'area' ? { height: { rows: 6 } } : {};
-}
-
-function withOneSection(layout: Layout): Layout {
-  return layout.sections.length > 0 ? layout : addSection(layout, 'Section').layout;
-}
-
-function holdsOf(spec: Spec, kind: NewBlock): Parsed<{ spec: Spec; holds: Holds }> {
-  switch (kind) {
-    case 'picture':
-      return { value: { spec, holds: { picture: '4/3' } } };
-    case 'area':
-      return { value: { spec, holds: { area: 'plain' } } };
-    case 'card': {
-      const text = holdsOf(spec, 'body');
-      if (!text.value) return text;
-      const inner: Block[] = [
-        { id: 'picture', name: 'Picture', holds: { picture: '3/2' }, at: {} },
-        { id: 'text', name: 'Text', holds: text.value.holds, at: {} },
-      ];
-      const card: CardGrid = {
-        padding: '0px',
-        columns: 'page',
-        space: { [byWidth(spec.breakpoints)[0]!.id]: { between: [1] } },
-        blocks: inner,
-      };
-      return { value: { spec: text.value.spec, holds: { card } } };
-    }
-    default: {
-      const style = spec.type.find(({ role }) => role === kind);
-      const words = kind === 'heading' ? 'A heading' : 'Some text to read.';
-      if (style) return { value: { spec, holds: { text: style.name, words } } };
-      return mapped(addStyle(spec, kind), (added) => ({ spec: added.spec, holds: { text: added.name, words } }));
-    }
-  }
-}
-
-/** A new card whose blocks are named after it, so that no two of a layout have one id. */
-function renamed({ id, holds }: Block): Holds {
-  if (!('card' in holds)) return holds;
-  return { card: { ...holds.card, blocks: holds.card.blocks.map((block) => ({ ...block, id: `${id}-${block.id}` })) } };
 }
 
 /** A section more, with its id. */

@@ -1,8 +1,8 @@
 'use client';
 
 import { PilcrowLeft, Plus, Trash2 } from 'lucide-react';
-import { NEW_BLOCKS, newBlock, newSection, type NewBlock } from '../../core/layouts/write-block';
-import { sectionOf } from '../../core/layouts/edit-layout';
+import { addBlocks, NEW_BLOCKS, type NewBlock } from '../../core/layouts/add-blocks';
+import { newSection } from '../../core/layouts/write-block';
 import { mapped } from '../../core/parsed';
 import type { Layout } from '../../core/spec/schema';
 import { GROUP_NAMES, GroupMark } from '../bench/sheet/group-mark';
@@ -23,18 +23,28 @@ const SHOWN = [
   { value: 'all', title: 'All screens' },
 ] as const;
 
+const PUT: Record<NewBlock, string> = {
+  heading: 'Add a heading after the selected block, or at the end of the page',
+  body: 'Add text after the selected block, or at the end of the page',
+  picture: 'Add a picture after the selected block, or at the end of the page',
+  card: 'Add three cards side by side; one, where a card is selected',
+  area: 'Add an empty area after the selected block, or at the end of the page',
+};
+
 type Props = {
   layout: Layout;
   chosen: ChosenBlocks;
   shown: Shown;
   onShow: (shown: Shown) => void;
   onNew: () => void;
+  /** Lets the words of a block be typed. */
+  onType: (block: string | null) => void;
   say: (problem: string | null) => void;
 };
 
 /** Which layout, which breakpoint, what is drawn over it, and what can be put on it. */
 export function LayoutHead(props: Props) {
-  const { layout, chosen, shown, onShow, onNew, say } = props;
+  const { layout, chosen, shown, onShow, onNew, onType, say } = props;
   const store = useDraftStore();
   const mayEdit = useMayEdit();
   const layouts = useDraft(({ document }) => document.layouts);
@@ -45,11 +55,13 @@ export function LayoutHead(props: Props) {
 
   const put = (kind: NewBlock): void => {
     const { document, take } = store.getState();
-    const section = chosen.blocks[0] === undefined ? undefined : sectionOf(layout, chosen.blocks[0])?.id;
-    const added = newBlock(document, layout.id, kind, section);
+    const added = addBlocks(document, layout.id, kind, chosen.blocks.at(-1) ?? null);
     const refused = take(mapped(added, ({ spec }) => spec));
     say(refused);
-    if (added.value && refused === null) chosen.choose(added.value.id);
+    if (!added.value || refused !== null) return;
+    chosen.choose(added.value.ids[0]!);
+    // the words that are there are to be replaced
+    if (shown === 'one') onType(added.value.words);
   };
   const remove = (): void => {
     const { document, take } = store.getState();
@@ -103,14 +115,17 @@ export function LayoutHead(props: Props) {
       <span className={styles.add} data-edits role="group" aria-label="Add">
         <Plus size={13} aria-hidden />
         {NEW_BLOCKS.map(({ id, title }) => (
-          <ToolButton key={id} onClick={() => put(id)} title={`Put a ${title.toLowerCase()} at the end of the section`}>
+          <ToolButton key={id} onClick={() => put(id)} title={PUT[id]}>
             {title}
           </ToolButton>
         ))}
         <ToolButton
+          title="Add a section at the bottom of the page"
           onClick={() => {
             const { document, take } = store.getState();
             say(take(mapped(newSection(document, layout.id), ({ spec }) => spec)));
+            // what is added next goes into it
+            chosen.clear();
           }}
         >
           Section

@@ -12,11 +12,12 @@ import { LayoutHead, type Shown } from './layout-head';
 import styles from './layouts.module.scss';
 import { NewLayoutDialog } from './new-layout-dialog';
 import { NoLayouts } from './no-layouts';
+import { PageFindings } from './page-findings';
 import { Pages } from './pages';
 import { useChosen } from './use-chosen';
 
 /** Trial layouts: a page on the grid, drawn and in numbers. */
-export function Layouts({ team }: { team: string }) {
+export function Layouts({ team, person }: { team: string; person: string }) {
   const document = useDraft((draft) => draft.document);
   const viewport = useView((view) => view.viewport);
   const chosen = useChosen(document);
@@ -24,6 +25,7 @@ export function Layouts({ team }: { team: string }) {
   const [isNew, setNew] = useState(false);
   const [problem, say] = useState<string | null>(null);
   const { layout } = chosen;
+  const [typing, setTyping] = useState<string | null>(null);
   const breakpoint = breakpointAt(document, viewport);
   const onMade = (id: string): void => {
     setNew(false);
@@ -41,6 +43,7 @@ export function Layouts({ team }: { team: string }) {
             shown={shown}
             onShow={setShown}
             onNew={() => setNew(true)}
+            onType={setTyping}
             say={say}
           />
         )
@@ -52,7 +55,7 @@ export function Layouts({ team }: { team: string }) {
         <>
           <Rail />
           <div className={styles.body}>
-            <Pages team={team} layout={layout} shown={shown} breakpoint={breakpoint} chosen={chosen} say={say} />
+            <Pages {...{ team, layout, shown, breakpoint, chosen, say, typing }} onType={setTyping} />
             <aside className={styles.aside} aria-label="Blocks and white space">
               {problem && (
                 <p className={`problem ${styles.problem}`} role="alert">
@@ -60,6 +63,7 @@ export function Layouts({ team }: { team: string }) {
                 </p>
               )}
               <BlockPanel layout={layout} breakpoint={breakpoint} chosen={chosen} say={say} />
+              <PageFindings layout={layout} breakpoint={breakpoint} chosen={chosen.blocks} person={person} />
               <BlockSheet layout={layout} breakpoint={breakpoint} chosen={chosen} />
               <GapSheet breakpoint={breakpoint} />
             </aside>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { columnsAt } from '../../core/columns/columns-at';
 import { inksOf } from '../../core/overlay/inks';
 import { blockOf } from '../../core/layouts/edit-layout';
@@ -40,6 +40,9 @@ type Props = {
   chosen: ChosenBlocks;
   /** Says a sentence under the page. */
   say: (problem: string | null) => void;
+  /** The block whose words are typed. */
+  typing: string | null;
+  onType: (block: string | null) => void;
 };
 
 /** What is said of a block that is handled takes about so many px of the window. */
@@ -48,7 +51,7 @@ const SAYS = 330;
 type Leaving = { side: 'start' | 'end'; columns: [number, number]; beyond: number; block: string };
 
 /** A page as it is built, to scale, with its grid and handles over it. While a block is handled, the page is as it would be were it let go now. */
-export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone, chosen, say }: Props) {
+export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone, chosen, say, typing, onType }: Props) {
   const document = useDraft((draft) => draft.document);
   const store = useDraftStore();
   const mayEdit = useMayEdit();
@@ -56,7 +59,7 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
   const overlays = useView((view) => view.overlays);
   const direction = useView((view) => view.direction);
   const [drawn, setDrawn] = useState<readonly DrawnBlock[] | null>(null);
-  const [typing, setTyping] = useState<{ block: string; lines: number } | null>(null);
+  const [lines, setLines] = useState(0);
   const [held, setHeld] = useState<Held>(null);
   const surface = useRef<HTMLDivElement>(null);
   const [leaving, setLeaving] = useState<Leaving | null>(null);
@@ -99,16 +102,19 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
   };
   const type = (block: string): void => {
     choose(block);
-    setTyping({ block, lines: 0 });
+    onType(block);
   };
   const typed = (what: Typed): void => {
-    if (!typing) return;
-    if (what.is === 'lines') return setTyping({ ...typing, lines: what.lines });
-    setTyping(null);
-    const block = blockOf(layout, typing.block)?.block;
+    if (typing === null) return;
+    if (what.is === 'lines') return setLines(what.lines);
+    const block = blockOf(layout, typing)?.block;
     if (what.words !== null && block)
       say(store.getState().take(writeWords(store.getState().document, layout.id, block, what.words)));
-    surface.current?.querySelector<HTMLElement>(`[data-block="${CSS.escape(typing.block)}"]`)?.focus();
+    const texts = shown.blocks.filter(({ placed }) => 'text' in placed.block.holds).map(({ id }) => id);
+    const next = what.next === 0 ? undefined : texts[texts.indexOf(typing) + what.next];
+    if (next !== undefined) return type(next);
+    onType(null);
+    surface.current?.querySelector<HTMLElement>(`[data-block="${CSS.escape(typing)}"]`)?.focus();
   };
   // blocks that stay as they are are not drawn anew for what can be done with them
   const latest = useRef<PageActs>(null!);
@@ -135,7 +141,13 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
     },
   };
   const acts = useStable(latest);
-  const typedBlock = typing && shown.blocks.find(({ id }) => id === typing.block);
+  // what is chosen elsewhere, or was just added, comes into sight
+  const [first] = chosen.blocks;
+  useEffect(() => {
+    if (!isAlone || first === undefined) return;
+    surface.current?.querySelector(`[data-block="${CSS.escape(first)}"]`)?.scrollIntoView({ block: 'nearest' });
+  }, [first, isAlone]);
+  const typedBlock = typing && shown.blocks.find(({ id }) => id === typing);
   const under = ({ x, y, height: high }: PlacedBlock) => ({
     insetInlineStart: Math.max(0, Math.min(x.valueOf(), viewport - SAYS / scale)) * scale,
     top: (y.valueOf() + high.valueOf()) * scale + 4,
@@ -160,7 +172,7 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
         spec={document}
         layout={layout}
         held={held ? shown : null}
-        typing={typing?.block ?? null}
+        typing={typing}
         onTyped={acts.typed}
         onDrawn={setDrawn}
       />
@@ -185,6 +197,14 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
           )}
           <CardOverlays blocks={shown.blocks} shown={overlays} inks={inks} />
         </g>
+        {shown.sections.map(({ id, top }) => {
+          const section = now.sections.find((each) => each.id === id);
+          return section?.blocks.length === 0 ? (
+            <text key={id} className={styles.emptySection} x={12 / scale} y={top.valueOf() + 16 / scale} fontSize={12 / scale}>
+              {section.name}: empty. Add a block to it.
+            </text>
+          ) : null;
+        })}
         {shown.sections.slice(1).map(({ id, top }) => (
           <path key={id} d={`M0 ${top.valueOf()}h${viewport}`} className={styles.seam} strokeWidth={1 / scale} />
         ))}
@@ -204,7 +224,7 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
           name={names.get(block.id)!}
           scale={scale}
           direction={direction}
-          isTyped={typing?.block === block.id}
+          isTyped={typing === block.id}
           isChosen={chosen.blocks.includes(block.id)}
           isHeld={held?.block === block.id}
           isFlagged={flagged.has(block.id)}
@@ -221,7 +241,7 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
       )}
       {typedBlock && (
         <output className={styles.says} style={under(typedBlock)}>
-          <bdi dir="ltr">{linesText(typing!.lines, typedBlock)}</bdi>
+          <bdi dir="ltr">{linesText(lines, typedBlock)}</bdi>
         </output>
       )}
       {off !== null && off.length > 0 && held === null && typing === null && (

@@ -46,6 +46,7 @@ export const PageFrame = memo(function PageFrame(props: Props) {
   const columns = columnsAt(spec, breakpoint, viewport);
   const body = bodyOf(spec, layout);
   const there = useRef('');
+  const typed = useRef<string | null>(null);
   const told = useRef(onDrawn);
   told.current = onDrawn;
 
@@ -57,10 +58,11 @@ export const PageFrame = memo(function PageFrame(props: Props) {
     put(inside, 'css', css);
     put(inside, 'held', held ? heldCss(held, { x: columns.frameStart, y: held.sections[0]?.top ?? ZERO }) : '');
     // words that are being typed stay where they are
-    if (there.current !== body && typing === null) {
+    if (there.current !== body && (typing === null || typed.current !== typing)) {
       inside.body.innerHTML = body;
       there.current = body;
     }
+    typed.current = typing;
     if (held) return;
     let isGone = false;
     const measure = (): void => {

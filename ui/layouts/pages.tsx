@@ -17,12 +17,15 @@ type Props = {
   breakpoint: Breakpoint;
   chosen: ChosenBlocks;
   say: (problem: string | null) => void;
+  /** The block whose words are typed. */
+  typing: string | null;
+  onType: (block: string | null) => void;
 };
 
 const PAD = 16;
 
 /** The page at the viewport marker, or at every breakpoint at one scale. */
-export function Pages({ team, layout, shown, breakpoint, chosen, say }: Props) {
+export function Pages({ team, layout, shown, breakpoint, chosen, say, typing, onType }: Props) {
   const document = useDraft((draft) => draft.document);
   const viewport = useView((view) => view.viewport);
   const [box, { width }] = useSize<HTMLDivElement>();
@@ -44,7 +47,7 @@ export function Pages({ team, layout, shown, breakpoint, chosen, say }: Props) {
     >
       {width > 0 && shown === 'one' && (
         <div className={styles.alone} style={{ width: viewport * scale }}>
-          <PageDrawing {...{ team, layout, breakpoint, viewport, scale, chosen, say }} isAlone />
+          <PageDrawing {...{ team, layout, breakpoint, viewport, scale, chosen, say, typing, onType }} isAlone />
           <WidthGrip scale={scale} />
         </div>
       )}
@@ -56,7 +59,9 @@ export function Pages({ team, layout, shown, breakpoint, chosen, say }: Props) {
               {each.name} <span className="number">{widths[index]}</span>
             </figcaption>
             <PageDrawing
-              {...{ team, layout, scale, chosen, say }}
+              {...{ team, layout, scale, chosen, say, onType }}
+              // words are typed on the page of the breakpoint that is shown
+              typing={each.id === breakpoint.id ? typing : null}
               isAlone={false}
               breakpoint={each}
               viewport={widths[index]!}

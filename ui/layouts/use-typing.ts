@@ -2,10 +2,10 @@
 
 import { type RefObject, useEffect, useRef } from 'react';
 
-/** What comes of typing into a block: more lines or fewer, or the words, once they are done; null where they stay as they were. */
-export type Typed = { is: 'lines'; lines: number } | { is: 'done'; words: string | null };
+/** What comes of typing into a block: more lines or fewer, or the words, once they are done; null where they stay as they were. `next`: those of the next block follow, or of the one before. */
+export type Typed = { is: 'lines'; lines: number } | { is: 'done'; words: string | null; next: -1 | 0 | 1 };
 
-/** The words of a block in a frame, typed where they stand: Enter or a click elsewhere takes them, Esc does not. */
+/** The words of a block in a frame, typed where they stand: Enter or a click elsewhere takes them, Tab goes on to those of the next block, Esc leaves them as they were. */
 export function useTyping(
   frame: RefObject<HTMLIFrameElement | null>,
   block: string | null,
@@ -19,18 +19,19 @@ export function useTyping(
     if (!inside || !element) return;
     const before = element.textContent;
     let isDone = false;
-    const end = (words: string | null): void => {
+    const end = (words: string | null, next: -1 | 0 | 1 = 0): void => {
       if (isDone) return;
       isDone = true;
       if (words === null) element.textContent = before;
-      told.current({ is: 'done', words });
+      told.current({ is: 'done', words, next });
     };
     const onKeyDown = (event: KeyboardEvent): void => {
       event.stopPropagation();
       if (event.isComposing) return;
-      if (event.key !== 'Enter' && event.key !== 'Escape') return;
+      if (!['Enter', 'Escape', 'Tab'].includes(event.key)) return;
       event.preventDefault();
-      end(event.key === 'Enter' ? wordsIn(element) : null);
+      const next = event.key === 'Tab' ? (event.shiftKey ? -1 : 1) : 0;
+      end(event.key === 'Escape' ? null : wordsIn(element), next);
     };
     const onInput = (): void => told.current({ is: 'lines', lines: linesIn(element) });
     const onBlur = (): void => end(wordsIn(element));

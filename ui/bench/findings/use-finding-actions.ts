@@ -17,54 +17,58 @@ export function useFindingActions(shown: JudgedFinding, person: string) {
   const view = useViewStore();
   const router = useRouter();
   const pathname = usePathname();
+  // findings of a page stand beside it too
+  const bench = pathname.replace(/\/layouts$/, '');
   const now = () => {
-    const bench = store.getState();
-    const finding = findingsOfDraft(bench.document).find((each) => findingKey(each) === findingKey(shown)) ?? shown;
-    return { bench, look: view.getState(), finding };
+    const draft = store.getState();
+    const finding = findingsOfDraft(draft.document).find((each) => findingKey(each) === findingKey(shown)) ?? shown;
+    return { draft, look: view.getState(), finding };
   };
 
   return {
     goTo: (): void => {
-      const { bench, look, finding } = now();
+      const { draft, look, finding } = now();
       const [at] = finding.subject;
-      if (at?.[0] === 'type') return router.push(`${pathname}/type#${at[1]}`);
+      if (at?.[0] === 'type') return router.push(`${bench}/type#${at[1]}`);
       if (at?.[0] === 'layouts') {
         if (finding.breakpoint) look.show(finding.widths[0] ?? look.viewport);
-        return router.push(`${pathname}/layouts#${layoutPlace(at)}`);
+        const block = blockIn(at);
+        look.openLayout(at[1]!, block ? [block] : []);
+        return bench === pathname ? router.push(`${bench}/layouts#${at[1]}${block ? `/${block}` : ''}`) : undefined;
       }
       if (at?.[0] === 'spacing') return look.previewed === 'spacing' ? undefined : look.showAs('spacing');
-      const cell = at && cellAt(bench.document, at);
+      const cell = at && cellAt(draft.document, at);
       if (!cell) return;
       look.selectCell(cell.breakpoint, cell.quantity);
       requestAnimationFrame(() => document.querySelector<HTMLElement>('[role=gridcell][tabindex="0"]')?.focus());
     },
     showIn: (where: 'sweep' | 'finder'): void => {
-      const { bench, look, finding } = now();
-      const cell = finding.subject[0] && cellAt(bench.document, finding.subject[0]);
+      const { draft, look, finding } = now();
+      const cell = finding.subject[0] && cellAt(draft.document, finding.subject[0]);
       if (finding.breakpoint) look.selectCell(finding.breakpoint, cell?.quantity ?? 'column');
-      if (where === 'sweep') look.show(placedFindings(bench.document, [finding])[0]!.width);
+      if (where === 'sweep') look.show(placedFindings(draft.document, [finding])[0]!.width);
       const into = finding.facts['into'];
-      router.push(`${pathname}/${where}${where === 'finder' && into !== undefined ? `#parts=${into}` : ''}`);
+      router.push(`${bench}/${where}${where === 'finder' && into !== undefined ? `#parts=${into}` : ''}`);
     },
     mend: (wanted: Mend): void => {
-      const { bench, finding } = now();
+      const { draft, finding } = now();
       const label = mendLabel(finding, wanted);
       const mend = finding.mends.find((each) => mendLabel(finding, each) === label);
-      if (mend) bench.edit({ label, edits: mend.edits });
+      if (mend) draft.edit({ label, edits: mend.edits });
     },
     waive: (reason: string): void => {
-      const { bench, finding } = now();
-      bench.change(waived(bench.document, finding, { reason, by: person }));
+      const { draft, finding } = now();
+      draft.change(waived(draft.document, finding, { reason, by: person }));
     },
     withdraw: (): void => {
-      const { bench, finding } = now();
-      if (finding.waiver) bench.change(withoutWaiver(bench.document, finding.waiver));
+      const { draft, finding } = now();
+      if (finding.waiver) draft.change(withoutWaiver(draft.document, finding.waiver));
     },
   };
 }
 
-/** A layout, and the block in it that an address is about: `front/harbour`. */
-function layoutPlace(at: readonly string[]): string {
+/** The block of a layout that an address is about. */
+function blockIn(at: readonly string[]): string | undefined {
   const blocks = at.lastIndexOf('blocks');
-  return blocks < 0 ? at[1]! : `${at[1]}/${at[blocks + 1]}`;
+  return blocks < 0 ? undefined : at[blocks + 1];
 }

@@ -9,6 +9,6 @@ export const metadata: Metadata = { title: 'Layouts' };
 /** The trial layouts of a spec. */
 export default async function Page({ params }: Props) {
   const { team, spec } = await params;
-  await signedInPerson(`/${team}/${spec}/layouts`);
-  return <Layouts team={team} />;
+  const person = await signedInPerson(`/${team}/${spec}/layouts`);
+  return <Layouts team={team} person={person.name} />;
 }

@@ -1,0 +1,58 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { findingKey } from '../../core/checks/finding-key';
+import { lapsedFor, lapsedWaivers } from '../../core/checks/waivers';
+import { counted } from '../../core/length/present';
+import type { Breakpoint, Layout } from '../../core/spec/schema';
+import { FindingRow } from '../bench/findings/finding-row';
+import findingStyles from '../bench/findings/findings.module.scss';
+import { findingsOfDraft } from '../draft/findings-of-draft';
+import { useDraft } from '../draft/draft-context';
+import styles from './layouts.module.scss';
+
+type Props = { layout: Layout; breakpoint: Breakpoint; chosen: readonly string[]; person: string };
+
+/** What the checks report of the page: of the chosen blocks first, then of the breakpoint that is shown; gone to, mended or waived here. */
+export function PageFindings({ layout, breakpoint, chosen, person }: Props) {
+  const document = useDraft((draft) => draft.document);
+  const [waiving, setWaiving] = useState<string | null>(null);
+  const findings = findingsOfDraft(document);
+  const own = useMemo(
+    () => findings.filter(({ subject }) => subject.some(([room, id]) => room === 'layouts' && id === layout.id)),
+    [findings, layout.id],
+  );
+  const lapsed = lapsedWaivers(document, findings);
+  const names = new Map(document.breakpoints.map(({ id, name }) => [id, name]));
+  const isChosen = (finding: (typeof own)[number]): boolean =>
+    finding.subject.some((at) => chosen.some((block) => at.includes(block)));
+  const rank = (finding: (typeof own)[number]): number =>
+    finding.waiver ? 3 : isChosen(finding) ? 0 : finding.breakpoint === breakpoint.id ? 1 : 2;
+  const open = own.filter(({ waiver }) => !waiver).length;
+  return (
+    <section className={`${styles.sheet} ${findingStyles.panel}`} aria-label="Findings of this page" data-beside>
+      <h2>
+        Findings <span className="soft">{open === 0 ? 'none on this page' : counted(open, 'finding')}</span>
+      </h2>
+      {own.length > 0 && (
+        <ul className={findingStyles.list}>
+          {own
+            .toSorted((a, b) => rank(a) - rank(b))
+            .map((finding) => (
+              <FindingRow
+                key={findingKey(finding)}
+                finding={finding}
+                lapsed={lapsedFor(finding, lapsed)}
+                name={finding.breakpoint === null ? '' : (names.get(finding.breakpoint) ?? '')}
+                person={person}
+                isNew={false}
+                isSelected={isChosen(finding)}
+                isWaiving={waiving === findingKey(finding)}
+                onWaive={setWaiving}
+              />
+            ))}
+        </ul>
+      )}
+    </section>
+  );
+}
