@@ -20,7 +20,11 @@ const add = (spec: Spec, kind: (typeof NEW_BLOCKS)[number]['id'], after: string 
 
 /** Columns and lanes of blocks that stand in no card: `card-1 1–4 lane 1`. */
 const placed = (spec: Spec, at: string): string[] =>
-  solvedAt(spec, spec.layouts[0]!, spec.breakpoints.find(({ id }) => id === at)!)
+  solvedAt(
+    spec,
+    spec.layouts[0]!,
+    spec.breakpoints.find(({ id }) => id === at)!,
+  )
     .blocks.filter(({ card }) => card === null)
     .map(({ id, placed: { columns, lanes } }) => `${id} ${columns.join('–')} ${lanes.join('–')}`);
 
@@ -32,12 +36,11 @@ describe('cards', () => {
     expect(placed(spec, 'phone')).toEqual(['card-1 1–4 1–1', 'card-2 1–4 2–2', 'card-3 1–4 3–3']);
     expect(placed(spec, 'tablet')).toEqual(['card-1 1–4 1–1', 'card-2 5–8 1–1', 'card-3 1–4 2–2']);
     expect(placed(spec, 'desktop')).toEqual(['card-1 1–4 1–1', 'card-2 5–8 1–1', 'card-3 9–12 1–1']);
-    expect(blocksIn(spec.layouts[0]!).map(({ name }) => name).slice(0, 4)).toEqual([
-      'Card 1',
-      'Card 1, picture',
-      'Card 1, title',
-      'Card 1, text',
-    ]);
+    expect(
+      blocksIn(spec.layouts[0]!)
+        .map(({ name }) => name)
+        .slice(0, 4),
+    ).toEqual(['Card 1', 'Card 1, picture', 'Card 1, title', 'Card 1, text']);
   });
 
   test('after a card comes one more, and its number goes on', () => {

@@ -1,15 +1,12 @@
 import { mapped, type Parsed } from '../parsed';
-import { LIMITS } from '../limits';
 import { byWidth } from '../spec/ranges';
 import { idOf } from '../spec/slug';
-import type { Block, Breakpoint, CardGrid, Holds, Layout, Section, Spec, TextStyle } from '../spec/schema';
+import type { Block, Breakpoint, CardGrid, Holds, Layout, Spec, TextStyle } from '../spec/schema';
 import { textAt } from '../type/text-at';
 import { addStyle } from '../type/write-style';
-import { toLanes } from './arrange';
-import { addSection, blockOf, idsOf, sectionOf, withBlocks, withLayout, withSection } from './edit-layout';
+import { blockOf, idsOf } from './edit-layout';
 import { partOf, partsAcross } from './parts-across';
-import { placementsAt } from './placements';
-import { countsOfSection } from './section-grid';
+import { putBlocks } from './put-blocks';
 
 /** What can be put on a page. */
 export const NEW_BLOCKS = [
@@ -40,25 +37,15 @@ export function addBlocks(spec: Spec, layoutId: string, kind: NewBlock, after: s
   if (!held.value) return { problem: held.problem! };
   const near = after === null ? null : blockOf(layout, after);
   // cards hold no cards
-  const inCard = kind === 'card' ? null : (near?.card ?? null);
   const beside = kind === 'card' ? (near?.card ?? near?.block ?? null) : (near?.block ?? null);
-  const page = layout.sections.length > 0 ? layout : addSection(layout, 'Section').layout;
-  const section = (beside && sectionOf(page, beside.id)) ?? page.sections.at(-1)!;
   const times = kind === 'card' && !(beside && 'card' in beside.holds) ? CARDS : 1;
-  if (page.sections.flatMap(({ blocks }) => idsOf(blocks)).length + times > LIMITS.blocks)
-    return { problem: `A layout can have up to ${LIMITS.blocks} blocks. Remove some first.` };
   const { spec: styled, holds } = held.value;
-  const made = newOnes(page, kind, holds, times, byWidth(spec.breakpoints)[0]!);
-  const ids = made.map(({ id }) => id);
-  const words = firstWords(made);
-  if (inCard) {
-    const inside = withBlocks(page, [inCard.id], (card) => ({ ...card, holds: holding(card, beside!.id, made, byWidth(spec.breakpoints)) }));
-    return { value: { spec: withLayout(styled, layoutId, () => inside), ids, words } };
-  }
-  const place = beside ? section.blocks.findIndex(({ id }) => id === beside.id) + 1 : section.blocks.length;
-  const put = withSection(page, section.id, (each) => ({ ...each, blocks: each.blocks.toSpliced(place, 0, ...made) }));
-  const added = withLayout(styled, layoutId, () => put);
-  return { value: { spec: placedIn(added, put, section, ids, beside?.id ?? null), ids, words } };
+  const made = newOnes(layout, kind, holds, times, byWidth(spec.breakpoints)[0]!);
+  const put = putBlocks(styled, layoutId, made, beside?.id ?? null, (breakpoint, count) => {
+    const parts = times > 1 ? partsAcross(breakpoint, count) : 1;
+    return made.map((_, index) => ({ lane: Math.floor(index / parts), columns: partOf(index, parts, count) }));
+  });
+  return mapped(put, (written) => ({ spec: written, ids: made.map(({ id }) => id), words: firstWords(made) }));
 }
 
 /** New blocks of a kind, each with a name and an id of its own. */
@@ -92,28 +79,6 @@ function heightFor(kind: NewBlock): { lines: number } | { rows: number } | null 
   return kind === 'area' ? { rows: 6 } : null;
 }
 
-/** What a card holds with one more after one of its blocks, in a lane of its own: lanes that come later make room. */
-function holding({ holds }: Block, after: string, [made]: readonly Block[], order: readonly Breakpoint[]): Holds {
-  if (!('card' in holds) || !made) return holds;
-  const { blocks } = holds.card;
-  const place = blocks.findIndex(({ id }) => id === after);
-  let under = blocks[place]!.at[order[0]!.id]?.lanes?.[1] ?? place + 1;
-  const own: Block['at'] = { ...made.at };
-  let others = blocks;
-  for (const { id } of order) {
-    if (!blocks.some(({ at }) => at[id]?.lanes)) continue;
-    under = blocks[place]!.at[id]?.lanes?.[1] ?? under;
-    own[id] = { ...own[id], lanes: [under + 1, under + 1] };
-    others = others.map((block) => {
-      const lanes = block.at[id]?.lanes;
-      if (!lanes) return block;
-      const next = lanes.map((lane) => lane + (lane > under ? 1 : 0)) as [number, number];
-      return { ...block, at: { ...block.at, [id]: { ...block.at[id], lanes: next } } };
-    });
-  }
-  return { card: { ...holds.card, blocks: others.toSpliced(place + 1, 0, { ...made, at: own }) } };
-}
-
 /** The block whose words are typed first: a heading or a text itself, the title of a card. */
 function firstWords(made: readonly Block[]): string | null {
   const [first] = made;
@@ -122,52 +87,17 @@ function firstWords(made: readonly Block[]): string | null {
   return 'card' in first.holds ? (first.holds.card.blocks.find(({ holds }) => 'text' in holds)?.id ?? null) : null;
 }
 
-/**
- * New blocks of a section placed at every breakpoint: in lanes of their own under the lane of another, or under all, several of them side by side. Only what would not
- * follow by itself is given.
- */
-function placedIn(spec: Spec, layout: Layout, before: Section, ids: readonly string[], after: string | null): Spec {
-  return byWidth(spec.breakpoints).reduce((now, breakpoint) => {
-    const countAt = countsOfSection(now, before);
-    const count = countAt(breakpoint);
-    const was = placementsAt(spec, before.blocks, breakpoint, countAt);
-    const under = was.find(({ block }) => block.id === after)?.lanes[1] ?? Math.max(0, ...was.map(({ lanes }) => lanes[1]));
-    const parts = ids.length > 1 ? partsAcross(breakpoint, count) : 1;
-    const more = Math.ceil(ids.length / parts);
-    const laneOf = (index: number): number => under + 1 + Math.floor(index / parts);
-    const section = now.layouts.find(({ id }) => id === layout.id)!.sections.find(({ id }) => id === before.id)!;
-    const is = placementsAt(now, section.blocks, breakpoint, countAt);
-    const isMeant = is.every(({ block, lanes, columns }) => {
-      const own = ids.indexOf(block.id);
-      if (own >= 0) {
-        const [first, last] = partOf(own, parts, count);
-        return lanes[0] === laneOf(own) && lanes[1] === laneOf(own) && columns[0] === first && columns[1] === last;
-      }
-      const model = was.find((each) => each.block.id === block.id)!;
-      return lanes.every((lane, side) => lane === model.lanes[side]! + (model.lanes[side]! > under ? more : 0));
-    });
-    if (isMeant) return now;
-    const chosen = { layout: layout.id, blocks: ids, breakpoint: breakpoint.id };
-    // between the lane above and the next there is room for all
-    const lanes = new Map<string, readonly [number, number]>(was.map(({ block, lanes: own }) => [block.id, own]));
-    const columns = new Map<string, [number, number]>();
-    ids.forEach((id, index) => {
-      const lane = under + (laneOf(index) - under) / (more + 1);
-      lanes.set(id, [lane, lane]);
-      columns.set(id, partOf(index, parts, count));
-    });
-    return toLanes(now, chosen, lanes, columns);
-  }, spec);
-}
-
 function holdsOf(spec: Spec, kind: NewBlock): Parsed<{ spec: Spec; holds: Holds }> {
   switch (kind) {
     case 'picture':
-      return { value: { spec, holds: { picture: '4/3' } } };
+      return { value: { spec, holds: { picture: '4/3', cropped: true } } };
     case 'area':
       return { value: { spec, holds: { area: 'plain' } } };
     case 'card':
-      return mapped(holdsOf(spec, 'body'), ({ spec: styled, holds: text }) => ({ spec: styled, holds: cardOf(styled, text) }));
+      return mapped(holdsOf(spec, 'body'), ({ spec: styled, holds: text }) => ({
+        spec: styled,
+        holds: cardOf(styled, text),
+      }));
     default: {
       const style = spec.type.find(({ role }) => role === kind);
       const words = kind === 'heading' ? 'A heading' : 'Some text to read.';
@@ -192,7 +122,12 @@ function cardOf(spec: Spec, text: Holds): Holds {
     columns: 'page',
     space: { [first.id]: { between: [1] } },
     blocks: [
-      { id: 'picture', name: 'Picture', holds: { picture: '3/2' }, at: { [first.id]: { lanes: [1, 1] } } },
+      {
+        id: 'picture',
+        name: 'Picture',
+        holds: { picture: '3/2', cropped: true },
+        at: { [first.id]: { lanes: [1, 1] } },
+      },
       lines('title', 'Title', { text: title, words: 'A title' }, 2, 1),
       lines('text', 'Text', text, 3, 2),
     ],

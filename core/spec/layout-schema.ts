@@ -105,6 +105,9 @@ const cardOf = (holds: z.ZodType) =>
 const plain = z.union([text, picture, area]);
 const holds = z.union([text, picture, area, cardOf(z.union([text, picture, area, cardOf(plain)]))]);
 
+/** Blocks of a section, or copied ones. */
+export const blocksSchema = blocksOf(holds);
+
 const section = z.strictObject({
   id,
   name: plainText(LIMITS.breakpointName, 'A section needs a name.'),
@@ -113,7 +116,7 @@ const section = z.strictObject({
   /** The grid on which it stands, by its id; none: the main one. */
   grid: z.string().max(40).optional(),
   space,
-  blocks: blocksOf(holds),
+  blocks: blocksSchema,
 });
 
 const layout = z.strictObject({

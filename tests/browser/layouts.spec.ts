@@ -1,6 +1,18 @@
 import type { Locator } from '@playwright/test';
 import { expect, saved, test } from './app';
-import { besideHandles, drag, front, middle, onPage, openLayouts, placeCell, scale, stored, undo, where } from './layouts-page';
+import {
+  besideHandles,
+  drag,
+  front,
+  middle,
+  onPage,
+  openLayouts,
+  placeCell,
+  scale,
+  stored,
+  undo,
+  where,
+} from './layouts-page';
 
 test('a block is moved to the nearest columns, a click moves nothing, and undo brings it back', async ({
   signedIn: page,
@@ -177,4 +189,38 @@ test('with a finger: a block is moved, and the page does not scroll', async ({ s
   for (let step = 1; step <= 5; step++) await touch('touchMove', x + (step / 5) * one);
   await touch('touchEnd');
   await expect.poll(() => where(page, 'Opening heading')).toMatch(/^columns 2–7/);
+});
+
+test('blocks are doubled, cut and pasted by keys, in a layout and from one specification to another', async ({
+  signedIn: page,
+  context,
+}) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await openLayouts(page, front('Copied from'));
+  const all = page.locator('[data-page] > [data-block]');
+  const before = await all.count();
+  await onPage(page, 'Card 1').click();
+  await onPage(page, 'Card 2').click({ modifiers: ['Shift'] });
+  await page.keyboard.press('Control+d');
+  // two cards with a picture and a text each
+  await expect(all).toHaveCount(before + 6);
+  await expect(page.locator('[data-page] > [data-chosen]')).toHaveCount(2);
+  await page.keyboard.press('Control+z');
+  await expect(all).toHaveCount(before);
+  await onPage(page, 'Opening heading').click();
+  await page.keyboard.press('Control+c');
+  await openLayouts(page, front('Copied to'));
+  await onPage(page, 'Heading').click();
+  await page.keyboard.press('Control+v');
+  await expect(all).toHaveCount(before + 1);
+  await expect(page.locator('[data-page] > [data-chosen]')).toHaveAttribute('data-name', 'Opening heading');
+  await page.keyboard.press('Control+x');
+  await expect(all).toHaveCount(before);
+  await onPage(page, 'Heading').focus();
+  await page.keyboard.press('Control+v');
+  await expect(all).toHaveCount(before + 1);
+  await page.evaluate(() => navigator.clipboard.writeText('A shopping list'));
+  await onPage(page, 'Heading').focus();
+  await page.keyboard.press('Control+v');
+  await expect(page.getByRole('alert').filter({ hasText: 'The clipboard holds no blocks.' })).toBeVisible();
 });

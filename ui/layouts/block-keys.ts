@@ -44,7 +44,10 @@ export function blockKeys(on: On): (event: KeyboardEvent) => void {
   };
 }
 
-function actOf({ store, layout, solved, block, chosen, breakpoint, direction }: On, event: KeyboardEvent): Parsed<Spec> | null {
+function actOf(
+  { store, layout, solved, block, chosen, breakpoint, direction }: On,
+  event: KeyboardEvent,
+): Parsed<Spec> | null {
   const { document: spec } = store.getState();
   const { key, shiftKey, altKey } = event;
   const at = { layout: layout.id, blocks: chosen.blocks.includes(block.id) ? chosen.blocks : [block.id], breakpoint };

@@ -18,6 +18,7 @@ import styles from './layouts.module.scss';
 import { Line } from './panel-line';
 import { SectionLine } from './section-line';
 import type { ChosenBlocks } from './use-chosen';
+import { useClipboard } from './use-clipboard';
 import { Select } from '../parts/select';
 
 type Props = { layout: Layout; breakpoint: Breakpoint; chosen: ChosenBlocks; say: (problem: string | null) => void };
@@ -29,6 +30,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
   const write = (written: (spec: Spec) => Parsed<Spec>): string | null =>
     store.getState().take(written(store.getState().document));
   const act = (written: (spec: Spec) => Parsed<Spec>) => () => say(write(written));
+  const clipboard = useClipboard(layout, chosen, say);
   const [first] = chosen.blocks;
   const found = first === undefined ? null : blockOf(layout, first);
   const at = { layout: layout.id, blocks: chosen.blocks, breakpoint: breakpoint.id };
@@ -99,6 +101,9 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
             </option>
           ))}
         </Select>
+        <ToolButton onClick={clipboard.double} title="Another one right after it (Ctrl+D)">
+          Duplicate
+        </ToolButton>
         <ToolButton
           onClick={act((spec) => ({ value: reordered(spec, layout.id, found.block.id, -1) }))}
           title="Earlier in reading order"

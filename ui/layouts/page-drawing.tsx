@@ -27,6 +27,7 @@ import { handled, type Handling, type Held } from './handling';
 import { blockKeys } from './block-keys';
 import { type PageActs, useStable } from './page-acts';
 import type { ChosenBlocks } from './use-chosen';
+import { useClipboard } from './use-clipboard';
 import type { Typed } from './use-typing';
 
 type Props = {
@@ -51,7 +52,18 @@ const SAYS = 330;
 type Leaving = { side: 'start' | 'end'; columns: [number, number]; beyond: number; block: string };
 
 /** A page as it is built, to scale, with its grid and handles over it. While a block is handled, the page is as it would be were it let go now. */
-export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone, chosen, say, typing, onType }: Props) {
+export function PageDrawing({
+  team,
+  layout,
+  breakpoint,
+  viewport,
+  scale,
+  isAlone,
+  chosen,
+  say,
+  typing,
+  onType,
+}: Props) {
   const document = useDraft((draft) => draft.document);
   const store = useDraftStore();
   const mayEdit = useMayEdit();
@@ -61,6 +73,7 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
   const [drawn, setDrawn] = useState<readonly DrawnBlock[] | null>(null);
   const [lines, setLines] = useState(0);
   const [held, setHeld] = useState<Held>(null);
+  const clipboard = useClipboard(layout, chosen, say);
   const surface = useRef<HTMLDivElement>(null);
   const [leaving, setLeaving] = useState<Leaving | null>(null);
   const given = useView((view) => view.pageHeights[breakpoint.id]);
@@ -161,10 +174,13 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
       // its paper is white, as the page will be
       data-bs-theme="light"
       data-page
-      data-proof={off && (off.length === 0 ? `${counted(shown.blocks.length * 4, 'edge')} match at ${viewport}` : 'off')}
+      data-proof={
+        off && (off.length === 0 ? `${counted(shown.blocks.length * 4, 'edge')} match at ${viewport}` : 'off')
+      }
       dir={direction}
       style={{ width: viewport * scale, height: height * scale }}
       onClick={(event) => event.target === event.currentTarget && chosen.clear()}
+      {...clipboard.handlers}
     >
       <PageFrame
         {...{ team, viewport, height, tall, scale, direction, breakpoint }}
@@ -200,7 +216,13 @@ export function PageDrawing({ team, layout, breakpoint, viewport, scale, isAlone
         {shown.sections.map(({ id, top }) => {
           const section = now.sections.find((each) => each.id === id);
           return section?.blocks.length === 0 ? (
-            <text key={id} className={styles.emptySection} x={12 / scale} y={top.valueOf() + 16 / scale} fontSize={12 / scale}>
+            <text
+              key={id}
+              className={styles.emptySection}
+              x={12 / scale}
+              y={top.valueOf() + 16 / scale}
+              fontSize={12 / scale}
+            >
               {section.name}: empty. Add a block to it.
             </text>
           ) : null;

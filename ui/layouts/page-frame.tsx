@@ -38,7 +38,8 @@ type Props = {
 
 /** The page as it is built: its own HTML and CSS, in a frame without scripts. What changes is put in its place there; nothing is loaded anew. */
 export const PageFrame = memo(function PageFrame(props: Props) {
-  const { team, spec, layout, breakpoint, held, viewport, height, tall, scale, direction, typing, onTyped, onDrawn } = props;
+  const { team, spec, layout, breakpoint, held, viewport, height, tall, scale, direction, typing, onTyped, onDrawn } =
+    props;
   const frame = useRef<HTMLIFrameElement>(null);
   const [loaded, setLoaded] = useState(0);
   const css = useMemo(() => ofScreen(layoutCssAt(spec, layout, breakpoint), tall), [spec, layout, breakpoint, tall]);

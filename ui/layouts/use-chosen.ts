@@ -11,6 +11,7 @@ export type ChosenBlocks = {
   open: (layout: string) => void;
   /** Chooses a block alone; with others, those chosen before stay, or the block is let go again. */
   choose: (block: string, withOthers?: boolean) => void;
+  chooseAll: (blocks: readonly string[]) => void;
   clear: () => void;
 };
 
@@ -36,6 +37,7 @@ export function useChosen({ layouts }: Spec): ChosenBlocks {
       if (!withOthers) return choose([block]);
       choose(chosen.includes(block) ? chosen.filter((each) => each !== block) : [...chosen, block]);
     },
+    chooseAll: choose,
     clear: () => choose([]),
   };
 }
