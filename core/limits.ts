@@ -104,8 +104,8 @@ export const MOST = {
   fonts: 200,
   /** Edits in one save. */
   edits: 20_000,
-  /** Keys of an address, and characters of each. */
-  addressDepth: 12,
+  /** Keys of an address, and characters of each: a part of a block's place in a card within a card has 17. */
+  addressDepth: 20,
   addressKey: 200,
 } as const;
 

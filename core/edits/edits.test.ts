@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { MOST } from '../limits';
 import { practiceSpec } from '../spec/testing';
 import { applyEdits } from './apply-edits';
 import { composed } from './compose';
@@ -150,4 +151,17 @@ test('a list of waivers of which one has no numbers is changed as a whole', () =
   expect(applyEdits(before, [{ at: ['waivers', 'a', 'reason'], before: 'x', after: 'y' }]).problem).toContain(
     '/waivers/a/reason is no place in this document',
   );
+});
+
+test('the deepest address, of a block in a card in a card, is no longer than a save takes', () => {
+  const page = (lane: number) => {
+    const block = (id: string, holds: object) => ({ id, holds, at: { phone: { lanes: [lane, lane] } } });
+    const text = block('words', { text: 'body', words: '' });
+    const inner = block('inner', { card: { space: {}, blocks: [text] } });
+    const outer = block('outer', { card: { space: {}, blocks: [inner] } });
+    return { layouts: [{ id: 'front', sections: [{ id: 'one', space: {}, blocks: [outer] }] }] };
+  };
+  const depths = editsBetween(page(1), page(2)).map(({ at }) => at.length);
+  expect(Math.max(...depths)).toBe(17);
+  expect(Math.max(...depths)).toBeLessThanOrEqual(MOST.addressDepth);
 });

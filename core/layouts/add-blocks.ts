@@ -41,7 +41,7 @@ export function addBlocks(spec: Spec, layoutId: string, kind: NewBlock, after: s
   const times = kind === 'card' && !(beside && 'card' in beside.holds) ? CARDS : 1;
   const { spec: styled, holds } = held.value;
   const made = newOnes(layout, kind, holds, times, byWidth(spec.breakpoints)[0]!);
-  const put = putBlocks(styled, layoutId, made, beside?.id ?? null, (breakpoint, count) => {
+  const put = putBlocks(styled, layoutId, made, beside && { after: beside.id }, (breakpoint, count) => {
     const parts = times > 1 ? partsAcross(breakpoint, count) : 1;
     return made.map((_, index) => ({ lane: Math.floor(index / parts), columns: partOf(index, parts, count) }));
   });

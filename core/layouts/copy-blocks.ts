@@ -79,7 +79,7 @@ export function pastedBlocks(spec: Spec, layoutId: string, text: string, after: 
   // lanes are those of where they stood
   const made = read.blocks.map(anew).map((block) => ({ ...block, at: withoutLanes(block.at) }));
   const narrowest = byWidth(spec.breakpoints)[0]!;
-  const put = putBlocks(spec, layoutId, made, after, ({ id }, count) =>
+  const put = putBlocks(spec, layoutId, made, after === null ? null : { after }, ({ id }, count) =>
     made.map((_, index) => {
       const before = read.stood[id]?.[index] ?? read.stood[narrowest.id]?.[index];
       const columns = before && sharedColumns(before.columns, before.of, count);

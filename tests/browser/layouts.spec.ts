@@ -224,3 +224,39 @@ test('blocks are doubled, cut and pasted by keys, in a layout and from one speci
   await page.keyboard.press('Control+v');
   await expect(page.getByRole('alert').filter({ hasText: 'The clipboard holds no blocks.' })).toBeVisible();
 });
+
+test('a block is dragged into a card, out of it, and into another section, seen in its place before it is let go', async ({
+  signedIn: page,
+  app,
+}) => {
+  const slug = await openLayouts(page, front('Dragged over'));
+  const inside = async (card: string): Promise<string[]> => {
+    await expect(saved(page)).toBeVisible();
+    const all = (await stored(app, slug)).layouts[0]!.sections.flatMap(({ blocks }) => blocks);
+    const { holds } = all.find(({ id }) => id === card)!;
+    return 'card' in holds ? holds.card.blocks.map(({ id }) => id) : [];
+  };
+  const dragOver = async (from: { x: number; y: number }, to: { x: number; y: number }): Promise<void> => {
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    await page.mouse.move(to.x, to.y, { steps: 8 });
+    await expect(page.locator('[data-page] [data-held]')).toBeVisible();
+    await expect.poll(() => besideHandles(page, true)).toEqual([]);
+    await page.mouse.up();
+  };
+  await onPage(page, 'Card 2').scrollIntoViewIfNeeded();
+  await dragOver(await middle(onPage(page, 'Heading')), await middle(onPage(page, 'Card 2')));
+  expect(await inside('card-2')).toContain('heading');
+  expect(await where(page, 'Heading')).toMatch(/^columns 1–4,/);
+  // a card is open as long as something in it is chosen
+  await onPage(page, 'Card 2').dblclick();
+  await onPage(page, 'Heading').click();
+  const opening = await middle(onPage(page, 'Opening picture'));
+  await dragOver(await middle(onPage(page, 'Heading')), { x: opening.x - 200, y: opening.y + 40 });
+  expect(await inside('card-2')).not.toContain('heading');
+  expect((await stored(app, slug)).layouts[0]!.sections[0]!.blocks.map(({ id }) => id)).toContain('heading');
+  for (const left of [1, 0]) {
+    await undo(page).click();
+    expect((await inside('card-2')).includes('heading')).toBe(left === 1);
+  }
+});

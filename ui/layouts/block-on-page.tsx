@@ -3,6 +3,7 @@
 import { useDrag } from '@use-gesture/react';
 import { memo } from 'react';
 import { movedBy, stretchedBy, tallBy } from '../../core/layouts/nearest';
+import { isIn, type Point } from '../../core/layouts/move-block';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import { columnsText } from '../../core/layouts/placement-text';
 import type { Direction } from '../../core/length/direction';
@@ -95,14 +96,14 @@ function isSame({ block: one, ...before }: Props, { block: other, ...after }: Pr
 /** What moving the pointer on a block, or on one of its sides, comes to; a press without a drag is a click. */
 function useHandles({ block: { id }, scale, direction, isFixed, acts }: Props) {
   return useDrag(
-    ({ args, movement: [right, y], first, last, tap, memo, event, canceled, altKey }) => {
+    ({ args, movement: [right, y], xy: [clientX, clientY], first, last, tap, memo, event, canceled, altKey }) => {
       const [part] = args as [Side | 'move'];
       event.stopPropagation();
       const x = direction === 'ltr' ? right : -right;
       if (tap) return memo;
       // what it was when it was taken: it is drawn elsewhere meanwhile
       const from = first || memo === undefined ? acts.block(id) : (memo as PlacedBlock);
-      const handling = handlingOf(part, from, x / scale, y / scale);
+      const handling = handlingOf(part, from, x / scale, y / scale, acts.point(clientX, clientY), acts);
       if (canceled) acts.handle(id, null);
       else if (!last) acts.handle(id, handling);
       else if (altKey && (part === 'start' || part === 'end')) letLeave(part, from, x / scale, acts);
@@ -113,8 +114,20 @@ function useHandles({ block: { id }, scale, direction, isFixed, acts }: Props) {
   );
 }
 
-function handlingOf(part: Side | 'move', block: PlacedBlock, x: number, y: number): Handling {
-  if (part === 'move') return { is: 'moved', drop: movedBy(block, x, y) };
+function handlingOf(
+  part: Side | 'move',
+  block: PlacedBlock,
+  x: number,
+  y: number,
+  point: Point,
+  acts: PageActs,
+): Handling {
+  if (part === 'move') {
+    const into = acts.into(block.id, point);
+    // over another section or card it goes in there, and out of its own
+    if (into && !isIn(block, into)) return { is: 'into', into, point, start: Math.round(block.x.valueOf() + x) };
+    return { is: 'moved', drop: movedBy(block, x, y) };
+  }
   if (part === 'foot') return { is: 'tall', rows: tallBy(block, y) };
   return { is: 'stretched', columns: stretchedBy(block, part, x) };
 }

@@ -1,13 +1,17 @@
 import type { Family } from '../../core/overlay/inks';
 import { dropBlock, type Drop } from '../../core/layouts/drop-block';
 import { placed, withBlocks, withLayout } from '../../core/layouts/edit-layout';
+import { type Into, moveInto, type Point } from '../../core/layouts/move-block';
 import type { SolvedLayout } from '../../core/layouts/solve-layout';
 import type { Parsed } from '../../core/parsed';
 import type { Layout, Spec } from '../../core/spec/schema';
 
 /** What is being done to a block with the pointer: where it would come to stand. */
 export type Handling =
-  { is: 'moved'; drop: Drop } | { is: 'stretched'; columns: [number, number] } | { is: 'tall'; rows: number };
+  | { is: 'moved'; drop: Drop }
+  | { is: 'into'; into: Into; point: Point; start: number }
+  | { is: 'stretched'; columns: [number, number] }
+  | { is: 'tall'; rows: number };
 
 /** The document as it would be were the block let go now. */
 export function handled(
@@ -17,6 +21,7 @@ export function handled(
   id: string,
   handling: Handling,
 ): Parsed<Spec> {
+  if (handling.is === 'into') return moveInto(spec, layout, solved, id, handling);
   if (handling.is === 'moved') return dropBlock(spec, layout, solved, id, handling.drop);
   const change = handling.is === 'stretched' ? { columns: handling.columns } : { height: { rows: handling.rows } };
   return {

@@ -1,4 +1,5 @@
 import { type KeyboardEvent, type RefObject, useState } from 'react';
+import type { Into, Point } from '../../core/layouts/move-block';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import type { Handling } from './handling';
 import type { Typed } from './use-typing';
@@ -7,6 +8,10 @@ import type { Typed } from './use-typing';
 export type PageActs = {
   /** A block as it stands now. */
   block: (id: string) => PlacedBlock;
+  /** A place of the window on the page, in px from its start and its top. */
+  point: (x: number, y: number) => Point;
+  /** What lies there for a block that is dragged over it. */
+  into: (id: string, point: Point) => Into | null;
   choose: (id: string, withOthers: boolean) => void;
   /** A card is opened by a double click on something in it, in px of the page. */
   open: (card: string, x: number, y: number) => void;
@@ -24,6 +29,8 @@ export type PageActs = {
 export function useStable(latest: RefObject<PageActs>): PageActs {
   const [acts] = useState<PageActs>(() => ({
     block: (...given) => latest.current.block(...given),
+    point: (...given) => latest.current.point(...given),
+    into: (...given) => latest.current.into(...given),
     choose: (...given) => latest.current.choose(...given),
     open: (...given) => latest.current.open(...given),
     type: (...given) => latest.current.type(...given),

@@ -10,6 +10,7 @@ import { leave, writeWords } from '../../core/layouts/write-block';
 import { counted } from '../../core/length/present';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import { sameJson } from '../../core/edits/same-json';
+import { intoAt } from '../../core/layouts/move-block';
 import { solveLayout } from '../../core/layouts/solve-layout';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Breakpoint, Layout } from '../../core/spec/schema';
@@ -88,6 +89,7 @@ export function PageDrawing({
     () => (spec === document ? solved : solveLayout(spec, now, viewport, tall)),
     [spec, document, now, solved, viewport, tall],
   );
+  const heldPage = useMemo(() => (held ? { shown, before: solved } : null), [held, shown, solved]);
   const columns = useMemo(() => columnsAt(document, breakpoint, viewport), [document, breakpoint, viewport]);
   const off = useMemo(() => drawn && offEdges(shown, drawn), [shown, drawn]);
   const inks = useMemo(() => inksOf(document), [document]);
@@ -133,6 +135,13 @@ export function PageDrawing({
   const latest = useRef<PageActs>(null!);
   latest.current = {
     block: (id) => shown.blocks.find((block) => block.id === id)!,
+    point: (clientX, clientY) => {
+      const { left, right, top } = surface.current!.getBoundingClientRect();
+      const across = direction === 'ltr' ? clientX - left : right - clientX;
+      return { x: Math.round(across / scale), y: Math.round((clientY - top) / scale) };
+    },
+    // of the page as it stands, not as it would be
+    into: (id, point) => intoAt(solved, id, point),
     choose,
     open: (card, x, y) => {
       const inside = shown.blocks.findLast(({ card: around, ...own }) => around === card && covers(own, x, y));
@@ -187,7 +196,7 @@ export function PageDrawing({
         // words and styles are those of the document; where blocks stand is worked out while one is held
         spec={document}
         layout={layout}
-        held={held ? shown : null}
+        held={heldPage}
         typing={typing}
         onTyped={acts.typed}
         onDrawn={setDrawn}
@@ -239,7 +248,7 @@ export function PageDrawing({
           />
         )}
       </svg>
-      {shown.blocks.map((block) => (
+      {inOrder(shown.blocks, solved.blocks).map((block) => (
         <BlockOnPage
           key={block.id}
           block={block}
@@ -296,6 +305,13 @@ export function PageDrawing({
 function linesText(lines: number, { placed: { height } }: PlacedBlock): string {
   const given = typeof height === 'object' && 'lines' in height ? height.lines : null;
   return given === null ? counted(lines, 'line') : `${lines} of ${counted(given, 'line')}`;
+}
+
+/** Blocks in the order of the page as it stands: what is held stays where it is in the document that it is dragged over. */
+function inOrder(blocks: readonly PlacedBlock[], before: readonly PlacedBlock[]): readonly PlacedBlock[] {
+  if (blocks === before) return blocks;
+  const places = new Map(before.map(({ id }, place) => [id, place]));
+  return blocks.toSorted((a, b) => (places.get(a.id) ?? 0) - (places.get(b.id) ?? 0));
 }
 
 function sectionOf({ blocks }: { blocks: readonly { id: string; section: string }[] }, id: string): string | null {

@@ -7,11 +7,10 @@ import { layoutCssAt } from '../../core/formats/layout/layout-css';
 import { layoutBody } from '../../core/formats/layout/layout-html';
 import { cssName } from '../../core/formats/grid-css/type-css';
 import type { DrawnBlock } from '../../core/layouts/proof';
-import type { SolvedLayout } from '../../core/layouts/solve-layout';
 import type { Direction } from '../../core/length/direction';
 import { oncePer } from '../../core/length/once-per';
 import type { Breakpoint, Font, Layout, Spec } from '../../core/spec/schema';
-import { heldCss } from './held-css';
+import { heldCss, type HeldPage } from './held-css';
 import { fontAddress } from '../type/font-address';
 import styles from './layouts.module.scss';
 import { type Typed, useTyping } from './use-typing';
@@ -22,7 +21,7 @@ type Props = {
   layout: Layout;
   breakpoint: Breakpoint;
   /** Where blocks stand while one of them is held; null: the style sheet says it. */
-  held: SolvedLayout | null;
+  held: HeldPage | null;
   viewport: number;
   height: number;
   /** How high the screen is; the frame is as high as the whole page. */
@@ -57,7 +56,7 @@ export const PageFrame = memo(function PageFrame(props: Props) {
     inside.documentElement.dir = direction;
     put(inside, 'fonts', fonts);
     put(inside, 'css', css);
-    put(inside, 'held', held ? heldCss(held, { x: columns.frameStart, y: held.sections[0]?.top ?? ZERO }) : '');
+    put(inside, 'held', held ? heldCss(held, { x: columns.frameStart, y: held.before.sections[0]?.top ?? ZERO }) : '');
     // words that are being typed stay where they are
     if (there.current !== body && (typing === null || typed.current !== typing)) {
       inside.body.innerHTML = body;
