@@ -260,3 +260,43 @@ test('a block is dragged into a card, out of it, and into another section, seen 
     expect((await inside('card-2')).includes('heading')).toBe(left === 1);
   }
 });
+
+test('a picture of one’s own is tried in a block: chosen, placed, kept by the browser, and away again', async ({
+  signedIn: page,
+}) => {
+  const slug = await openLayouts(page, front('With a picture'));
+  const built = page.frameLocator('[data-page] iframe').locator('[data-block=opening-picture] img');
+  const sent: string[] = [];
+  page.on('request', (request) => request.postData()?.includes('teal') && sent.push(request.url()));
+  await onPage(page, 'Opening picture').click();
+  const file = page.getByLabel('Picture file');
+  const svg = '<svg xmlns="http://www.w3.org/2000/svg" width="40" height="30"><script>document.title = "run"</script><rect width="40" height="30" fill="teal"/></svg>'; // prettier-ignore
+  await file.setInputFiles({ name: 'quay.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
+  await expect(built).toHaveCSS('object-fit', 'cover');
+  await page.getByRole('button', { name: 'Fit', exact: true }).click();
+  await expect(built).toHaveCSS('object-fit', 'contain');
+  const across = page.getByLabel('Focus across, %');
+  await across.fill('20');
+  await across.press('Enter');
+  await expect(built).toHaveCSS('object-position', '20% 50%');
+  await page.goto(`/tidewick/${slug}/layouts`);
+  await expect(built).toHaveCSS('object-position', '20% 50%');
+  expect(await page.title()).not.toContain('run');
+  await onPage(page, 'Opening picture').click();
+  await file.setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+  await expect(page.getByText('notes.txt can’t be shown. Use a PNG, JPEG, WebP, AVIF, GIF or SVG file.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove picture' }).click();
+  await expect(built).toHaveCount(0);
+
+  // dropped on a block that holds text, it goes nowhere, and that is said
+  const transfer = await page.evaluateHandle((text) => {
+    const data = new DataTransfer();
+    data.items.add(new File([text], 'quay.svg', { type: 'image/svg+xml' }));
+    return data;
+  }, svg);
+  await onPage(page, 'Opening heading').dispatchEvent('drop', { dataTransfer: transfer });
+  await expect(page.getByRole('alert').filter({ hasText: 'Drop a picture on a picture block' })).toBeVisible();
+  await onPage(page, 'Opening picture').dispatchEvent('drop', { dataTransfer: transfer });
+  await expect(built).toHaveCount(1);
+  expect(sent).toEqual([]);
+});

@@ -18,6 +18,7 @@ import { useDraft } from '../draft/draft-context';
 import { CommitField } from '../parts/commit-field';
 import { Toggle } from '../parts/toggle';
 import styles from './layouts.module.scss';
+import { PictureLine } from './picture-line';
 import { Line, type Write } from './panel-line';
 import { Select } from '../parts/select';
 
@@ -88,6 +89,7 @@ export function BlockFields({ layout, block, write }: { layout: Layout; block: B
           </Toggle>
         </Line>
       )}
+      {'picture' in holds && <PictureLine layout={layout.id} block={id} />}
       {'card' in holds && (
         <>
           <Line label="Padding">

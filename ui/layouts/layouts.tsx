@@ -12,12 +12,23 @@ import { LayoutHead, type Shown } from './layout-head';
 import styles from './layouts.module.scss';
 import { NewLayoutDialog } from './new-layout-dialog';
 import { NoLayouts } from './no-layouts';
+import { createOwnPictures, OwnPicturesProvider } from './own-pictures';
 import { PageFindings } from './page-findings';
 import { Pages } from './pages';
 import { useChosen } from './use-chosen';
 
 /** Trial layouts: a page on the grid, drawn and in numbers. */
-export function Layouts({ team, person }: { team: string; person: string }) {
+export function Layouts(props: { team: string; person: string }) {
+  const specId = useDraft((draft) => draft.specId);
+  const [pictures] = useState(() => createOwnPictures(specId));
+  return (
+    <OwnPicturesProvider value={pictures}>
+      <LayoutsView {...props} />
+    </OwnPicturesProvider>
+  );
+}
+
+function LayoutsView({ team, person }: { team: string; person: string }) {
   const document = useDraft((draft) => draft.document);
   const viewport = useView((view) => view.viewport);
   const chosen = useChosen(document);

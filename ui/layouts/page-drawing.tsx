@@ -10,7 +10,7 @@ import { leave, writeWords } from '../../core/layouts/write-block';
 import { counted } from '../../core/length/present';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import { sameJson } from '../../core/edits/same-json';
-import { intoAt } from '../../core/layouts/move-block';
+import { intoAt, type Point } from '../../core/layouts/move-block';
 import { solveLayout } from '../../core/layouts/solve-layout';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Breakpoint, Layout } from '../../core/spec/schema';
@@ -26,6 +26,7 @@ import styles from './layouts.module.scss';
 import { ReasonDialog } from './reason-dialog';
 import { handled, type Handling, type Held } from './handling';
 import { blockKeys } from './block-keys';
+import { useOwnPictures, usePicturesOf } from './own-pictures';
 import { type PageActs, useStable } from './page-acts';
 import type { ChosenBlocks } from './use-chosen';
 import { useClipboard } from './use-clipboard';
@@ -74,7 +75,15 @@ export function PageDrawing({
   const [drawn, setDrawn] = useState<readonly DrawnBlock[] | null>(null);
   const [lines, setLines] = useState(0);
   const [held, setHeld] = useState<Held>(null);
-  const clipboard = useClipboard(layout, chosen, say);
+  const own = useOwnPictures();
+  const pictures = usePicturesOf(layout.id);
+  /** A file that is dropped on a block, or pasted while one is chosen. */
+  const hangUp = (block: string | undefined, file: File): void => {
+    const holds = block === undefined ? undefined : blockOf(layout, block)?.block.holds;
+    if (!holds || !('picture' in holds)) return say('Drop a picture on a picture block, or select one and paste it.');
+    void own.put(`${layout.id}/${block!}`, file).then(say);
+  };
+  const clipboard = useClipboard(layout, chosen, say, (file) => hangUp(chosen.blocks[0], file));
   const surface = useRef<HTMLDivElement>(null);
   const [leaving, setLeaving] = useState<Leaving | null>(null);
   const given = useView((view) => view.pageHeights[breakpoint.id]);
@@ -190,6 +199,14 @@ export function PageDrawing({
       style={{ width: viewport * scale, height: height * scale }}
       onClick={(event) => event.target === event.currentTarget && chosen.clear()}
       {...clipboard.handlers}
+      onDragOver={(event) => event.dataTransfer.types.includes('Files') && event.preventDefault()}
+      onDrop={(event) => {
+        const [file] = event.dataTransfer.files;
+        if (!file) return;
+        event.preventDefault();
+        const block = (event.target as HTMLElement).closest<HTMLElement>('[data-block]')?.dataset['block'];
+        hangUp(block && insideOf(shown.blocks, block, latest.current.point(event.clientX, event.clientY)), file);
+      }}
     >
       <PageFrame
         {...{ team, viewport, height, tall, scale, direction, breakpoint }}
@@ -197,6 +214,7 @@ export function PageDrawing({
         spec={document}
         layout={layout}
         held={heldPage}
+        pictures={pictures}
         typing={typing}
         onTyped={acts.typed}
         onDrawn={setDrawn}
@@ -312,6 +330,14 @@ function inOrder(blocks: readonly PlacedBlock[], before: readonly PlacedBlock[])
   if (blocks === before) return blocks;
   const places = new Map(before.map(({ id }, place) => [id, place]));
   return blocks.toSorted((a, b) => (places.get(a.id) ?? 0) - (places.get(b.id) ?? 0));
+}
+
+/** The picture in a card under a place: a card that is shut takes what is dropped on what it holds. */
+function insideOf(blocks: readonly PlacedBlock[], id: string, { x, y }: Point): string {
+  const inside = blocks.find(
+    (block) => block.card === id && 'picture' in block.placed.block.holds && covers(block, x, y),
+  );
+  return inside?.id ?? id;
 }
 
 function sectionOf({ blocks }: { blocks: readonly { id: string; section: string }[] }, id: string): string | null {

@@ -13,6 +13,7 @@ import type { Breakpoint, Font, Layout, Spec } from '../../core/spec/schema';
 import { heldCss, type HeldPage } from './held-css';
 import { fontAddress } from '../type/font-address';
 import styles from './layouts.module.scss';
+import type { OwnPicture } from './own-pictures';
 import { type Typed, useTyping } from './use-typing';
 
 type Props = {
@@ -28,6 +29,8 @@ type Props = {
   tall: number;
   scale: number;
   direction: Direction;
+  /** Pictures of one’s own, by the ids of their blocks. */
+  pictures: Readonly<Record<string, OwnPicture>>;
   /** The block whose words are typed. */
   typing: string | null;
   onTyped: (typed: Typed) => void;
@@ -37,8 +40,22 @@ type Props = {
 
 /** The page as it is built: its own HTML and CSS, in a frame without scripts. What changes is put in its place there; nothing is loaded anew. */
 export const PageFrame = memo(function PageFrame(props: Props) {
-  const { team, spec, layout, breakpoint, held, viewport, height, tall, scale, direction, typing, onTyped, onDrawn } =
-    props;
+  const {
+    team,
+    spec,
+    layout,
+    breakpoint,
+    held,
+    viewport,
+    height,
+    tall,
+    scale,
+    direction,
+    pictures,
+    typing,
+    onTyped,
+    onDrawn,
+  } = props;
   const frame = useRef<HTMLIFrameElement>(null);
   const [loaded, setLoaded] = useState(0);
   const css = useMemo(() => ofScreen(layoutCssAt(spec, layout, breakpoint), tall), [spec, layout, breakpoint, tall]);
@@ -63,6 +80,7 @@ export const PageFrame = memo(function PageFrame(props: Props) {
       there.current = body;
     }
     typed.current = typing;
+    hang(inside, pictures);
     if (held) return;
     let isGone = false;
     const measure = (): void => {
@@ -74,7 +92,7 @@ export const PageFrame = memo(function PageFrame(props: Props) {
       isGone = true;
       cancelAnimationFrame(next);
     };
-  }, [loaded, body, css, held, fonts, direction, viewport, typing]);
+  }, [loaded, body, css, held, fonts, direction, viewport, typing, pictures]);
   useTyping(frame, loaded > 0 ? typing : null, onTyped);
 
   return (
@@ -98,6 +116,24 @@ export const PageFrame = memo(function PageFrame(props: Props) {
 const EMPTY =
   '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><style id="fonts"></style><style id="css"></style><style id="held"></style></head><body></body></html>';
 const bodyOf = oncePer((spec: Spec, layout: Layout) => layoutBody(spec, [layout]));
+
+/** Hangs pictures of one’s own over the drawings, which come back where a picture goes. */
+function hang(inside: Document, pictures: Props['pictures']): void {
+  for (const block of inside.querySelectorAll<HTMLElement>('[data-holds=picture]')) {
+    const own = pictures[block.dataset['block']!];
+    const there = block.querySelector('img');
+    if (!own) {
+      there?.remove();
+      continue;
+    }
+    const image = there ?? block.appendChild(inside.createElement('img'));
+    if (image.src !== own.url) image.src = own.url;
+    image.alt = '';
+    image.style.objectFit = own.fit;
+    image.style.objectPosition = `${own.across}% ${own.down}%`;
+    image.style.background = '#fff';
+  }
+}
 
 function put(inside: Document, id: string, css: string): void {
   const style = inside.getElementById(id)!;

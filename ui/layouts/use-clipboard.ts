@@ -7,8 +7,13 @@ import type { Layout } from '../../core/spec/schema';
 import { useDraftStore } from '../draft/draft-context';
 import type { ChosenBlocks } from './use-chosen';
 
-/** Blocks copied, cut and pasted by the usual keys of the system, and doubled by Ctrl+D; `double` does the last by itself. */
-export function useClipboard(layout: Layout, chosen: ChosenBlocks, say: (problem: string | null) => void) {
+/** Blocks copied, cut and pasted by the usual keys of the system (a file that is pasted goes to `onFile`), and doubled by Ctrl+D; `double` does the last by itself. */
+export function useClipboard(
+  layout: Layout,
+  chosen: ChosenBlocks,
+  say: (problem: string | null) => void,
+  onFile?: (file: File) => void,
+) {
   const store = useDraftStore();
   const copied = (): string => copiedBlocks(store.getState().document, layout, chosen.blocks);
   const put = (text: string): void => {
@@ -39,6 +44,8 @@ export function useClipboard(layout: Layout, chosen: ChosenBlocks, say: (problem
       onPaste: (event: ClipboardEvent): void => {
         if (!mayEdit()) return;
         event.preventDefault();
+        const [file] = event.clipboardData.files;
+        if (file && onFile) return onFile(file);
         put(event.clipboardData.getData('text/plain'));
       },
       onKeyDown: (event: KeyboardEvent): void => {

@@ -9,6 +9,7 @@ import { readBoxes } from '../../core/survey/read-boxes';
 import type { Screen } from '../../core/survey/screens';
 import { askWorker, Ended } from './ask-worker';
 import { turned } from '../../core/survey/turned';
+import { megabytes } from '../frame/megabytes';
 import { useSurveySpec, useSurveyStore } from './survey-context';
 
 /** A picture that is being read. */
@@ -85,12 +86,10 @@ export function useBring(): Bringing {
           name: own,
         }));
         if (again) {
-          store
-            .getState()
-            .correct(again.screen.id, ({ direction, ...screen }) => {
-              const read = { ...screen, width, height, density, boxes, leftOut: [] };
-              return direction === 'rtl' ? turned(read) : read;
-            });
+          store.getState().correct(again.screen.id, ({ direction, ...screen }) => {
+            const read = { ...screen, width, height, density, boxes, leftOut: [] };
+            return direction === 'rtl' ? turned(read) : read;
+          });
           return;
         }
         const screen: SurveyedScreen = { id, name, width, height, density, boxes, source: 'picture', leftOut: [] };
@@ -149,10 +148,6 @@ export function useBring(): Bringing {
     },
     putAway: () => setProblems([]),
   };
-}
-
-function megabytes(bytes: number): string {
-  return String(Math.round(bytes / 1024 / 1024));
 }
 
 /** The widths at which a saved page is measured: those at which the spec is drawn, or usual ones (common practice, no source). */
