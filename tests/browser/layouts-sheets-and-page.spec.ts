@@ -127,3 +127,16 @@ test('a finding leads to its block, and from there to the finder with its condit
   await whole.getByRole('button', { name: 'Find whole columns' }).click();
   await expect(page.getByRole('checkbox', { name: /third/i }).first()).toBeChecked();
 });
+
+test('readers see layouts as they are built, from the edition’s own files, in both directions', async ({
+  signedIn: page,
+}) => {
+  await page.goto('/tidewick/passenger-site/editions/1.0.0');
+  const built = page.frameLocator('iframe[title="Front page, Phone"]');
+  await expect(built.locator('[data-block=promise]')).toHaveText('Cross the sound in nineteen minutes');
+  await expect(built.locator('.layout')).toHaveCount(1);
+  const height = await page.locator('iframe[title="Front page, Phone"]').evaluate((frame) => frame.clientHeight);
+  expect(await built.locator('.layout').evaluate((layout) => layout.clientHeight)).toBeCloseTo(height, -1);
+  await page.getByLabel('Right to left').check();
+  await expect(built.locator('html')).toHaveAttribute('dir', 'rtl');
+});

@@ -1,16 +1,22 @@
 import { LAYOUT_SAYS, layoutTable, WHITE_SPACE_SAYS, whiteSpaceTable } from '../../core/edition/layout-table';
 import { byWidth, shownWidth } from '../../core/spec/ranges';
 import type { Layout, Spec } from '../../core/spec/schema';
+import { solvedAt } from '../../core/layouts/solved-at';
 import { LayoutDrawing } from '../drawing/layout-drawing';
+import { frameBase } from '../type/frame-base';
+import { BuiltPage } from './built-page';
 import { ReadTableView } from './read-table';
 import styles from './reading.module.scss';
 
 /** As wide as all drawings of a layout are together, in px of the page. */
 const TOGETHER = 960;
 
+type Props = { spec: Spec; layout: Layout; team: string; address: string };
+
 /** A trial layout for its readers: drawn at every breakpoint at one scale, and every measure of its blocks. */
-export function LayoutSection({ spec, layout }: { spec: Spec; layout: Layout }) {
+export function LayoutSection({ spec, layout, team, address }: Props) {
   const breakpoints = byWidth(spec.breakpoints);
+  const base = frameBase(spec, team);
   const scale = Math.min(
     0.5,
     TOGETHER / breakpoints.reduce((sum, breakpoint) => sum + shownWidth(spec, breakpoint), 0),
@@ -26,7 +32,16 @@ export function LayoutSection({ spec, layout }: { spec: Spec; layout: Layout }) 
         <div className={styles.layouts} tabIndex={0} role="group" aria-label={`${layout.name} at every breakpoint`}>
           {breakpoints.map((breakpoint) => (
             <figure key={breakpoint.id}>
-              <LayoutDrawing {...{ spec, layout, breakpoint, scale }} />
+              <BuiltPage
+                {...{ address, scale, base }}
+                layout={layout.id}
+                name={`${layout.name}, ${breakpoint.name}`}
+                width={shownWidth(spec, breakpoint)}
+                height={Math.max(1, solvedAt(spec, layout, breakpoint).height.valueOf())}
+                tall={breakpoint.reference.height}
+              >
+                <LayoutDrawing {...{ spec, layout, breakpoint, scale }} />
+              </BuiltPage>
               <figcaption className="soft">{breakpoint.name}</figcaption>
             </figure>
           ))}

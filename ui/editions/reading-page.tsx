@@ -128,7 +128,7 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
           </Fragment>
         ))}
         {spec.layouts.map((layout) => (
-          <LayoutSection key={layout.id} spec={spec} layout={layout} />
+          <LayoutSection key={layout.id} {...{ spec, layout, team, address }} />
         ))}
         {spec.layouts.length > 0 && <WhiteSpaceSection spec={spec} />}
         <Waivers spec={spec} />

@@ -4,14 +4,14 @@ import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { columnsAt } from '../../core/columns/columns-at';
 import { ZERO } from '../../core/length/px';
 import { layoutCssAt } from '../../core/formats/layout/layout-css';
+import { cssOfScreen } from '../../core/formats/layout/of-screen';
 import { layoutBody } from '../../core/formats/layout/layout-html';
-import { cssName } from '../../core/formats/grid-css/type-css';
 import type { DrawnBlock } from '../../core/layouts/proof';
 import type { Direction } from '../../core/length/direction';
 import { oncePer } from '../../core/length/once-per';
-import type { Breakpoint, Font, Layout, Spec } from '../../core/spec/schema';
+import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
 import { heldCss, type HeldPage } from './held-css';
-import { fontAddress } from '../type/font-address';
+import { frameBase } from '../type/frame-base';
 import styles from './layouts.module.scss';
 import type { OwnPicture } from './own-pictures';
 import { type Typed, useTyping } from './use-typing';
@@ -58,8 +58,8 @@ export const PageFrame = memo(function PageFrame(props: Props) {
   } = props;
   const frame = useRef<HTMLIFrameElement>(null);
   const [loaded, setLoaded] = useState(0);
-  const css = useMemo(() => ofScreen(layoutCssAt(spec, layout, breakpoint), tall), [spec, layout, breakpoint, tall]);
-  const fonts = useMemo(() => base(spec, team), [spec, team]);
+  const css = useMemo(() => cssOfScreen(layoutCssAt(spec, layout, breakpoint), tall), [spec, layout, breakpoint, tall]);
+  const fonts = useMemo(() => frameBase(spec, team), [spec, team]);
   const columns = columnsAt(spec, breakpoint, viewport);
   const body = bodyOf(spec, layout);
   const there = useRef('');
@@ -138,21 +138,6 @@ function hang(inside: Document, pictures: Props['pictures']): void {
 function put(inside: Document, id: string, css: string): void {
   const style = inside.getElementById(id)!;
   if (style.textContent !== css) style.textContent = css;
-}
-
-/** The style sheet for a frame that is higher than the screen: shares of the screen's height are lengths. */
-function ofScreen(css: string, tall: number): string {
-  return css.replace(/(?<![\w.])(\d*\.?\d+)vh\b/g, (_, share: string) => `${(Number(share) * tall) / 100}px`);
-}
-
-/** What the application adds: the root font size, the fonts of the spec’s styles from the team’s files, no bars for scrolling. */
-function base({ rootFontSize, type }: Spec, team: string): string {
-  const fonts = new Map<string, Font>(type.map(({ font }) => [font.file, font]));
-  const faces = [...fonts.values()].map(
-    (font) =>
-      `@font-face { font-family: '${cssName(font.family)}'; src: url('${fontAddress(team, font)}'); font-weight: ${font.weight ?? 400}; font-style: ${font.italic ? 'italic' : 'normal'}; }`,
-  );
-  return [`html { font-size: ${rootFontSize}px; overflow: hidden; }`, '[data-block]:focus { outline: none; }', ...faces].join('\n'); // prettier-ignore
 }
 
 function drawnIn(inside: Document, direction: Direction): DrawnBlock[] {
