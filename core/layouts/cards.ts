@@ -17,7 +17,13 @@ export type SolvedCard = {
   into: { lanes: Lane[]; frame: RowFrame; top: Px; end: Px; ground: Ground };
 };
 
-type InCard = { padding: Px; inner: Ground; tall: Tall[]; space: ReturnType<typeof spaceAt>; unit: Unit & { offset: Px } };
+type InCard = {
+  padding: Px;
+  inner: Ground;
+  tall: Tall[];
+  space: ReturnType<typeof spaceAt>;
+  unit: Unit & { offset: Px };
+};
 
 /**
  * A card worked out: its blocks stand on the page’s columns under it or on its own, and on its own rows or baseline, or

@@ -90,8 +90,7 @@ export function heightOf(placed: Placed, ground: Ground, card: CardHeight): Px |
 
 function solvedHeight(placed: Placed, ground: Ground, card: CardHeight): Px {
   const { height, block } = placed;
-  if (typeof height === 'string')
-    return 'card' in block.holds ? card(placed, ground) : ZERO;
+  if (typeof height === 'string') return 'card' in block.holds ? card(placed, ground) : ZERO;
   if ('ratio' in height) return pictureHeight(acrossOf(placed, ground), height);
   const text = textOf(placed, ground);
   const lines = text && { leading: text.leading, trimmed: [text.trim.over, text.trim.under] };

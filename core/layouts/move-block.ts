@@ -31,7 +31,8 @@ export function intoAt({ sections, blocks }: SolvedLayout, id: string, { x, y }:
   return section ? { section: section.id, card: null } : null;
 }
 
-function covers({ x, y, width, height }: PlacedBlock, { x: left, y: top }: Point): boolean {
+/** Does a block lie over a place of its page? */
+export function covers({ x, y, width, height }: PlacedBlock, { x: left, y: top }: Point): boolean {
   const [across, down] = [left - x.valueOf(), top - y.valueOf()];
   return across >= 0 && down >= 0 && across <= width.valueOf() && down <= height.valueOf();
 }

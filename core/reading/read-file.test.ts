@@ -206,9 +206,9 @@ describe('taking', () => {
     ).toEqual(spec));
 
   test('what cannot be taken changes nothing', () =>
-    expect(
-      takeReading(spec, reading, { ...likelyTaking(spec, reading), breakpoints: { phone: 'new' } }).problem,
-    ).toBe('Phone already starts at 0 px. Enter another width.'));
+    expect(takeReading(spec, reading, { ...likelyTaking(spec, reading), breakpoints: { phone: 'new' } }).problem).toBe(
+      'Phone already starts at 0 px. Enter another width.',
+    ));
 });
 
 describe('ranges of a container', () => {
@@ -249,7 +249,8 @@ describe('ranges of a container', () => {
     const own = gridCss(withMeasure(spec, 'container'), { version: '1.0.0', published: '', sha256: '' });
     const { document, measure } = readFile('grid.css', own).value!;
     expect(measure).toBe('container');
-    const said = (of: typeof spec) => of.breakpoints.map(({ from, columns: { count, gutter } }) => [from, count, gutter]);
+    const said = (of: typeof spec) =>
+      of.breakpoints.map(({ from, columns: { count, gutter } }) => [from, count, gutter]);
     expect(said(document)).toEqual(said(spec));
   });
 });

@@ -34,7 +34,11 @@ export const LARGEST_SURVEY = 4_000_000;
 
 /** A survey that is to be kept, read from JSON; a sentence where it cannot be. */
 export function readSurvey(json: unknown): Parsed<KeptSurvey> {
-  const { name, chosen, grid = null } = (typeof json === 'object' && json !== null ? json : {}) as Record<string, unknown>;
+  const {
+    name,
+    chosen,
+    grid = null,
+  } = (typeof json === 'object' && json !== null ? json : {}) as Record<string, unknown>;
   if (typeof name !== 'string' || name.trim() === '' || name.length > SURVEY_LIMITS.name || !isPlainText(name))
     return { problem: `name: A survey needs a name of at most ${SURVEY_LIMITS.name} characters.` };
   const { value: screens, problem } = readScreens(json);

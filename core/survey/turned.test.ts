@@ -4,7 +4,13 @@ import { readScreens, writeScreens } from './read-screens';
 import { directionOf, turned } from './turned';
 import type { Screen } from './screens';
 
-const box = (x: number, y: number, width: number): Screen['boxes'][number] => ({ x, y, width, height: 40, name: `${x}` });
+const box = (x: number, y: number, width: number): Screen['boxes'][number] => ({
+  x,
+  y,
+  width,
+  height: 40,
+  name: `${x}`,
+});
 const screen: Screen = { name: 'Home', width: 400, height: 800, boxes: [box(20, 0, 100), box(260, 60, 120.5)] };
 
 test('counts from the other side, and back', () => {

@@ -5,55 +5,17 @@ import { layoutHtml } from '../../core/formats/layout/layout-html';
 import { overlayJs } from '../../core/formats/overlay/overlay-js';
 import { columnEdges, columnsAt } from '../../core/columns/columns-at';
 import { guidesAt } from '../../core/overlay/guides';
-import { px } from '../../core/length/px';
 import { meshAt } from '../../core/overlay/mesh';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Spec } from '../../core/spec/schema';
 import { readScreensText } from '../../core/survey/read-screens';
-import { DEMO_SPECS } from '../../scripts/demo/specs';
 import { expect, type Page, test } from '@playwright/test';
 import { randomOf } from './model/random';
+import { demo, drawn, listed, openSite, ORIGIN, panel, withScript } from './overlay-page';
 
 /** The overlay on running pages, under a policy that lets nothing run and nothing look but what comes from the page’s own origin. */
 
-const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(64) };
-const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'";
-const demo = DEMO_SPECS.flatMap(({ drafts }) => drafts.map(({ document }) => document));
 const passenger = demo.find(({ name, layouts }) => name === 'Passenger site' && layouts.length > 0)!;
-
-async function open(page: Page, spec: Spec, html: string, css: string): Promise<void> {
-  const files: Record<string, [type: string, body: string]> = {
-    '/': ['text/html', html],
-    '/layout.css': ['text/css', css],
-    '/overlay.js': ['text/javascript', overlayJs(spec, ORIGIN)],
-  };
-  await page.route('http://site.example/**', (route) => {
-    const [contentType, body] = files[new URL(route.request().url()).pathname] ?? ['text/plain', ''];
-    return route.fulfill({
-      contentType: `${contentType}; charset=utf-8`,
-      body,
-      headers: { 'Content-Security-Policy': POLICY },
-    });
-  });
-  const refused: string[] = [];
-  page.on('console', (message) => message.type() === 'error' && refused.push(message.text()));
-  page.on('pageerror', (error) => refused.push(error.message));
-  await page.goto('http://site.example/');
-  expect(refused.filter((text) => !text.includes('favicon'))).toEqual([]);
-}
-
-const withScript = (html: string) => html.replace('</body>', '<script src="/overlay.js"></script></body>');
-const panel = (page: Page) => page.getByRole('region', { name: 'Grid overlay' });
-const listed = (page: Page) => panel(page).getByRole('listitem').allTextContents();
-
-/** The columns that are drawn, from the page’s start. */
-const drawn = (page: Page) =>
-  page.evaluate(() =>
-    [...document.querySelector('ypsiline-overlay')!.shadowRoot!.querySelectorAll('.columns i')].map((column) => {
-      const { left, right } = column.getBoundingClientRect();
-      return [left, right] as const;
-    }),
-  );
 
 async function drawsTheCore(page: Page, spec: Spec, width: number): Promise<void> {
   const edges = columnEdges(columnsAt(spec, breakpointAt(spec, width), width));
@@ -69,7 +31,7 @@ test('on the page of a trial layout: the grid of each range, and every block fou
   page,
 }) => {
   const html = withScript(layoutHtml(passenger, passenger.layouts.slice(0, 1)));
-  await open(page, passenger, html, layoutCss(passenger, ORIGIN));
+  await openSite(page, passenger, html, layoutCss(passenger, ORIGIN));
   for (const width of [1512, 820, 412]) {
     await page.setViewportSize({ width, height: 800 });
     await expect(panel(page)).toContainText(breakpointAt(passenger, width).name);
@@ -79,42 +41,6 @@ test('on the page of a trial layout: the grid of each range, and every block fou
       /Front page: \d+ blocks found, 0 of them not on their columns\.$/,
     );
   }
-});
-
-test('over the container in which the grid stands, as wide as that is, and over the next', async ({ page }) => {
-  const crew = demo.find(({ measure }) => measure === 'container')!;
-  const html =
-    '<!DOCTYPE html><title>Panes</title><link rel="stylesheet" href="/layout.css"><body><nav>Boats</nav><main><div class="grid-region"><p>One</p></div><div class="grid-region" id="side"><p>Two</p></div></main></body>';
-  const css =
-    'body { margin: 0; display: flex; } nav { width: 137px; } main { flex: 1; } .grid-region { container: grid-region / inline-size; height: 300px; } #side { margin-inline-start: 40%; }';
-  await open(page, crew, withScript(html), css);
-  const over = async (index: number): Promise<void> => {
-    const box = (await page.locator('.grid-region').nth(index).boundingBox())!;
-    const width = Math.round(box.width * 64) / 64;
-    const edges = columnEdges(columnsAt(crew, breakpointAt(crew, width), px(String(width))));
-    const own = await drawn(page);
-    expect(own).toHaveLength(edges.length);
-    own.forEach(([left, right], column) => {
-      expect(left - box.x).toBeCloseTo(edges[column]![0].valueOf(), 1);
-      expect(right - box.x).toBeCloseTo(edges[column]![1].valueOf(), 1);
-    });
-  };
-  for (const width of [1280, 900, 500]) {
-    await page.setViewportSize({ width, height: 800 });
-    await expect(async () => over(0)).toPass();
-    await page.keyboard.press('n');
-    await expect(async () => over(1)).toPass();
-    await page.keyboard.press('n');
-  }
-  await page.keyboard.press('o');
-  // the text begins at the container's own edge, as its ground does
-  await expect(panel(page).getByRole('status')).toHaveText('Every edge is on the grid.');
-});
-
-test('without such a container it says so, and lies over the page', async ({ page }) => {
-  const crew = demo.find(({ measure }) => measure === 'container')!;
-  await open(page, crew, withScript('<!DOCTYPE html><title>None</title><body><p>Text</p></body>'), '');
-  await expect(panel(page)).toContainText('this page has no .grid-region');
 });
 
 // package bootstrap: containers and gutters of its published style sheet, from 1400 px on
@@ -132,7 +58,7 @@ test('on a page with the grid of bootstrap', async ({ page }) => {
     `<div class="row">${spans.map((span) => `<div class="col-${span}"><p>${span}</p></div>`).join('')}</div>`;
   const html = `<!DOCTYPE html><title>Rows</title><link rel="stylesheet" href="/layout.css"><body><div class="container">${row(6, 6)}${row(3, 9)}${row(4, 4, 4)}${row(1, 2, 3, 6)}</div><script src="/overlay.js"></script></body>`;
   await page.setViewportSize({ width: 1440, height: 900 });
-  await open(page, spec, html, readFileSync('node_modules/bootstrap/dist/css/bootstrap.css', 'utf8'));
+  await openSite(page, spec, html, readFileSync('node_modules/bootstrap/dist/css/bootstrap.css', 'utf8'));
   await drawsTheCore(page, spec, 1440);
   await page.keyboard.press('o');
   await expect(panel(page).getByRole('status')).toHaveText('Every edge is on the grid.');
@@ -182,7 +108,7 @@ for (const scale of [1, 1.5, 2]) {
     test('finds exactly the twenty faults that were planted, by the amounts that are measured', async ({ page }) => {
       const width = Math.round(1512 / scale);
       const { faults, css, html } = planted(passenger, width);
-      await open(page, passenger, html.replace(/<p id="note">.*?<\/p>/, ''), css);
+      await openSite(page, passenger, html.replace(/<p id="note">.*?<\/p>/, ''), css);
       await page.keyboard.press('o');
       const found = (await listed(page)).map((text) => {
         const [, name, side, by] = /^(.+): (start|end) ([+−][\d.]+) px$/.exec(text)!;
@@ -197,7 +123,7 @@ for (const scale of [1, 1.5, 2]) {
 test('keys, distances, the report, and nothing left behind', async ({ page }) => {
   await page.setViewportSize({ width: 1512, height: 900 });
   const { css, html } = planted(passenger, 1512);
-  await open(page, passenger, html.replace('<script src="/overlay.js"></script>', ''), css);
+  await openSite(page, passenger, html.replace('<script src="/overlay.js"></script>', ''), css);
   const before = await page.evaluate(() => document.documentElement.outerHTML);
   const run = () => page.evaluate(overlayJs(passenger, ORIGIN));
   await run();
@@ -261,7 +187,12 @@ test('beside panels and under a bar: columns, guides and the mesh stand where th
     { name: 'rail', axis: 'x' as const, at: '25%', from: 'end' as const },
   ];
   const spec: Spec = { ...newSpec('Framed', [{ ...base, frame: { start: '120px', end: '4%', top: '50px' }, guides }]), mesh: { square: '10px', strong: 4 } }; // prettier-ignore
-  await open(page, spec, withScript('<!doctype html><html lang="en"><title>x</title><body><p>x</p></body></html>'), '');
+  await openSite(
+    page,
+    spec,
+    withScript('<!doctype html><html lang="en"><title>x</title><body><p>x</p></body></html>'),
+    '',
+  );
   for (const width of [1200, 777]) {
     await page.setViewportSize({ width, height: 800 });
     await expect(panel(page)).toContainText(`= ${width}`);

@@ -35,7 +35,10 @@ describe('surveys of a spec', () => {
 
   test('against a grid beside the main one, and read from the right', async () => {
     const grid = 'wide';
-    const two: Spec = { ...document, grids: [{ id: grid, name: 'Wide', at: { phone: { columns: { gutter: '18px' } } } }] };
+    const two: Spec = {
+      ...document,
+      grids: [{ id: grid, name: 'Wide', at: { phone: { columns: { gutter: '18px' } } } }],
+    };
     const access = await onSpec(sql(), member, (await createSpec(sql(), member.access, two)).id);
     const [screen] = survey('Wide').screens;
     const kept = { ...survey('Wide'), screens: [{ ...screen!, direction: 'rtl' as const }], grid };
@@ -44,7 +47,9 @@ describe('surveys of a spec', () => {
     // with gutters of 18 the second column ends at 185, and the third begins at 203
     expect(await surveysOf(sql(), access)).toMatchObject([{ edges: 4, slips: 2 }]);
     // a grid that is gone is the main one
-    expect(await keepSurvey(sql(), access, { ...kept, grid: 'gone' }, two)).toMatchObject({ value: expect.any(String) });
+    expect(await keepSurvey(sql(), access, { ...kept, grid: 'gone' }, two)).toMatchObject({
+      value: expect.any(String),
+    });
   });
 
   test('the newest comes first; one is removed, the others stay', async () => {

@@ -42,13 +42,7 @@ export function OverlaidGrids({ before, after }: { before: State; after: State }
           onChange={(value) => setWidth(Number(value))}
         />
         <label htmlFor={id}>Viewport</label>
-        <Range
-          id={id}
-          min={240}
-          max={most}
-          value={width}
-          onChange={({ target }) => setWidth(Number(target.value))}
-        />
+        <Range id={id} min={240} max={most} value={width} onChange={({ target }) => setWidth(Number(target.value))} />
         <output className="number" htmlFor={id}>
           {width} px
         </output>

@@ -1,27 +1,22 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { columnsAt } from '../../core/columns/columns-at';
-import { inksOf } from '../../core/overlay/inks';
 import { blockOf } from '../../core/layouts/edit-layout';
 import { type DrawnBlock, offEdges } from '../../core/layouts/proof';
-import { specOfSection } from '../../core/layouts/section-grid';
 import { leave, writeWords } from '../../core/layouts/write-block';
 import { counted } from '../../core/length/present';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import { sameJson } from '../../core/edits/same-json';
-import { intoAt, type Point } from '../../core/layouts/move-block';
+import { intoAt } from '../../core/layouts/move-block';
 import { solveLayout } from '../../core/layouts/solve-layout';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Breakpoint, Layout } from '../../core/spec/schema';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft, useDraftStore, useMayEdit, useView, useViewStore } from '../draft/draft-context';
-import { Overlays } from '../drawing/overlays';
+import { blockInCard, flaggedBlocks, inStandingOrder, linesText, sectionOfBlock } from './page-blocks';
 import { PageFrame } from './page-frame';
-import { SectionColumns } from './section-columns';
+import { PageOverlays } from './page-overlays';
 import { BlockOnPage, spokenBlock } from './block-on-page';
-import { CardOverlays } from './card-overlays';
-import { GapBands } from './gap-bands';
 import styles from './layouts.module.scss';
 import { ReasonDialog } from './reason-dialog';
 import { handled, type Handling, type Held } from './handling';
@@ -70,7 +65,6 @@ export function PageDrawing({
   const store = useDraftStore();
   const mayEdit = useMayEdit();
   const view = useViewStore();
-  const overlays = useView((view) => view.overlays);
   const direction = useView((view) => view.direction);
   const [drawn, setDrawn] = useState<readonly DrawnBlock[] | null>(null);
   const [lines, setLines] = useState(0);
@@ -99,9 +93,7 @@ export function PageDrawing({
     [spec, document, now, solved, viewport, tall],
   );
   const heldPage = useMemo(() => (held ? { shown, before: solved } : null), [held, shown, solved]);
-  const columns = useMemo(() => columnsAt(document, breakpoint, viewport), [document, breakpoint, viewport]);
   const off = useMemo(() => drawn && offEdges(shown, drawn), [shown, drawn]);
-  const inks = useMemo(() => inksOf(document), [document]);
   const flagged = useMemo(
     () => flaggedBlocks(findingsOfDraft(document), layout.id, breakpoint.id),
     [document, layout.id, breakpoint.id],
@@ -153,7 +145,7 @@ export function PageDrawing({
     into: (id, point) => intoAt(solved, id, point),
     choose,
     open: (card, x, y) => {
-      const inside = shown.blocks.findLast(({ card: around, ...own }) => around === card && covers(own, x, y));
+      const inside = blockInCard(shown.blocks, card, { x, y });
       if (inside) choose(inside.id);
     },
     type: mayEdit ? type : () => {},
@@ -183,7 +175,6 @@ export function PageDrawing({
     insetInlineStart: Math.max(0, Math.min(x.valueOf(), viewport - SAYS / scale)) * scale,
     top: (y.valueOf() + high.valueOf()) * scale + 4,
   });
-  const hasOwnGrids = now.sections.some((section) => specOfSection(spec, section) !== spec);
   const holding = held && shown.blocks.find(({ id }) => id === held.block);
   return (
     <div
@@ -205,7 +196,9 @@ export function PageDrawing({
         if (!file) return;
         event.preventDefault();
         const block = (event.target as HTMLElement).closest<HTMLElement>('[data-block]')?.dataset['block'];
-        hangUp(block && insideOf(shown.blocks, block, latest.current.point(event.clientX, event.clientY)), file);
+        const point = latest.current.point(event.clientX, event.clientY);
+        // a card that is shut takes it for what it holds there
+        hangUp(block && (blockInCard(shown.blocks, block, point)?.id ?? block), file);
       }}
     >
       <PageFrame
@@ -219,54 +212,14 @@ export function PageDrawing({
         onTyped={acts.typed}
         onDrawn={setDrawn}
       />
-      <svg width={viewport * scale} height={height * scale} viewBox={`0 0 ${viewport} ${height}`} aria-hidden="true">
-        <g {...(direction === 'rtl' && { transform: `translate(${viewport} 0) scale(-1 1)` })}>
-          <Overlays
-            {...{ spec: document, breakpoint, solved: columns, scale, id: `page-${breakpoint.id}` }}
-            width={viewport}
-            height={height}
-            shown={hasOwnGrids ? { ...overlays, columns: false } : overlays}
-          />
-          {overlays.columns && hasOwnGrids && (
-            <SectionColumns
-              spec={spec}
-              layout={now}
-              sections={shown.sections}
-              breakpoint={breakpoint}
-              viewport={viewport}
-              height={height}
-              scale={scale}
-            />
-          )}
-          <CardOverlays blocks={shown.blocks} shown={overlays} inks={inks} />
-        </g>
-        {shown.sections.map(({ id, top }) => {
-          const section = now.sections.find((each) => each.id === id);
-          return section?.blocks.length === 0 ? (
-            <text
-              key={id}
-              className={styles.emptySection}
-              x={12 / scale}
-              y={top.valueOf() + 16 / scale}
-              fontSize={12 / scale}
-            >
-              {section.name}: empty. Add a block to it.
-            </text>
-          ) : null;
-        })}
-        {shown.sections.slice(1).map(({ id, top }) => (
-          <path key={id} d={`M0 ${top.valueOf()}h${viewport}`} className={styles.seam} strokeWidth={1 / scale} />
-        ))}
-        {(held || chosen.blocks.length > 0) && (
-          <GapBands
-            solved={shown}
-            section={sectionOf(shown, held?.block ?? chosen.blocks[0]!)}
-            scale={scale}
-            isStrong={held !== null}
-          />
-        )}
-      </svg>
-      {inOrder(shown.blocks, solved.blocks).map((block) => (
+      <PageOverlays
+        // inks and grids are those of the document, which stays the same object while a block is held
+        {...{ spec: document, breakpoint, viewport, height, scale, direction, shown }}
+        layout={now}
+        isStrong={held !== null}
+        section={sectionOfBlock(shown.blocks, held?.block ?? chosen.blocks[0])}
+      />
+      {inStandingOrder(shown.blocks, solved.blocks).map((block) => (
         <BlockOnPage
           key={block.id}
           block={block}
@@ -317,47 +270,4 @@ export function PageDrawing({
       )}
     </div>
   );
-}
-
-/** `2 of 3 lines`; how many the words take, where the block says how many it has. */
-function linesText(lines: number, { placed: { height } }: PlacedBlock): string {
-  const given = typeof height === 'object' && 'lines' in height ? height.lines : null;
-  return given === null ? counted(lines, 'line') : `${lines} of ${counted(given, 'line')}`;
-}
-
-/** Blocks in the order of the page as it stands: what is held stays where it is in the document that it is dragged over. */
-function inOrder(blocks: readonly PlacedBlock[], before: readonly PlacedBlock[]): readonly PlacedBlock[] {
-  if (blocks === before) return blocks;
-  const places = new Map(before.map(({ id }, place) => [id, place]));
-  return blocks.toSorted((a, b) => (places.get(a.id) ?? 0) - (places.get(b.id) ?? 0));
-}
-
-/** The picture in a card under a place: a card that is shut takes what is dropped on what it holds. */
-function insideOf(blocks: readonly PlacedBlock[], id: string, { x, y }: Point): string {
-  const inside = blocks.find(
-    (block) => block.card === id && 'picture' in block.placed.block.holds && covers(block, x, y),
-  );
-  return inside?.id ?? id;
-}
-
-function sectionOf({ blocks }: { blocks: readonly { id: string; section: string }[] }, id: string): string | null {
-  return blocks.find((block) => block.id === id)?.section ?? null;
-}
-
-function covers(
-  { x, y, width, height }: Pick<PlacedBlock, 'x' | 'y' | 'width' | 'height'>,
-  left: number,
-  top: number,
-): boolean {
-  const [fromX, fromY] = [left - x.valueOf(), top - y.valueOf()];
-  return fromX >= 0 && fromY >= 0 && fromX <= width.valueOf() && fromY <= height.valueOf();
-}
-
-/** The blocks of a layout that some finding at this breakpoint is about. */
-function flaggedBlocks(findings: ReturnType<typeof findingsOfDraft>, layout: string, breakpoint: string): Set<string> {
-  const about = findings
-    .filter((finding) => finding.breakpoint === breakpoint)
-    .flatMap(({ subject }) => subject)
-    .filter(([room, own]) => room === 'layouts' && own === layout);
-  return new Set(about.flatMap((at) => (at.includes('blocks') ? [at[at.lastIndexOf('blocks') + 1]!] : [])));
 }

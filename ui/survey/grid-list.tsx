@@ -106,9 +106,7 @@ function SpecGrid({ screen, by, off, scale, onChoose }: SpecGridProps) {
     <li data-chosen={by === 'spec' || undefined}>
       <label>
         <Check type="radio" name={`grid-${screen.width}`} checked={by === 'spec'} onChange={onChoose} />
-        <strong>
-          Your grid: {grid === undefined ? breakpoint.name : `${grid}, ${breakpoint.name}`}
-        </strong>
+        <strong>Your grid: {grid === undefined ? breakpoint.name : `${grid}, ${breakpoint.name}`}</strong>
       </label>
       <GridStrip
         grid={{

@@ -91,7 +91,13 @@ function Inside() {
           </Button>
         </Notice>
       )}
-      <SurveyDesk state={state} held={held} choice={<GridChoice />} onTakeGrid={setGrid} onTakeUnit={() => setTakingUnit(true)}>
+      <SurveyDesk
+        state={state}
+        held={held}
+        choice={<GridChoice />}
+        onTakeGrid={setGrid}
+        onTakeUnit={() => setTakingUnit(true)}
+      >
         {shown && (
           <p className={styles.acts} data-edits>
             <ToolButton onClick={layOut} title="Put its boxes on your grid, each on the nearest columns">
