@@ -60,6 +60,8 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
     where: 'On a page of Layouts',
     keys: [
       ['Tab; Enter, or Space', 'go from block to block; select it, with Shift add to the selection'],
+      ['Enter on a selected text', 'type its words; Enter keeps them, Tab goes on to the next text, Esc leaves them'],
+      ['Ctrl + C, X, V; Ctrl + D', 'copy, cut, paste blocks, between specifications too; duplicate them'],
       ['Arrows', 'move the selection by a column or a row'],
       ['Shift + arrows', 'make a block wider, narrower, taller or shorter'],
       ['Alt + Up, Down', 'next to the block above; into its own lane'],
