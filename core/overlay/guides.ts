@@ -1,7 +1,9 @@
+import { exactNumbers } from '../columns/numbers';
 import { parseLength } from '../length/length';
-import { HALF, type Px, px } from '../length/px';
+import { type Px, px } from '../length/px';
 import { toPx } from '../length/resolve';
 import { wholeScreenOf } from '../spec/ranges';
+import { guidePlace } from './guide-place';
 import type { Breakpoint, Guide, Spec } from '../spec/schema';
 
 /** A line by hand and where it lies: from the screen's start (`x`), or from the page's top (`y`). */
@@ -21,11 +23,8 @@ export function guidesAt(
   const screen = wholeScreenOf(spec, breakpoint, width, height);
   return (breakpoint.guides ?? []).map(({ name, axis, at, from }) => {
     const along = axis === 'x' ? 'width' : 'height';
-    const own = toPx(parseLength(at.replace(/^-/, '')).value!, screen, along);
-    const place = at.startsWith('-') ? own.neg() : own;
-    const whole = px(screen[along]);
-    const from0 = { start: place, end: whole.sub(place), centre: whole.mul(HALF).add(place) };
-    return { name, axis, at: from0[from] };
+    const length = (text: string): Px => toPx(parseLength(text).value!, screen, along);
+    return { name, axis, at: guidePlace({ at, from }, px(screen[along]), length, exactNumbers) };
   });
 }
 

@@ -1,4 +1,5 @@
 import Fraction from 'fraction.js';
+import { guidePlace } from '../../overlay/guide-place';
 import type { LengthReader } from '../../columns/read-rule';
 import { isGrowing } from '../../length/growing';
 import { lengthOf } from '../../length/length-value';
@@ -77,14 +78,7 @@ export function guideSums(spec: Spec, breakpoint: Breakpoint): { name: string; a
   const across = WIDTH_UNIT[measureOf(spec)];
   return (breakpoint.guides ?? []).map(({ name, axis, at, from }) => {
     const whole = term(axis === 'x' ? across : OF_SCREEN.height, new Fraction(100), HUNDREDTH);
-    const own = lengthReader(screen, whole)(at.replace(/^-/, ''));
-    const place = at.startsWith('-') ? combine(NO_SUM, own, -1) : own;
-    const ends = {
-      start: place,
-      end: combine(whole, place, -1),
-      centre: combine(cssNumbers.times(whole, new Fraction(1, 2)), place, 1),
-    };
-    return { name, axis, at: ends[from] };
+    return { name, axis, at: guidePlace({ at, from }, whole, lengthReader(screen, whole), cssNumbers) };
   });
 }
 
