@@ -112,3 +112,15 @@ test('a picture of one’s own is tried in a block: chosen, placed, kept by the 
   await expect(built).toHaveCount(1);
   expect(sent).toEqual([]);
 });
+
+test('a developer sees how a block is built at the breakpoint that is shown', async ({ signedIn: page }) => {
+  await openLayouts(page, front('Built'));
+  await onPage(page, 'Opening heading').click();
+  await page.getByText('Code', { exact: true }).click();
+  await expect(page.getByText('data-block="opening-heading", class="type-heading"')).toBeVisible();
+  const css = page.getByLabel('CSS of Opening heading at Desktop');
+  await expect(css).toContainText("#front-page [data-block='opening-heading'] {");
+  await expect(css).toContainText('columns 1–6 at 144');
+  await page.getByRole('button', { name: 'Phone', exact: true }).click();
+  await expect(page.getByLabel('CSS of Opening heading at Phone')).toContainText('columns 1–4 at 20');
+});

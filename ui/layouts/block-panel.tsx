@@ -12,6 +12,7 @@ import { CommitField } from '../parts/commit-field';
 import { EditFields } from '../draft/edit-fields';
 import { ToolButton } from '../parts/toggle';
 import { spokenBlock } from './block-on-page';
+import { BlockCode } from './block-code';
 import { BlockFields } from './block-fields';
 import { Exceptions } from './exceptions';
 import styles from './layouts.module.scss';
@@ -130,6 +131,7 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
       <EditFields>
         <SectionLine {...{ layout, section, write, act }} />
       </EditFields>
+      {chosen.blocks.length === 1 && <BlockCode key={found.block.id} {...{ layout, breakpoint }} block={found.block} />}
     </section>
   );
 }

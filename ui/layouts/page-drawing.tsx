@@ -168,7 +168,10 @@ export function PageDrawing({
   const [first] = chosen.blocks;
   useEffect(() => {
     if (!isAlone || first === undefined) return;
-    surface.current?.querySelector(`[data-block="${CSS.escape(first)}"]`)?.scrollIntoView({ block: 'nearest' });
+    const block = surface.current?.querySelector(`[data-block="${CSS.escape(first)}"]`);
+    const desk = surface.current?.closest('[data-shown]')?.getBoundingClientRect();
+    const at = block?.getBoundingClientRect();
+    if (at && desk && (at.bottom < desk.top || at.top > desk.bottom)) block!.scrollIntoView({ block: 'center' });
   }, [first, isAlone]);
   const typedBlock = typing && shown.blocks.find(({ id }) => id === typing);
   const under = ({ x, y, height: high }: PlacedBlock) => ({

@@ -10,7 +10,7 @@ import { frameCss, frameProperties } from '../grid-css/frame-css';
 import { typeCss, typeProperties } from '../grid-css/type-css';
 import { countedRanges } from './counted-ranges';
 import { groundSums } from './ground-sums';
-import { type CssRule, sectionCss, type SectionRules } from './section-css';
+import { blockSelector, type CssRule, sectionCss, type SectionRules } from './section-css';
 
 /**
  * The trial layouts of a spec as CSS, for the page that `layoutHtml` writes: each section a grid on the spec’s columns,
@@ -24,6 +24,18 @@ export function layoutCss(spec: Spec, origin: Origin, layouts: readonly Layout[]
 /** As much of that sheet as a page at one breakpoint needs. */
 export function layoutCssAt(spec: Spec, layout: Layout, breakpoint: Breakpoint): string {
   return sheetOf(spec, null, layoutRanges(spec, [layout], breakpoint));
+}
+
+/**
+ * What the style sheet says of one block at a breakpoint, as developers copy it: its rule, with the sums in a comment.
+ *
+ *     blockCss(spec, front, desktop, 'headline')   // "… #front [data-block='headline'] {\n…"
+ */
+export function blockCss(spec: Spec, layout: Layout, breakpoint: Breakpoint, block: string): string {
+  const [first] = layoutRanges(spec, [layout], breakpoint);
+  const own = blockSelector(layout, { id: block });
+  const rules = (first?.rules ?? []).filter(({ selector }) => selector === own);
+  return rules.map((rule) => ruleText(rule).replace(/^ {2}/gm, '')).join('\n');
 }
 
 function sheetOf(spec: Spec, head: string | null, ranges: { css: string }[]): string {
@@ -40,7 +52,7 @@ export function layoutRanges(
   spec: Spec,
   layouts: readonly Layout[] = spec.layouts,
   only?: Breakpoint,
-): { breakpoint: Breakpoint; css: string }[] {
+): { breakpoint: Breakpoint; css: string; rules: CssRule[] }[] {
   const ranges = countedRanges(spec).filter(({ breakpoint }) => only === undefined || breakpoint.id === only.id);
   return ranges.map(({ breakpoint, query, count, width }) => {
     const ground = groundSums(spec, breakpoint, count);
@@ -76,7 +88,7 @@ export function layoutRanges(
       `  ${measureOf(spec) === 'viewport' ? ':root' : '.layout > *'} {\n${properties.join('\n')}\n  }`,
       ...rules.map(ruleText),
     ].join('\n');
-    return { breakpoint, css: `/* ${inComment(breakpoint.name)} */\n${rangeRule(spec, query)} {\n${inside}\n}` };
+    return { breakpoint, rules, css: `/* ${inComment(breakpoint.name)} */\n${rangeRule(spec, query)} {\n${inside}\n}` };
   });
 }
 

@@ -253,7 +253,8 @@ function blockRule(
   };
 }
 
-function blockSelector({ id }: Layout, block: Pick<Block, 'id'>): string {
+/** How a style sheet calls a block of a layout. */
+export function blockSelector({ id }: Pick<Layout, 'id'>, block: Pick<Block, 'id'>): string {
   return `#${id} [data-block='${block.id}']`;
 }
 
