@@ -30,7 +30,7 @@ export function PageFindings({ layout, breakpoint, chosen, person }: Props) {
     finding.waiver ? 3 : isChosen(finding) ? 0 : finding.breakpoint === breakpoint.id ? 1 : 2;
   const open = own.filter(({ waiver }) => !waiver).length;
   return (
-    <section className={`${styles.sheet} ${findingStyles.panel}`} aria-label="Findings of this page" data-beside>
+    <section className={`${findingStyles.panel} ${styles.sheet}`} aria-label="Findings of this page" data-beside>
       <h2>
         Findings <span className="soft">{open === 0 ? 'none on this page' : counted(open, 'finding')}</span>
       </h2>
