@@ -4,7 +4,7 @@ import { byWidth } from '../spec/ranges';
 import { idOf } from '../spec/slug';
 import { blocksSchema } from '../spec/layout-schema';
 import type { Block, Breakpoint, Layout, Spec } from '../spec/schema';
-import { blockOf, idsOf, sectionOf } from './edit-layout';
+import { blockOf, idsOf, sectionOf, withoutParts } from './edit-layout';
 import { placementsAt, sharedColumns } from './placements';
 import { putBlocks } from './put-blocks';
 import { countsOfSection } from './section-grid';
@@ -39,11 +39,12 @@ export function copiedBlocks(spec: Spec, layout: Layout, ids: readonly string[])
     const lanes = [...new Set(placed.map(({ lanes: [lane] }) => lane))].sort((a, b) => a - b);
     return placed.map(({ lanes: [lane], columns: [from, to] }) => ({ lane: lanes.indexOf(lane), columns: [from, to], of: countAt(breakpoint) })); // prettier-ignore
   };
-  const used = new Set(idsOfTexts(blocks));
+  const used = new Set(stylesOf(blocks));
   const roles = Object.fromEntries(
     spec.type.filter(({ name }) => used.has(name)).map(({ name, role }) => [name, role]),
   );
-  const standing = Object.fromEntries(spec.breakpoints.map((each) => [each.id, at(each)]));
+  // columns of a card are no share of a page’s: what comes out of one takes all of them
+  const standing = first.card ? {} : Object.fromEntries(spec.breakpoints.map((each) => [each.id, at(each)]));
   return JSON.stringify({ 'ypsiline blocks': 1, blocks, stood: standing, roles } satisfies z.input<typeof clipboard>);
 }
 
@@ -77,7 +78,7 @@ export function pastedBlocks(spec: Spec, layoutId: string, text: string, after: 
     return { ...block, id, at, holds: { card: { ...holds.card, blocks: holds.card.blocks.map(anew) } } };
   };
   // lanes are those of where they stood
-  const made = read.blocks.map(anew).map((block) => ({ ...block, at: withoutLanes(block.at) }));
+  const made = read.blocks.map(anew).map((block) => ({ ...block, at: withoutParts(block.at, ['columns', 'lanes']) }));
   const narrowest = byWidth(spec.breakpoints)[0]!;
   const put = putBlocks(spec, layoutId, made, after === null ? null : { after }, ({ id }, count) =>
     made.map((_, index) => {
@@ -106,16 +107,9 @@ function readClipboard(text: string): (Omit<z.infer<typeof clipboard>, 'blocks'>
   }
 }
 
-function withoutLanes(at: Block['at']): Block['at'] {
-  const placed = Object.entries(at).map(
-    ([id, { lanes: _lanes, columns: _columns, ...others }]) => [id, others] as const,
-  );
-  return Object.fromEntries(placed.filter(([, others]) => Object.keys(others).length > 0));
-}
-
 /** The text styles that blocks use, those in cards too. */
-function idsOfTexts(blocks: readonly Block[]): string[] {
+function stylesOf(blocks: readonly Block[]): string[] {
   return blocks.flatMap(({ holds }) =>
-    'text' in holds ? [holds.text] : 'card' in holds ? idsOfTexts(holds.card.blocks) : [],
+    'text' in holds ? [holds.text] : 'card' in holds ? stylesOf(holds.card.blocks) : [],
   );
 }

@@ -49,6 +49,15 @@ export function placed(block: Block, breakpoint: string, change: PlacementChange
   return { ...block, at: parts.length === 0 ? others : { ...others, [breakpoint]: next } };
 }
 
+/** Placements without some of their parts; what then says nothing is gone. */
+export function withoutParts(at: Block['at'], parts: readonly (keyof Placement)[]): Block['at'] {
+  const gone = new Set<string>(parts);
+  const left = Object.entries(at).map(
+    ([id, placement]) => [id, Object.entries(placement).filter(([part]) => !gone.has(part))] as const,
+  );
+  return Object.fromEntries(left.filter(([, own]) => own.length > 0).map(([id, own]) => [id, Object.fromEntries(own)]));
+}
+
 /** Where white space is: above the first lane, after a lane (counted from 0), or below the last. */
 export type Gap = 'above' | 'below' | number;
 

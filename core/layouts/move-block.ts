@@ -1,7 +1,7 @@
 import type { Parsed } from '../parsed';
-import type { Block, Layout, Spec } from '../spec/schema';
+import type { Layout, Spec } from '../spec/schema';
 import { withoutBlocks } from './arrange';
-import { blockOf, sectionOf } from './edit-layout';
+import { blockOf, sectionOf, withoutParts } from './edit-layout';
 import type { PlacedBlock } from './place-blocks';
 import { sharedColumns } from './placements';
 import { putBlocks, type PutAt } from './put-blocks';
@@ -70,8 +70,10 @@ export function moveInto(
   const tracks = inside[0]?.tracks ?? solved.blocks.find(({ card }) => card === null && into.card === null)?.tracks;
   const section = sectionOf(layout, id)!;
   const countBefore = countsOfSection(spec, section);
+  // its height and where it stands in its lane go with it
+  const bare = { ...found.block, at: withoutParts(found.block.at, ['columns', 'lanes', 'leaves', 'over']) };
   const without = withoutBlocks(spec, layout.id, [id]);
-  return putBlocks(without, layout.id, [bare(found.block)], at, (breakpoint, count) => {
+  return putBlocks(without, layout.id, [bare], at, (breakpoint, count) => {
     if (breakpoint.id === solved.breakpoint.id && tracks) {
       const wide = Math.min(span, count);
       const starts = Array.from({ length: count - wide + 1 }, (_, index) => index + 1);
@@ -83,10 +85,4 @@ export function moveInto(
     const columns = given && sharedColumns(given, countBefore(breakpoint), count);
     return [{ lane: 0, columns: columns ?? [1, count] }];
   });
-}
-
-/** A block without the places that it had: its height and where it stands in its lane go with it. */
-function bare(block: Block): Block {
-  const at = Object.entries(block.at).map(([id, { columns: _columns, lanes: _lanes, leaves: _leaves, over: _over, ...others }]) => [id, others] as const); // prettier-ignore
-  return { ...block, at: Object.fromEntries(at.filter(([, others]) => Object.keys(others).length > 0)) };
 }

@@ -1,6 +1,6 @@
 import { columnsAt } from '../columns/columns-at';
 import { isRelation } from '../columns/relation';
-import { givenParts, gridOf, specOfGrid } from '../spec/named-grids';
+import { givenParts, gridOf, specOfGrid, specOfId } from '../spec/named-grids';
 import type { Breakpoint, Section, Spec } from '../spec/schema';
 import type { CountAt } from './placements';
 
@@ -8,8 +8,7 @@ type OnGrid = Pick<Section, 'grid'>;
 
 /** The document as the grid of a section has it: that of the main one, unless the section names another. */
 export function specOfSection(spec: Spec, { grid }: OnGrid): Spec {
-  const named = grid === undefined ? undefined : gridOf(spec, grid);
-  return named ? specOfGrid(spec, named) : spec;
+  return specOfId(spec, grid ?? null);
 }
 
 /** The breakpoint of an id, as a document has it. */

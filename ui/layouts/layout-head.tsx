@@ -1,6 +1,6 @@
 'use client';
 
-import { PilcrowLeft, Plus, Trash2 } from 'lucide-react';
+import { Plus, Trash2 } from 'lucide-react';
 import { addBlocks, NEW_BLOCKS, type NewBlock } from '../../core/layouts/add-blocks';
 import { newSection } from '../../core/layouts/write-block';
 import { mapped } from '../../core/parsed';
@@ -9,6 +9,7 @@ import { GROUP_NAMES, GroupMark } from '../bench/sheet/group-mark';
 import { useDraft, useDraftStore, useMayEdit, useView } from '../draft/draft-context';
 import { OVERLAY_KEYS } from '../draft/preview-keys';
 import { Choice } from '../parts/choice';
+import { DirectionToggle, TURNS_PAGE } from '../parts/direction-toggle';
 import { Toggle, ToolButton } from '../parts/toggle';
 import styles from './layouts.module.scss';
 import { OVERLAYS } from './handling';
@@ -103,14 +104,7 @@ export function LayoutHead(props: Props) {
             <GroupMark group={id} />
           </Toggle>
         ))}
-        <Toggle
-          isOn={direction === 'rtl'}
-          aria-label="Right to left"
-          title="Show the page as read from right to left (x)"
-          onClick={() => turn(direction === 'ltr' ? 'rtl' : 'ltr')}
-        >
-          <PilcrowLeft size={14} aria-hidden />
-        </Toggle>
+        <DirectionToggle direction={direction} title={TURNS_PAGE} onTurn={turn} />
       </span>
       <span className={styles.add} data-edits role="group" aria-label="Add">
         <Plus size={13} aria-hidden />

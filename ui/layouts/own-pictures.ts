@@ -1,7 +1,7 @@
 'use client';
 
-import { createStore as createKept, delMany, get, keys, set as write } from 'idb-keyval';
-import { createContext, useContext, useEffect, useState } from 'react';
+import { createStore as createKept, del, get, keys, set as write } from 'idb-keyval';
+import { createContext, useContext, useMemo } from 'react';
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
 import { FILE_BYTES } from '../../core/limits';
@@ -10,10 +10,10 @@ import { megabytes } from '../frame/megabytes';
 /** How a picture of one’s own lies in its block: filling it, or whole in it, around a point of it in percent. */
 export type PictureLies = { fit: 'cover' | 'contain'; across: number; down: number };
 
-type Kept = PictureLies & { file: Blob; name: string };
+type Kept = PictureLies & { file: Blob };
 
 /** A picture that stands in a block. */
-export type OwnPicture = PictureLies & { url: string; name: string };
+export type OwnPicture = PictureLies & { url: string };
 
 type Pictures = Readonly<Record<string, OwnPicture>>;
 
@@ -51,7 +51,7 @@ export function createOwnPictures(specId: string) {
       if (file.size > FILE_BYTES.picture)
         return `${file.name} has ${megabytes(file.size)} MB; a picture can have up to ${megabytes(FILE_BYTES.picture)}.`;
       if (!(await isPicture(file))) return `${file.name} can’t be shown. Use a PNG, JPEG, WebP, AVIF, GIF or SVG file.`;
-      await keep(id, { file, name: file.name, fit: 'cover', across: 50, down: 50 });
+      await keep(id, { file, fit: 'cover', across: 50, down: 50 });
       return null;
     },
     lie: async (id: string, lies: Partial<PictureLies>): Promise<void> => {
@@ -63,7 +63,7 @@ export function createOwnPictures(specId: string) {
       const { [id]: gone, ...others } = store.getState().pictures;
       store.setState({ pictures: others });
       if (gone) URL.revokeObjectURL(gone.url);
-      await delMany([place + id], database).catch(() => {});
+      await del(place + id, database).catch(() => {});
     },
   };
 }
@@ -82,13 +82,11 @@ export function useOwnPictures(): OwnPictures {
 /** Those of one layout, by the ids of its blocks. */
 export function usePicturesOf(layout: string): Readonly<Record<string, OwnPicture>> {
   const all = useStore(useOwnPictures().store, ({ pictures }) => pictures);
-  const [own, setOwn] = useState<Pictures>({});
-  useEffect(() => {
+  return useMemo(() => {
     const at = `${layout}/`;
     const found = Object.entries(all).filter(([id]) => id.startsWith(at));
-    setOwn(Object.fromEntries(found.map(([id, picture]) => [id.slice(at.length), picture])));
+    return Object.fromEntries(found.map(([id, picture]) => [id.slice(at.length), picture]));
   }, [all, layout]);
-  return own;
 }
 
 async function isPicture(file: Blob): Promise<boolean> {

@@ -117,6 +117,7 @@ export function PageDrawing({
     say(store.getState().take(handled(document, layout, solved, block, handling)));
   };
   const type = (block: string): void => {
+    if (!mayEdit) return;
     choose(block);
     onType(block);
   };
@@ -148,7 +149,7 @@ export function PageDrawing({
       const inside = blockInCard(shown.blocks, card, { x, y });
       if (inside) choose(inside.id);
     },
-    type: mayEdit ? type : () => {},
+    type,
     typed,
     handle: (block, handling) => {
       const next = handling && { block, handling, breakpoint: breakpoint.id };
@@ -159,8 +160,7 @@ export function PageDrawing({
     leave: (block, side, own, beyond) => setLeaving({ side, columns: own, beyond, block }),
     press: (id, event) => {
       const block = solved.blocks.find((each) => each.id === id)!;
-      const at = { breakpoint: breakpoint.id, direction, type: mayEdit ? type : () => {} };
-      blockKeys({ store, layout, solved, block, chosen, say, ...at })(event);
+      blockKeys({ store, layout, solved, block, chosen, say, direction, type, breakpoint: breakpoint.id })(event);
     },
   };
   const acts = useStable(latest);

@@ -1,11 +1,9 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import { findingKey } from '../../core/checks/finding-key';
-import { lapsedFor, lapsedWaivers } from '../../core/checks/waivers';
+import { useMemo } from 'react';
 import { counted } from '../../core/length/present';
 import type { Breakpoint, Layout } from '../../core/spec/schema';
-import { FindingRow } from '../bench/findings/finding-row';
+import { FindingRows } from '../bench/findings/finding-rows';
 import findingStyles from '../bench/findings/findings.module.scss';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft } from '../draft/draft-context';
@@ -16,14 +14,11 @@ type Props = { layout: Layout; breakpoint: Breakpoint; chosen: readonly string[]
 /** What the checks report of the page: of the chosen blocks first, then of the breakpoint that is shown; gone to, mended or waived here. */
 export function PageFindings({ layout, breakpoint, chosen, person }: Props) {
   const document = useDraft((draft) => draft.document);
-  const [waiving, setWaiving] = useState<string | null>(null);
   const findings = findingsOfDraft(document);
   const own = useMemo(
     () => findings.filter(({ subject }) => subject.some(([room, id]) => room === 'layouts' && id === layout.id)),
     [findings, layout.id],
   );
-  const lapsed = lapsedWaivers(document, findings);
-  const names = new Map(document.breakpoints.map(({ id, name }) => [id, name]));
   const isChosen = (finding: (typeof own)[number]): boolean =>
     finding.subject.some((at) => chosen.some((block) => at.includes(block)));
   const rank = (finding: (typeof own)[number]): number =>
@@ -35,23 +30,7 @@ export function PageFindings({ layout, breakpoint, chosen, person }: Props) {
         Findings <span className="soft">{open === 0 ? 'none on this page' : counted(open, 'finding')}</span>
       </h2>
       {own.length > 0 && (
-        <ul className={findingStyles.list}>
-          {own
-            .toSorted((a, b) => rank(a) - rank(b))
-            .map((finding) => (
-              <FindingRow
-                key={findingKey(finding)}
-                finding={finding}
-                lapsed={lapsedFor(finding, lapsed)}
-                name={finding.breakpoint === null ? '' : (names.get(finding.breakpoint) ?? '')}
-                person={person}
-                isNew={false}
-                isSelected={isChosen(finding)}
-                isWaiving={waiving === findingKey(finding)}
-                onWaive={setWaiving}
-              />
-            ))}
-        </ul>
+        <FindingRows findings={own.toSorted((a, b) => rank(a) - rank(b))} person={person} isSelected={isChosen} />
       )}
     </section>
   );

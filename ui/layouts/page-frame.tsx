@@ -60,7 +60,7 @@ export const PageFrame = memo(function PageFrame(props: Props) {
   const [loaded, setLoaded] = useState(0);
   const css = useMemo(() => cssOfScreen(layoutCssAt(spec, layout, breakpoint), tall), [spec, layout, breakpoint, tall]);
   const fonts = useMemo(() => frameBase(spec, team), [spec, team]);
-  const columns = columnsAt(spec, breakpoint, viewport);
+  const start = useMemo(() => columnsAt(spec, breakpoint, viewport).frameStart, [spec, breakpoint, viewport]);
   const body = bodyOf(spec, layout);
   const there = useRef('');
   const typed = useRef<string | null>(null);
@@ -73,7 +73,7 @@ export const PageFrame = memo(function PageFrame(props: Props) {
     inside.documentElement.dir = direction;
     put(inside, 'fonts', fonts);
     put(inside, 'css', css);
-    put(inside, 'held', held ? heldCss(held, { x: columns.frameStart, y: held.before.sections[0]?.top ?? ZERO }) : '');
+    put(inside, 'held', held ? heldCss(held, { x: start, y: held.before.sections[0]?.top ?? ZERO }) : '');
     // words that are being typed stay where they are
     if (there.current !== body && (typing === null || typed.current !== typing)) {
       inside.body.innerHTML = body;

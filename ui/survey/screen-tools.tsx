@@ -1,7 +1,7 @@
-import { PilcrowLeft } from 'lucide-react';
 import type { SurveyedScreen } from '../../core/survey/correct';
 import { directionOf, turned } from '../../core/survey/turned';
 import { Choice } from '../parts/choice';
+import { DirectionToggle } from '../parts/direction-toggle';
 import { Toggle, ToolButton } from '../parts/toggle';
 import { useSurvey, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
@@ -47,14 +47,11 @@ export function ScreenTools({ shows, onShow, screen, isLeavingOut, onLeaveOut }:
         value={shows.zoom}
         onChange={(zoom) => onShow({ ...shows, zoom })}
       />
-      <Toggle
-        isOn={directionOf(screen) === 'rtl'}
-        aria-label="Right to left"
+      <DirectionToggle
+        direction={directionOf(screen)}
         title="This screen is read from right to left: count from its right side"
-        onClick={() => store.getState().correct(screen.id, turned)}
-      >
-        <PilcrowLeft size={14} aria-hidden />
-      </Toggle>
+        onTurn={() => store.getState().correct(screen.id, turned)}
+      />
       <span className={styles.push} />
       <Toggle
         isOn={isLeavingOut}

@@ -1,17 +1,15 @@
 'use client';
 
-import { findingKey } from '../../../core/checks/finding-key';
 import { useMemo, useState } from 'react';
 import { sameness } from '../../../core/checks/lasting-mends';
 import type { JudgedFinding } from '../../../core/checks/run';
 import { cellAt } from '../../../core/quantities/registry';
 import { type Place, placeKey } from '../../../core/sheet/place';
 import type { Spec } from '../../../core/spec/schema';
-import { lapsedFor, lapsedWaivers } from '../../../core/checks/waivers';
 import { findingsOfDraft } from '../../draft/findings-of-draft';
 import { useDraft, useView } from '../../draft/draft-context';
 import { EVERYTHING, type FindingFilter, FindingFilters } from './finding-filters';
-import { FindingRow } from './finding-row';
+import { FindingRows } from './finding-rows';
 import styles from './findings.module.scss';
 import { Button } from '../../parts/button';
 
@@ -23,10 +21,8 @@ export function Findings({ person }: { person: string }) {
   const findings = findingsOfDraft(document);
   const known = useMemo(() => (edition ? new Set(findingsOfDraft(edition.document).map(sameness)) : null), [edition]);
   const isNew = (finding: JudgedFinding): boolean => known !== null && !known.has(sameness(finding));
-  const [waiving, setWaiving] = useState<string | null>(null);
   const [filter, setFilter] = useState<FindingFilter>(EVERYTHING);
   const open = findings.filter(({ waiver }) => !waiver);
-  const lapsed = lapsedWaivers(document, findings);
   const names = new Map(document.breakpoints.map(({ id, name }) => [id, name]));
   const breakpoint = filter.breakpoint !== null && names.has(filter.breakpoint) ? filter.breakpoint : null;
   const shown = findings.filter(
@@ -50,20 +46,12 @@ export function Findings({ person }: { person: string }) {
         {findings.length > open.length && <span className="soft">{findings.length - open.length} waived</span>}
         {open.length === 0 && <span className={styles.fine}>No findings. Everything adds up.</span>}
       </div>
-      <ul className={styles.list}>
-        {inOrder(document, shown, selected).map((finding) => (
-          <FindingRow
-            key={findingKey(finding)}
-            finding={finding}
-            lapsed={lapsedFor(finding, lapsed)}
-            name={finding.breakpoint === null ? '' : (names.get(finding.breakpoint) ?? '')}
-            person={person}
-            isNew={isNew(finding)}
-            isSelected={isOf(document, finding, selected)}
-            isWaiving={waiving === findingKey(finding)}
-            onWaive={setWaiving}
-          />
-        ))}
+      <FindingRows
+        findings={inOrder(document, shown, selected)}
+        person={person}
+        isSelected={(finding) => isOf(document, finding, selected)}
+        isNew={isNew}
+      >
         {shown.length === 0 && findings.length > 0 && (
           <li className={styles.none}>
             None of the {findings.length} match these filters.{' '}
@@ -72,7 +60,7 @@ export function Findings({ person }: { person: string }) {
             </Button>
           </li>
         )}
-      </ul>
+      </FindingRows>
     </section>
   );
 }

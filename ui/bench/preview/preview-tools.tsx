@@ -1,6 +1,6 @@
 'use client';
 
-import { Crosshair, Image as ImageIcon, Palette, PilcrowLeft, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
+import { Crosshair, Image as ImageIcon, Palette, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
 import { type ChangeEvent, useRef } from 'react';
 import type { OverlayId } from '../../../core/overlay/inks';
 import { OVERLAY_IDS } from '../../../core/spec/overlay-schema';
@@ -11,6 +11,7 @@ import { WHOLE_VIEW } from '../../draft/zoomed';
 import { GroupMark, OVERLAY_NAMES } from '../sheet/group-mark';
 import { PicturePlacement } from './ground/picture-placement';
 import type { Pictures } from './ground/use-pictures';
+import { DirectionToggle, TURNS_PAGE } from '../../parts/direction-toggle';
 import { Toggle, ToolButton } from '../../parts/toggle';
 import { Select } from '../../parts/select';
 import styles from './preview.module.scss';
@@ -78,14 +79,7 @@ export function PreviewTools({ pictures, breakpoint, onInks, onGuides }: Props) 
             >
               <Ruler size={14} aria-hidden />
             </Toggle>
-            <Toggle
-              isOn={direction === 'rtl'}
-              aria-label="Right to left"
-              title="Show the page as read from right to left (x)"
-              onClick={() => turn(direction === 'ltr' ? 'rtl' : 'ltr')}
-            >
-              <PilcrowLeft size={14} aria-hidden />
-            </Toggle>
+            <DirectionToggle direction={direction} title={TURNS_PAGE} onTurn={turn} />
             {isMeasuring && (
               <Toggle isOn={isSnapping} onClick={() => snap(!isSnapping)} title="Snap to edges (e)">
                 To edges
