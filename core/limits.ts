@@ -48,6 +48,10 @@ export const LIMITS = {
   lanes: 200,
   /** Rows of a block’s height or of a white space, and lines of a text. */
   rowsInLayout: 1000,
+  /** Of a list, and of a table in a layout. */
+  items: 40,
+  tableRows: 200,
+  tableColumns: 12,
   /** A picture’s width / height. */
   ratio: 100,
   thresholds: 20,

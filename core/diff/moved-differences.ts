@@ -19,6 +19,7 @@ export function movedDifferences(before: Spec, after: Spec): Difference[] {
 }
 
 /** `columns 1–2 of 8, lanes 3` */
-function standsAt({ columns, count, lanes }: Place): string {
+function standsAt({ columns, count, lanes, hidden }: Place): string {
+  if (hidden) return 'hidden';
   return `columns ${columnsText(columns)} of ${count}, lanes ${columnsText(lanes)}`;
 }

@@ -25,7 +25,7 @@ export function newBreakpoint({ id, name, from, width, height }: Size, columns: 
 /** A spec around its breakpoints, on a base unit in px. */
 export function newSpec(name: string, breakpoints: Breakpoint[], base = 8): Spec {
   return {
-    ypsiline: 4,
+    ypsiline: 5,
     name,
     rootFontSize: 16,
     pixelsPerInch: 96,

@@ -1,6 +1,7 @@
 import { LIMITS } from '../limits';
 import { gridOf } from '../spec/named-grids';
 import { missingBreakpoint } from './references';
+import { stylesOf } from '../layouts/kinds';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import type { Block, CardGrid, Layout, Section, SectionSpace, Spec } from '../spec/schema';
 
@@ -12,11 +13,12 @@ export function layoutProblem(spec: Spec): string | null {
   );
 }
 
-function ofLayout({ sections }: Layout, place: string, spec: Spec): string | null {
+function ofLayout({ sections, between = {} }: Layout, place: string, spec: Spec): string | null {
   const blocks = sections.flatMap((section) => allBlocks(section.blocks));
   if (blocks.length > LIMITS.blocks)
     return `${place}: This layout has ${blocks.length} blocks, those in cards included; the maximum is ${LIMITS.blocks}.`;
   return (
+    missingBreakpoint(spec, Object.keys(between), `${place}.between`) ??
     twice(sections, `${place}.sections`, 'sections') ??
     twice(blocks, place, 'blocks') ??
     first(
@@ -45,8 +47,11 @@ function ofSpace(space: Record<string, SectionSpace>, place: string, spec: Spec)
 function ofBlock({ holds, at }: Block, place: string, spec: Spec): string | null {
   const missing = missingBreakpoint(spec, Object.keys(at), `${place}.at`);
   if (missing) return missing;
-  if ('text' in holds && !spec.type.some(({ name }) => name === holds.text))
-    return `${place}.holds.text: There is no text style “${holds.text}”. Use one of the specification’s.`;
+  const style = stylesOf(holds).find((each) => !spec.type.some(({ name }) => name === each));
+  if (style !== undefined) {
+    const key = Object.entries(holds).find(([, value]) => value === style)![0];
+    return `${place}.holds.${key}: There is no text style “${style}”. Use one of the specification’s.`;
+  }
   if (!('card' in holds)) return null;
   const inside = `${place}.holds.card`;
   return ofRows(holds.card, inside) ?? ofSection(holds.card, inside, spec);

@@ -37,14 +37,14 @@ describe('what cannot be read is refused with its place', () => {
     [
       'from the future',
       { ...good, ypsiline: 99 },
-      'This document is of version 99; this Ypsiline reads versions up to 4. Open it with a newer one.',
+      'This document is of version 99; this Ypsiline reads versions up to 5. Open it with a newer one.',
     ],
     [
       'without a version',
       { name: 'x' },
       'This isn’t a specification document: the key "ypsiline" with the version is missing.',
     ],
-    ['no object', [1], 'This isn’t a specification document. One starts with { "ypsiline": 4, "name": … }.'],
+    ['no object', [1], 'This isn’t a specification document. One starts with { "ypsiline": 5, "name": … }.'],
     ['an unknown key', { ...good, colour: 'red' }, '“colour” is a key that does not belong here.'],
     [
       'an unknown key, deep',

@@ -6,7 +6,7 @@ import { LIMITS } from '../limits';
 import { problemOf } from './problem';
 import { type Spec, specSchema } from '../spec/schema';
 
-export const NEWEST_VERSION = 4;
+export const NEWEST_VERSION = 5;
 
 /** The largest document that is taken, in characters; the richest demo spec has about 8,000. */
 export const LARGEST_DOCUMENT = LIMITS.documentCharacters;

@@ -14,6 +14,8 @@ const UPGRADES: Readonly<Record<number, (document: Document) => Document>> = {
   2: (document) => ({ ...document, ypsiline: 3, layouts: layoutsAsDrawn(document) }),
   // version 4 has sums, relations and fields; what has none of them says the same
   3: (document) => ({ ...document, ypsiline: 4 }),
+  // version 5 has more kinds of blocks, grounds and hidden blocks
+  4: (document) => ({ ...document, ypsiline: 5 }),
 };
 
 /** A document of an older version as one of a newer. Every step is kept for ever, with examples (tests/reference/kept). */

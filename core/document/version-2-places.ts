@@ -33,7 +33,7 @@ export const VERSION_2: PlacingLaw = {
 };
 
 /** What did not follow otherwise then, and is not asked for. */
-const UNCHANGED = { height: 'content', stands: 'top', leaves: [], over: null } as const;
+const UNCHANGED = { height: 'content', stands: 'top', leaves: [], bleeds: null, over: null, hidden: false } as const;
 
 type Before = { placed: readonly Placed[]; count: number } | null;
 

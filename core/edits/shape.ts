@@ -1,3 +1,5 @@
+import { KINDS } from '../layouts/kinds';
+
 /**
  * How a document is taken apart: what of it has an address of its own. Whatever is not named here is changed as a whole
  * (a length, a font, a size of a screen).
@@ -20,9 +22,8 @@ const fields = (of: Record<string, Shape> = {}): Fields => ({ is: 'fields', of }
 const record = (each?: Shape): Fields => ({ is: 'fields', ...(each && { each }) });
 const list = (id: string, each: Fields): List => ({ is: 'list', id: (value) => value[id], each });
 
-/** What a block holds is told by its first key: a text, a picture, a card, a plain area. */
+/** What a block holds is told by its kind: another kind is another thing. */
 const holds: Fields = { is: 'fields', of: {}, kind: (value) => KINDS.find((kind) => Object.hasOwn(value, kind)) };
-const KINDS = ['text', 'picture', 'card', 'area'];
 const block = fields({ holds, at: record(fields()) });
 // cards hold blocks, which may hold cards
 holds.of!.card = fields({ space: record(fields()), blocks: list('id', block) });
@@ -41,7 +42,7 @@ export const DOCUMENT: Fields = fields({
   breakpoints: list('id', fields({ ...parts, frame: record(), guides: list('name', fields()) })),
   grids: list('id', fields({ at: record(fields(parts)) })),
   type: list('name', fields({ at: record(fields()) })),
-  layouts: list('id', fields({ sections: list('id', section) })),
+  layouts: list('id', fields({ sections: list('id', section), between: record() })),
   waivers: { is: 'list', id: waiverId, each: fields() },
   mesh: record(),
   overlays: record(),

@@ -5,15 +5,22 @@ import type { Block, Breakpoint, CardGrid, Holds, Layout, Spec, TextStyle } from
 import { textAt } from '../type/text-at';
 import { addStyle } from '../type/write-style';
 import { blockOf, idsOf } from './edit-layout';
+import { isWorded } from './kinds';
 import { partOf, partsAcross } from './parts-across';
 import { putBlocks } from './put-blocks';
 
-/** What can be put on a page. */
+/** What can be put on a page, what is asked for most first. */
 export const NEW_BLOCKS = [
   { id: 'heading', title: 'Heading' },
   { id: 'body', title: 'Text' },
+  { id: 'button', title: 'Button' },
   { id: 'picture', title: 'Picture' },
   { id: 'card', title: 'Cards' },
+  { id: 'field', title: 'Field' },
+  { id: 'list', title: 'List' },
+  { id: 'quote', title: 'Quote' },
+  { id: 'table', title: 'Table' },
+  { id: 'logo', title: 'Logo' },
   { id: 'area', title: 'Area' },
 ] as const;
 export type NewBlock = (typeof NEW_BLOCKS)[number]['id'];
@@ -76,6 +83,7 @@ function inside({ id, name, holds }: Block): Holds {
 function heightFor(kind: NewBlock): { lines: number } | { rows: number } | null {
   if (kind === 'heading') return { lines: 1 };
   if (kind === 'body') return { lines: 4 };
+  if (kind === 'quote') return { lines: 2 };
   return kind === 'area' ? { rows: 6 } : null;
 }
 
@@ -83,7 +91,7 @@ function heightFor(kind: NewBlock): { lines: number } | { rows: number } | null 
 function firstWords(made: readonly Block[]): string | null {
   const [first] = made;
   if (!first) return null;
-  if ('text' in first.holds) return first.id;
+  if (isWorded(first.holds)) return first.id;
   return 'card' in first.holds ? (first.holds.card.blocks.find(({ holds }) => 'text' in holds)?.id ?? null) : null;
 }
 
@@ -93,6 +101,18 @@ function holdsOf(spec: Spec, kind: NewBlock): Parsed<{ spec: Spec; holds: Holds 
       return { value: { spec, holds: { picture: '4/3', cropped: true } } };
     case 'area':
       return { value: { spec, holds: { area: 'plain' } } };
+    case 'logo':
+      return { value: { spec, holds: { logo: '5/1', high: '32px' } } };
+    case 'button':
+      return setIn(spec, (button) => ({ button, words: 'Continue', pad: ['12px', '24px'], width: 'words' }));
+    case 'field':
+      return setIn(spec, (field) => ({ field, label: 'Label', words: '', pad: ['12px', '16px'] }));
+    case 'list':
+      return setIn(spec, (list) => ({ list, items: ['First item', 'Second item', 'Third item'], gap: 1 }));
+    case 'table':
+      return setIn(spec, (table) => ({ table, rows: 6, pad: '8px', heads: ['First', 'Second', 'Third'] }));
+    case 'quote':
+      return setIn(spec, (by) => ({ quote: titleStyle(spec, byWidth(spec.breakpoints)[0]!) ?? by, by, words: 'What somebody said.', who: 'Who said it' })); // prettier-ignore
     case 'card':
       return mapped(holdsOf(spec, 'body'), ({ spec: styled, holds: text }) => ({
         spec: styled,
@@ -105,6 +125,14 @@ function holdsOf(spec: Spec, kind: NewBlock): Parsed<{ spec: Spec; holds: Holds 
       return mapped(addStyle(spec, kind), (added) => ({ spec: added.spec, holds: { text: added.name, words } }));
     }
   }
+}
+
+/** Something set in the text to read. */
+function setIn(spec: Spec, holds: (style: string) => Holds): Parsed<{ spec: Spec; holds: Holds }> {
+  return mapped(holdsOf(spec, 'body'), ({ spec: styled, holds: text }) => ({
+    spec: styled,
+    holds: holds('text' in text ? text.text : ''),
+  }));
 }
 
 /** A picture over a title and two lines, on the page’s columns. */

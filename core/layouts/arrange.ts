@@ -190,6 +190,21 @@ export function following(spec: Spec, { layout, blocks, breakpoint }: Chosen): P
   };
 }
 
+/** Blocks placed at all wider breakpoints as at this one: what those give of their own goes. */
+export function sameAtWider(spec: Spec, { layout, blocks, breakpoint }: Chosen): Parsed<Spec> {
+  const order = byWidth(spec.breakpoints);
+  const wider = new Set(order.slice(order.findIndex(({ id }) => id === breakpoint) + 1).map(({ id }) => id));
+  if (wider.size === 0) return { problem: 'There’s no wider breakpoint.' };
+  return {
+    value: withLayout(spec, layout, (each) =>
+      withBlocks(each, blocks, (block) => ({
+        ...block,
+        at: Object.fromEntries(Object.entries(block.at).filter(([id]) => !wider.has(id))),
+      })),
+    ),
+  };
+}
+
 /** A layout without some blocks; lanes that are then empty close. */
 export function withoutBlocks(spec: Spec, layout: string, blocks: readonly string[]): Spec {
   return withLayout(spec, layout, (each) => withBlocks(each, blocks, (_: Block) => null));

@@ -6,7 +6,7 @@ import type { Tracks } from './block-edges';
 import { acrossOf, type Ground, heightOf } from './heights';
 import { layLanes, rowAfter, type Lane, type Tall } from './lanes';
 import { oncePlaced } from './once-placed';
-import { columnsUnder, countsInCard, type Placed, placementsAt, spaceAt } from './placements';
+import { columnsUnder, countsInCard, type Placed, placementsAt, shownAt, type SpaceAt, spaceAt } from './placements';
 import { type RowFrame, rowFrame } from './row-frame';
 import type { Unit } from './row-frames';
 
@@ -21,7 +21,7 @@ type InCard = {
   padding: Px;
   inner: Ground;
   tall: Tall[];
-  space: ReturnType<typeof spaceAt>;
+  space: SpaceAt;
   unit: Unit & { offset: Px };
 };
 
@@ -60,9 +60,14 @@ const inCard = oncePlaced((placed: Placed, ground: Ground): InCard => {
   const unit = unitOf(card, ground, length);
   const countAt = countsInCard(card, placed, ground, tracks.count);
   const stack = rowFrame({ origin: ZERO, ...unit }).stack;
-  const inner: Ground = { ...ground, tracks, container: inside, countAt, unit, stack };
-  const tall = tallIn(placementsAt(spec, card.blocks, breakpoint, countAt), inner);
-  return { padding, inner, tall, space: spaceAt(spec, card.space, breakpoint), unit };
+  // baselines in it are its own, where it has some
+  const line = card.baseline ? length(card.baseline.step) : ground.line;
+  const inner: Ground = { ...ground, tracks, container: inside, countAt, unit, line, stack };
+  const { placed: shown, space } = shownAt(
+    placementsAt(spec, card.blocks, breakpoint, countAt),
+    spaceAt(spec, card.space, breakpoint),
+  );
+  return { padding, inner, tall: tallIn(shown, inner), space, unit };
 });
 
 /** A block’s own height, of cards too; null for one that is as tall as its lanes or its section. */

@@ -2,9 +2,10 @@ import * as z from 'zod';
 import type { Parsed } from '../parsed';
 import { byWidth } from '../spec/ranges';
 import { idOf } from '../spec/slug';
-import { blocksSchema } from '../spec/layout-schema';
+import { blocksSchema } from '../spec/holds-schema';
 import type { Block, Breakpoint, Layout, Spec } from '../spec/schema';
 import { blockOf, idsOf, sectionOf, withoutParts } from './edit-layout';
+import { restyled, stylesOf } from './kinds';
 import { placementsAt, sharedColumns } from './placements';
 import { putBlocks } from './put-blocks';
 import { countsOfSection } from './section-grid';
@@ -39,7 +40,7 @@ export function copiedBlocks(spec: Spec, layout: Layout, ids: readonly string[])
     const lanes = [...new Set(placed.map(({ lanes: [lane] }) => lane))].sort((a, b) => a - b);
     return placed.map(({ lanes: [lane], columns: [from, to] }) => ({ lane: lanes.indexOf(lane), columns: [from, to], of: countAt(breakpoint) })); // prettier-ignore
   };
-  const used = new Set(stylesOf(blocks));
+  const used = new Set(stylesUsed(blocks));
   const roles = Object.fromEntries(
     spec.type.filter(({ name }) => used.has(name)).map(({ name, role }) => [name, role]),
   );
@@ -73,8 +74,7 @@ export function pastedBlocks(spec: Spec, layoutId: string, text: string, after: 
     taken.push(id);
     const at = Object.fromEntries(Object.entries(block.at).filter(([breakpoint]) => there.has(breakpoint)));
     const { holds } = block;
-    if ('text' in holds) return { ...block, id, at, holds: { ...holds, text: styles.get(holds.text) ?? holds.text } };
-    if (!('card' in holds)) return { ...block, id, at };
+    if (!('card' in holds)) return { ...block, id, at, holds: restyled(holds, (style) => styles.get(style) ?? style) };
     return { ...block, id, at, holds: { card: { ...holds.card, blocks: holds.card.blocks.map(anew) } } };
   };
   // lanes are those of where they stood
@@ -108,8 +108,6 @@ function readClipboard(text: string): (Omit<z.infer<typeof clipboard>, 'blocks'>
 }
 
 /** The text styles that blocks use, those in cards too. */
-function stylesOf(blocks: readonly Block[]): string[] {
-  return blocks.flatMap(({ holds }) =>
-    'text' in holds ? [holds.text] : 'card' in holds ? stylesOf(holds.card.blocks) : [],
-  );
+function stylesUsed(blocks: readonly Block[]): string[] {
+  return blocks.flatMap(({ holds }) => ('card' in holds ? stylesUsed(holds.card.blocks) : stylesOf(holds)));
 }

@@ -37,7 +37,8 @@ export function dropBlock(
   if (!shares) {
     const passed = lanesPassed(beside, block, row);
     if (passed !== null) return inOwnLane(moved, chosen, passed);
-    return { value: spaced(moved, chosen, block, row - block.rows[0]) };
+    const isTop = !beside.some(({ placed: { lanes } }) => lanes[0] < block.placed.lanes[0]);
+    return { value: spaced(moved, chosen, block, isTop, row - block.rows[0]) };
   }
   const [own] = block.placed.lanes;
   const inLaneRows = rowsOfLane([...beside, block], own);
@@ -91,7 +92,7 @@ function lanesPassed(
 }
 
 /** More or fewer rows above a block that is alone in its lane. */
-function spaced(spec: Spec, { layout, breakpoint }: Chosen, block: PlacedBlock, by: number): Spec {
+function spaced(spec: Spec, { layout, breakpoint }: Chosen, block: PlacedBlock, isTop: boolean, by: number): Spec {
   return withLayout(spec, layout, (each) =>
     withSection(each, block.section, (section) => {
       const space = spaceAt(
@@ -100,8 +101,8 @@ function spaced(spec: Spec, { layout, breakpoint }: Chosen, block: PlacedBlock, 
         spec.breakpoints.find(({ id }) => id === breakpoint)!,
       );
       const lane = block.placed.lanes[0] - 2;
-      const before = lane < 0 ? space.above : rowsAfter(space, lane);
-      return withSpace(section, breakpoint, lane < 0 ? 'above' : lane, Math.max(0, before + by), space.between);
+      const before = isTop ? space.above : rowsAfter(space, lane);
+      return withSpace(section, breakpoint, isTop ? 'above' : lane, Math.max(0, before + by), space.between);
     }),
   );
 }

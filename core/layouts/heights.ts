@@ -3,11 +3,13 @@ import { lengthOf } from '../length/length-value';
 import { greatest, type Px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import type { Screen } from '../length/units';
+import { ratioOf } from '../length/ratio';
 import type { Breakpoint, Spec } from '../spec/schema';
 import { type TextAt, textAt } from '../type/text-at';
 import { exactNumbers } from '../columns/numbers';
 import { edgesOf, type Tracks } from './block-edges';
-import { type GivenHeight, givenHeight } from './height-law';
+import { givenHeight, type HeightFrom, type Lines } from './height-law';
+import { beginsWithLine, isTrimmable, styleOf } from './kinds';
 import type { CountAt, Placed } from './placements';
 import type { Unit } from './row-frames';
 
@@ -23,6 +25,9 @@ export type Ground = {
   countAt: CountAt;
   /** A row of it, and the gap to the next. */
   unit: Unit;
+  /** A baseline step where one stands, else a base unit; and a base unit. */
+  line: Px;
+  base: Px;
   /** How tall so many rows of it are. */
   stack: (rows: number) => Px;
 };
@@ -50,30 +55,39 @@ export function acrossOf(placed: Placed, { tracks, columns, container, screen }:
 
 const heights = new WeakMap<Across, Map<string, Px>>();
 
-/** A width over a ratio; pictures of one width and one ratio share it. */
-function pictureHeight(across: Across, height: GivenHeight & { ratio: string }): Px {
+/** A width over a ratio, worked out once for each width. */
+function overRatio(across: Across, ratio: string): Px {
   const known = heights.get(across) ?? new Map<string, Px>();
   heights.set(across, known);
-  const from = { width: () => across.width, stack: () => ZERO, text: null };
-  const solved = known.get(height.ratio) ?? givenHeight(height, from, exactNumbers);
-  known.set(height.ratio, solved);
+  const solved = known.get(ratio) ?? across.width.mul(ratioOf(ratio).inverse());
+  known.set(ratio, solved);
   return solved;
 }
 
 /** Texts by their style; on one page all of a style are alike, in cards too. */
 const texts = new WeakMap<SolvedColumns, Map<string, TextAt | null>>();
 
-/** A block’s text, where it is one and its style is there. */
-export function textOf({ block: { holds } }: Placed, { spec, breakpoint, columns }: Ground): TextAt | null {
-  if (!('text' in holds)) return null;
+/** The text with which a block begins, where it does and its style is there. */
+export function firstLineOf({ block: { holds } }: Placed, ground: Ground): TextAt | null {
+  return beginsWithLine(holds) ? styleAt(styleOf(holds), ground) : null;
+}
+
+/** A text style as it is on a page, where it is there. */
+function styleAt(name: string | null, { spec, breakpoint, columns }: Ground): TextAt | null {
+  if (name === null) return null;
   const known = texts.get(columns) ?? new Map<string, TextAt | null>();
   texts.set(columns, known);
-  const before = known.get(holds.text);
+  const before = known.get(name);
   if (before !== undefined) return before;
-  const style = spec.type.find(({ name }) => name === holds.text);
+  const style = spec.type.find((each) => each.name === name);
   const text = style ? textAt(spec, style, breakpoint, columns.viewport, columns) : null;
-  known.set(holds.text, text);
+  known.set(name, text);
   return text;
+}
+
+/** Its lines, as a block takes them. */
+function linesOf(text: TextAt | null, isTrimmed: boolean): Lines<Px> | null {
+  return text && { leading: text.leading, trimmed: isTrimmed ? [text.trim.over, text.trim.under] : [] };
 }
 
 /** A box is never lower than its padding; only cards have one. */
@@ -89,10 +103,22 @@ export function heightOf(placed: Placed, ground: Ground, card: CardHeight): Px |
 }
 
 function solvedHeight(placed: Placed, ground: Ground, card: CardHeight): Px {
-  const { height, block } = placed;
-  if (typeof height === 'string') return 'card' in block.holds ? card(placed, ground) : ZERO;
-  if ('ratio' in height) return pictureHeight(acrossOf(placed, ground), height);
-  const text = textOf(placed, ground);
-  const lines = text && { leading: text.leading, trimmed: [text.trim.over, text.trim.under] };
-  return givenHeight(height, { ...ground, width: () => ZERO, text: lines }, exactNumbers);
+  const {
+    height,
+    block: { holds },
+  } = placed;
+  if (typeof height === 'string') return 'card' in holds ? card(placed, ground) : ZERO;
+  // pictures of one width and one ratio share theirs
+  if ('ratio' in height) return overRatio(acrossOf(placed, ground), height.ratio);
+  const { stack, line, base, screen } = ground;
+  const from: HeightFrom<Px> = {
+    width: () => acrossOf(placed, ground).width,
+    stack,
+    line,
+    base,
+    length: (value) => toPx(lengthOf(value), screen),
+    text: linesOf(styleAt(styleOf(holds), ground), isTrimmable(holds)),
+    linesOf: (style) => linesOf(styleAt(style, ground), true),
+  };
+  return givenHeight(height, holds, from, exactNumbers);
 }

@@ -26,17 +26,18 @@ export function keepingPlaces(
   return kept;
 }
 
-type Given = Pick<Placement, 'columns' | 'lanes'>;
+type Given = Pick<Placement, 'columns' | 'lanes' | 'hidden'>;
 
 /** What has to be given so that blocks stand where they are wanted. */
 function missing(wanted: ReadonlyMap<string, Place>, now: ReadonlyMap<string, Place>): Map<string, Given> {
   const found = new Map<string, Given>();
-  for (const [id, { columns, lanes }] of wanted) {
+  for (const [id, { columns, lanes, hidden }] of wanted) {
     const is = now.get(id);
     if (!is) continue;
     const own: Given = {
       ...(isSameRange(columns, is.columns) ? {} : { columns: [...columns] }),
       ...(isSameRange(lanes, is.lanes) ? {} : { lanes: [...lanes] }),
+      ...(hidden === is.hidden ? {} : { hidden }),
     };
     if (Object.keys(own).length > 0) found.set(id, own);
   }

@@ -30,7 +30,8 @@ export function solvedLanes<Height, T>(
 ): T[] {
   const own = blocks.filter(({ height }) => height !== null) as { placed: Placed; height: Height }[];
   const isAlone = ({ placed: { lanes } }: { placed: Placed }): boolean => lanes[0] === lanes[1];
-  const lanes = Array.from({ length: Math.max(0, ...blocks.map(({ placed }) => placed.lanes[1])) }, () => rows(1));
+  const count = Math.max(0, ...blocks.map(({ placed }) => placed.lanes[1]));
+  const lanes = Array.from({ length: count }, (_, index) => rows(space.gone.has(index + 1) ? 0 : 1));
   for (const { placed, height } of own.filter(isAlone)) {
     const index = placed.lanes[0] - 1;
     lanes[index] = greatest(lanes[index]!, holding(height));

@@ -2,7 +2,7 @@ import { columnsAt } from '../columns/columns-at';
 import { sameJson } from '../edits/same-json';
 import { byWidth } from '../spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../spec/schema';
-import { isSameRange } from './keep-places';
+import { isSameRange, keepingPlaces } from './keep-places';
 import { type Place, placesOf } from './places';
 
 /** A block that stands elsewhere than before at a breakpoint, though nobody placed it there. */
@@ -10,7 +10,7 @@ export type MovedBlock = { layout: Layout; breakpoint: Breakpoint; was: Place; i
 
 /**
  * Which blocks a change moved at breakpoints at which it did not place them: those that follow what was changed. A block moved where it
- * stands over another share of the columns, or in other lanes.
+ * stands over another share of the columns, or in other lanes, or is hidden or shown by it.
  *
  *     movedElsewhere(before, after)   // after 1–2 of the tablet was made 1–4: the button, at the desktop and at the wide screen
  */
@@ -21,6 +21,21 @@ export function movedElsewhere(before: Spec, after: Spec): MovedBlock[] {
     if (!was || (isSameGrid && (was === layout || sameJson(was, layout)))) return [];
     return byWidth(after.breakpoints).flatMap((breakpoint) => movedAt([before, was], [after, layout], breakpoint));
   });
+}
+
+/** A spec in which blocks that a change moved elsewhere stand where they stood: that is given there. */
+export function keptWhereTheyWere(spec: Spec, moved: readonly MovedBlock[]): Spec {
+  return {
+    ...spec,
+    layouts: spec.layouts.map((layout) => {
+      const own = moved.filter((each) => each.layout.id === layout.id);
+      if (own.length === 0) return layout;
+      return keepingPlaces(spec, layout, ({ id }) => {
+        const here = own.filter(({ breakpoint }) => breakpoint.id === id);
+        return new Map(here.map(({ was }) => [was.block.id, was]));
+      });
+    }),
+  };
 }
 
 /** Do blocks follow by the same breakpoints, in the same order, with as many columns each? */
@@ -46,8 +61,11 @@ function movedAt([before, old]: [Spec, Layout], [after, layout]: [Spec, Layout],
 
 /** Does it stand elsewhere, by what nobody gave or took there? */
 function hasMoved(was: Place, is: Place, breakpoint: string): boolean {
-  const follows = (part: 'columns' | 'lanes'): boolean =>
+  const follows = (part: 'columns' | 'lanes' | 'hidden'): boolean =>
     [was, is].every(({ block }) => block.at[breakpoint]?.[part] === undefined);
+  if (was.hidden !== is.hidden) return follows('hidden');
+  // what is not seen does not move
+  if (is.hidden) return false;
   return (
     (follows('columns') && !isSameRange(shareOf(was), shareOf(is))) ||
     (follows('lanes') && !isSameRange(was.lanes, is.lanes))

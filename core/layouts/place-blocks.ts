@@ -1,10 +1,11 @@
 import { greatest, HALF, type Px, ZERO } from '../length/px';
 import { solveCard } from './cards';
 import type { Tracks } from './block-edges';
-import { acrossOf, type Ground, leastHeight, textOf } from './heights';
+import { acrossOf, type Ground, firstLineOf, leastHeight } from './heights';
 import type { Lane, Tall } from './lanes';
 import type { Placed } from './placements';
 import type { RowFrame } from './row-frame';
+import type { UnitName } from './row-frames';
 
 /** A block where it stands; lengths in px, exact, from the top and the start of the page. */
 export type PlacedBlock = {
@@ -21,6 +22,8 @@ export type PlacedBlock = {
   /** What it stands on: the columns and rows of the page, or of its card. */
   tracks: Tracks;
   frame: RowFrame;
+  /** What its rows are. */
+  unit: UnitName;
 };
 
 type In = { lanes: readonly Lane[]; frame: RowFrame; top: Px; end: Px; section: string; ground: Ground };
@@ -44,6 +47,7 @@ export function placeBlocks(tall: readonly Tall[], into: In, blocks: PlacedBlock
       height: tallAs,
       tracks: ground.tracks,
       frame,
+      unit: ground.unit.name,
     });
     const { holds } = placed.block;
     if (!('card' in holds)) continue;
@@ -90,7 +94,7 @@ function covered(frame: RowFrame, [from, to]: [number, number], y: Px, end: Px):
 /** How far a text moves so that its caps, its x-height or its first baseline stand on a line. */
 function shiftOf(placed: Placed, ground: Ground): Px {
   if (!['baseline', 'caps', 'x-height'].includes(placed.stands)) return ZERO;
-  const text = textOf(placed, ground);
+  const text = firstLineOf(placed, ground);
   if (!text) return ZERO;
   if (placed.stands === 'baseline') return text.shift;
   return text.trim.over.sub(placed.stands === 'caps' ? text.letters.caps : text.letters.xHeight);

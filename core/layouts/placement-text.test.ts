@@ -33,9 +33,9 @@ test.each<[string, unknown]>([
   ['1.85/1', { ratio: '1.85/1' }],
   ['lanes', 'lanes'],
   ['section', 'section'],
-  ['0', 'A block can be 1 to 1000 rows or lines tall.'],
-  ['0/9', 'Enter a height, such as 12 rows, 3 lines, 16/9, lanes or section.'],
-  ['tall', 'Enter a height, such as 12 rows, 3 lines, 16/9, lanes or section.'],
+  ['0', 'A block can be 1 to 1000 rows, lines, baselines or units tall.'],
+  ['0/9', 'Enter a height, such as 12 rows, 3 lines, 420 px, 16/9, lanes or section.'],
+  ['tall', 'Enter a height, such as 12 rows, 3 lines, 420 px, 16/9, lanes or section.'],
 ])('height %s', (text, meant) => {
   const { value, problem } = heightOfText(text);
   expect(value ?? problem).toEqual(meant);

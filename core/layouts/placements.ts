@@ -1,6 +1,7 @@
 import Fraction from 'fraction.js';
 import { byWidth } from '../spec/ranges';
-import type { Block, BlockHeight, Breakpoint, CardGrid, Holds, Leaving, Placement, Spec } from '../spec/schema';
+import type { Block, BlockHeight, Breakpoint, CardGrid, Leaving, Placement, SectionSpace, Spec } from '../spec/schema';
+import { contentHeight } from './height-law';
 
 /** Where a block stands at a breakpoint: given, or following from the nearest narrower one that gives it. */
 export type Placed = {
@@ -9,11 +10,17 @@ export type Placed = {
   lanes: readonly [number, number];
   height: BlockHeight | 'content';
   stands: NonNullable<Placement['stands']>;
+  /** Edges off the column lines; those of a block that bleeds have no reason. */
   leaves: readonly Leaving[];
+  bleeds: Bleed | null;
   over: string | null;
+  /** It is not shown here, and takes no place. */
+  hidden: boolean;
   /** Are its columns given at this breakpoint? */
   given: boolean;
 };
+
+type Bleed = NonNullable<Placement['bleeds']>;
 
 /** How many columns there are at a breakpoint: those of the page, or of the card around. */
 export type CountAt = (breakpoint: Breakpoint) => number;
@@ -34,14 +41,16 @@ export function placementsAt(
   const lanes = lanesAt(blocks, across, upTo(spec, breakpoint));
   return blocks.map((block, index) => {
     const part = <Part extends keyof Placement>(of: Part) => nearest(spec, block, breakpoint, of)?.value;
+    const height = part('height') ?? 'content';
     return {
       block,
       columns: across[index]!.columns,
       lanes: lanes[index]!,
-      height: part('height') ?? usualHeight(block.holds),
+      height: height === 'content' ? (contentHeight(block.holds) ?? height) : height,
       stands: part('stands') ?? 'top',
-      leaves: part('leaves') ?? [],
+      ...leavingAt(spec, block, breakpoint),
       over: part('over') ?? null,
+      hidden: part('hidden') ?? false,
       given: block.at[breakpoint.id]?.columns !== undefined,
     };
   });
@@ -61,6 +70,17 @@ function nearest<Part extends keyof Placement>(
   }
   return undefined;
 }
+
+/** Where its edges are off the column lines: as the nearest breakpoint says it, of each edge or of both at once. */
+function leavingAt(spec: Spec, block: Block, breakpoint: Breakpoint): Pick<Placed, 'leaves' | 'bleeds'> {
+  const leaves = nearest(spec, block, breakpoint, 'leaves');
+  const bleeds = nearest(spec, block, breakpoint, 'bleeds');
+  if (!bleeds || (leaves && leaves.from.from > bleeds.from.from)) return { leaves: leaves?.value ?? [], bleeds: null };
+  return { leaves: BLEEDING[bleeds.value], bleeds: bleeds.value };
+}
+
+const both = (to: Bleed): readonly Leaving[] => (['start', 'end'] as const).map((side) => ({ side, to, reason: '' }));
+const BLEEDING: Record<Bleed, readonly Leaving[]> = { margin: both('margin'), screen: both('screen') };
 
 /** Over which columns a block stands; `share`, where it begins as a share of those it was given on. */
 type Across = { columns: readonly [number, number]; isAlone: boolean; share: number };
@@ -192,32 +212,67 @@ function shiftedLanes(placed: readonly (Across & { lanes: Lanes; isFixed: boolea
   return lanes;
 }
 
-/** How tall a block is that says nothing of it. */
-function usualHeight(holds: Holds): Placed['height'] {
-  if ('text' in holds) return { lines: 1 };
-  if ('picture' in holds) return { ratio: holds.picture };
-  return 'card' in holds ? 'content' : { rows: 1 };
-}
+/**
+ * White space at a breakpoint, in rows; what is not given follows from the next narrower one that has it, else it is 0. In lanes that are `gone` nothing stands that is
+ * shown: they take no rows, and each lane keeps the white space above it.
+ */
+export type SpaceAt = { above: number; between: readonly number[]; below: number; gone: ReadonlySet<number> };
 
-/** White space at a breakpoint, in rows; what is not given follows from the next narrower one that has it, else it is 0. */
-export type SpaceAt = { above: number; between: readonly number[]; below: number };
+/** White space between the sections of a layout, and whether something stands over this one. */
+export type BetweenSections = { between: Readonly<Record<string, number>> | undefined; isFirst: boolean };
 
+const NONE: ReadonlySet<number> = new Set();
+
+/**
+ * White space as breakpoints give it. The nearest counts: where a layout says what is between its sections, a section says nothing nearer, that is below it, and nothing above the next.
+ */
 export function spaceAt(
   spec: Spec,
-  space: Readonly<
-    Record<string, { above?: number | undefined; between?: number[] | undefined; below?: number | undefined }>
-  >,
+  space: Readonly<Record<string, SectionSpace>>,
   breakpoint: Breakpoint,
+  { between: all = {}, isFirst }: BetweenSections = { between: undefined, isFirst: true },
 ): SpaceAt {
   const ids = upTo(spec, breakpoint)
     .map(({ id }) => id)
     .toReversed();
-  const newest = <Part extends 'above' | 'between' | 'below'>(part: Part) =>
-    ids.map((id) => space[id]?.[part]).find((given) => given !== undefined);
-  return { above: newest('above') ?? 0, between: newest('between') ?? [], below: newest('below') ?? 0 };
+  const nearestOf = (own: (id: string) => number | undefined, shared: (id: string) => number | undefined): number =>
+    ids.map((id) => own(id) ?? shared(id)).find((given) => given !== undefined) ?? 0;
+  return {
+    above: nearestOf(
+      (id) => space[id]?.above,
+      (id) => (isFirst || all[id] === undefined ? undefined : 0),
+    ),
+    between: ids.map((id) => space[id]?.between).find((given) => given !== undefined) ?? [],
+    below: nearestOf(
+      (id) => space[id]?.below,
+      (id) => all[id],
+    ),
+    gone: NONE,
+  };
 }
 
-/** Rows after a lane, counted from 0; a list that is too short goes on with its last count. */
-export function rowsAfter({ between }: SpaceAt, lane: number): number {
-  return between[lane] ?? between.at(-1) ?? 0;
+/** What is shown of blocks at a breakpoint, and the white space between: lanes in which all is hidden are gone. */
+export function shownAt(placed: readonly Placed[], space: SpaceAt): { placed: readonly Placed[]; space: SpaceAt } {
+  if (!placed.some(({ hidden }) => hidden)) return { placed, space };
+  const shown = placed.filter(({ hidden }) => !hidden);
+  const gone = new Set(placed.flatMap(({ hidden, lanes }) => (hidden ? lanesOf(lanes) : [])));
+  for (const { lanes } of shown) for (const lane of lanesOf(lanes)) gone.delete(lane);
+  return { placed: shown, space: { ...space, gone } };
+}
+
+function lanesOf([first, last]: Lanes): number[] {
+  return Array.from({ length: last - first + 1 }, (_, index) => first + index);
+}
+
+/** Which count of `between` stands after a lane, both counted from 0: that above the next lane in which something is shown. */
+export function gapAfter({ gone }: SpaceAt, lane: number): number {
+  let gap = lane;
+  while (gone.has(gap + 2)) gap++;
+  return gap;
+}
+
+/** Rows after a lane, counted from 0, where another comes after it; a list that is too short goes on with its last count. */
+export function rowsAfter(space: SpaceAt, lane: number): number {
+  const { between, gone } = space;
+  return gone.has(lane + 1) ? 0 : (between[gapAfter(space, lane)] ?? between.at(-1) ?? 0);
 }

@@ -3,7 +3,7 @@ import { countsOfSection } from './section-grid';
 import { type Around, columnsUnder, type CountAt, countsInCard, type Placed, placementsAt } from './placements';
 
 /** Where a block stands across a page as it is drawn: over columns of so many, and in which lanes. */
-export type Place = Pick<Placed, 'block' | 'columns' | 'lanes' | 'given'> & { count: number };
+export type Place = Pick<Placed, 'block' | 'columns' | 'lanes' | 'given' | 'hidden'> & { count: number };
 
 /** How blocks are placed, and how many columns the cards among them have. */
 export type PlacingLaw = {
@@ -33,8 +33,8 @@ export function placesOf(
   const walk = (blocks: readonly Block[], countAt: CountAt): void => {
     const count = countAt(breakpoint);
     for (const placed of law.placementsAt(spec, blocks, breakpoint, countAt)) {
-      const { block, columns, lanes, given } = placed;
-      places.set(block.id, { block, columns, lanes, given, count });
+      const { block, columns, lanes, given, hidden } = placed;
+      places.set(block.id, { block, columns, lanes, given, hidden, count });
       if (!('card' in block.holds)) continue;
       const { card } = block.holds;
       const own = card.columns === 'page' ? columnsUnder(columns) : card.columns.count;

@@ -59,7 +59,9 @@ describe('any layout', () => {
           sections: layout.sections.map((each) => ({
             ...each,
             blocks: each.blocks.map((block) => {
-              const { columns, lanes } = where.get(block.id)!;
+              const stands = where.get(block.id);
+              if (!stands) return block;
+              const { columns, lanes } = stands;
               const own: Placement = { ...block.at.desktop, columns: [...columns], lanes: [...lanes] };
               return { ...block, at: { ...block.at, desktop: own } };
             }),

@@ -28,6 +28,9 @@ export type RowFrames = {
   sides: { top: Px; bottom: Px };
   /** The rows by which blocks of a section say how tall they are, and of a card there that has none of its own. */
   unit: Record<Section['tall'], Unit>;
+  /** A baseline step where one stands, else a base unit; and a base unit. */
+  line: Px;
+  base: Px;
 };
 
 /**
@@ -38,6 +41,7 @@ export function rowFramesAt(spec: Spec, breakpoint: Breakpoint, width: Px | numb
   const rows = rowsAt(spec, breakpoint, height, width);
   const sides = screenOf(spec, breakpoint, width, height).frame ?? { top: ZERO, bottom: ZERO };
   const lines = baselineRows(spec, breakpoint, width, height);
+  const steps = { line: lines.height, base: countableBase(spec) };
   // rows that leave no room for themselves are reported elsewhere, and cannot be counted
   const isCountable = rows !== null && rows.height.add(rows.gap).compare(0) > 0;
   if (rows?.rule === 'divide') {
@@ -46,7 +50,7 @@ export function rowFramesAt(spec: Spec, breakpoint: Breakpoint, width: Px | numb
     const divided = (top: Px): RowFrame =>
       isCountable ? rowFrame({ origin: top, offset, height: row, gap }) : content(top);
     const unit = { content: lines, screen: isCountable ? { name: 'row' as const, height: row, gap } : lines };
-    return { goOn: false, content, fromTop: content, screen: divided, screenHeight: screen, sides, unit };
+    return { goOn: false, content, fromTop: content, screen: divided, screenHeight: screen, sides, unit, ...steps };
   }
   const even = isCountable ? { name: 'row' as const, offset: rows.offset, height: rows.height, gap: rows.gap } : lines;
   const page = rowFrame({ origin: sides.top, ...even });
@@ -58,6 +62,7 @@ export function rowFramesAt(spec: Spec, breakpoint: Breakpoint, width: Px | numb
     screenHeight: px(height).sub(sides.top).sub(sides.bottom),
     sides,
     unit: { content: even, screen: even },
+    ...steps,
   };
 }
 
@@ -71,6 +76,11 @@ function baselineRows(
   const baseline = baselineAt(spec, breakpoint, px(height).valueOf(), width);
   if (baseline && baseline.step.compare(0) > 0)
     return { name: 'baseline', offset: baseline.offset, height: baseline.step, gap: ZERO };
+  return { name: 'unit', offset: ZERO, height: countableBase(spec), gap: ZERO };
+}
+
+/** A base unit by which something can be counted: a px where it is 0. */
+export function countableBase(spec: Spec): Px {
   const base = baseUnit(spec);
-  return { name: 'unit', offset: ZERO, height: base.equals(0) ? px(1) : base, gap: ZERO };
+  return base.equals(0) ? px(1) : base;
 }

@@ -9,7 +9,7 @@ import type { Ground } from './heights';
 import { layLanes, rowAfter, type Tall } from './lanes';
 import { memoized } from './memoized';
 import { placeBlocks, type PlacedBlock } from './place-blocks';
-import { placementsAt, spaceAt } from './placements';
+import { type BetweenSections, placementsAt, shownAt, spaceAt } from './placements';
 import { type RowFrame, rowFrame } from './row-frame';
 import { breakpointIn, hasOwnRows, specOfSection } from './section-grid';
 import { type RowFrames, rowFramesAt } from './row-frames';
@@ -47,10 +47,11 @@ export function solveLayout(
   const breakpoint = breakpointAt(spec, px(width).valueOf());
   const groundOf = groundsOf(groundSpec(spec), breakpoint, width, height);
   const { frames, columns } = groundOf({ tall: 'content' });
-  const solved = layout.sections.map((section) => {
+  const solved = layout.sections.map((section, index) => {
     const ground = groundOf(section);
     const isOwn = hasOwnRows(spec, section, breakpoint);
-    return { ...layOut(section, ground), rows: isOwn ? ground.frames : frames, goOn: frames.goOn && !isOwn };
+    const between = { between: layout.between, isFirst: index === 0 };
+    return { ...layOut(section, ground, between), rows: isOwn ? ground.frames : frames, goOn: frames.goOn && !isOwn };
   });
   const sections: SolvedSection[] = [];
   const blocks: PlacedBlock[] = [];
@@ -124,16 +125,20 @@ function groundsAt(spec: Spec, { id }: Breakpoint, width: Px | number, height: P
     const own = grid(name);
     // blocks are counted in the rows of their section
     const stack = rowFrame({ origin: ZERO, offset: ZERO, ...own.frames.unit[tall] }).stack;
-    return { ...own, unit: own.frames.unit[tall], stack };
+    const { unit, line, base } = own.frames;
+    return { ...own, unit: unit[tall], line, base, stack };
   });
   return ({ tall, grid: name = MAIN }) => grounds(JSON.stringify([tall, name]));
 }
 
 /** The blocks of a section with their heights, and its white space. */
-function layOut(section: Section, ground: Ground): LaidOut {
+function layOut(section: Section, ground: Ground, between: BetweenSections): LaidOut {
   const { spec, breakpoint, countAt } = ground;
-  const tall = tallIn(placementsAt(spec, section.blocks, breakpoint, countAt), ground);
-  return { section, tall, spaceIn: spaceAt(spec, section.space, breakpoint), ground };
+  const { placed, space } = shownAt(
+    placementsAt(spec, section.blocks, breakpoint, countAt),
+    spaceAt(spec, section.space, breakpoint, between),
+  );
+  return { section, tall: tallIn(placed, ground), spaceIn: space, ground };
 }
 
 type LaidOut = { section: Section; tall: Tall[]; spaceIn: ReturnType<typeof spaceAt>; ground: Ground };

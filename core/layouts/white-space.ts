@@ -1,8 +1,9 @@
 import type { Px } from '../length/px';
 import type { Block, Section, Spec } from '../spec/schema';
 import type { Gap } from './edit-layout';
+import { kindOf } from './kinds';
 import type { Lane, Tall } from './lanes';
-import { rowsAfter, type SpaceAt } from './placements';
+import { gapAfter, rowsAfter, type SpaceAt } from './placements';
 import type { RowFrame } from './row-frame';
 import type { UnitName } from './row-frames';
 
@@ -42,23 +43,30 @@ export function whiteSpaces(spec: Spec, tall: readonly Tall[], into: In): WhiteS
     `${above ? whatIs(spec, above) : outside} to ${below ? whatIs(spec, below) : outside}${on}`;
   const footOf = ({ first, rows }: Lane): Px => frame.foot(first + rows - 1);
   const above = {
-    kind: kind(undefined, firstOf(0)),
+    kind: kind(
+      undefined,
+      first.find((block) => block !== undefined),
+    ),
     section,
     after: null,
     gap: 'above' as const,
     rows: space.above,
     unit,
   };
-  const between = lanes.slice(0, -1).map((lane, index) => ({
-    kind: kind(firstOf(index), firstOf(index + 1)),
-    section,
-    after: firstOf(index)?.id ?? null,
-    gap: index,
-    rows: rowsAfter(space, index),
-    unit,
-    top: footOf(lane),
-    px: frame.head(lanes[index + 1]!.first).sub(footOf(lane)),
-  }));
+  const between = lanes.slice(0, -1).flatMap((lane, index) => {
+    if (space.gone.has(index + 1)) return [];
+    const gap = gapAfter(space, index);
+    return {
+      kind: kind(firstOf(index), firstOf(gap + 1)),
+      section,
+      after: firstOf(index)?.id ?? null,
+      gap,
+      rows: rowsAfter(space, index),
+      unit,
+      top: footOf(lane),
+      px: frame.head(lanes[gap + 1]!.first).sub(footOf(lane)),
+    };
+  });
   const last = lanes.length - 1;
   const below = {
     kind: kind(firstOf(last), undefined),
@@ -88,9 +96,7 @@ function firstBlocks(tall: readonly Tall[], count: number): (Block | undefined)[
   return Array.from({ length: count }, (_, lane) => begins[lane] ?? reaches[lane]);
 }
 
-/** What a block is, for the kind of a gap beside it: the role of its text, a picture, a card, an area. */
+/** What a block is, for the kind of a gap beside it: the role of its text, else its kind. */
 function whatIs(spec: Spec, { holds }: Block): string {
-  if ('text' in holds) return spec.type.find(({ name }) => name === holds.text)?.role ?? 'text';
-  if ('picture' in holds) return 'picture';
-  return 'card' in holds ? 'card' : 'area';
+  return 'text' in holds ? (spec.type.find(({ name }) => name === holds.text)?.role ?? 'text') : kindOf(holds);
 }

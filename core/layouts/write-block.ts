@@ -1,11 +1,11 @@
-import { lengthOf, parseLengthValue } from '../length/length-value';
-import { changesWithScreen } from '../length/units';
 import { mapped, type Parsed } from '../parsed';
 import { LIMITS } from '../limits';
-import type { Block, CardGrid, Holds, Leaving, Spec } from '../spec/schema';
+import type { Block, Holds, Leaving, Placement, Section, Spec } from '../spec/schema';
 import type { Chosen } from './arrange';
+import { placementsAt } from './placements';
 import { addSection, blockOf, placed, withBlocks, withLayout, withSection } from './edit-layout';
-import { heightOfText } from './placement-text';
+import { shortEnough } from './field-forms';
+import { isWorded } from './kinds';
 
 /** What a person types and chooses for blocks, sections and layouts. */
 
@@ -41,55 +41,11 @@ export function withHolds(spec: Spec, layout: string, id: string, holds: Holds):
   return withBlock(spec, layout, id, (block) => ({ ...block, holds }));
 }
 
+/** The words of a block that has some, as typed where they stand. */
 export function writeWords(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
-  if (!('text' in block.holds)) return { problem: 'This block has no text.' };
-  if (text.length > LIMITS.words)
-    return { problem: `These are ${text.length} characters; the maximum is ${LIMITS.words}.` };
-  return { value: withHolds(spec, layout, block.id, { ...block.holds, words: text.trim() }) };
-}
-
-/** A picture’s ratio, width to height: `16/9`. */
-export function writeRatio(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
-  if (!('picture' in block.holds)) return { problem: 'This block has no picture.' };
-  const height = heightOfText(text).value;
-  if (!height || typeof height === 'string' || !('ratio' in height))
-    return { problem: 'Enter a ratio as width / height, such as 16/9.' };
-  return { value: withHolds(spec, layout, block.id, { ...block.holds, picture: height.ratio }) };
-}
-
-/** A card with something of its grid changed. */
-export function withCard(spec: Spec, layout: string, block: Block, change: Partial<CardGrid>): Spec {
-  return 'card' in block.holds ? withHolds(spec, layout, block.id, { card: { ...block.holds.card, ...change } }) : spec;
-}
-
-/** A length in a card: it does not change with the screen. */
-export function cardLength(text: string): Parsed<string> {
-  const parsed = parseLengthValue(text);
-  if (parsed.value === undefined) return { problem: parsed.problem! };
-  const length = lengthOf(parsed.value);
-  if (changesWithScreen(length.unit)) return { problem: 'Enter a length in px or rem, such as 16.' };
-  return typeof parsed.value === 'string'
-    ? { value: parsed.value }
-    : { value: `${length.amount.toString()}${length.unit}` };
-}
-
-/** A card on columns of its own, `3, 16` (their count and gutter), or on the `page`’s. */
-export function writeCardColumns(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
-  const typed = text.trim().toLowerCase();
-  if (typed === 'page' || typed === '') return { value: withCard(spec, layout, block, { columns: 'page' }) };
-  const [, count, gutter] = /^(\d{1,2})(?:\s*(?:columns?)?\s*[,;]\s*(?:gutter\s*)?(.+))?$/.exec(typed) ?? [];
-  if (!count || Number(count) < 1 || Number(count) > LIMITS.columns)
-    return { problem: `Enter page, or a count and gutter, such as 3, 16, with up to ${LIMITS.columns} columns.` };
-  return mapped(cardLength(gutter ?? '16'), (length) =>
-    withCard(spec, layout, block, { columns: { count: Number(count), gutter: length } }),
-  );
-}
-
-/** A card’s own baseline: its step, such as `4`; `page` takes the page’s rows. */
-export function writeCardBaseline(spec: Spec, layout: string, block: Block, text: string): Parsed<Spec> {
-  const typed = text.trim().toLowerCase();
-  if (typed === 'page' || typed === '') return { value: withCard(spec, layout, block, { baseline: undefined }) };
-  return mapped(cardLength(typed), (step) => withCard(spec, layout, block, { baseline: { step, offset: '0px' } }));
+  const { id, holds } = block;
+  if (!isWorded(holds)) return { problem: 'This block has no text.' };
+  return mapped(shortEnough(text, LIMITS.words), (words) => withHolds(spec, layout, id, { ...holds, words }));
 }
 
 /**
@@ -126,6 +82,47 @@ export function layOver(spec: Spec, { layout, blocks, breakpoint }: Chosen, reas
       withBlocks(each, blocks, (block) => placed(block, breakpoint, { over: reason.trim() })),
     ),
   };
+}
+
+/** Blocks hidden at a breakpoint, or shown again; what is hidden takes no place. */
+export function hide(spec: Spec, { layout, blocks, breakpoint }: Chosen, hidden: boolean): Spec {
+  return withLayout(
+    spec,
+    layout,
+    (each) =>
+    withBlocks(each, blocks, (block) => placed(block, breakpoint, { hidden: isHiddenBefore(spec, block, breakpoint) === hidden ? undefined : hidden })), // prettier-ignore
+  );
+}
+
+/** Would a block that says nothing at a breakpoint be hidden there? */
+function isHiddenBefore(spec: Spec, block: Block, id: string): boolean {
+  const breakpoint = spec.breakpoints.find((each) => each.id === id)!;
+  const [without] = placementsAt(spec, [placed(block, id, { hidden: undefined })], breakpoint, () => 1);
+  return without!.hidden;
+}
+
+/**
+ * Blocks with both edges at the screen or at the margin, over all columns; null takes them back to their column lines. What is given for their edges there goes: it asks no reason.
+ *
+ *     bleed(spec, { layout: 'front', blocks: ['harbour'], breakpoint: 'phone' }, 'screen', 4)
+ */
+export function bleed(
+  spec: Spec,
+  { layout, blocks, breakpoint }: Chosen,
+  to: NonNullable<Placement['bleeds']> | null,
+  count: number,
+): Spec {
+  const change = to
+    ? { bleeds: to, leaves: undefined, columns: [1, count] as [number, number] }
+    : { bleeds: undefined, leaves: [] };
+  return withLayout(spec, layout, (each) => withBlocks(each, blocks, (block) => placed(block, breakpoint, change)));
+}
+
+/** A section with a ground behind it; undefined takes it away. */
+export function withGround(spec: Spec, layout: string, id: string, ground: Section['ground']): Spec {
+  return withLayout(spec, layout, (each) =>
+    withSection(each, id, ({ ground: _before, ...section }) => (ground ? { ...section, ground } : section)),
+  );
 }
 
 /** A section more, with its id. */

@@ -22,6 +22,7 @@ export function mapLayouts(layouts: readonly Layout[], { block: change, keyed }:
   };
   return layouts.map((layout) => ({
     ...layout,
+    ...(layout.between && { between: keyed?.(layout.between) ?? layout.between }),
     sections: layout.sections.map((section) => ({
       ...section,
       space: spaceOf(section.space),

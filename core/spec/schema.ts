@@ -57,7 +57,7 @@ export const specName = z
   .pipe(plainText(LIMITS.name));
 
 export const specSchema = z.strictObject({
-  ypsiline: z.literal(4),
+  ypsiline: z.literal(5),
   name: specName,
   /** Of what ranges and widths are: of the screen, or of the element in which the grid stands. */
   measure: z.enum(['viewport', 'container']).optional(),
@@ -109,15 +109,7 @@ export type NamedGrid = NonNullable<Spec['grids']>[number];
 export type Waiver = Spec['waivers'][number];
 export type RuleSetting = z.infer<typeof ruleSetting>;
 export type { Guide, OverlayInk } from './overlay-schema';
-export type {
-  Block,
-  BlockHeight,
-  CardGrid,
-  Holds,
-  Layout,
-  Leaving,
-  Placement,
-  Section,
-  SectionSpace,
-} from './layout-schema';
+export type { Block, CardGrid, Holds } from './holds-schema';
+export type { Ground, Layout, Section } from './layout-schema';
+export type { BlockHeight, Leaving, Placement, SectionSpace } from './placement-schema';
 export type { Font, Leading, TextStyle, TypeSetting } from './type-schema';

@@ -1,3 +1,4 @@
+import { restyled, stylesOf } from '../layouts/kinds';
 import { columnsAt, spanWidth } from '../columns/columns-at';
 import { parseLength, shown } from '../length/length';
 import { mapped, type Parsed } from '../parsed';
@@ -92,7 +93,7 @@ export function removeStyle(spec: Spec, name: string): Parsed<Spec> {
 /** Is a block, or one in a card, set in a style? */
 function setIn(blocks: readonly Block[], name: string): boolean {
   return blocks.some(({ holds }) =>
-    'card' in holds ? setIn(holds.card.blocks, name) : 'text' in holds && holds.text === name,
+    'card' in holds ? setIn(holds.card.blocks, name) : stylesOf(holds).includes(name),
   );
 }
 
@@ -108,7 +109,9 @@ export function nameStyle(spec: Spec, name: string, text: string): Parsed<Spec> 
     return { problem: `Another style is named ${wanted} already. Enter another name.` };
   const renamed = withStyle(spec, name, (style) => ({ ...style, name: wanted }));
   const block = (each: Block): Block =>
-    'text' in each.holds && each.holds.text === name ? { ...each, holds: { ...each.holds, text: wanted } } : each;
+    stylesOf(each.holds).includes(name)
+      ? { ...each, holds: restyled(each.holds, (style) => (style === name ? wanted : style)) }
+      : each;
   return { value: { ...renamed, layouts: mapLayouts(spec.layouts, { block }) } };
 }
 

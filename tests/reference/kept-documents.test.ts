@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { NEWEST_VERSION, readSpec, readSpecText } from '../../core/document/read';
-import { DRAWN_IN_VERSION_2, KEPT_OF_VERSION_3, KEPT_TEXTS } from './kept/kept';
+import { DRAWN_IN_VERSION_2, KEPT_LATER, KEPT_TEXTS } from './kept/kept';
 import { solveLayout } from '../../core/layouts/solve-layout';
 import type { Spec } from '../../core/spec/schema';
 import { checkReport } from '../../core/report/check-report';
@@ -60,7 +60,7 @@ describe.each(DRAWN_IN_VERSION_2)('of version 2, $file', ({ document, drawn }) =
   test('brought up once, it stays as it is', () => expect(readSpec(structuredClone(spec))).toEqual({ value: spec }));
 });
 
-describe.each(KEPT_OF_VERSION_3)('of version 3, $file', ({ document }) => {
+describe.each(KEPT_LATER)('of version $version, $file', ({ document }) => {
   test('says what it said, under the next number', () =>
     expect(readSpec(structuredClone(document))).toEqual({ value: { ...document, ypsiline: NEWEST_VERSION } }));
 });
@@ -72,8 +72,8 @@ test.each<[string, object, string]>([
     'layouts[0]: This is “front”; an object with keys belongs here.',
   ],
   ['no list', { layouts: 'front' }, 'layouts: This is “front”; a list belongs here.'],
-  ['a version of nothing', { ypsiline: 0 }, '“ypsiline” is the version of the document, a whole number from 1 to 4.'],
-  ['half a version', { ypsiline: 1.5 }, '“ypsiline” is the version of the document, a whole number from 1 to 4.'],
+  ['a version of nothing', { ypsiline: 0 }, '“ypsiline” is the version of the document, a whole number from 1 to 5.'],
+  ['half a version', { ypsiline: 1.5 }, '“ypsiline” is the version of the document, a whole number from 1 to 5.'],
 ])('a broken old document is refused in a sentence: %s', (_, broken, problem) => {
   expect(readSpec({ ...JSON.parse(KEPT_TEXTS[0]!.text), ...broken }).problem).toBe(problem);
 });

@@ -1,6 +1,7 @@
 'use client';
 
 import { usePathname, useRouter } from 'next/navigation';
+import { keptWhereTheyWere, type MovedBlock } from '../../core/layouts/moved-elsewhere';
 import { counted, inSeries } from '../../core/length/present';
 import { byWidth, shownWidth } from '../../core/spec/ranges';
 import { Notice } from '../parts/notice';
@@ -10,7 +11,8 @@ import { Button } from '../parts/button';
 /** Which blocks the newest change moved at other widths, with the way there and back. */
 export function MovedLine({ address }: { address: string }) {
   const moved = useDraft((draft) => draft.elsewhere);
-  const document = useDraft((draft) => draft.document);
+  const document = useDraft((draft) => draft.whole);
+  const take = useDraft((draft) => draft.takeWhole);
   const undo = useDraft((draft) => draft.undo);
   const putAway = useDraft((draft) => draft.putAway);
   const view = useViewStore();
@@ -35,9 +37,12 @@ export function MovedLine({ address }: { address: string }) {
 
   return (
     <Notice of="news">
-      {counted(blocks.size, 'block')} moved at {inSeries([...names])}.{' '}
+      {counted(blocks.size, 'block')} {didWhat(moved)} at {inSeries([...names])}.{' '}
       <Button look="quiet" onClick={show}>
         Show
+      </Button>{' '}
+      <Button look="quiet" onClick={() => take({ value: keptWhereTheyWere(document, moved) })}>
+        Keep as before there
       </Button>{' '}
       <Button look="quiet" onClick={undo}>
         Undo
@@ -47,4 +52,10 @@ export function MovedLine({ address }: { address: string }) {
       </Button>
     </Notice>
   );
+}
+
+/** What became of them: hidden, shown again, or moved. */
+function didWhat(moved: readonly MovedBlock[]): string {
+  if (moved.every(({ was, is }) => is.hidden && !was.hidden)) return 'also hidden';
+  return moved.every(({ was, is }) => was.hidden && !is.hidden) ? 'also shown' : 'moved';
 }

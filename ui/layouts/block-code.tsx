@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { blockCss } from '../../core/formats/layout/layout-css';
+import { stylesOf } from '../../core/layouts/kinds';
 import type { Block, Breakpoint, Layout } from '../../core/spec/schema';
 import { useDraft } from '../draft/draft-context';
 import { Button } from '../parts/button';
@@ -26,7 +27,8 @@ export function BlockCode({ layout, block, breakpoint }: Props) {
     >
       <summary>Code</summary>
       <p className="number">
-        data-block=&quot;{block.id}&quot;{'text' in block.holds && `, class="type-${block.holds.text}"`}
+        data-block=&quot;{block.id}&quot;
+        {stylesOf(block.holds).map((style) => `, class="type-${style}"`)}
       </p>
       <pre tabIndex={0} aria-label={`CSS of ${block.name} at ${breakpoint.name}`}>
         {css}

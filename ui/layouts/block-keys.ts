@@ -2,6 +2,7 @@ import type { KeyboardEvent } from 'react';
 import { following, inLane, inOwnLane, withoutBlocks } from '../../core/layouts/arrange';
 import { dropBlock } from '../../core/layouts/drop-block';
 import { placed, withBlocks, withLayout } from '../../core/layouts/edit-layout';
+import { isWorded } from '../../core/layouts/kinds';
 import { movedBy } from '../../core/layouts/nearest';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import type { SolvedLayout } from '../../core/layouts/solve-layout';
@@ -31,7 +32,7 @@ export function blockKeys(on: On): (event: KeyboardEvent) => void {
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
       const isAlone = on.chosen.blocks.length === 1 && on.chosen.blocks[0] === on.block.id;
-      if (event.key === 'Enter' && isAlone && 'text' in on.block.placed.block.holds) return on.type(on.block.id);
+      if (event.key === 'Enter' && isAlone && isWorded(on.block.placed.block.holds)) return on.type(on.block.id);
       return on.chosen.choose(on.block.id, event.shiftKey);
     }
     if (event.key === 'Escape') return on.chosen.clear();

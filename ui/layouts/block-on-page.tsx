@@ -2,6 +2,7 @@
 
 import { useDrag } from '@use-gesture/react';
 import { memo } from 'react';
+import { isWorded, kindOf } from '../../core/layouts/kinds';
 import { movedBy, stretchedBy, tallBy } from '../../core/layouts/nearest';
 import { isIn, type Point } from '../../core/layouts/move-block';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
@@ -44,7 +45,7 @@ export const BlockOnPage = memo(function BlockOnPage(props: Props) {
   return (
     <div
       className={styles.block}
-      data-holds={'text' in holds ? 'text' : 'picture' in holds ? 'picture' : 'card' in holds ? 'card' : 'area'}
+      data-holds={kindOf(holds)}
       data-block={block.id}
       data-name={name}
       data-typed={isTyped || undefined}
@@ -58,7 +59,7 @@ export const BlockOnPage = memo(function BlockOnPage(props: Props) {
         tabIndex: 0,
         'aria-pressed': isChosen,
         // with the words that one sees (WCAG 2.2, 2.5.3)
-        'aria-label': `${says}${'text' in holds ? `, “${holds.words}”` : ''}`,
+        'aria-label': `${says}${isWorded(holds) ? `, “${holds.words}”` : ''}`,
       })}
       title={says}
       style={{
@@ -69,7 +70,7 @@ export const BlockOnPage = memo(function BlockOnPage(props: Props) {
       }}
       onClick={(event) => acts.choose(block.id, event.shiftKey || event.ctrlKey || event.metaKey)}
       onDoubleClick={({ nativeEvent: { offsetX, offsetY } }) => {
-        if ('text' in holds && !isFixed) return acts.type(block.id);
+        if (isWorded(holds) && !isFixed) return acts.type(block.id);
         const across = direction === 'ltr' ? offsetX / scale : block.width.valueOf() - offsetX / scale;
         acts.open(block.id, block.x.valueOf() + across, block.y.valueOf() + offsetY / scale);
       }}

@@ -1,16 +1,16 @@
 'use client';
 
-import { asAt, following, sideBySide, stacked, withoutBlocks } from '../../core/layouts/arrange';
-import { blockOf, sectionOf } from '../../core/layouts/edit-layout';
+import { asAt, following, sameAtWider, sideBySide, stacked, withoutBlocks } from '../../core/layouts/arrange';
+import { blockOf, idsOf, sectionOf } from '../../core/layouts/edit-layout';
 import { solvedAt } from '../../core/layouts/solved-at';
-import { nameLayout, reordered } from '../../core/layouts/write-block';
+import { bleed, hide, nameLayout, reordered } from '../../core/layouts/write-block';
 import type { Parsed } from '../../core/parsed';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
 import { useDraft, useDraftStore } from '../draft/draft-context';
 import { CommitField } from '../parts/commit-field';
 import { EditFields } from '../draft/edit-fields';
-import { ToolButton } from '../parts/toggle';
+import { Toggle, ToolButton } from '../parts/toggle';
 import { spokenBlock } from './block-on-page';
 import { BlockCode } from './block-code';
 import { BlockFields } from './block-fields';
@@ -54,6 +54,16 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
           <p className="soft" data-edits>
             Select a block to edit it. Drag it or move it with the arrow keys.
           </p>
+          <div className={styles.acts} data-edits role="group" aria-label="Whole layout">
+            <ToolButton
+              onClick={act((spec) =>
+                following(spec, { ...at, blocks: idsOf(layout.sections.flatMap(({ blocks }) => blocks)) }),
+              )}
+              title={`Every block follows the next narrower breakpoint again: all that is given at ${breakpoint.name} goes`}
+            >
+              Follow everywhere
+            </ToolButton>
+          </div>
         </EditFields>
       </section>
     );
@@ -71,9 +81,9 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
           <strong>{chosen.blocks.length} blocks</strong>
         </p>
       )}
-      {chosen.blocks.length === 1 && solved && (
+      {chosen.blocks.length === 1 && (
         <p className={styles.measures}>
-          {breakpoint.name}: {spokenBlock(solved)}
+          {breakpoint.name}: {solved ? spokenBlock(solved) : 'hidden'}
         </p>
       )}
       <div className={styles.acts} data-edits role="group" aria-label="Arrange">
@@ -90,6 +100,12 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
         <ToolButton onClick={act((spec) => following(spec, at))} title="Place as at the next narrower breakpoint (=)">
           Follow
         </ToolButton>
+        <ToolButton
+          onClick={act((spec) => sameAtWider(spec, at))}
+          title="All wider breakpoints follow this one: what they give of their own goes"
+        >
+          Same at wider
+        </ToolButton>
         <Select
           aria-label="Place as at"
           value=""
@@ -105,6 +121,24 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
         <ToolButton onClick={clipboard.double} title="Another one right after it (Ctrl+D)">
           Duplicate
         </ToolButton>
+        <Toggle
+          isOn={solved === undefined}
+          onClick={act((spec) => ({ value: hide(spec, at, solved !== undefined) }))}
+          title={`Not shown at ${breakpoint.name}, nor at wider breakpoints that follow it; it takes no place there`}
+        >
+          Hidden
+        </Toggle>
+        {solved && (
+          <Toggle
+            isOn={solved.placed.bleeds === 'screen'}
+            onClick={act((spec) => ({
+              value: bleed(spec, at, solved.placed.bleeds ? null : 'screen', solved.tracks.count),
+            }))}
+            title={`Both edges at the screen’s at ${breakpoint.name}; needs no reason`}
+          >
+            Full bleed
+          </Toggle>
+        )}
         <ToolButton
           onClick={act((spec) => ({ value: reordered(spec, layout.id, found.block.id, -1) }))}
           title="Earlier in reading order"

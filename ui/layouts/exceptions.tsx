@@ -16,7 +16,7 @@ import { Button } from '../parts/button';
 type Props = { at: Chosen; placement: Placed; write: Write };
 
 /** Where a block leaves the grid or lies over another on purpose: the reasons, and how they are given. */
-export function Exceptions({ at, placement: { block, leaves, over }, write }: Props) {
+export function Exceptions({ at, placement: { block, leaves, bleeds, over }, write }: Props) {
   const [asked, ask] = useState<'leaves' | 'over' | null>(null);
   const notOver = (): void =>
     void write((spec) => ({
@@ -26,7 +26,7 @@ export function Exceptions({ at, placement: { block, leaves, over }, write }: Pr
     }));
   return (
     <>
-      {leaves.map(({ side, reason }) => (
+      {(bleeds ? [] : leaves).map(({ side, reason }) => (
         <p key={side} className={styles.leaving}>
           Its {side} breaks the grid: {reason}{' '}
           <Button look="link" data-edits onClick={() => write((spec) => leave(spec, at, side, null))}>

@@ -10,6 +10,7 @@ import { useDraft, useDraftStore, useMayEdit, useView } from '../draft/draft-con
 import { OVERLAY_KEYS } from '../draft/preview-keys';
 import { Choice } from '../parts/choice';
 import { DirectionToggle, TURNS_PAGE } from '../parts/direction-toggle';
+import { Menu, MenuAct } from '../parts/menu';
 import { Toggle, ToolButton } from '../parts/toggle';
 import styles from './layouts.module.scss';
 import { OVERLAYS } from './handling';
@@ -24,13 +25,15 @@ const SHOWN = [
   { value: 'all', title: 'All screens' },
 ] as const;
 
-const PUT: Record<NewBlock, string> = {
-  heading: 'Add a heading after the selected block, or at the end of the page',
-  body: 'Add text after the selected block, or at the end of the page',
-  picture: 'Add a picture after the selected block, or at the end of the page',
-  card: 'Add three cards side by side; one, where a card is selected',
-  area: 'Add an empty area after the selected block, or at the end of the page',
-};
+/** What has a button of its own; the others are in the menu beside it. */
+const FIRST: readonly NewBlock[] = ['heading', 'body', 'button', 'picture', 'card'];
+const OTHERS = NEW_BLOCKS.filter(({ id }) => !FIRST.includes(id));
+
+function addSays(kind: NewBlock, title: string): string {
+  return kind === 'card'
+    ? 'Add three cards side by side; one, where a card is selected'
+    : `${title}, after the selected block or at the end of the page`;
+}
 
 type Props = {
   layout: Layout;
@@ -108,11 +111,18 @@ export function LayoutHead(props: Props) {
       </span>
       <span className={styles.add} data-edits role="group" aria-label="Add">
         <Plus size={13} aria-hidden />
-        {NEW_BLOCKS.map(({ id, title }) => (
-          <ToolButton key={id} onClick={() => put(id)} title={PUT[id]}>
+        {NEW_BLOCKS.filter(({ id }) => FIRST.includes(id)).map(({ id, title }) => (
+          <ToolButton key={id} onClick={() => put(id)} title={addSays(id, title)}>
             {title}
           </ToolButton>
         ))}
+        <Menu label="More to add" title="Field, list, quote, table, logo, area" size={14} isFixed>
+          {OTHERS.map(({ id, title }) => (
+            <MenuAct key={id} onClick={() => put(id)}>
+              {title}
+            </MenuAct>
+          ))}
+        </Menu>
         <ToolButton
           title="Add a section at the bottom of the page"
           onClick={() => {

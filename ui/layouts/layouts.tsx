@@ -76,7 +76,7 @@ function LayoutsView({ team, person }: { team: string; person: string }) {
               <BlockPanel layout={layout} breakpoint={breakpoint} chosen={chosen} say={say} />
               <PageFindings layout={layout} breakpoint={breakpoint} chosen={chosen.blocks} person={person} />
               <BlockSheet layout={layout} breakpoint={breakpoint} chosen={chosen} />
-              <GapSheet breakpoint={breakpoint} />
+              <GapSheet layout={layout} breakpoint={breakpoint} />
             </aside>
           </div>
         </>

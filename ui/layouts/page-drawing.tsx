@@ -2,6 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { blockOf } from '../../core/layouts/edit-layout';
+import { isWorded } from '../../core/layouts/kinds';
 import { type DrawnBlock, offEdges } from '../../core/layouts/proof';
 import { leave, writeWords } from '../../core/layouts/write-block';
 import { counted } from '../../core/length/present';
@@ -127,7 +128,7 @@ export function PageDrawing({
     const block = blockOf(layout, typing)?.block;
     if (what.words !== null && block)
       say(store.getState().take(writeWords(store.getState().document, layout.id, block, what.words)));
-    const texts = shown.blocks.filter(({ placed }) => 'text' in placed.block.holds).map(({ id }) => id);
+    const texts = shown.blocks.filter(({ placed }) => isWorded(placed.block.holds)).map(({ id }) => id);
     const next = what.next === 0 ? undefined : texts[texts.indexOf(typing) + what.next];
     if (next !== undefined) return type(next);
     onType(null);

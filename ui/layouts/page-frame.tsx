@@ -80,6 +80,8 @@ export const PageFrame = memo(function PageFrame(props: Props) {
       there.current = body;
     }
     typed.current = typing;
+    // buttons and fields of the page are looked at, and handled over it
+    inside.body.inert = typing === null;
     hang(inside, pictures);
     if (held) return;
     let isGone = false;

@@ -1,11 +1,11 @@
 'use client';
 
-import { nameSection } from '../../core/layouts/write-block';
+import { nameSection, withGround } from '../../core/layouts/write-block';
 import { withLayout, withSection } from '../../core/layouts/edit-layout';
 import { useDraft } from '../draft/draft-context';
 import { Select } from '../parts/select';
 import type { Parsed } from '../../core/parsed';
-import type { Layout, Section, Spec } from '../../core/spec/schema';
+import type { Ground, Layout, Section, Spec } from '../../core/spec/schema';
 import { CommitField } from '../parts/commit-field';
 import { Toggle, ToolButton } from '../parts/toggle';
 import { Line, type Write } from './panel-line';
@@ -18,7 +18,7 @@ type SectionProps = {
 };
 
 /** A section: its name, whether it is as tall as a screen, and, where nothing stands in it, its removal. */
-export function SectionLine({ layout, section: { id, name, tall, grid, blocks }, write, act }: SectionProps) {
+export function SectionLine({ layout, section: { id, name, tall, grid, ground, blocks }, write, act }: SectionProps) {
   const grids = useDraft(({ document }) => document.grids);
   return (
     <Line label="Section">
@@ -39,6 +39,20 @@ export function SectionLine({ layout, section: { id, name, tall, grid, blocks },
       >
         Screen height
       </Toggle>
+      <Select
+        isSmall
+        aria-label={`Ground of section ${name}`}
+        title="A tint behind the section, down to the next one"
+        value={ground ? `${ground.tint} ${ground.to}` : ''}
+        onChange={({ target }) => act((spec) => ({ value: withGround(spec, layout.id, id, groundIn(target.value)) }))()}
+      >
+        <option value="">No ground</option>
+        {GROUNDS.map(({ tint, to }) => (
+          <option key={`${tint} ${to}`} value={`${tint} ${to}`}>
+            {`${tint.charAt(0).toUpperCase()}${tint.slice(1)}${to === 'screen' ? ', full bleed' : ''}`}
+          </option>
+        ))}
+      </Select>
       {grids !== undefined && grids.length > 0 && (
         <Select
           isSmall
@@ -72,6 +86,15 @@ export function SectionLine({ layout, section: { id, name, tall, grid, blocks },
       )}
     </Line>
   );
+}
+
+const GROUNDS: readonly Ground[] = (['light', 'strong', 'dark'] as const).flatMap((tint) =>
+  (['screen', 'container'] as const).map((to) => ({ tint, to })),
+);
+
+/** The ground that a choice stands for; none for the empty one. */
+function groundIn(value: string): Ground | undefined {
+  return GROUNDS.find(({ tint, to }) => `${tint} ${to}` === value);
 }
 
 /** The layout with a section on another grid, or on the main one. */

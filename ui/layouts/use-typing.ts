@@ -15,14 +15,16 @@ export function useTyping(
   told.current = onTyped;
   useEffect(() => {
     const inside = frame.current?.contentDocument;
-    const element = block === null ? null : inside?.querySelector<HTMLElement>(`[data-block="${CSS.escape(block)}"]`);
+    const element = block === null || !inside ? null : wordsOf(inside, block);
     if (!inside || !element) return;
-    const before = element.textContent;
+    const field = element.tagName === 'TEXTAREA' ? (element as HTMLTextAreaElement) : null;
+    const before = field ? field.value : element.textContent;
     let isDone = false;
     const end = (words: string | null, next: -1 | 0 | 1 = 0): void => {
       if (isDone) return;
       isDone = true;
-      if (words === null) element.textContent = before;
+      if (words === null && field) field.value = before;
+      else if (words === null) element.textContent = before;
       told.current({ is: 'done', words, next });
     };
     const onKeyDown = (event: KeyboardEvent): void => {
@@ -35,10 +37,11 @@ export function useTyping(
     };
     const onInput = (): void => told.current({ is: 'lines', lines: linesIn(element) });
     const onBlur = (): void => end(wordsIn(element));
-    element.contentEditable = 'plaintext-only';
+    if (!field) element.contentEditable = 'plaintext-only';
     frame.current!.focus();
     element.focus();
-    inside.getSelection()?.selectAllChildren(element);
+    if (field) field.select();
+    else inside.getSelection()?.selectAllChildren(element);
     element.addEventListener('keydown', onKeyDown);
     element.addEventListener('input', onInput);
     element.addEventListener('blur', onBlur);
@@ -49,17 +52,27 @@ export function useTyping(
       element.removeEventListener('input', onInput);
       element.removeEventListener('blur', onBlur);
       element.removeAttribute('contenteditable');
+      element.blur();
     };
   }, [frame, block]);
 }
 
+/** The element in which the words of a block stand: its own, or one in it. */
+function wordsOf(inside: Document, block: string): HTMLElement | null {
+  const own = inside.querySelector<HTMLElement>(`[data-block="${CSS.escape(block)}"]`);
+  return own?.matches('[data-words]') ? own : (own?.querySelector<HTMLElement>('[data-words]') ?? null);
+}
+
 /** Words as a line: what is pasted with breaks goes on in it. */
 function wordsIn(element: HTMLElement): string {
-  return (element.textContent ?? '').replace(/\s+/g, ' ').trim();
+  const text = 'value' in element ? String(element.value) : (element.textContent ?? '');
+  return text.replace(/\s+/g, ' ').trim();
 }
 
 /** How many lines the words take where they stand. */
 function linesIn(element: HTMLElement): number {
+  // what is in a field has no boxes of its own
+  if ('value' in element) return 1;
   const range = element.ownerDocument.createRange();
   range.selectNodeContents(element);
   const tops = [...range.getClientRects()].map(({ top }) => Math.round(top));

@@ -1,6 +1,6 @@
 'use client';
 
-import { type KeyboardEvent, useId, useState } from 'react';
+import { type ChangeEvent, type KeyboardEvent, useId, useState } from 'react';
 import styles from './commit-field.module.scss';
 
 type Props = {
@@ -15,6 +15,8 @@ type Props = {
   maxLength?: number;
   /** Empties itself after a text was taken, for adding one thing after another. */
   empties?: boolean;
+  /** Several lines: Enter begins another, and Ctrl+Enter takes them over. */
+  isMany?: boolean;
 };
 
 /** A text of more characters gets a wider field while it is typed. */
@@ -23,6 +25,7 @@ const LONG = 10;
 /** A text field that takes over at Enter or when it is left, and puts back at Esc. What is refused stays as typed. */
 export function CommitField(props: Props) {
   const { value, label, onCommit, placeholder, title, className = '', maxLength = 60, empties = false } = props;
+  const { isMany = false } = props;
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const says = useId();
@@ -37,7 +40,7 @@ export function CommitField(props: Props) {
     if (refused === null) setTyped(null);
   };
   const onKeyDown = (event: KeyboardEvent): void => {
-    if (event.key === 'Enter') commit();
+    if (event.key === 'Enter' && (!isMany || event.ctrlKey || event.metaKey)) commit();
     // with nothing to put back, it means what is around
     if (event.key !== 'Escape' || (typed === null && problem === null)) return;
     event.stopPropagation();
@@ -45,9 +48,11 @@ export function CommitField(props: Props) {
     setProblem(null);
   };
 
+  const Input = isMany ? 'textarea' : 'input';
   return (
     <span className={styles.field}>
-      <input
+      <Input
+        {...(isMany && { rows: Math.min(8, (typed ?? value).split('\n').length + 1) })}
         className={`number ${className}`}
         aria-label={label}
         aria-invalid={problem !== null}
@@ -59,7 +64,7 @@ export function CommitField(props: Props) {
         maxLength={maxLength}
         autoComplete="off"
         spellCheck={false}
-        onChange={(event) => setTyped(event.target.value)}
+        onChange={(event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => setTyped(event.target.value)}
         onBlur={commit}
         onKeyDown={onKeyDown}
       />

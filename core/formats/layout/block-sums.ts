@@ -1,9 +1,10 @@
 import { ratioOf } from '../../length/ratio';
 import { px } from '../../length/px';
 import { repeated } from '../../columns/numbers';
-import { givenHeight } from '../../layouts/height-law';
+import { givenHeight, type HeightFrom, type Lines } from '../../layouts/height-law';
+import { beginsWithLine, isTrimmable, styleOf } from '../../layouts/kinds';
 import type { Placed } from '../../layouts/placements';
-import type { Leaving } from '../../spec/schema';
+import type { Holds, Leaving } from '../../spec/schema';
 import { cssNumbers, type CssSum, NO_SUM } from '../grid-css/css-numbers';
 import { type LineSums, lineSums } from '../grid-css/type-css';
 import { type ColumnUnit, type GroundSums, type RowUnit, stackSum, times, total } from './ground-sums';
@@ -77,29 +78,41 @@ export function areaSum(columns: ColumnUnit, from: number, to: number): CssSum {
   return to === columns.count ? sub(fromFirst, columns.cut.end) : fromFirst;
 }
 
-/** The lines of a block’s text, where it is one. */
-function textLines({ block: { holds } }: Placed, { spec, breakpoint }: GroundSums): LineSums | null {
-  const style = 'text' in holds ? spec.type.find(({ name }) => name === holds.text) : undefined;
+/** A line of a text style, where it is there. */
+function lineOf(name: string | null, { spec, breakpoint }: GroundSums): LineSums | null {
+  const style = spec.type.find((each) => each.name === name);
   return style ? lineSums(spec, breakpoint, style) : null;
 }
 
-/** What is trimmed off a text above and below. */
-function trimmedOff({ leading, baseline, edge, isTrimmed }: LineSums): CssSum[] {
-  return isTrimmed ? [cssNumbers.sub(baseline, edge), cssNumbers.sub(leading, baseline)] : [];
+/** Its lines, as a block takes them. */
+function linesOf(line: LineSums | null, isTrimmable: boolean): Lines<CssSum> | null {
+  if (!line) return null;
+  const { leading, baseline, edge, isTrimmed } = line;
+  const trimmed = isTrimmed && isTrimmable ? [cssNumbers.sub(baseline, edge), cssNumbers.sub(leading, baseline)] : [];
+  return { leading, trimmed };
 }
 
 /** A block’s own height at a width; null for one that is as tall as its lanes, its section or its content. */
 export function heightSum(placed: Placed, width: CssSum, unit: RowUnit, ground: GroundSums): CssSum | null {
-  const { height } = placed;
+  const {
+    height,
+    block: { holds },
+  } = placed;
   if (typeof height === 'string') return null;
-  const lines = textLines(placed, ground);
-  const text = lines && { leading: lines.leading, trimmed: trimmedOff(lines) };
-  return givenHeight(height, { width: () => width, stack: (rows) => stackSum(unit, rows), text }, cssNumbers);
+  const from: HeightFrom<CssSum> = {
+    ...ground,
+    width: () => width,
+    stack: (rows) => stackSum(unit, rows),
+    text: linesOf(lineOf(styleOf(holds), ground), isTrimmable(holds)),
+    linesOf: (style) => linesOf(lineOf(style, ground), true),
+  };
+  return givenHeight(height, holds, from, cssNumbers);
 }
 
 /** How far a text stands below the head of its lane, so that its caps, x-height or baseline is on a line. */
 export function standsBelow(placed: Placed, ground: GroundSums): CssSum {
-  const lines = textLines(placed, ground);
+  const { holds } = placed.block;
+  const lines = beginsWithLine(holds) ? lineOf(styleOf(holds), ground) : null;
   const { sub } = cssNumbers;
   if (!lines) return NO_SUM;
   const { baseline, edge, caps, xHeight, shift, isTrimmed } = lines;
@@ -107,4 +120,17 @@ export function standsBelow(placed: Placed, ground: GroundSums): CssSum {
   if (placed.stands === 'baseline') return shift;
   if (placed.stands === 'caps') return sub(over, sub(baseline, caps));
   return placed.stands === 'x-height' ? sub(over, sub(baseline, xHeight)) : NO_SUM;
+}
+
+/** What the style sheet has to know of the inside of a block: its pads, and the gaps of a list and under a label. */
+export function innerSums(holds: Holds, unit: RowUnit, { length, line }: GroundSums): [property: string, CssSum[]][] {
+  if ('button' in holds) return [['--pad', holds.pad.map(length)]];
+  if ('field' in holds)
+    return [
+      ['--pad', holds.pad.map(length)],
+      ['row-gap', [line]],
+    ];
+  if ('list' in holds) return [['--gap', [stackSum(unit, holds.gap)]]];
+  if ('table' in holds) return [['--pad', [length(holds.pad), NO_SUM]]];
+  return 'logo' in holds ? [['--high', [length(holds.high)]]] : [];
 }

@@ -1,6 +1,6 @@
 import type Fraction from 'fraction.js';
-import { px, ZERO } from '../../length/px';
-import { baseUnit } from '../../spacing/scale';
+import { countableBase } from '../../layouts/row-frames';
+import { px } from '../../length/px';
 import type { Breakpoint, Spec } from '../../spec/schema';
 import { totalOf, cssNumbers, type CssSum, NO_SUM } from '../grid-css/css-numbers';
 import { cssReader } from '../grid-css/css-reader';
@@ -39,6 +39,9 @@ export type GroundSums = {
   content: RowUnit;
   screen: RowUnit;
   screenHeight: CssSum;
+  /** A baseline step where one stands, else a base unit; and a base unit. */
+  line: CssSum;
+  base: CssSum;
 };
 
 /** What a page stands on at a breakpoint that has so many columns. */
@@ -55,7 +58,8 @@ export function groundSums(spec: Spec, breakpoint: Breakpoint, count: number): G
   const toScreen = { start: marginStart, end: marginEnd };
   const columns = { count, column, gutter, cut: { start: NO_SUM, end: NO_SUM }, inset, toScreen };
   const lines = baselineUnit(spec, breakpoint, high);
-  const page = { spec, breakpoint, columns, length: reader.length };
+  const base = cssNumbers.exact(countableBase(spec));
+  const page = { spec, breakpoint, columns, length: reader.length, line: lines.height, base };
   const sums = breakpoint.rows
     ? rowSums(breakpoint.rows, high, breakpoint.baseline && { step: lines.height, offset: lines.offset }, () => ({
         column,
@@ -76,8 +80,7 @@ function unitOf(sums: Record<string, CssSum>): RowUnit {
 /** Baselines as rows without gaps, else base units; px where that is 0. */
 function baselineUnit(spec: Spec, { baseline }: Breakpoint, length: Length): RowUnit {
   if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: NO_SUM };
-  const base = baseUnit(spec);
-  return { offset: NO_SUM, height: cssNumbers.exact(base.equals(ZERO) ? px(1) : base), gap: NO_SUM };
+  return { offset: NO_SUM, height: cssNumbers.exact(countableBase(spec)), gap: NO_SUM };
 }
 
 /** Rows with the gaps between them; 0 for none. */

@@ -36,16 +36,18 @@ export function tracksOf(
   const step = add(unit.height, unit.gap);
   const rows = (count: number): CssSum => times(step, count);
   const ends = foot ? NO_SUM : unit.gap;
-  const tracks: Track[] = [{ lane: null, size: add(offset, rows(space.above)) }];
+  const above = add(offset, rows(space.above));
+  // white space alone is one row: from the top to the end
+  if (lanes.length === 0) return [{ lane: null, size: sub(add(above, rows(space.below)), foot ? unit.gap : NO_SUM) }];
+  const tracks: Track[] = [{ lane: null, size: above }];
   for (const [index, lane] of lanes.entries()) {
+    if (space.gone.has(index + 1)) continue;
     tracks.push({ lane: index + 1, size: sub(lane, unit.gap) });
     const isLast = index === lanes.length - 1;
     const after = isLast ? space.below : rowsAfter(space, index);
     // white space goes from a foot to a head; at the end of a page, from a foot to a foot
     tracks.push({ lane: null, size: add(rows(after), isLast ? ends : unit.gap) });
   }
-  if (lanes.length === 0 && space.above + space.below > 0)
-    tracks.push({ lane: null, size: sub(rows(space.below), foot ? unit.gap : NO_SUM) });
   // what is nothing at every width is no row
   return tracks.filter(({ lane, size }) => lane !== null || size.terms.size > 0);
 }

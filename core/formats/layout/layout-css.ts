@@ -10,7 +10,9 @@ import { frameCss, frameProperties } from '../grid-css/frame-css';
 import { typeCss, typeProperties } from '../grid-css/type-css';
 import { countedRanges } from './counted-ranges';
 import { groundSums } from './ground-sums';
-import { blockSelector, type CssRule, sectionCss, type SectionRules } from './section-css';
+import { blockSelector, type CssRule } from './block-rule';
+import { INSIDE_BLOCKS } from './inside-blocks';
+import { sectionCss, type SectionRules } from './section-css';
 
 /**
  * The trial layouts of a spec as CSS, for the page that `layoutHtml` writes: each section a grid on the spec’s columns,
@@ -43,7 +45,7 @@ function sheetOf(spec: Spec, head: string | null, ranges: { css: string }[]): st
     measureOf(spec) === 'viewport'
       ? PAGE
       : PAGE.replace('container-type: inline-size', 'container: grid-region / inline-size');
-  const shared = [head, page, frameCss(spec), typeCss(spec), TEXT].filter((part) => part !== null);
+  const shared = [head, page, frameCss(spec), typeCss(spec), INSIDE_BLOCKS].filter((part) => part !== null);
   return `${[...shared, ...ranges.map(({ css }) => css)].join('\n\n')}\n`;
 }
 
@@ -116,29 +118,8 @@ ${ON_COLUMNS}
 .layout [data-block] {
   box-sizing: border-box;
   min-inline-size: 0;
+  min-block-size: 0;
   align-content: start;
-}
-
-.layout [data-holds='picture'] {
-  position: relative;
-  background: rgb(128 128 128 / 22%);
-}
-
-.layout [data-holds='picture'] > * {
-  position: absolute;
-  inset: 0;
-  inline-size: 100%;
-  block-size: 100%;
-  object-fit: cover;
-}
-
-.layout [data-holds='area'] {
-  background: rgb(128 128 128 / 22%);
-}`;
-
-/** In a layout a text stands where the layout says, not where its style would put it. */
-const TEXT = `.layout [data-holds='text'] {
-  padding: 0;
 }`;
 
 function ruleText({ selector, comment, says }: CssRule): string {

@@ -1,10 +1,10 @@
-import { calmDrawing } from '../../layouts/calm-drawing';
 import { hasFrame } from '../grid-css/frame-css';
 import { escaped } from '../../text/markup';
-import type { Block, Layout, Spec } from '../../spec/schema';
+import type { Block, Layout, Section, Spec } from '../../spec/schema';
+import { type BlockElement, elementOf } from './block-element';
 
 /**
- * The trial layouts of a spec as a page of HTML for `layout.css`: headings, text, figures and articles with the words of
+ * The trial layouts of a spec as a page of HTML for `layout.css`: headings, text, figures, articles, buttons, fields, lists and tables with the words of
  * the blocks. With an address such as `layout.html#front` only that layout is shown.
  *
  * @param css where the style sheet is: beside it, or the sheet itself
@@ -36,35 +36,28 @@ ${layouts.map((layout) => layoutText(spec, layout)).join('\n')}
 }
 
 function layoutText(spec: Spec, { id, name, sections }: Layout): string {
-  const isHeading = (block: Block): boolean => {
-    const { holds } = block;
-    return 'text' in holds && spec.type.find((style) => style.name === holds.text)?.role === 'heading';
-  };
   let headings = 0;
-  const tag = (block: Block, depth: number): string => {
-    if ('text' in block.holds) {
-      if (!isHeading(block)) return 'p';
-      headings += 1;
-      return depth > 0 ? 'h3' : headings === 1 ? 'h1' : 'h2';
-    }
-    if ('picture' in block.holds) return 'figure';
-    return 'card' in block.holds ? 'article' : 'div';
+  /** The first heading of a page is its title; those in cards are below all others. */
+  const heading = (depth: number): 'h1' | 'h2' | 'h3' => {
+    headings += 1;
+    return depth > 0 ? 'h3' : headings === 1 ? 'h1' : 'h2';
   };
   const blockText = (block: Block, depth: number): string => {
     const { holds } = block;
-    const own = tag(block, depth);
+    const { tag, attributes, inside }: BlockElement = elementOf(spec, block, `${id}-${block.id}`, () => heading(depth));
     const space = '  '.repeat(depth + 2);
-    const open = `${space}<${own} data-block="${block.id}"`;
-    if ('text' in holds) return `${open} data-holds="text" class="type-${holds.text}">${escaped(holds.words)}</${own}>`;
-    if ('picture' in holds)
-      return `${open} data-holds="picture" role="img" aria-label="${escaped(block.name)}">${calmDrawing(block.name)}</${own}>`;
-    if ('area' in holds) return `${open} data-holds="area"></${own}>`;
-    const inner = holds.card.blocks.map((each) => blockText(each, depth + 1)).join('\n');
-    return `${open} data-holds="card">\n${inner}\n${space}</${own}>`;
+    const open = `${space}<${tag} data-block="${block.id}" data-holds="${attributes}`;
+    if (!('card' in holds)) return `${open}>${inside}</${tag}>`;
+    const blocks = holds.card.blocks.map((each) => blockText(each, depth + 1)).join('\n');
+    return `${open}>\n${blocks}\n${space}</${tag}>`;
   };
   const parts = sections.map(
     (section) =>
-      `  <section data-section="${section.id}">\n${section.blocks.map((block) => blockText(block, 0)).join('\n')}\n  </section>`,
+      `  <section data-section="${section.id}"${groundOf(section)}>\n${section.blocks.map((block) => blockText(block, 0)).join('\n')}\n  </section>`,
   );
   return `<article id="${id}" class="layout" aria-label="${escaped(name)}">\n${parts.join('\n')}\n</article>`;
+}
+
+function groundOf({ ground }: Section): string {
+  return ground ? ` data-ground="${ground.tint}" data-ground-to="${ground.to}"` : '';
 }

@@ -1,28 +1,25 @@
 import Fraction from 'fraction.js';
 import { columnsAt } from '../../columns/columns-at';
-import { numeral } from '../../length/present';
 import type { PlacedBlock } from '../../layouts/place-blocks';
-import { columnsText } from '../../layouts/placement-text';
 import {
   columnsUnder,
   type CountAt,
   countsInCard,
   type Placed,
   placementsAt,
+  shownAt,
   spaceAt,
   type SpaceAt,
 } from '../../layouts/placements';
 import { breakpointIn } from '../../layouts/section-grid';
 import { ZERO } from '../../length/px';
-import type { Block, Breakpoint, CardGrid, Layout, Section } from '../../spec/schema';
+import type { Breakpoint, CardGrid, Layout, Section } from '../../spec/schema';
 import { cssNumbers, type CssSum, cssText, NO_SUM, roundedUp } from '../grid-css/css-numbers';
-import { areaName, areasOf, type OnLines, tracksFor } from './area-names';
-import { type Across, acrossSums, areaSum, heightSum, outsideSum, standsBelow } from './block-sums';
+import { areasOf, type OnLines, tracksFor } from './area-names';
+import { blockRule, blockSelector, type CssRule } from './block-rule';
+import { type Across, acrossSums, areaSum, heightSum, outsideSum } from './block-sums';
 import { type ColumnUnit, type GroundSums, type RowUnit, times, total } from './ground-sums';
 import { laneSums, type TallSum, tracksOf } from './lane-sums';
-
-/** A rule: what it selects, what it says, and a comment over it. */
-export type CssRule = { selector: string; comment?: string; says: [property: string, value: string][] };
 
 type On = {
   layout: Layout;
@@ -54,7 +51,7 @@ export function sectionCss(section: Section, index: number, on: On): SectionRule
   const countAt = (each: Breakpoint): number =>
     each.id === breakpoint.id ? ground.columns.count : columnsAt(spec, breakpointIn(spec, each.id)).count;
   const blocks = placementsAt(spec, section.blocks, breakpoint, countAt);
-  const space = spaceAt(spec, section.space, breakpoint);
+  const space = spaceAt(spec, section.space, breakpoint, { between: layout.between, isFirst: index === 0 });
   const offset = goOn && index > 0 ? NO_SUM : unit.offset;
   const grid = gridOf(blocks, space, unit, {
     ...on,
@@ -76,7 +73,10 @@ export function sectionCss(section: Section, index: number, on: On): SectionRule
   const height = on.since === null ? tall : cssNumbers.add(on.since.height, tall);
   if (next === undefined || on.isOwn(next))
     return { rules: [{ selector, says }, ...grid.rules], since: { height, isFirst } };
-  says.push(['margin-block-end', cssText(toNextRow(height, page.content, isFirst))]);
+  const toNext = cssText(toNextRow(height, page.content, isFirst));
+  says.push(['margin-block-end', toNext]);
+  // its ground goes down to the next
+  if (section.ground) says.push(['--to-next', toNext]);
   return { rules: [{ selector, says }, ...grid.rules], since: null };
 }
 
@@ -104,7 +104,8 @@ type Inner = TallSum & { across: Across; card: Grid | null };
 type Grid = { says: CssRule['says']; rules: CssRule[]; height: CssSum };
 
 /** A section’s or a card’s grid: its tracks, its areas, and what stands on them. */
-function gridOf(blocks: readonly Placed[], space: SpaceAt, unit: RowUnit, on: GridOn): Grid {
+function gridOf(all: readonly Placed[], spaceIn: SpaceAt, unit: RowUnit, on: GridOn): Grid {
+  const { placed: blocks, space } = shownAt(all, spaceIn);
   const inner = blocks.map((placed): Inner => {
     const across = acrossSums(placed, on.columns, on.ground);
     return { across, ...talls(placed, across, on) };
@@ -118,10 +119,12 @@ function gridOf(blocks: readonly Placed[], space: SpaceAt, unit: RowUnit, on: Gr
   if (areas && areas.length > 0)
     says.push(['grid-template-areas', `\n${areas.map((line) => `      ${line}`).join('\n')}`]);
   else says.push(['grid-template-areas', 'none']);
-  const rules = inner.flatMap((each, index) => [
+  const rules: CssRule[] = inner.flatMap((each, index) => [
     blockRule(each, areas === null ? onLines[index]! : null, on),
     ...(each.card?.rules ?? []),
   ]);
+  for (const { hidden, block } of all)
+    if (hidden) rules.push({ selector: blockSelector(on.layout, block), says: [['display', 'none']] });
   return { says, rules, height: total(...tracks.map(({ size }) => size)) };
 }
 
@@ -146,8 +149,11 @@ function cardGrid(card: CardGrid, placed: Placed, across: Across, on: GridOn): G
   const countAt = countsInCard(card, placed, { ...on, spec, breakpoint }, columns.unit.count);
   const blocks = placementsAt(spec, card.blocks, breakpoint, countAt);
   const rowUnit = { ...unit, offset: NO_SUM };
+  // baselines in it are its own, where it has some
+  const ground = card.baseline ? { ...on.ground, line: unit.height } : on.ground;
   const grid = gridOf(blocks, spaceAt(spec, card.space, breakpoint), unit, {
     ...on,
+    ground,
     columns: columns.unit,
     countAt,
     rowUnit,
@@ -211,64 +217,4 @@ function cardRows({ rows, baseline }: CardGrid, around: RowUnit, length: GroundS
   if (rows) return { offset: NO_SUM, height: length(rows.height), gap: length(rows.gap) };
   if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: NO_SUM };
   return { ...around, offset: NO_SUM };
-}
-
-/** How a block stands in its area. */
-const ALIGNED: Partial<Record<Placed['stands'], string>> = { middle: 'center', foot: 'end' };
-
-function blockRule(
-  { placed, across, height, card }: Inner,
-  lines: OnLines | null,
-  { layout, ground, solved, screenHeight }: GridOn,
-): CssRule {
-  const { block, stands } = placed;
-  const { from, to, marginStart, marginEnd } = across;
-  const isStretched = placed.height === 'lanes' || placed.height === 'section';
-  // a text that needs more lines than it was given shows it
-  const grows = 'text' in block.holds && typeof placed.height === 'object' && 'lines' in placed.height;
-  const below = standsBelow(placed, ground);
-  const where: CssRule['says'] = lines
-    ? [
-        ['grid-area', 'auto'],
-        ['grid-column', `${from} / ${to + 1}`],
-        ['grid-row', `${lines.tracks[0] + 1} / ${lines.tracks[1] + 2}`],
-      ]
-    : [['grid-area', areaName(block.id)]];
-  const tall: CssRule['says'] =
-    placed.height === 'section' && screenHeight
-      ? [['block-size', cssText(cssNumbers.sub(screenHeight, below))]]
-      : height === null || (card && placed.height === 'content')
-        ? []
-        : [[grows ? 'min-block-size' : 'block-size', cssText(height)]];
-  return {
-    selector: blockSelector(layout, block),
-    comment: measured(solved.get(block.id)),
-    says: [
-      ...where,
-      ['align-self', isStretched ? 'stretch' : (ALIGNED[stands] ?? 'start')],
-      ...tall,
-      ...margins({ start: marginStart, end: marginEnd, top: below }),
-      ...(card?.says ?? []),
-    ],
-  };
-}
-
-/** How a style sheet calls a block of a layout. */
-export function blockSelector({ id }: Pick<Layout, 'id'>, block: Pick<Block, 'id'>): string {
-  return `#${id} [data-block='${block.id}']`;
-}
-
-function margins({ start, end, top }: Record<'start' | 'end' | 'top', CssSum>): CssRule['says'] {
-  const all = [cssText(start), cssText(end)];
-  return [
-    ['margin-inline', all[0] === all[1] ? all[0]! : all.join(' ')],
-    ['margin-block', cssText(top) === '0px' ? '0px' : `${cssText(top)} 0px`],
-  ];
-}
-
-/** `columns 8–12, x 878, 526 × 295.875`: as wide as the range is drawn. */
-function measured(block: PlacedBlock | undefined): string {
-  if (!block) return '';
-  const { placed, x, y, width, height } = block;
-  return `columns ${columnsText(placed.columns)} at ${numeral(x)}, ${numeral(y)}; ${numeral(width)} × ${numeral(height)}`;
 }

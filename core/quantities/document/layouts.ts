@@ -3,7 +3,8 @@ import { sizeText } from '../../length/size';
 import type { Block, BlockHeight, Breakpoint, Holds, Layout, Placement, Section, Spec } from '../../spec/schema';
 import type { Collection } from '../collection';
 import type { Quantity } from '../quantity';
-import { columnsText } from '../../layouts/placement-text';
+import type { HoldsOf } from '../../layouts/kinds';
+import { columnsText, heightText } from '../../layouts/placement-text';
 import { said } from '../reading';
 import { compared } from './compared';
 
@@ -17,6 +18,12 @@ export const layouts: Collection<Layout> = {
   quantities: ({ id, name }) => [
     compared(`Layout ${name}, name`, ['layouts', id, 'name'], (layout) => layout.name, 'patch'),
     compared(`Layout ${name}, notes`, ['layouts', id, 'notes'], (layout) => layout.notes, 'patch'),
+  ],
+  cells: (layout) => [
+    {
+      ...ofBreakpoint(`Layout ${layout.name}, between sections`, (at) => ['layouts', layout.id, 'between', at]),
+      read: (_: Spec, { id }: Breakpoint) => said(layout.between?.[id] === undefined ? '' : String(layout.between[id])),
+    },
   ],
   weighs: { added: 'minor', removed: 'major' },
 };
@@ -38,6 +45,12 @@ export const sections: Collection<InLayout<Section>> = {
       `${layout.name}, section ${thing.name}, grid`,
       [...at, 'grid'],
       (section) => section.thing.grid ?? 'main grid',
+    ),
+    compared(
+      `${layout.name}, section ${thing.name}, ground`,
+      [...at, 'ground'],
+      ({ thing: { ground } }) => (ground ? `${ground.tint}, to the ${ground.to}` : 'none'),
+      'patch',
     ),
   ],
   cells: ({ layout, thing, at }) => [
@@ -101,12 +114,23 @@ function holdsText(holds: Holds): string {
   if ('text' in holds) return `${holds.text}: ${holds.words}`;
   if ('picture' in holds) return `picture ${holds.picture}${holds.cropped ? ', cropped to rows' : ''}`;
   if ('area' in holds) return 'plain area';
+  if ('button' in holds) return `button in ${holds.button}, pads ${padsText(holds.pad)}: ${holds.words}`;
+  if ('field' in holds) return `field in ${holds.field}, pads ${padsText(holds.pad)}, ${holds.label}: ${holds.words}`;
+  if ('list' in holds) return `list in ${holds.list}, gaps of ${counted(holds.gap, 'row')}: ${holds.items.join('; ')}`;
+  if ('quote' in holds) return `quote in ${holds.quote} and ${holds.by}: ${holds.words} (${holds.who})`;
+  if ('logo' in holds) return `logo ${holds.logo}, ${sizeText(holds.high)} high`;
+  if ('table' in holds)
+    return `table in ${holds.table}, ${counted(holds.rows, 'row')}, pad ${sizeText(holds.pad)}: ${holds.heads.join(', ')}`;
   const { padding, columns } = holds.card;
   const grid =
     columns === 'page'
       ? 'the page’s columns'
       : `${counted(columns.count, 'column')}, gutter ${sizeText(columns.gutter)}`;
   return `card, padding ${sizeText(padding)}, ${grid}`;
+}
+
+function padsText([down, across]: HoldsOf<'button'>['pad']): string {
+  return `${sizeText(down)} and ${sizeText(across)}`;
 }
 
 function spaceText(space: Section['space'][string] | undefined): string {
@@ -122,19 +146,22 @@ function spaceText(space: Section['space'][string] | undefined): string {
 /** Where a block stands, in the trade’s words: `columns 2–6, lane 1, 12 rows, caps`. */
 function placeText(place: Placement | undefined): string {
   if (!place) return '';
-  const { columns, lanes, height, stands, leaves = [], over } = place;
+  const { columns, lanes, height, stands, leaves = [], over, hidden, bleeds } = place;
   return [
     ...(columns ? [`columns ${columnsText(columns)}`] : []),
     ...(lanes ? [`lanes ${columnsText(lanes)}`] : []),
-    ...(height ? [heightText(height)] : []),
+    ...(hidden === undefined ? [] : [hidden ? 'hidden' : 'shown']),
+    ...(bleeds ? [`both edges to the ${bleeds}`] : []),
+    ...(height ? [spokenHeight(height)] : []),
     ...(stands ? [stands] : []),
     ...leaves.map(({ side, to }) => `${side} to ${typeof to === 'string' ? to : JSON.stringify(to)}`),
     ...(over === undefined ? [] : ['overlaps another']),
   ].join(', ');
 }
 
-function heightText(height: BlockHeight): string {
-  if (typeof height === 'string') return height === 'lanes' ? 'as tall as its lanes' : 'as tall as its section';
-  if ('rows' in height) return counted(height.rows, 'row');
-  return 'lines' in height ? counted(height.lines, 'line') : `ratio ${height.ratio}`;
+function spokenHeight(height: BlockHeight): string {
+  if (height === 'content') return 'as tall as its content';
+  if (height === 'lanes') return 'as tall as its lanes';
+  if (height === 'section') return 'as tall as its section';
+  return 'ratio' in height ? `ratio ${height.ratio}` : heightText(height);
 }

@@ -1,9 +1,15 @@
-import { gapTable, withGaps } from '../../layouts/gap-kinds';
-import { counted, numeral } from '../../length/present';
-import { LIMITS } from '../../limits';
+import { type GapCounts, gapTable, withGaps } from '../../layouts/gap-kinds';
+import { rowsOfText, rowsText } from '../../layouts/placement-text';
+import type { UnitName } from '../../layouts/row-frames';
+import { numeral } from '../../length/present';
+import { mapped } from '../../parsed';
 import type { Spec } from '../../spec/schema';
 import type { CellQuantity } from '../quantity';
 import { said } from '../reading';
+
+function unitOf([first]: GapCounts): UnitName {
+  return first?.gaps[0]?.unit ?? 'row';
+}
 
 /**
  * White space by kind of gap, as rows of a sheet: kinds down, breakpoints across. Setting one sets every gap of its kind at
@@ -25,20 +31,17 @@ export function gapCells(spec: Spec): CellQuantity[] {
       const counts = (now === spec ? table : gapTable(now)).at(kind, breakpoint.id);
       const [first] = counts;
       if (!first) return said('');
-      if (counts.length === 1) return { ...said(String(first.rows)), px: numeral(first.px) };
-      return said(counts.map(({ rows }) => rows).join(', '));
+      const text = rowsText(
+        counts.map(({ rows }) => rows),
+        unitOf(counts),
+      );
+      return counts.length === 1 ? { ...said(text), px: numeral(first.px) } : said(text);
     },
     write: (now, breakpoint, text) => {
-      const typed = /^(\d{1,5})(?:\s*rows?)?$/i.exec(text.trim());
-      if (!typed) return { problem: 'Enter how many rows to leave empty, such as 3.' };
-      const rows = Number(typed[1]);
-      if (rows > LIMITS.rowsInLayout)
-        return { problem: `White space has at most ${counted(LIMITS.rowsInLayout, 'row')}.` };
-      const gaps = gapTable(now)
-        .at(kind, breakpoint.id)
-        .flatMap((each) => each.gaps);
+      const counts = gapTable(now).at(kind, breakpoint.id);
+      const gaps = counts.flatMap((each) => each.gaps);
       if (gaps.length === 0) return { problem: 'There’s no such gap at this breakpoint.' };
-      return { value: withGaps(now, breakpoint, gaps, rows) };
+      return mapped(rowsOfText(text, unitOf(counts)), (rows) => withGaps(now, breakpoint, gaps, rows));
     },
     weighs: 'minor',
   }));

@@ -7,7 +7,8 @@ import type { Parsed } from '../../parsed';
 import { mapped } from '../../parsed';
 import { inSeries, numeral } from '../../length/present';
 import type { Px } from '../../length/px';
-import type { Breakpoint, Layout, Placement, Spec } from '../../spec/schema';
+import { hide } from '../../layouts/write-block';
+import type { Block, Breakpoint, Layout, Placement, Spec } from '../../spec/schema';
 import { countsOfSection } from '../../layouts/section-grid';
 import type { CellQuantity } from '../quantity';
 import { type Reading, said } from '../reading';
@@ -39,8 +40,8 @@ const ABOUT: Record<PlacementPart, About> = {
   },
   height: {
     kind: 'words',
-    hint: 'Height, such as 12 rows, 3 lines, 16/9, lanes or section.',
-    read: ({ placed: { height }, height: tall }) => measured(heightText(height), tall),
+    hint: 'Height, such as 12 rows, 12 baselines, 420 px, 3 lines, 16/9, content, lanes or section.',
+    read: ({ placed: { height }, height: tall, unit }) => measured(heightText(height, unit), tall),
     parse: (text) => mapped(heightOfText(text), (value) => ({ height: value })),
   },
   stands: {
@@ -71,11 +72,20 @@ export function placementCells(layout: Layout, part: PlacementPart): CellQuantit
     address: (breakpoint) => [...blockAddress(layout, id), 'at', breakpoint.id, part],
     read: (spec, breakpoint) => {
       const own = solvedBlock(spec, layout.id, id, breakpoint);
-      return own ? { ...read(own), follows: own.placed.block.at[breakpoint.id]?.[part] === undefined } : said('');
+      const given = blockIn(spec, layout.id, id)?.at[breakpoint.id];
+      return own
+        ? { ...read(own), follows: given?.[part] === undefined }
+        : { ...said('hidden'), follows: given?.hidden === undefined };
     },
     write: (spec, breakpoint, text) => {
       const own = solvedBlock(spec, layout.id, id, breakpoint);
-      if (!own) return { problem: 'This block is no longer in the layout.' };
+      if (!blockIn(spec, layout.id, id)) return { problem: 'This block is no longer in the layout.' };
+      const seen = /^(hidden|shown)$/.exec(text.trim().toLowerCase());
+      if (seen) {
+        const at = { layout: layout.id, blocks: [id], breakpoint: breakpoint.id };
+        return { value: hide(spec, at, seen[1] === 'hidden') };
+      }
+      if (!own) return { problem: 'This block is hidden here. Enter shown to bring it back.' };
       const typed = text.replace(/^=\s*/, '');
       const change: Parsed<Placement> = FOLLOWS.test(text)
         ? { value: { [part]: undefined } }
@@ -102,6 +112,11 @@ export function blocksOf(layout: Layout): { id: string; name: string; depth: num
       ...('card' in holds ? inside(holds.card.blocks, depth + 1, section) : []),
     ]);
   return layout.sections.flatMap(({ id, blocks }) => inside(blocks, 0, id));
+}
+
+function blockIn(spec: Spec, layout: string, id: string): Block | undefined {
+  const now = spec.layouts.find((each) => each.id === layout);
+  return now && blockOf(now, id)?.block;
 }
 
 function solvedBlock(spec: Spec, layout: string, id: string, breakpoint: Breakpoint): PlacedBlock | undefined {

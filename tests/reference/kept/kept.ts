@@ -3,7 +3,6 @@ import { readSpecText } from '../../../core/document/read';
 import type { Spec } from '../../../core/spec/schema';
 
 const VERSION_2 = new URL('./version-2/', import.meta.url);
-const VERSION_3 = new URL('./version-3/', import.meta.url);
 const FOLDER = new URL('./version-1/', import.meta.url);
 
 /** Documents of version 1 as their texts, with everything that they could say. They are never changed. */
@@ -27,8 +26,12 @@ export const DRAWN_IN_VERSION_2 = readdirSync(VERSION_2).map((file) => {
   return { file, document: spec, drawn };
 });
 
-/** Documents of version 3, as the program of then wrote them. They are never changed. */
-export const KEPT_OF_VERSION_3 = readdirSync(VERSION_3).map((file) => ({
-  file,
-  document: JSON.parse(readFileSync(new URL(file, VERSION_3), 'utf8')) as object,
-}));
+/** Documents of later versions, as the program of then wrote them. They are never changed. */
+export const KEPT_LATER = [3, 4].flatMap((version) => {
+  const folder = new URL(`./version-${version}/`, import.meta.url);
+  return readdirSync(folder).map((file) => ({
+    version,
+    file,
+    document: JSON.parse(readFileSync(new URL(file, folder), 'utf8')) as object,
+  }));
+});
