@@ -147,7 +147,8 @@ type Ends = { top: Px; first: number; after: number; isLast: boolean; goOn: bool
 
 /** Where a section ends that is as tall as its content. */
 function contentEnd(frame: RowFrame, { top, first, after, isLast, goOn }: Ends): Px {
-  if (after === first) return top;
+  // nothing stands in it: the next begins where it would, at the head of a row
+  if (after === first) return isLast || !goOn ? top : frame.head(after);
   // counted from its own top, a section ends with its last row; going on, it ends where the next begins
   return isLast || !goOn ? frame.foot(after - 1) : frame.head(after);
 }

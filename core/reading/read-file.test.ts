@@ -139,7 +139,7 @@ describe('what is none of these is refused in a sentence', () => {
     [
       'a.json',
       '{"ypsiline": 99}',
-      'a.json: This document is of version 99; this Ypsiline reads versions up to 4. Open it with a newer one.',
+      'a.json: This document is of version 99; this Ypsiline reads versions up to 5. Open it with a newer one.',
     ],
     [
       'a.csv',

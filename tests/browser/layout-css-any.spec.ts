@@ -134,20 +134,17 @@ function growsBeyond({ placed, width }: PlacedBlock): boolean {
 
 /**
  * One unit; two for a length between two edges that are each rounded. What is rounded by itself before adds one each: how far a text is moved down onto a line, a margin that carries an edge off its line, the height of a block
- * that is counted back from a foot, a gutter that is no whole 64th, and rows that go by columns or gutters, each time they are passed.
+ * that is counted back from a foot, a gutter that is no whole 64th, and rows that are no whole px, as those that go by columns or divide what bars leave, each time they are passed.
  */
-function toleranceOf(
-  { tracks, placed }: PlacedBlock,
-  { columns: grid, rows }: Breakpoint,
-  place: number,
-  passed: number,
-) {
+function toleranceOf({ tracks, placed }: PlacedBlock, breakpoint: Breakpoint, place: number, passed: number) {
+  const { columns: grid, rows } = breakpoint;
   const { gutter } = grid;
   const { columns, leaves, stands } = placed;
   const isOff = (line: number): number => (Number.isInteger(line) && line <= tracks.count ? 0 : 1);
   const across =
     leaves.length + isOff(columns[0]) + isOff(columns[1]) + (String(gutter).includes('vw') ? tracks.count + 1 : 0);
   const isRelated = rows !== null && (rows.rule === 'fields' || Object.values(rows).some(isRelation));
-  const down = (stands === 'top' ? 0 : 1) + (isRelated ? passed : 0);
+  const isBroken = isRelated || breakpoint.frame !== undefined || rows?.rule === 'divide';
+  const down = (stands === 'top' ? 0 : 1) + (isBroken ? passed : 0);
   return ((place < 2 ? 1 : 2) + (place % 2 === 0 ? across : down)) * UNIT + 1e-6;
 }

@@ -111,7 +111,8 @@ function gridOf(all: readonly Placed[], spaceIn: SpaceAt, unit: RowUnit, on: Gri
     return { across, ...talls(placed, across, on) };
   });
   const lanes = laneSums(inner, space, unit);
-  const isNothing = lanes.length === 0 && space.above + space.below === 0;
+  // where nothing stands, the next section begins at its first row
+  const isNothing = on.foot && lanes.length === 0 && space.above + space.below === 0;
   const tracks = isNothing ? [] : tracksOf(lanes, space, unit, on.offset, on.foot);
   const onLines: OnLines[] = inner.map(({ placed, across }) => ({ placed, across, tracks: tracksFor(placed, tracks) }));
   const areas = areasOf(onLines, tracks.length, on.columns.count);

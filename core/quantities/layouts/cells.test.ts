@@ -54,15 +54,15 @@ test('lanes, heights and where a block stands', () => {
 test('one count for all gaps of a kind at a breakpoint', () => {
   const kind = 'heading to card';
   const gap = (of: Spec): CellQuantity => gapCells(of).find(({ id }) => id === kind)!;
-  expect(gap(spec).read(spec, desktop)).toMatchObject({ text: '2', px: '40' });
+  expect(gap(spec).read(spec, desktop)).toMatchObject({ text: '2 rows', px: '40' });
   const two = addLayout(spec, 'cards', 'List').value!.spec;
   const five = gap(two).write(two, desktop, '5 rows').value!;
-  expect(gap(five).read(five, desktop).text).toBe('5');
+  expect(gap(five).read(five, desktop).text).toBe('5 rows');
   expect(five.layouts.map(({ sections }) => sections.at(-1)!.space['desktop']!.between)).toEqual([
     [5, 2],
     [5, 2],
   ]);
   // the other breakpoints stay
-  expect(gap(five).read(five, spec.breakpoints[0]!).text).toBe('2');
+  expect(gap(five).read(five, spec.breakpoints[0]!).text).toBe('2 rows');
   expect(gap(two).write(two, desktop, 'wide').problem).toBe('Enter how many rows to leave empty, such as 3.');
 });
