@@ -2,7 +2,9 @@ import type { Parsed } from '../parsed';
 import { LIMITS } from '../limits';
 import { idOf } from '../spec/slug';
 import type { Layout, Spec } from '../spec/schema';
+import { byWidth } from '../spec/ranges';
 import { addStyle } from '../type/write-style';
+import { gapKinds, gapsAt, withGaps } from './gap-kinds';
 import { sectionsOf } from './starting-pages';
 
 export const STARTING_LAYOUTS = [
@@ -42,7 +44,21 @@ export function addLayout(spec: Spec, start: StartingLayout, name: string): Pars
     spec.layouts.map((layout) => layout.id),
   );
   const layout: Layout = { id, name: trimmed, notes: '', sections: sectionsOf(styled, start) };
-  return { value: { spec: { ...styled, layouts: [...styled.layouts, layout] }, id } };
+  return { value: { spec: spacedAlike({ ...styled, layouts: [...styled.layouts, layout] }, id), id } };
+}
+
+/** White space of a new layout as the others of the document have it, where they have the same kind of gap. */
+function spacedAlike(spec: Spec, id: string): Spec {
+  return byWidth(spec.breakpoints).reduce((before, breakpoint) => {
+    const all = gapsAt(before, breakpoint);
+    const usual = gapKinds(all.filter(({ layout }) => layout !== id));
+    const own = gapKinds(all.filter(({ layout }) => layout === id));
+    return [...own].reduce((now, [kind, counts]) => {
+      const rows = usual.get(kind)?.[0]?.rows;
+      const others = counts.filter((each) => each.rows !== rows).flatMap(({ gaps }) => gaps);
+      return rows === undefined || others.length === 0 ? now : withGaps(now, breakpoint, others, rows);
+    }, before);
+  }, spec);
 }
 
 /** A spec with a heading and a text to read. */

@@ -19,6 +19,16 @@ test('each is clean on each starting set', () => {
   }
 });
 
+test('each after all the others is as clean: white space of a kind is as it is there', () => {
+  for (const set of STARTING_SETS) {
+    const spec = STARTING_LAYOUTS.reduce(
+      (before, { id, title }) => addLayout(before, id, title).value!.spec,
+      set.spec('Begun'),
+    );
+    expect(inLayouts(spec).map(({ rule, breakpoint, values }) => [set.id, rule, breakpoint, values])).toEqual([]);
+  }
+});
+
 test('on any grid, each is a document that is read, and no block lies past the columns', () => {
   fc.assert(
     fc.property(anySpec, fc.constantFrom(...STARTING_LAYOUTS), (spec, { id, title }) => {

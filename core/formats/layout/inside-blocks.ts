@@ -1,18 +1,14 @@
 /**
  * How blocks look inside, and the grounds of sections: the part of `layout.css` that is the same for every layout. A block’s own rule gives the pads and gaps (`--pad`, `--gap`,
- * `--high`). In a layout a text stands where the layout says, not where its style would put it.
+ * `--high`), that of a section how far its ground goes out (`--before`, `--after`) and down (`--to-next`). In a layout a text stands where the layout says, not where its style would put it.
  */
 export const INSIDE_BLOCKS = `.layout {
   --ground-light: #f4f1ea;
   --ground-strong: #d8e4e6;
   --ground-dark: #1f3138;
-  --quiet: rgb(128 128 128 / 22%);
 }
 
 .layout > [data-ground] {
-  --before: var(--grid-margin-start);
-  --after: var(--grid-margin-end);
-
   border-image: conic-gradient(var(--ground) 0 0) fill 0 / 0 / 0 0 var(--to-next, 0px);
 }
 
@@ -45,7 +41,7 @@ export const INSIDE_BLOCKS = `.layout {
 
 .layout [data-holds='picture'] {
   position: relative;
-  background: var(--quiet);
+  background: color-mix(in srgb, currentcolor 20%, transparent);
 }
 
 .layout [data-holds='picture'] > * {
@@ -57,7 +53,7 @@ export const INSIDE_BLOCKS = `.layout {
 }
 
 .layout [data-holds='area'] {
-  background: var(--quiet);
+  background: color-mix(in srgb, currentcolor 20%, transparent);
 }
 
 .layout [data-holds='button'] {
@@ -137,7 +133,7 @@ export const INSIDE_BLOCKS = `.layout {
   padding: var(--pad);
   text-align: start;
   vertical-align: top;
-  box-shadow: inset 0 -1px var(--quiet);
+  box-shadow: inset 0 -1px color-mix(in srgb, currentcolor 20%, transparent);
 }
 
 .layout [data-holds='table'] td::before {
@@ -146,7 +142,7 @@ export const INSIDE_BLOCKS = `.layout {
   inline-size: 60%;
   block-size: 0.6em;
   border-radius: 0.3em;
-  background: var(--quiet);
+  background: color-mix(in srgb, currentcolor 20%, transparent);
 }
 
 .layout [data-holds='quote'] {

@@ -64,6 +64,10 @@ export function sectionCss(section: Section, index: number, on: On): SectionRule
   });
   const selector = `#${layout.id} > [data-section='${section.id}']`;
   const says: CssRule['says'] = [...on.properties, ...grid.says];
+  if (section.ground?.to === 'screen') {
+    const { start, end } = ground.columns.toScreen;
+    says.push(['--before', cssText(start)], ['--after', cssText(end)]);
+  }
   const tall = isScreen ? ground.screenHeight : grid.height;
   if (isScreen) says.unshift(['block-size', cssText(ground.screenHeight)]);
   const next = layout.sections[index + 1];
