@@ -2,7 +2,7 @@ import { columnsAt } from '../columns/columns-at';
 import { ZERO } from '../length/px';
 import { byWidth } from '../spec/ranges';
 import { idOf } from '../spec/slug';
-import type { Block, Breakpoint, Holds, Placement, Section, Spec } from '../spec/schema';
+import type { Block, Breakpoint, Holds, Placement, Section, SectionSpace, Spec } from '../spec/schema';
 import { settingAt } from '../type/text-at';
 import { isWide, partOf, partsAcross } from './parts-across';
 import { rowFramesAt } from './row-frames';
@@ -55,14 +55,16 @@ export function pageOf(spec: Spec) {
           return { columns: partOf(index, parts, at.count), lanes: [lane, lane] };
         }),
       ),
-    /** White space in steps of 16 px, as rows at every breakpoint. */
-    space: (above: number, between: number, below: number, tall: Section['tall'] = 'content'): Section['space'] =>
-      Object.fromEntries(
-        each.map((at) => {
-          const rows = (steps: number): number => Math.round((steps * 16) / stepOf(at, tall));
-          return [at.breakpoint.id, { above: rows(above), between: [rows(between)], below: rows(below) }];
-        }),
-      ),
+    /** White space in steps of 16 px, as rows; given where it is not as at the next narrower breakpoint. */
+    space: (above: number, between: number, below: number, tall: Section['tall'] = 'content'): Section['space'] => {
+      const rows = each.map((at): [string, SectionSpace] => {
+        const inRows = (steps: number): number => Math.round((steps * 16) / stepOf(at, tall));
+        return [at.breakpoint.id, { above: inRows(above), between: [inRows(between)], below: inRows(below) }];
+      });
+      return Object.fromEntries(
+        rows.filter(([, own], index) => index === 0 || JSON.stringify(own) !== JSON.stringify(rows[index - 1]![1])),
+      );
+    },
   };
 
   /** From the head of a row to the next. */

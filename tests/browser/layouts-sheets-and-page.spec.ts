@@ -30,7 +30,7 @@ test('white space by kind of gap: one number for all of a kind', async ({ signed
   await cell.click();
   await page.keyboard.type('5');
   await page.keyboard.press('Enter');
-  await expect(cell).toContainText('5 88');
+  await expect(cell).toContainText('5 rows 88');
   await page.getByRole('combobox', { name: 'Layout' }).selectOption('List');
   await onPage(page, 'Heading').click();
   await expect(page.locator('[data-page] text').filter({ hasText: '5 rows · 88 px' })).toHaveCount(1);
