@@ -27,6 +27,7 @@ import { leavesTheGrid } from './rules/layouts/leaves-the-grid';
 import { linesInBlocks } from './rules/layouts/lines-in-blocks';
 import { pastLastColumn } from './rules/layouts/past-last-column';
 import { picturesOnRows } from './rules/layouts/pictures-on-rows';
+import { readingOrder } from './rules/layouts/reading-order';
 import { leadingOnBaseline } from './rules/leading-on-baseline';
 import { lineLength } from './rules/line-length';
 import { namesDiffer } from './rules/names-differ';
@@ -90,4 +91,5 @@ export const RULES: readonly Rule[] = [
   picturesOnRows,
   blocksWhole,
   leavesTheGrid,
+  readingOrder,
 ];

@@ -3,7 +3,7 @@ import { LIMITS } from '../limits';
 import type { Block, Holds, Leaving, Placement, Section, Spec } from '../spec/schema';
 import type { Chosen } from './arrange';
 import { placementsAt } from './placements';
-import { addSection, blockOf, placed, withBlocks, withLayout, withSection } from './edit-layout';
+import { placed, withBlocks, withLayout, withSection } from './edit-layout';
 import { shortEnough } from './field-forms';
 import { isWorded } from './kinds';
 
@@ -123,37 +123,4 @@ export function withGround(spec: Spec, layout: string, id: string, ground: Secti
   return withLayout(spec, layout, (each) =>
     withSection(each, id, ({ ground: _before, ...section }) => (ground ? { ...section, ground } : section)),
   );
-}
-
-/** A section more, with its id. */
-export function newSection(spec: Spec, layout: string): Parsed<{ spec: Spec; id: string }> {
-  const now = spec.layouts.find(({ id }) => id === layout);
-  if (!now) return { problem: 'This layout no longer exists.' };
-  if (now.sections.length >= LIMITS.sections)
-    return { problem: `A layout can have up to ${LIMITS.sections} sections. Remove one first.` };
-  const added = addSection(now, 'Section');
-  return { value: { spec: withLayout(spec, layout, () => added.layout), id: added.id } };
-}
-
-/** A block earlier or later among those of its section or card. */
-export function reordered(spec: Spec, layout: string, id: string, by: 1 | -1): Spec {
-  const moved = (blocks: Block[]): Block[] => {
-    const from = blocks.findIndex((block) => block.id === id);
-    const to = from + by;
-    if (from < 0 || to < 0 || to >= blocks.length) return blocks;
-    const next = [...blocks];
-    [next[from], next[to]] = [next[to]!, next[from]!];
-    return next;
-  };
-  return withLayout(spec, layout, (each) => {
-    const card = blockOf(each, id)?.card;
-    if (card && 'card' in card.holds) {
-      const grid = card.holds.card;
-      return withBlocks(each, [card.id], (block) => ({
-        ...block,
-        holds: { card: { ...grid, blocks: moved(grid.blocks) } },
-      }));
-    }
-    return { ...each, sections: each.sections.map((section) => ({ ...section, blocks: moved(section.blocks) })) };
-  });
 }

@@ -2,8 +2,9 @@
 
 import { asAt, following, sameAtWider, sideBySide, stacked, withoutBlocks } from '../../core/layouts/arrange';
 import { blockOf, idsOf, sectionOf } from '../../core/layouts/edit-layout';
+import { readBy } from '../../core/layouts/reading-order';
 import { solvedAt } from '../../core/layouts/solved-at';
-import { bleed, hide, nameLayout, reordered } from '../../core/layouts/write-block';
+import { bleed, hide, nameLayout } from '../../core/layouts/write-block';
 import type { Parsed } from '../../core/parsed';
 import { byWidth } from '../../core/spec/ranges';
 import type { Breakpoint, Layout, Spec } from '../../core/spec/schema';
@@ -140,13 +141,13 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
           </Toggle>
         )}
         <ToolButton
-          onClick={act((spec) => ({ value: reordered(spec, layout.id, found.block.id, -1) }))}
+          onClick={act((spec) => ({ value: readBy(spec, layout.id, found.block.id, -1) }))}
           title="Earlier in reading order"
         >
           Earlier
         </ToolButton>
         <ToolButton
-          onClick={act((spec) => ({ value: reordered(spec, layout.id, found.block.id, 1) }))}
+          onClick={act((spec) => ({ value: readBy(spec, layout.id, found.block.id, 1) }))}
           title="Later in reading order"
         >
           Later

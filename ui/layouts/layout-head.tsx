@@ -2,7 +2,7 @@
 
 import { Plus, Trash2 } from 'lucide-react';
 import { addBlocks, NEW_BLOCKS, type NewBlock } from '../../core/layouts/add-blocks';
-import { newSection } from '../../core/layouts/write-block';
+import { newSection } from '../../core/layouts/write-sections';
 import { mapped } from '../../core/parsed';
 import type { Layout } from '../../core/spec/schema';
 import { GROUP_NAMES, GroupMark } from '../bench/sheet/group-mark';

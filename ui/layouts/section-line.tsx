@@ -1,13 +1,16 @@
 'use client';
 
 import { nameSection, withGround } from '../../core/layouts/write-block';
-import { withLayout, withSection } from '../../core/layouts/edit-layout';
+import { idsOf, withLayout, withSection } from '../../core/layouts/edit-layout';
+import { doubleSection, sectionBy, withoutSection } from '../../core/layouts/write-sections';
+import { counted } from '../../core/length/present';
 import { useDraft } from '../draft/draft-context';
 import { Select } from '../parts/select';
 import type { Parsed } from '../../core/parsed';
 import type { Ground, Layout, Section, Spec } from '../../core/spec/schema';
 import { CommitField } from '../parts/commit-field';
-import { Toggle, ToolButton } from '../parts/toggle';
+import { Menu, MenuAct } from '../parts/menu';
+import { Toggle } from '../parts/toggle';
 import { Line, type Write } from './panel-line';
 
 type SectionProps = {
@@ -17,8 +20,9 @@ type SectionProps = {
   act: (written: (spec: Spec) => Parsed<Spec>) => () => void;
 };
 
-/** A section: its name, whether it is as tall as a screen, and, where nothing stands in it, its removal. */
+/** A section: its name, whether it is as tall as a screen, its ground and grid, and what is done with it as a whole. */
 export function SectionLine({ layout, section: { id, name, tall, grid, ground, blocks }, write, act }: SectionProps) {
+  const place = layout.sections.findIndex((each) => each.id === id);
   const grids = useDraft(({ document }) => document.grids);
   return (
     <Line label="Section">
@@ -71,19 +75,23 @@ export function SectionLine({ layout, section: { id, name, tall, grid, ground, b
           ))}
         </Select>
       )}
-      {blocks.length === 0 && (
-        <ToolButton
-          data-edits
-          onClick={act((spec) => ({
-            value: withLayout(spec, layout.id, (each) => ({
-              ...each,
-              sections: each.sections.filter((section) => section.id !== id),
-            })),
-          }))}
-        >
-          Remove
-        </ToolButton>
-      )}
+      <span data-edits>
+        <Menu label={`More for section ${name}`} size={14} isFixed>
+          <MenuAct disabled={place === 0} onClick={act((spec) => ({ value: sectionBy(spec, layout.id, id, -1) }))}>
+            Move up
+          </MenuAct>
+          <MenuAct
+            disabled={place === layout.sections.length - 1}
+            onClick={act((spec) => ({ value: sectionBy(spec, layout.id, id, 1) }))}
+          >
+            Move down
+          </MenuAct>
+          <MenuAct onClick={act((spec) => doubleSection(spec, layout.id, id))}>Duplicate</MenuAct>
+          <MenuAct onClick={act((spec) => ({ value: withoutSection(spec, layout.id, id) }))}>
+            {blocks.length === 0 ? 'Remove' : `Remove with ${counted(idsOf(blocks).length, 'block')}`}
+          </MenuAct>
+        </Menu>
+      </span>
     </Line>
   );
 }

@@ -97,7 +97,9 @@ function whole(sum: CssSum): CssSum {
 
 /** The next multiple of a step at or above a sum. */
 export function roundedUp(sum: CssSum, step: CssSum): CssSum {
-  const below = isConstant(sum) ? sum : combine(sum, term(PX, nudgeFor(sum.grain)), -1);
+  // a step of thirds, of which a whole sum is a multiple, comes out a little too small as well
+  const grain = isConstant(sum) ? (isConstant(step) ? null : step.grain) : sum.grain;
+  const below = grain === null ? sum : combine(sum, term(PX, nudgeFor(grain)), -1);
   return call('round,up', [below, step], ([x, s]) => (s!.compare(0) <= 0 ? x! : x!.div(s!).ceil().mul(s!)));
 }
 

@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { applyEdits } from '../../../edits/apply-edits';
 import type { Block, Layout, Placement, Section, Spec } from '../../../spec/schema';
+import { readAfter } from '../../../layouts/reading-order';
+import { solveLayout } from '../../../layouts/solve-layout';
 import { practicePage } from '../../../layouts/testing';
 import { findingsOf } from '../../run';
 import type { Rule } from '../../rule';
@@ -13,6 +15,7 @@ import { leavesTheGrid } from './leaves-the-grid';
 import { linesInBlocks } from './lines-in-blocks';
 import { pastLastColumn } from './past-last-column';
 import { picturesOnRows } from './pictures-on-rows';
+import { readingOrder } from './reading-order';
 
 /** On 4, 8 and 12 columns of common practice, no source; at 1440: margins 144, columns of 74, gutters of 24. */
 
@@ -84,6 +87,30 @@ describe('one over another', () => {
     expect(found(blocksApart, two({ over: 'The title lies on the picture.' }))).toEqual([]);
     expect(found(blocksApart, two({ columns: [7, 12] }))).toEqual([]);
   });
+});
+
+test('what is read before what stands above it, with the order that is seen', () => {
+  const two = (lanes: [number, number]) =>
+    page(
+      section('one', [
+        block('text', { lanes: [2, 2] }),
+        block('headline', { lanes }),
+        block('foot', { lanes: [3, 3] }),
+      ]),
+    );
+  const spec = two([1, 1]);
+  expect(found(readingOrder, spec)).toEqual([
+    { says: 'text is read before headline, but is seen below it.', mends: ['Read it after headline → 0'] },
+  ]);
+  // beside one another, either may be read first
+  expect(found(readingOrder, two([2, 2]))).toEqual([]);
+  const next = readAfter(spec, 'front', 'text', 'headline');
+  expect(next.layouts[0]!.sections[0]!.blocks.map(({ id }) => id)).toEqual(['headline', 'text', 'foot']);
+  for (const width of [390, 744, 1440]) {
+    const tops = (of: Spec) =>
+      new Map(solveLayout(of, of.layouts[0]!, width).blocks.map(({ id, y }) => [id, y.toFraction()]));
+    expect(tops(next)).toEqual(tops(spec));
+  }
 });
 
 test('gaps of one kind with different counts, over sections and layouts', () => {
