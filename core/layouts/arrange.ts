@@ -3,6 +3,7 @@ import type { Parsed } from '../parsed';
 import { byWidth } from '../spec/ranges';
 import type { Block, Breakpoint, Layout, Section, Spec } from '../spec/schema';
 import { blockOf, placed, sectionOf, withBlocks, withLayout, withSection } from './edit-layout';
+import { closingLanes } from './close-lanes';
 import { countsOfSection } from './section-grid';
 import { type Placed, placementsAt, rowsAfter, sharedColumns, spaceAt } from './placements';
 
@@ -207,7 +208,8 @@ export function sameAtWider(spec: Spec, { layout, blocks, breakpoint }: Chosen):
 
 /** A layout without some blocks; lanes that are then empty close. */
 export function withoutBlocks(spec: Spec, layout: string, blocks: readonly string[]): Spec {
-  return withLayout(spec, layout, (each) => withBlocks(each, blocks, (_: Block) => null));
+  const without = withLayout(spec, layout, (each) => withBlocks(each, blocks, (_: Block) => null));
+  return closingLanes(spec, without, layout);
 }
 
 /** Is a block in a card? Then its lanes are the card’s. */

@@ -71,7 +71,8 @@ export function moveInto(
   const section = sectionOf(layout, id)!;
   const countBefore = countsOfSection(spec, section);
   // its height and where it stands in its lane go with it
-  const bare = { ...found.block, at: withoutParts(found.block.at, ['columns', 'lanes', 'leaves', 'over']) };
+  const gone = ['columns', 'lanes', 'leaves', 'over', ...(into.card === null ? [] : (['bleeds'] as const))] as const;
+  const bare = { ...found.block, at: withoutParts(found.block.at, gone) };
   const without = withoutBlocks(spec, layout.id, [id]);
   return putBlocks(without, layout.id, [bare], at, (breakpoint, count) => {
     if (breakpoint.id === solved.breakpoint.id && tracks) {

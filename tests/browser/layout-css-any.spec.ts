@@ -7,7 +7,7 @@ import { contentHeight } from '../../core/layouts/height-law';
 import { solveLayout } from '../../core/layouts/solve-layout';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import { anyLayout, anyPage } from '../../core/layouts/testing';
-import { ZERO } from '../../core/length/px';
+import { type Px, ZERO } from '../../core/length/px';
 import { isRelation } from '../../core/columns/relation';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Breakpoint, Layout, NamedGrid, Spec } from '../../core/spec/schema';
@@ -134,17 +134,22 @@ function growsBeyond({ placed, width }: PlacedBlock): boolean {
 
 /**
  * One unit; two for a length between two edges that are each rounded. What is rounded by itself before adds one each: how far a text is moved down onto a line, a margin that carries an edge off its line, the height of a block
- * that is counted back from a foot, a gutter that is no whole 64th, and rows that are no whole px, as those that go by columns or divide what bars leave, each time they are passed.
+ * that is counted back from a foot, columns and a gutter that are no whole 64ths, and rows that are no whole px, as those that go by columns or divide what bars leave, each time they are passed.
  */
-function toleranceOf({ tracks, placed }: PlacedBlock, breakpoint: Breakpoint, place: number, passed: number) {
+function toleranceOf({ tracks, placed, frame }: PlacedBlock, breakpoint: Breakpoint, place: number, passed: number) {
   const { columns: grid, rows } = breakpoint;
   const { gutter } = grid;
   const { columns, leaves, stands } = placed;
   const isOff = (line: number): number => (Number.isInteger(line) && line <= tracks.count ? 0 : 1);
+  const isWhole = (length: Px): boolean => Number.isInteger(length.valueOf() * 64);
   const across =
-    leaves.length + isOff(columns[0]) + isOff(columns[1]) + (String(gutter).includes('vw') ? tracks.count + 1 : 0);
+    (isWhole(tracks.column) ? 0 : 1) +
+    leaves.length +
+    isOff(columns[0]) +
+    isOff(columns[1]) +
+    (String(gutter).includes('vw') ? tracks.count + 1 : 0);
   const isRelated = rows !== null && (rows.rule === 'fields' || Object.values(rows).some(isRelation));
-  const isBroken = isRelated || breakpoint.frame !== undefined || rows?.rule === 'divide';
+  const isBroken = isRelated || !isWhole(frame.stack(1)) || breakpoint.frame !== undefined || rows?.rule === 'divide';
   const down = (stands === 'top' ? 0 : 1) + (isBroken ? passed : 0);
   return ((place < 2 ? 1 : 2) + (place % 2 === 0 ? across : down)) * UNIT + 1e-6;
 }

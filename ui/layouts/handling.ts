@@ -2,6 +2,7 @@ import type { Family } from '../../core/overlay/inks';
 import { dropBlock, type Drop } from '../../core/layouts/drop-block';
 import { placed, withBlocks, withLayout } from '../../core/layouts/edit-layout';
 import { type Into, moveInto, type Point } from '../../core/layouts/move-block';
+import { dropTogether, moveTogether } from '../../core/layouts/move-together';
 import type { SolvedLayout } from '../../core/layouts/solve-layout';
 import type { Parsed } from '../../core/parsed';
 import type { Layout, Spec } from '../../core/spec/schema';
@@ -13,14 +14,19 @@ export type Handling =
   | { is: 'stretched'; columns: [number, number] }
   | { is: 'tall'; rows: number };
 
-/** The document as it would be were the block let go now. */
+/** The document as it would be were the block let go now; the others that are chosen with it move as it does. */
 export function handled(
   spec: Spec,
   layout: Layout,
   solved: SolvedLayout,
   id: string,
   handling: Handling,
+  chosen: readonly string[] = [],
 ): Parsed<Spec> {
+  if (chosen.length > 1 && chosen.includes(id)) {
+    if (handling.is === 'into') return moveTogether(spec, layout, solved, chosen, id, handling);
+    if (handling.is === 'moved') return dropTogether(spec, layout, solved, chosen, id, handling.drop);
+  }
   if (handling.is === 'into') return moveInto(spec, layout, solved, id, handling);
   if (handling.is === 'moved') return dropBlock(spec, layout, solved, id, handling.drop);
   const change = handling.is === 'stretched' ? { columns: handling.columns } : { height: { rows: handling.rows } };

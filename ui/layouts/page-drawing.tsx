@@ -85,8 +85,10 @@ export function PageDrawing({
   const tall = given ?? breakpoint.reference.height;
   const solved = useMemo(() => solveLayout(document, layout, viewport, tall), [document, layout, viewport, tall]);
   const spec = useMemo(
-    () => (held ? (handled(document, layout, solved, held.block, held.handling).value ?? document) : document),
-    [document, layout, solved, held],
+    () =>
+      held ? (handled(document, layout, solved, held.block, held.handling, chosen.blocks).value ?? document) : document,
+    // those that are chosen stay so while one of them is held
+    [document, layout, solved, held, chosen.blocks],
   );
   const now = spec.layouts.find(({ id }) => id === layout.id) ?? layout;
   const shown = useMemo(
@@ -115,7 +117,7 @@ export function PageDrawing({
 
   const letGo = (block: string, handling: Handling): void => {
     setHeld(null);
-    say(store.getState().take(handled(document, layout, solved, block, handling)));
+    say(store.getState().take(handled(document, layout, solved, block, handling, chosen.blocks)));
   };
   const type = (block: string): void => {
     if (!mayEdit) return;
