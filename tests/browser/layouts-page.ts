@@ -70,3 +70,7 @@ export function besideHandles(page: Page, down = false): Promise<string[]> {
     });
   }, down);
 }
+
+/** A field of what is chosen, beside the page. */
+export const fieldAt = (page: Page, label: string): Locator =>
+  page.getByRole('region', { name: 'Selected blocks' }).getByRole('textbox', { name: label, exact: true });

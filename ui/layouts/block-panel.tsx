@@ -2,6 +2,8 @@
 
 import { asAt, following, sameAtWider, sideBySide, stacked, withoutBlocks } from '../../core/layouts/arrange';
 import { blockOf, idsOf, sectionOf } from '../../core/layouts/edit-layout';
+import { fittedLines } from '../../core/layouts/fit-lines';
+import { isWorded } from '../../core/layouts/kinds';
 import { readBy } from '../../core/layouts/reading-order';
 import { solvedAt } from '../../core/layouts/solved-at';
 import { bleed, hide, nameLayout } from '../../core/layouts/write-block';
@@ -18,26 +20,41 @@ import { BlockFields } from './block-fields';
 import { Exceptions } from './exceptions';
 import styles from './layouts.module.scss';
 import { Line } from './panel-line';
+import { linesNeeded } from './lines-needed';
 import { SectionLine } from './section-line';
 import type { ChosenBlocks } from './use-chosen';
 import { useClipboard } from './use-clipboard';
 import { Select } from '../parts/select';
 
-type Props = { layout: Layout; breakpoint: Breakpoint; chosen: ChosenBlocks; say: (problem: string | null) => void };
+type Props = {
+  team: string;
+  layout: Layout;
+  breakpoint: Breakpoint;
+  chosen: ChosenBlocks;
+  say: (problem: string | null) => void;
+};
+
+const FITS = 'As many lines as the words need, at every breakpoint';
 
 /** What is chosen on the page, and what can be done with it; where nothing is, the layout itself. */
-export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
+export function BlockPanel({ team, layout, breakpoint, chosen, say }: Props) {
   const store = useDraftStore();
   const document = useDraft((draft) => draft.document);
   const write = (written: (spec: Spec) => Parsed<Spec>): string | null =>
     store.getState().take(written(store.getState().document));
   const act = (written: (spec: Spec) => Parsed<Spec>) => () => say(write(written));
   const clipboard = useClipboard(layout, chosen, say);
+  /** Measures the page as it is now, and writes what its words need then. */
+  const fit = (blocks: readonly string[]) => (): void =>
+    void linesNeeded(document, layout, team, blocks).then((needed) =>
+      say(write((spec) => ({ value: fittedLines(spec, layout.id, needed) }))),
+    );
   const [first] = chosen.blocks;
   const found = first === undefined ? null : blockOf(layout, first);
   const at = { layout: layout.id, blocks: chosen.blocks, breakpoint: breakpoint.id };
   const others = byWidth(document.breakpoints).filter(({ id }) => id !== breakpoint.id);
 
+  const all = idsOf(layout.sections.flatMap(({ blocks }) => blocks));
   if (!found)
     return (
       <section className={styles.panel} aria-label="Layout">
@@ -57,12 +74,13 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
           </p>
           <div className={styles.acts} data-edits role="group" aria-label="Whole layout">
             <ToolButton
-              onClick={act((spec) =>
-                following(spec, { ...at, blocks: idsOf(layout.sections.flatMap(({ blocks }) => blocks)) }),
-              )}
+              onClick={act((spec) => following(spec, { ...at, blocks: all }))}
               title={`Every block follows the next narrower breakpoint again: all that is given at ${breakpoint.name} goes`}
             >
               Follow everywhere
+            </ToolButton>
+            <ToolButton onClick={fit(all)} title={FITS}>
+              Fit lines
             </ToolButton>
           </div>
         </EditFields>
@@ -119,6 +137,11 @@ export function BlockPanel({ layout, breakpoint, chosen, say }: Props) {
             </option>
           ))}
         </Select>
+        {isWorded(found.block.holds) && (
+          <ToolButton onClick={fit(chosen.blocks)} title={FITS}>
+            Fit lines
+          </ToolButton>
+        )}
         <ToolButton onClick={clipboard.double} title="Another one right after it (Ctrl+D)">
           Duplicate
         </ToolButton>

@@ -73,7 +73,7 @@ function LayoutsView({ team, person }: { team: string; person: string }) {
                   {problem}
                 </p>
               )}
-              <BlockPanel layout={layout} breakpoint={breakpoint} chosen={chosen} say={say} />
+              <BlockPanel team={team} layout={layout} breakpoint={breakpoint} chosen={chosen} say={say} />
               <PageFindings layout={layout} breakpoint={breakpoint} chosen={chosen.blocks} person={person} />
               <BlockSheet layout={layout} breakpoint={breakpoint} chosen={chosen} />
               <GapSheet layout={layout} breakpoint={breakpoint} />

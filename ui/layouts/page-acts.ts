@@ -16,7 +16,7 @@ export type PageActs = {
   /** A card is opened by a double click on something in it, in px of the page. */
   open: (card: string, x: number, y: number) => void;
   type: (id: string) => void;
-  typed: (typed: Typed) => void;
+  typed: (typed: Typed) => boolean;
   /** While it is handled; null where it is let go without a change. */
   handle: (id: string, handling: Handling | null) => void;
   letGo: (id: string, handling: Handling) => void;

@@ -15,6 +15,7 @@ import type { Breakpoint, Layout } from '../../core/spec/schema';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft, useDraftStore, useMayEdit, useView, useViewStore } from '../draft/draft-context';
 import { blockInCard, flaggedBlocks, inStandingOrder, linesText, sectionOfBlock } from './page-blocks';
+import { OffLine } from './off-line';
 import { PageFrame } from './page-frame';
 import { PageOverlays } from './page-overlays';
 import { BlockOnPage, spokenBlock } from './block-on-page';
@@ -124,17 +125,27 @@ export function PageDrawing({
     choose(block);
     onType(block);
   };
-  const typed = (what: Typed): void => {
-    if (typing === null) return;
-    if (what.is === 'lines') return setLines(what.lines);
+  const typed = (what: Typed): boolean => {
+    if (typing === null) return true;
+    if (what.is === 'lines') {
+      setLines(what.lines);
+      return true;
+    }
     const block = blockOf(layout, typing)?.block;
-    if (what.words !== null && block)
-      say(store.getState().take(writeWords(store.getState().document, layout.id, block, what.words)));
+    const refused =
+      what.words !== null && block
+        ? store.getState().take(writeWords(store.getState().document, layout.id, block, what.words))
+        : null;
+    say(refused);
+    if (refused !== null) return false;
     const texts = shown.blocks.filter(({ placed }) => isWorded(placed.block.holds)).map(({ id }) => id);
     const next = what.next === 0 ? undefined : texts[texts.indexOf(typing) + what.next];
-    if (next !== undefined) return type(next);
-    onType(null);
-    surface.current?.querySelector<HTMLElement>(`[data-block="${CSS.escape(typing)}"]`)?.focus();
+    if (next !== undefined) type(next);
+    else {
+      onType(null);
+      surface.current?.querySelector<HTMLElement>(`[data-block="${CSS.escape(typing)}"]`)?.focus();
+    }
+    return true;
   };
   // blocks that stay as they are are not drawn anew for what can be done with them
   const latest = useRef<PageActs>(null!);
@@ -252,12 +263,7 @@ export function PageDrawing({
           <bdi dir="ltr">{linesText(lines, typedBlock)}</bdi>
         </output>
       )}
-      {off !== null && off.length > 0 && held === null && typing === null && (
-        <p className={styles.off} role="status" dir="ltr">
-          At {viewport} px {off.slice(0, 2).join('; ')}
-          {off.length > 2 ? `; and ${off.length - 2} more` : ''}.
-        </p>
-      )}
+      {off !== null && held === null && typing === null && <OffLine off={off} viewport={viewport} />}
       {leaving && (
         <ReasonDialog
           name={names.get(leaving.block) ?? ''}

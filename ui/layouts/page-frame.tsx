@@ -33,7 +33,7 @@ type Props = {
   pictures: Readonly<Record<string, OwnPicture>>;
   /** The block whose words are typed. */
   typing: string | null;
-  onTyped: (typed: Typed) => void;
+  onTyped: (typed: Typed) => boolean;
   /** Where a browser drew the blocks, after each change and when the fonts are there. */
   onDrawn: (drawn: DrawnBlock[]) => void;
 };

@@ -1,15 +1,16 @@
 'use client';
 
 import { type RefObject, useEffect, useRef } from 'react';
+import { linesIn, wordsIn, wordsOf } from './words-in-page';
 
 /** What comes of typing into a block: more lines or fewer, or the words, once they are done; null where they stay as they were. `next`: those of the next block follow, or of the one before. */
 export type Typed = { is: 'lines'; lines: number } | { is: 'done'; words: string | null; next: -1 | 0 | 1 };
 
-/** The words of a block in a frame, typed where they stand: Enter or a click elsewhere takes them, Tab goes on to those of the next block, Esc leaves them as they were. */
+/** The words of a block in a frame, typed where they stand: Enter or a click elsewhere takes them, Tab goes on to those of the next block, Esc leaves them as they were. `onTyped` says whether they are taken. */
 export function useTyping(
   frame: RefObject<HTMLIFrameElement | null>,
   block: string | null,
-  onTyped: (typed: Typed) => void,
+  onTyped: (typed: Typed) => boolean,
 ): void {
   const told = useRef(onTyped);
   told.current = onTyped;
@@ -22,10 +23,10 @@ export function useTyping(
     let isDone = false;
     const end = (words: string | null, next: -1 | 0 | 1 = 0): void => {
       if (isDone) return;
-      isDone = true;
       if (words === null && field) field.value = before;
       else if (words === null) element.textContent = before;
-      told.current({ is: 'done', words, next });
+      // what is refused stays as it was typed, to be gone on with
+      isDone = told.current({ is: 'done', words, next });
     };
     const onKeyDown = (event: KeyboardEvent): void => {
       event.stopPropagation();
@@ -35,7 +36,7 @@ export function useTyping(
       const next = event.key === 'Tab' ? (event.shiftKey ? -1 : 1) : 0;
       end(event.key === 'Escape' ? null : wordsIn(element), next);
     };
-    const onInput = (): void => told.current({ is: 'lines', lines: linesIn(element) });
+    const onInput = (): boolean => told.current({ is: 'lines', lines: linesIn(element) });
     const onBlur = (): void => end(wordsIn(element));
     if (!field) element.contentEditable = 'plaintext-only';
     frame.current!.focus();
@@ -55,26 +56,4 @@ export function useTyping(
       element.blur();
     };
   }, [frame, block]);
-}
-
-/** The element in which the words of a block stand: its own, or one in it. */
-function wordsOf(inside: Document, block: string): HTMLElement | null {
-  const own = inside.querySelector<HTMLElement>(`[data-block="${CSS.escape(block)}"]`);
-  return own?.matches('[data-words]') ? own : (own?.querySelector<HTMLElement>('[data-words]') ?? null);
-}
-
-/** Words as a line: what is pasted with breaks goes on in it. */
-function wordsIn(element: HTMLElement): string {
-  const text = 'value' in element ? String(element.value) : (element.textContent ?? '');
-  return text.replace(/\s+/g, ' ').trim();
-}
-
-/** How many lines the words take where they stand. */
-function linesIn(element: HTMLElement): number {
-  // what is in a field has no boxes of its own
-  if ('value' in element) return 1;
-  const range = element.ownerDocument.createRange();
-  range.selectNodeContents(element);
-  const tops = [...range.getClientRects()].map(({ top }) => Math.round(top));
-  return new Set(tops).size;
 }
