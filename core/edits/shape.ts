@@ -1,4 +1,4 @@
-import { KINDS } from '../layouts/kinds';
+import { BLOCK_KINDS } from '../layouts/kinds';
 
 /**
  * How a document is taken apart: what of it has an address of its own. Whatever is not named here is changed as a whole
@@ -23,7 +23,7 @@ const record = (each?: Shape): Fields => ({ is: 'fields', ...(each && { each }) 
 const list = (id: string, each: Fields): List => ({ is: 'list', id: (value) => value[id], each });
 
 /** What a block holds is told by its kind: another kind is another thing. */
-const holds: Fields = { is: 'fields', of: {}, kind: (value) => KINDS.find((kind) => Object.hasOwn(value, kind)) };
+const holds: Fields = { is: 'fields', of: {}, kind: (value) => BLOCK_KINDS.find((kind) => Object.hasOwn(value, kind)) };
 const block = fields({ holds, at: record(fields()) });
 // cards hold blocks, which may hold cards
 holds.of!.card = fields({ space: record(fields()), blocks: list('id', block) });

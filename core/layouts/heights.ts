@@ -9,7 +9,7 @@ import { type TextAt, textAt } from '../type/text-at';
 import { exactNumbers } from '../columns/numbers';
 import { edgesOf, type Tracks } from './block-edges';
 import { givenHeight, type HeightFrom, type Lines } from './height-law';
-import { beginsWithLine, isTrimmable, styleOf } from './kinds';
+import { beginsWithLine, isTrimmable, mainStyle } from './kinds';
 import type { CountAt, Placed } from './placements';
 import type { Unit } from './row-frames';
 
@@ -69,7 +69,7 @@ const texts = new WeakMap<SolvedColumns, Map<string, TextAt | null>>();
 
 /** The text with which a block begins, where it does and its style is there. */
 export function firstLineOf({ block: { holds } }: Placed, ground: Ground): TextAt | null {
-  return beginsWithLine(holds) ? styleAt(styleOf(holds), ground) : null;
+  return beginsWithLine(holds) ? styleAt(mainStyle(holds), ground) : null;
 }
 
 /** A text style as it is on a page, where it is there. */
@@ -117,7 +117,7 @@ function solvedHeight(placed: Placed, ground: Ground, card: CardHeight): Px {
     line,
     base,
     length: (value) => toPx(lengthOf(value), screen),
-    text: linesOf(styleAt(styleOf(holds), ground), isTrimmable(holds)),
+    text: linesOf(styleAt(mainStyle(holds), ground), isTrimmable(holds)),
     linesOf: (style) => linesOf(styleAt(style, ground), true),
   };
   return givenHeight(height, holds, from, exactNumbers);

@@ -3,7 +3,7 @@ import { exactText } from '../length/px';
 import type { Block, Holds, Layout, Placement, Spec } from '../spec/schema';
 import { dividedRows } from '../spec/testing';
 import { addStyle } from '../type/write-style';
-import { KINDS, kindOf, restyled, stylesOf } from './kinds';
+import { BLOCK_KINDS, kindOf, restyled, stylesOf } from './kinds';
 import { solveLayout } from './solve-layout';
 import { practicePage } from './testing';
 
@@ -49,7 +49,7 @@ function solved(holds: Holds, at: Placement = {}, spec = page) {
 const tall = (holds: Holds, at?: Placement, spec?: Spec): string => exactText(solved(holds, at, spec).height);
 
 test('every kind is told by its key, and is tried here', () => {
-  expect(Object.keys(HELD).sort()).toEqual([...KINDS].sort());
+  expect(Object.keys(HELD).sort()).toEqual([...BLOCK_KINDS].sort());
   for (const [kind, holds] of Object.entries(HELD)) expect(kindOf(holds)).toBe(kind);
 });
 

@@ -1,19 +1,30 @@
 import type { Holds } from '../spec/schema';
 
 /** Every kind of thing that a block holds, by the key that tells it in a document. */
-export const KINDS = ['text', 'picture', 'card', 'area', 'button', 'field', 'list', 'quote', 'logo', 'table'] as const;
-export type Kind = (typeof KINDS)[number];
+export const BLOCK_KINDS = [
+  'text',
+  'picture',
+  'card',
+  'area',
+  'button',
+  'field',
+  'list',
+  'quote',
+  'logo',
+  'table',
+] as const;
+export type Kind = (typeof BLOCK_KINDS)[number];
 
 /** What holds one kind of thing: `HoldsOf<'button'>`. */
 export type HoldsOf<K extends Kind> = K extends Kind ? Extract<Holds, Record<K, unknown>> : never;
 
 /** What a block holds is told by the key of it. */
 export function kindOf(holds: Holds): Kind {
-  return KINDS.find((kind) => kind in holds)!;
+  return BLOCK_KINDS.find((kind) => kind in holds)!;
 }
 
 /** The text style in which something is set, where it is; that of a quote's words. */
-export function styleOf(holds: Holds): string | null {
+export function mainStyle(holds: Holds): string | null {
   if ('text' in holds) return holds.text;
   if ('button' in holds) return holds.button;
   if ('field' in holds) return holds.field;
@@ -24,7 +35,7 @@ export function styleOf(holds: Holds): string | null {
 
 /** Every text style in which it is set, what is inside a card not counted. */
 export function stylesOf(holds: Holds): string[] {
-  const main = styleOf(holds);
+  const main = mainStyle(holds);
   if (main === null) return [];
   return 'quote' in holds ? [main, holds.by] : [main];
 }

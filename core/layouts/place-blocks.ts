@@ -63,13 +63,14 @@ function downOf(placed: Placed, height: Px | null, into: In): Pick<PlacedBlock, 
   const rows: [number, number] = [first.first, last.first + last.rows - 1];
   // what is as tall as its section or its lanes begins where its text stands, and ends where they end
   const shift = shiftOf(placed, into.ground);
-  if (placed.height === 'section') return { rows, y: top.add(shift), height: end.sub(top).sub(shift) };
+  const least = leastHeight(placed, into.ground);
+  if (placed.height === 'section') return { rows, y: top.add(shift), height: greatest(end.sub(top).sub(shift), least) };
   const [head, foot] = [frame.head(rows[0]), frame.foot(rows[1])];
   if (height === null)
     return {
       rows,
       y: head.add(shift),
-      height: greatest(foot.sub(head).sub(shift), leastHeight(placed, into.ground)),
+      height: greatest(foot.sub(head).sub(shift), least),
     };
   const takes = frame.holding(height);
   switch (placed.stands) {

@@ -1,14 +1,5 @@
 import type { Block, Holds, Layout, Placement, Section } from '../../core/spec/schema';
-
-type At = Record<string, Placement>;
-
-function block(id: string, name: string, holds: Holds, at: At): Block {
-  return { id, name, holds, at };
-}
-
-const words = (text: string, said: string): Holds => ({ text, words: said });
-const picture = (ratio: string, cropped?: true): Holds => ({ picture: ratio, ...(cropped ? { cropped } : {}) });
-const area: Holds = { area: 'plain' };
+import { block, inStyle, picture } from './blocks';
 
 type Space = Section['space'];
 
@@ -23,7 +14,7 @@ function space(above: number, between: number[], below: number, desktop?: [numbe
 }
 
 /** A crossing: its picture, where it goes, and a line on it. */
-function crossing(id: string, name: string, said: string, at: At): Block {
+function crossing(id: string, name: string, said: string, at: Record<string, Placement>): Block {
   const inner = (part: string, holds: Holds, rows: Placement): Block =>
     block(`${id}-${part}`, `${name}, ${part}`, holds, { phone: rows });
   return block(
@@ -37,8 +28,8 @@ function crossing(id: string, name: string, said: string, at: At): Block {
         space: { phone: { between: [4, 2] } },
         blocks: [
           inner('picture', picture('3/2', true), { columns: [1, 4] }),
-          inner('name', words('timetable', name), { columns: [1, 4], height: { lines: 1 }, stands: 'x-height' }),
-          inner('line', words('body', said), { columns: [1, 4], height: { lines: 3 }, stands: 'baseline' }),
+          inner('name', inStyle('timetable', name), { columns: [1, 4], height: { lines: 1 }, stands: 'x-height' }),
+          inner('line', inStyle('body', said), { columns: [1, 4], height: { lines: 3 }, stands: 'baseline' }),
         ],
       },
     },
@@ -58,7 +49,7 @@ const front: Layout = {
       tall: 'screen',
       space: space(5, [3], 5, [1, [0], 0]),
       blocks: [
-        block('promise', 'Headline', words('headline', 'Cross the sound in nineteen minutes'), {
+        block('promise', 'Headline', inStyle('headline', 'Cross the sound in nineteen minutes'), {
           phone: { columns: [1, 4], height: { lines: 3 }, stands: 'caps' },
           tablet: { height: { lines: 2 } },
           desktop: { columns: [1, 6], lanes: [1, 1], height: { lines: 3 } },
@@ -80,9 +71,10 @@ const front: Layout = {
       id: 'crossings',
       name: 'Crossings',
       tall: 'content',
+      ground: { tint: 'light', to: 'screen' },
       space: space(6, [3], 6),
       blocks: [
-        block('where-to', 'Where to', words('headline', 'Where to'), {
+        block('where-to', 'Where to', inStyle('headline', 'Where to'), {
           phone: { columns: [1, 4], height: { lines: 1 }, stands: 'caps' },
         }),
         crossing('skerry', 'Skerry', 'Eleven crossings a day, the first before the school bell.', {
@@ -116,17 +108,20 @@ const timetable: Layout = {
       tall: 'content',
       space: space(6, [3], 6),
       blocks: [
-        block('title', 'Title', words('headline', 'Crossings today'), {
+        block('title', 'Title', inStyle('headline', 'Crossings today'), {
           phone: { columns: [1, 4], height: { lines: 2 }, stands: 'caps' },
           tablet: { height: { lines: 1 } },
         }),
-        block('table', 'Departures', area, {
-          phone: { columns: [1, 4], lanes: [2, 2], height: { rows: 24 } },
-          laptop: { columns: [1, 8], lanes: [2, 2] },
-          desktop: { height: { rows: 48 } },
-          wide: { height: { rows: 24 } },
-        }),
-        block('notice', 'Notice', words('body', 'High water at noon: the Ness boat leaves from the outer slip.'), {
+        block(
+          'table',
+          'Departures',
+          { table: 'body', rows: 9, pad: '8px', heads: ['Time', 'To', 'Slip'] },
+          {
+            phone: { columns: [1, 4], lanes: [2, 2] },
+            laptop: { columns: [1, 8], lanes: [2, 2] },
+          },
+        ),
+        block('notice', 'Notice', inStyle('body', 'High water at noon: the Ness boat leaves from the outer slip.'), {
           phone: { columns: [1, 4], lanes: [3, 3], height: { lines: 3 } },
           laptop: { columns: [9, 12], lanes: [2, 2], height: { lines: 4 } },
         }),
@@ -134,6 +129,13 @@ const timetable: Layout = {
     },
   ],
 };
+
+/** What is asked for a booking, with what somebody entered. */
+const FIELDS = [
+  ['from', 'From', 'Tidewick'],
+  ['to', 'To', 'Skerry'],
+  ['travellers', 'Travellers', '2 adults'],
+] as const;
 
 const booking: Layout = {
   id: 'booking',
@@ -146,18 +148,21 @@ const booking: Layout = {
       tall: 'content',
       space: space(6, [3, 1, 1, 2], 6),
       blocks: [
-        block('book', 'Heading', words('headline', 'Book a crossing'), {
+        block('book', 'Heading', inStyle('headline', 'Book a crossing'), {
           phone: { columns: [1, 4], height: { lines: 2 }, stands: 'caps' },
           tablet: { height: { lines: 1 } },
         }),
-        ...(['from', 'to', 'travellers'] as const).map((field, index) =>
-          block(field, `Field, ${field}`, area, {
-            phone: { columns: [1, 4], lanes: [index + 2, index + 2], height: { rows: 3 } },
-            tablet: { columns: [1, 4], lanes: [index + 2, index + 2] },
-            laptop: { columns: [1, 6], lanes: [index + 2, index + 2] },
-            desktop: { height: { rows: 5 } },
-            wide: { height: { rows: 3 } },
-          }),
+        ...FIELDS.map(([id, label, said], index) =>
+          block(
+            id,
+            `Field, ${label.toLowerCase()}`,
+            { field: 'body', label, words: said, pad: ['8px', '12px'] },
+            {
+              phone: { columns: [1, 4], lanes: [index + 2, index + 2] },
+              tablet: { columns: [1, 4], lanes: [index + 2, index + 2] },
+              laptop: { columns: [1, 6], lanes: [index + 2, index + 2] },
+            },
+          ),
         ),
         block(
           'fare',
@@ -169,13 +174,13 @@ const booking: Layout = {
               baseline: { step: '4px', offset: '0px' },
               space: { phone: { between: [4] } },
               blocks: [
-                block('fare-total', 'Total', words('timetable', 'Total'), {
+                block('fare-total', 'Total', inStyle('timetable', 'Total'), {
                   phone: { columns: [1, 1], lanes: [1, 1], height: { lines: 1 }, stands: 'x-height' },
                 }),
-                block('fare-sum', 'Sum', words('timetable', '31 crowns'), {
+                block('fare-sum', 'Sum', inStyle('timetable', '31 crowns'), {
                   phone: { columns: [2, 2], lanes: [1, 1], height: { lines: 1 }, stands: 'x-height' },
                 }),
-                block('fare-terms', 'Terms', words('body', 'Changes are free until an hour before the boat.'), {
+                block('fare-terms', 'Terms', inStyle('body', 'Changes are free until an hour before the boat.'), {
                   phone: { columns: [1, 2], lanes: [2, 2], height: { lines: 3 }, stands: 'baseline' },
                 }),
               ],
@@ -194,73 +199,17 @@ const booking: Layout = {
 
 export const PASSENGER_LAYOUTS: Layout[] = [front, timetable, booking];
 
-/** With slips: the second crossing half a column wider, and more air under one heading than under the others. */
+/** With slips: the second crossing half a column wider, and more air over one heading than over the others. */
 export const SLIPPED_LAYOUTS: Layout[] = PASSENGER_LAYOUTS.map((layout) => ({
   ...layout,
   sections: layout.sections.map((section) => ({
     ...section,
     space:
       section.id === 'today'
-        ? { ...section.space, laptop: { between: [4] }, desktop: { ...section.space['desktop'], between: [9] } }
+        ? { ...section.space, laptop: { above: 7 }, desktop: { ...section.space['desktop'], above: 15 } }
         : section.space,
     blocks: section.blocks.map((each) =>
       each.id === 'farholm' ? { ...each, at: { ...each.at, laptop: { columns: [5, 9.5], lanes: [2, 2] } } } : each,
     ),
   })),
 }));
-
-export const KIOSK_LAYOUTS: Layout[] = [
-  {
-    id: 'ticket',
-    name: 'Choose a ticket',
-    notes: '',
-    sections: [
-      {
-        id: 'choose',
-        name: 'Choose',
-        tall: 'screen',
-        space: { portrait: { above: 4, between: [4, 2, 2], below: 4 } },
-        blocks: [
-          block('ask', 'Question', words('body', 'Where are you going today?'), {
-            portrait: { columns: [1, 6], height: { lines: 2 } },
-          }),
-          ...['Skerry', 'Farholm', 'The Ness'].map((name, index) =>
-            block(`choice-${index + 1}`, name, words('button', name), {
-              portrait: { columns: [1, 6], lanes: [index + 2, index + 2], height: { rows: 9 }, stands: 'caps' },
-            }),
-          ),
-        ],
-      },
-    ],
-  },
-];
-
-export const EMAIL_LAYOUTS: Layout[] = [
-  {
-    id: 'weekly',
-    name: 'Weekly timetable',
-    notes: '',
-    sections: [
-      {
-        id: 'mail',
-        name: 'Mail',
-        tall: 'content',
-        space: { narrow: { above: 2, between: [2], below: 2 } },
-        blocks: [
-          block('quay', 'Quay', picture('2/1', true), {
-            narrow: { columns: [1, 2], height: { rows: 11 } },
-            fixed: { height: { rows: 18 } },
-          }),
-          block('week', 'Week', area, {
-            narrow: { columns: [1, 2], lanes: [2, 2], height: { rows: 16 } },
-            fixed: { columns: [1, 4], lanes: [2, 2] },
-          }),
-          block('prices', 'Prices', area, {
-            narrow: { columns: [1, 2], lanes: [3, 3], height: { rows: 8 } },
-            fixed: { columns: [5, 6], lanes: [2, 2], height: 'lanes' },
-          }),
-        ],
-      },
-    ],
-  },
-];

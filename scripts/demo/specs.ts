@@ -1,7 +1,8 @@
 import { fluidColumns, newBreakpoint, newSpec } from '../../core/document/defaults';
 import type { NamedGrid, Rows, Spec } from '../../core/spec/schema';
 import { judge } from '../../core/checks/run';
-import { SLIPPED_LAYOUTS, EMAIL_LAYOUTS, KIOSK_LAYOUTS, PASSENGER_LAYOUTS } from './layouts';
+import { PASSENGER_LAYOUTS, SLIPPED_LAYOUTS } from './layouts';
+import { EMAIL_LAYOUTS, KIOSK_LAYOUTS } from './small-layouts';
 import { BOARD_STYLES, SLIPPED_STYLES, KIOSK_STYLES, PASSENGER_STYLES } from './text-styles';
 
 /** A container of given width in the middle of the screen; the margin follows. */

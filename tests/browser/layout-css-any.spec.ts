@@ -94,7 +94,10 @@ async function held(page: Page, pages: [Spec, Layout][], widthsOf: (index: numbe
       const meant = new Map(solveLayout(spec, layout, width, HEIGHT).blocks.map((block) => [block.id, block]));
       expect(drawn.length).toBe(meant.size);
       const order = [...meant.keys()];
-      const passed = ({ id, placed }: PlacedBlock): number => 2 * (order.indexOf(id) + placed.lanes[1]) + 2;
+      // what stands on rows that are no whole px carries that down to all that follows
+      const isBroken = hasBrokenRows(breakpoint) || [...meant.values()].some(({ frame }) => !isWhole(frame.stack(1)));
+      const passed = ({ id, placed }: PlacedBlock): number =>
+        isBroken ? 4 * (order.indexOf(id) + placed.lanes[1]) + 4 : 0;
       for (const [id, ...edges] of drawn) {
         const block = meant.get(id)!;
         // what stands in a card takes over how its edges were rounded
@@ -132,24 +135,32 @@ function growsBeyond({ placed, width }: PlacedBlock): boolean {
   return typeof given === 'object' && 'lines' in given && needed !== null && 'lines' in needed && given.lines < needed.lines; // prettier-ignore
 }
 
+/** Do rows go by columns or gutters, or divide what bars and gaps leave of a screen? */
+function hasBrokenRows({ rows, frame }: Breakpoint): boolean {
+  if (frame !== undefined) return true;
+  return rows !== null && (rows.rule === 'fields' || rows.rule === 'divide' || Object.values(rows).some(isRelation));
+}
+
+/** Is it a whole number of units? */
+function isWhole(length: Px): boolean {
+  return Number.isInteger(length.valueOf() * 64);
+}
+
 /**
  * One unit; two for a length between two edges that are each rounded. What is rounded by itself before adds one each: how far a text is moved down onto a line, a margin that carries an edge off its line, the height of a block
  * that is counted back from a foot, columns and a gutter that are no whole 64ths, and rows that are no whole px, as those that go by columns or divide what bars leave, each time they are passed.
  */
-function toleranceOf({ tracks, placed, frame }: PlacedBlock, breakpoint: Breakpoint, place: number, passed: number) {
-  const { columns: grid, rows } = breakpoint;
+function toleranceOf({ tracks, placed }: PlacedBlock, breakpoint: Breakpoint, place: number, passed: number) {
+  const { columns: grid } = breakpoint;
   const { gutter } = grid;
   const { columns, leaves, stands } = placed;
   const isOff = (line: number): number => (Number.isInteger(line) && line <= tracks.count ? 0 : 1);
-  const isWhole = (length: Px): boolean => Number.isInteger(length.valueOf() * 64);
   const across =
     (isWhole(tracks.column) ? 0 : 1) +
     leaves.length +
     isOff(columns[0]) +
     isOff(columns[1]) +
     (String(gutter).includes('vw') ? tracks.count + 1 : 0);
-  const isRelated = rows !== null && (rows.rule === 'fields' || Object.values(rows).some(isRelation));
-  const isBroken = isRelated || !isWhole(frame.stack(1)) || breakpoint.frame !== undefined || rows?.rule === 'divide';
-  const down = (stands === 'top' ? 0 : 1) + (isBroken ? passed : 0);
+  const down = (stands === 'top' ? 0 : 1) + passed;
   return ((place < 2 ? 1 : 2) + (place % 2 === 0 ? across : down)) * UNIT + 1e-6;
 }

@@ -1,6 +1,6 @@
 import type { PlacedBlock } from '../../layouts/place-blocks';
 import { columnsText } from '../../layouts/placement-text';
-import { styleOf } from '../../layouts/kinds';
+import { mainStyle } from '../../layouts/kinds';
 import type { Placed } from '../../layouts/placements';
 import { numeral } from '../../length/present';
 import type { Block, Layout } from '../../spec/schema';
@@ -40,7 +40,7 @@ export function blockRule(
   const { from, to, marginStart, marginEnd } = across;
   const isStretched = placed.height === 'lanes' || placed.height === 'section';
   // what needs more lines than it was given shows it; a field scrolls
-  const isSet = styleOf(block.holds) !== null && !('field' in block.holds);
+  const isSet = mainStyle(block.holds) !== null && !('field' in block.holds);
   const grows = isSet && typeof placed.height === 'object' && 'lines' in placed.height;
   const below = standsBelow(placed, ground);
   const where: CssRule['says'] = lines

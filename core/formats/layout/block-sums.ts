@@ -2,7 +2,7 @@ import { ratioOf } from '../../length/ratio';
 import { px } from '../../length/px';
 import { repeated } from '../../columns/numbers';
 import { givenHeight, type HeightFrom, type Lines } from '../../layouts/height-law';
-import { beginsWithLine, isTrimmable, styleOf } from '../../layouts/kinds';
+import { beginsWithLine, isTrimmable, mainStyle } from '../../layouts/kinds';
 import type { Placed } from '../../layouts/placements';
 import type { Holds, Leaving } from '../../spec/schema';
 import { cssNumbers, type CssSum, NO_SUM } from '../grid-css/css-numbers';
@@ -103,7 +103,7 @@ export function heightSum(placed: Placed, width: CssSum, unit: RowUnit, ground: 
     ...ground,
     width: () => width,
     stack: (rows) => stackSum(unit, rows),
-    text: linesOf(lineOf(styleOf(holds), ground), isTrimmable(holds)),
+    text: linesOf(lineOf(mainStyle(holds), ground), isTrimmable(holds)),
     linesOf: (style) => linesOf(lineOf(style, ground), true),
   };
   return givenHeight(height, holds, from, cssNumbers);
@@ -112,7 +112,7 @@ export function heightSum(placed: Placed, width: CssSum, unit: RowUnit, ground: 
 /** How far a text stands below the head of its lane, so that its caps, x-height or baseline is on a line. */
 export function standsBelow(placed: Placed, ground: GroundSums): CssSum {
   const { holds } = placed.block;
-  const lines = beginsWithLine(holds) ? lineOf(styleOf(holds), ground) : null;
+  const lines = beginsWithLine(holds) ? lineOf(mainStyle(holds), ground) : null;
   const { sub } = cssNumbers;
   if (!lines) return NO_SUM;
   const { baseline, edge, caps, xHeight, shift, isTrimmed } = lines;
