@@ -1,7 +1,7 @@
 import { LIMITS } from '../limits';
 import { gridOf } from '../spec/named-grids';
 import { missingBreakpoint } from './references';
-import { stylesOf } from '../layouts/kinds';
+import { stylesOf } from '../spec/block-kinds';
 import { lengthOf, type LengthValue } from '../length/length-value';
 import type { Block, CardGrid, Layout, Section, SectionSpace, Spec } from '../spec/schema';
 

@@ -1,4 +1,4 @@
-import { BLOCK_KINDS } from '../layouts/kinds';
+import { BLOCK_KINDS } from '../spec/block-kinds';
 
 /**
  * How a document is taken apart: what of it has an address of its own. Whatever is not named here is changed as a whole

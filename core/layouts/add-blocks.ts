@@ -5,7 +5,7 @@ import type { Block, Breakpoint, CardGrid, Holds, Layout, Spec, TextStyle } from
 import { textAt } from '../type/text-at';
 import { addStyle } from '../type/write-style';
 import { blockOf, idsOf } from './edit-layout';
-import { isWorded } from './kinds';
+import { isWorded } from '../spec/block-kinds';
 import { partOf, partsAcross } from './parts-across';
 import { putBlocks } from './put-blocks';
 

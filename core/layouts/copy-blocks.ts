@@ -5,7 +5,7 @@ import { idOf } from '../spec/slug';
 import { blocksSchema } from '../spec/holds-schema';
 import type { Block, Breakpoint, Layout, Spec } from '../spec/schema';
 import { blockOf, idsOf, sectionOf, withoutParts } from './edit-layout';
-import { restyled, stylesOf } from './kinds';
+import { restyled, stylesOf } from '../spec/block-kinds';
 import { placementsAt, sharedColumns } from './placements';
 import { putBlocks } from './put-blocks';
 import { countsOfSection } from './section-grid';

@@ -5,7 +5,7 @@ import { changesWithScreen } from '../length/units';
 import { LIMITS } from '../limits';
 import { mapped, type Parsed } from '../parsed';
 import type { CardGrid, Holds } from '../spec/schema';
-import type { HoldsOf } from './kinds';
+import type { HoldsOf } from '../spec/block-kinds';
 import { heightOfText } from './placement-text';
 
 /** How parts of what blocks hold are typed, read and refused: a style, words, a length, a count, several items. */

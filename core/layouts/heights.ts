@@ -9,7 +9,7 @@ import { type TextAt, textAt } from '../type/text-at';
 import { exactNumbers } from '../columns/numbers';
 import { edgesOf, type Tracks } from './block-edges';
 import { givenHeight, type HeightFrom, type Lines } from './height-law';
-import { beginsWithLine, isTrimmable, mainStyle } from './kinds';
+import { beginsWithLine, isTrimmable, mainStyle } from '../spec/block-kinds';
 import type { CountAt, Placed } from './placements';
 import type { Unit } from './row-frames';
 

@@ -14,7 +14,7 @@ import {
   styleField,
   wordsField,
 } from './field-forms';
-import { kindOf, type HoldsOf, type Kind } from './kinds';
+import { kindOf, type HoldsOf, type Kind } from '../spec/block-kinds';
 
 type Of<K extends Kind> = (holds: HoldsOf<K>) => HeldField[];
 

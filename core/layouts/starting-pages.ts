@@ -3,7 +3,7 @@ import { idOf } from '../spec/slug';
 import type { Block, BlockHeight, Holds, Section, Spec } from '../spec/schema';
 import { pageOf, section } from './page-maker';
 import { partsAcross } from './parts-across';
-import type { StartingLayout } from './starting-layouts';
+import type { StartingLayout } from './starting-kinds';
 
 /** The sections of a starting layout, for the breakpoints and styles of a spec. */
 export function sectionsOf(spec: Spec, start: StartingLayout): Section[] {

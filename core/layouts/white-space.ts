@@ -1,7 +1,7 @@
 import type { Px } from '../length/px';
 import type { Block, Section, Spec } from '../spec/schema';
 import type { Gap } from './edit-layout';
-import { kindOf } from './kinds';
+import { kindOf } from '../spec/block-kinds';
 import type { Lane, Tall } from './lanes';
 import { gapAfter, rowsAfter, type SpaceAt } from './placements';
 import type { RowFrame } from './row-frame';

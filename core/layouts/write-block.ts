@@ -5,7 +5,7 @@ import type { Chosen } from './arrange';
 import { placementsAt } from './placements';
 import { placed, withBlocks, withLayout, withSection } from './edit-layout';
 import { shortEnough } from './field-forms';
-import { isWorded } from './kinds';
+import { isWorded } from '../spec/block-kinds';
 
 /** What a person types and chooses for blocks, sections and layouts. */
 

@@ -1,4 +1,4 @@
-import { restyled, stylesOf } from '../layouts/kinds';
+import { restyled, stylesOf } from '../spec/block-kinds';
 import { columnsAt, spanWidth } from '../columns/columns-at';
 import { parseLength, shown } from '../length/length';
 import { mapped, type Parsed } from '../parsed';

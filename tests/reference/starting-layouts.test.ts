@@ -4,7 +4,8 @@ import { findingsOf } from '../../core/checks/run';
 import { STARTING_SETS } from '../../core/document/defaults';
 import { readSpec } from '../../core/document/read';
 import { anySpec } from '../any-spec';
-import { addLayout, STARTING_LAYOUTS } from '../../core/layouts/starting-layouts';
+import { STARTING_LAYOUTS } from '../../core/layouts/starting-kinds';
+import { addLayout } from '../../core/layouts/starting-layouts';
 
 const inLayouts = (spec: Parameters<typeof findingsOf>[0]) =>
   findingsOf(spec).filter(({ subject, weight }) => weight !== 'note' && subject.some(([room]) => room === 'layouts'));

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { blockCss } from '../../core/formats/layout/layout-css';
-import { stylesOf } from '../../core/layouts/kinds';
+import { stylesOf } from '../../core/spec/block-kinds';
 import type { Block, Breakpoint, Layout } from '../../core/spec/schema';
 import { useDraft } from '../draft/draft-context';
 import { Button } from '../parts/button';

@@ -2,7 +2,7 @@ import type { KeyboardEvent } from 'react';
 import { following, inLane, inOwnLane, withoutBlocks } from '../../core/layouts/arrange';
 import { dropBlock } from '../../core/layouts/drop-block';
 import { placed, withBlocks, withLayout } from '../../core/layouts/edit-layout';
-import { isWorded } from '../../core/layouts/kinds';
+import { isWorded } from '../../core/spec/block-kinds';
 import { movedBy } from '../../core/layouts/nearest';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';
 import type { SolvedLayout } from '../../core/layouts/solve-layout';

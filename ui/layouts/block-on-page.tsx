@@ -2,7 +2,7 @@
 
 import { useDrag } from '@use-gesture/react';
 import { memo } from 'react';
-import { isWorded, kindOf } from '../../core/layouts/kinds';
+import { isWorded, kindOf } from '../../core/spec/block-kinds';
 import { movedBy, stretchedBy, tallBy } from '../../core/layouts/nearest';
 import { isIn, type Point } from '../../core/layouts/move-block';
 import type { PlacedBlock } from '../../core/layouts/place-blocks';

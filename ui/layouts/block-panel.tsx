@@ -3,7 +3,7 @@
 import { asAt, following, sameAtWider, sideBySide, stacked, withoutBlocks } from '../../core/layouts/arrange';
 import { blockOf, idsOf, sectionOf } from '../../core/layouts/edit-layout';
 import { fittedLines } from '../../core/layouts/fit-lines';
-import { isWorded } from '../../core/layouts/kinds';
+import { isWorded } from '../../core/spec/block-kinds';
 import { readBy } from '../../core/layouts/reading-order';
 import { solvedAt } from '../../core/layouts/solved-at';
 import { bleed, hide, nameLayout } from '../../core/layouts/write-block';

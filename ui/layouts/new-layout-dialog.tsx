@@ -2,7 +2,8 @@
 
 import { LIMITS } from '../../core/limits';
 import { type FormEvent, useState } from 'react';
-import { addLayout, STARTING_LAYOUTS, type StartingLayout } from '../../core/layouts/starting-layouts';
+import { STARTING_LAYOUTS, type StartingLayout } from '../../core/layouts/starting-kinds';
+import { addLayout } from '../../core/layouts/starting-layouts';
 import { mapped } from '../../core/parsed';
 import { useDraftStore } from '../draft/draft-context';
 import { Answers, Dialog } from '../parts/dialog';

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { blockOf } from '../../core/layouts/edit-layout';
-import { isWorded } from '../../core/layouts/kinds';
+import { isWorded } from '../../core/spec/block-kinds';
 import { type DrawnBlock, offEdges } from '../../core/layouts/proof';
 import { leave, writeWords } from '../../core/layouts/write-block';
 import { counted } from '../../core/length/present';

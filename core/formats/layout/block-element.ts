@@ -1,6 +1,6 @@
 import { calmDrawing } from '../../layouts/calm-drawing';
 import { logoDrawing } from '../../layouts/logo-drawing';
-import { kindOf } from '../../layouts/kinds';
+import { kindOf } from '../../spec/block-kinds';
 import type { Block, Spec } from '../../spec/schema';
 import { escaped } from '../../text/markup';
 

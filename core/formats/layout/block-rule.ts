@@ -1,6 +1,6 @@
 import type { PlacedBlock } from '../../layouts/place-blocks';
 import { columnsText } from '../../layouts/placement-text';
-import { mainStyle } from '../../layouts/kinds';
+import { mainStyle } from '../../spec/block-kinds';
 import type { Placed } from '../../layouts/placements';
 import { numeral } from '../../length/present';
 import type { Block, Layout } from '../../spec/schema';

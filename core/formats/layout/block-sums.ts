@@ -2,7 +2,7 @@ import { ratioOf } from '../../length/ratio';
 import { px } from '../../length/px';
 import { repeated } from '../../columns/numbers';
 import { givenHeight, type HeightFrom, type Lines } from '../../layouts/height-law';
-import { beginsWithLine, isTrimmable, mainStyle } from '../../layouts/kinds';
+import { beginsWithLine, isTrimmable, mainStyle } from '../../spec/block-kinds';
 import type { Placed } from '../../layouts/placements';
 import type { Holds, Leaving } from '../../spec/schema';
 import { cssNumbers, type CssSum, NO_SUM } from '../grid-css/css-numbers';

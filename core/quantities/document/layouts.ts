@@ -3,7 +3,7 @@ import { sizeText } from '../../length/size';
 import type { Block, BlockHeight, Breakpoint, Holds, Layout, Placement, Section, Spec } from '../../spec/schema';
 import type { Collection } from '../collection';
 import type { Quantity } from '../quantity';
-import type { HoldsOf } from '../../layouts/kinds';
+import type { HoldsOf } from '../../spec/block-kinds';
 import { columnsText, heightText } from '../../layouts/placement-text';
 import { said } from '../reading';
 import { compared } from './compared';

@@ -3,7 +3,7 @@ import { exactText } from '../length/px';
 import type { Block, Holds, Layout, Placement, Spec } from '../spec/schema';
 import { dividedRows } from '../spec/testing';
 import { addStyle } from '../type/write-style';
-import { BLOCK_KINDS, kindOf, restyled, stylesOf } from './kinds';
+import { BLOCK_KINDS, kindOf, restyled, stylesOf } from '../spec/block-kinds';
 import { solveLayout } from './solve-layout';
 import { practicePage } from './testing';
 

@@ -1,4 +1,4 @@
-import type { Holds } from '../spec/schema';
+import type { Holds } from './schema';
 
 /** Every kind of thing that a block holds, by the key that tells it in a document. */
 export const BLOCK_KINDS = [
