@@ -4,6 +4,7 @@ import { breakpointSheet } from './pdf-breakpoint';
 import { cover } from './pdf-cover';
 import { specimens } from './pdf-specimens';
 import { drawColumns } from './pdf-columns';
+import { drawMarks } from './pdf-marks';
 import { INK, INSIDE, LINE, type Look, PAGE, PdfText, SOFT } from './pdf-text';
 
 /** An edition as a PDF for reading and for the wall: a cover, a page a breakpoint, type, tables, layouts. Its fonts are embedded. */
@@ -75,7 +76,7 @@ class PageWriter extends PdfText {
   }
 
   drawing(
-    { width, height, columns, isOutlined, blocks }: LayoutContent['drawings'][number],
+    { width, height, columns, isOutlined, marks, blocks }: LayoutContent['drawings'][number],
     left: number,
     top: number,
     scale: number,
@@ -83,18 +84,17 @@ class PageWriter extends PdfText {
     const { doc } = this;
     doc.save();
     doc.rect(left, top, width * scale, height * scale).clip();
+    drawMarks(this, marks, left, top, scale);
+    doc.fillOpacity(0.3);
+    doc.strokeOpacity(0.3);
     drawColumns(this, { columns, isOutlined }, { left, top, scale, high: height * scale });
-    for (const { name, x, y, width: wide, height: high, isCard } of blocks) {
-      const [at, down] = [left + x * scale, top + y * scale];
+    doc.fillOpacity(1);
+    for (const { x, y, width: wide, height: high } of blocks)
       doc
-        .lineWidth(0.4)
-        .rect(at, down, wide * scale, high * scale)
+        .lineWidth(0.2)
+        .rect(left + x * scale, top + y * scale, wide * scale, high * scale)
         .stroke(SOFT);
-      const look = { size: 5, width: wide * scale - 3 };
-      if (isCard || high * scale < 7 || look.width < 12) continue;
-      this.y = down + 1;
-      this.text(this.lines(name, look)[0] ?? '', look, at + 2, 6);
-    }
+    doc.strokeOpacity(1);
     doc.restore();
     doc
       .lineWidth(0.5)

@@ -17,6 +17,7 @@ import type { Breakpoint, Layout, Spec, TextStyle } from '../../spec/schema';
 import { fontName, STANDS_WORDS } from '../../type/style-text';
 import { stepOf, textAt } from '../../type/text-at';
 import type { Origin } from '../grid-css/grid-css';
+import { type Mark, marksOf } from './page-marks';
 
 /** A stretch of a drawing, in px. */
 export type Stretch = [from: number, length: number];
@@ -59,13 +60,21 @@ export type SpecimenContent = {
 export type TableContent = { title: string; says: string; head: string[]; rows: { label: string; cells: string[] }[] };
 
 /** A box of a drawing, in px. */
-export type Box = { name: string; x: number; y: number; width: number; height: number; isCard: boolean };
+export type Box = { name: string; x: number; y: number; width: number; height: number };
 
 /** A trial layout: drawn at each breakpoint, and every measure of its blocks. */
 export type LayoutContent = {
   name: string;
   notes: string;
-  drawings: { name: string; width: number; height: number; columns: Stretch[]; isOutlined: boolean; blocks: Box[] }[];
+  drawings: {
+    name: string;
+    width: number;
+    height: number;
+    columns: Stretch[];
+    isOutlined: boolean;
+    marks: Mark[];
+    blocks: Box[];
+  }[];
   table: TableContent;
 };
 
@@ -123,13 +132,13 @@ function layoutContent(spec: Spec, layout: Layout): LayoutContent {
       height: Math.max(1, solved.height.valueOf()),
       columns: columnEdges(columnsAt(spec, breakpoint)).map(stretchOf),
       isOutlined: isOutlined(spec),
+      marks: marksOf(spec, layout, solved),
       blocks: solved.blocks.map(({ x, y, width, height, placed: { block } }) => ({
         name: block.name,
         x: x.valueOf(),
         y: y.valueOf(),
         width: Math.max(0, width.valueOf()),
         height: Math.max(0, height.valueOf()),
-        isCard: 'card' in block.holds,
       })),
     };
   });

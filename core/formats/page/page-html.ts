@@ -1,8 +1,8 @@
-import { drawnName } from '../../layouts/drawn-name';
 import { FRAME_FILL } from '../../overlay/frame-areas';
 import { USUAL_INKS } from '../../overlay/inks';
 import type { Spec } from '../../spec/schema';
 import { escaped } from '../../text/markup';
+import { markSvg } from './mark-svg';
 import type { Origin } from '../grid-css/grid-css';
 import { type BreakpointContent, type LayoutContent, pageContent, type TableContent } from './page-content';
 
@@ -53,7 +53,9 @@ header p { overflow-wrap: anywhere; }
 .drawing .frame { fill: ${FRAME_FILL}; }
 .drawing .guide { fill: none; stroke: ${USUAL_INKS.guides.colour}; stroke-width: 2; }
 .drawing .blocks rect { fill: none; stroke: var(--soft); }
-.drawing .blocks text { fill: currentcolor; }
+.drawing .columns.over { opacity: 0.3; }
+.drawing .blocks { opacity: 0.5; }
+.drawing .paper { fill: #fff; }
 .turn { float: inline-end; }
 body:has(#rtl:checked) .drawing { transform: scaleX(-1); }
 body:has(#rtl:checked) .drawing text { transform: scaleX(-1); transform-box: fill-box; transform-origin: 50%; }
@@ -105,18 +107,17 @@ const TOGETHER = 1000;
 
 function layoutHtml({ name, notes, drawings, table }: LayoutContent): string {
   const scale = Math.min(0.5, TOGETHER / drawings.reduce((sum, { width }) => sum + width, 0));
-  const figures = drawings.map(({ name: at, width, height, columns, isOutlined, blocks }) => {
+  const figures = drawings.map(({ name: at, width, height, columns, isOutlined, marks, blocks }) => {
     const own = 1 / scale;
     const down = columns.map(
       ([from, length]) => `<rect x="${short(from)}" width="${short(length)}" height="${short(height)}"/>`,
     );
-    const boxes = blocks.map(({ name: block, x, y, width: wide, height: high, isCard }) => {
-      const rect = `<rect x="${short(x)}" y="${short(y)}" width="${short(wide)}" height="${short(high)}" stroke-width="${short(own)}"/>`;
-      const drawn = isCard ? '' : drawnName(block, wide * scale, high * scale);
-      const text = `<text x="${short(x + 3 * own)}" y="${short(y + 9 * own)}" font-size="${short(8 * own)}">${escaped(drawn)}</text>`;
-      return `<g><title>${escaped(block)}</title>${rect}${drawn === '' ? '' : text}</g>`;
-    });
-    return `<figure><svg class="drawing${isOutlined ? ' outlined' : ''}" width="${short(width * scale)}" height="${short(height * scale)}" viewBox="0 0 ${short(width)} ${short(height)}" role="img" aria-label="${escaped(`${name}, ${at}`)}"><g class="columns">${down.join('')}</g><g class="blocks">${boxes.join('')}</g></svg><figcaption class="soft">${escaped(at)}</figcaption></figure>`;
+    const boxes = blocks.map(
+      ({ name: block, x, y, width: wide, height: high }) =>
+        `<rect x="${short(x)}" y="${short(y)}" width="${short(wide)}" height="${short(high)}" stroke-width="${short(own / 2)}"><title>${escaped(block)}</title></rect>`,
+    );
+    const page = `<rect class="paper" width="${short(width)}" height="${short(height)}"/>${marks.map(markSvg).join('')}`;
+    return `<figure><svg class="drawing${isOutlined ? ' outlined' : ''}" width="${short(width * scale)}" height="${short(height * scale)}" viewBox="0 0 ${short(width)} ${short(height)}" role="img" aria-label="${escaped(`${name}, ${at}`)}">${page}<g class="columns over">${down.join('')}</g><g class="blocks">${boxes.join('')}</g></svg><figcaption class="soft">${escaped(at)}</figcaption></figure>`;
   });
   return `<section>
 <h2>${escaped(name)}</h2>
