@@ -98,6 +98,13 @@ test('the table of a layout says a card’s padding and grid, and why an edge le
   expect(row('end breaks the grid')).toEqual([['to the screen’s edge', 'The quay runs out.'], null]);
   expect(row('start breaks the grid')).toBeUndefined();
   expect(row('overlaps another')).toBeUndefined();
+  const hidden = {
+    ...layout,
+    sections: [{ ...layout.sections[0]!, blocks: [{ ...card, at: { board: { hidden: true } } }] }],
+  };
+  const table = layoutTable({ ...spec, layouts: [hidden] }, hidden);
+  expect(table.rows[0]!.values[1]!.shown).toBe('hidden');
+  expect(table.rows[1]!.values[1]).toBeNull();
 });
 
 test('a size with its leading is copied as CSS writes it, which no spreadsheet takes for a date', () => {

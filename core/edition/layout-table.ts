@@ -1,3 +1,4 @@
+import { idsOf } from '../layouts/edit-layout';
 import { columnsText } from '../layouts/placement-text';
 import type { PlacedBlock } from '../layouts/place-blocks';
 import { solvedAt } from '../layouts/solved-at';
@@ -22,14 +23,20 @@ export function layoutTable(spec: Spec, layout: Layout): ReadTable {
   const solved = breakpoints.map(
     (breakpoint) => new Map(solvedAt(spec, layout, breakpoint).blocks.map((block) => [block.id, block])),
   );
-  const blocks = [...solved[0]!.values()];
+  // in the order of reading; one that is hidden everywhere has no measures
+  const blocks = idsOf(layout.sections.flatMap((section) => section.blocks)).flatMap(
+    (id) => solved.map((own) => own.get(id)).find((block) => block !== undefined) ?? [],
+  );
   const row = (
     block: PlacedBlock,
     label: string,
     read: (own: PlacedBlock) => ReadValue,
   ): ReadTable['rows'][number] => ({
     label: `${block.placed.block.name}: ${label}`,
-    values: solved.map((own) => read(own.get(block.id)!)),
+    values: solved.map((at) => {
+      const own = at.get(block.id);
+      return own ? read(own) : label === 'columns' ? words('hidden') : null;
+    }),
   });
   return {
     head: breakpoints.map(({ name }) => name),
@@ -84,17 +91,18 @@ function exceptionRows(
   { id, placed: { block } }: PlacedBlock,
   solved: readonly ReadonlyMap<string, PlacedBlock>[],
 ): ReadTable['rows'] {
-  const at = solved.map((own) => own.get(id)!.placed);
+  const at = solved.map((own) => own.get(id)?.placed);
   const sides = (['start', 'end'] as const).map((side): ReadTable['rows'][number] => ({
     label: `${block.name}: ${side} breaks the grid`,
-    values: at.map(({ leaves }) => {
-      const own = leaves.find((leaving) => leaving.side === side);
-      return own ? { ...words(leavingText(own.to)), note: own.reason } : null;
+    values: at.map((placed) => {
+      const own = placed?.leaves.find((leaving) => leaving.side === side);
+      // full bleed needs no reason
+      return own ? { ...words(leavingText(own.to)), note: placed?.bleeds ? 'full bleed' : own.reason } : null;
     }),
   }));
   const over: ReadTable['rows'][number] = {
     label: `${block.name}: overlaps another`,
-    values: at.map(({ over: reason }) => (reason === null ? null : { ...words('on purpose'), note: reason })),
+    values: at.map((placed) => (placed?.over ? { ...words('on purpose'), note: placed.over } : null)),
   };
   return [...sides, over].filter(({ values }) => values.some((value) => value !== null));
 }

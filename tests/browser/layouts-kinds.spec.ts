@@ -154,3 +154,24 @@ test('a section is moved, doubled and removed as a whole', async ({ signedIn: pa
   await act('Opening', /^Remove with 2 blocks$/);
   await expect.poll(names).toEqual(['cards', 'cards-2']);
 });
+
+test('the page is seen larger, and as it fits again; two blocks say what lies between them', async ({
+  signedIn: page,
+}) => {
+  await openLayouts(page, front('Seen larger'));
+  const sheet = page.locator('[data-page]');
+  const wide = async (): Promise<number> => Math.round((await sheet.boundingBox())!.width);
+  const fits = await wide();
+  await page
+    .getByRole('button', { name: 'Actual size, 100 % (1)' })
+    .or(page.getByTitle('Actual size, 100 % (1)'))
+    .first()
+    .click();
+  await expect.poll(wide).toBe(1440);
+  await page.getByRole('group', { name: /on the grid$/ }).focus();
+  await page.keyboard.press('0');
+  await expect.poll(wide).toBe(fits);
+  await onPage(page, 'Card 1').click();
+  await onPage(page, 'Card 2').click({ modifiers: ['Shift'] });
+  await expect(page.getByText('2 blocks: 24 px across between them')).toBeVisible();
+});

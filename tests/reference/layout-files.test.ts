@@ -2,13 +2,17 @@ import * as cssTree from 'css-tree';
 import fc from 'fast-check';
 import { HtmlValidate } from 'html-validate';
 import { expect, test } from 'vitest';
+import { judge } from '../../core/checks/run';
+import { sentenceOf } from '../../core/checks/sentence';
 import { layoutCss } from '../../core/formats/layout/layout-css';
 import { layoutHtml } from '../../core/formats/layout/layout-html';
+import { editionFiles } from '../../core/formats/registry';
 import { addLayout } from '../../core/layouts/starting-layouts';
 import { anyLayout, anyPage } from '../../core/layouts/testing';
 import type { Spec } from '../../core/spec/schema';
 import { practiceSpec } from '../../core/spec/testing';
 import { DEMO_SPECS } from '../../scripts/demo/specs';
+import { rendered } from '../../server/rendering/rendered';
 
 /** The files of layouts against other packages’ readings of CSS and HTML. */
 
@@ -54,6 +58,23 @@ test('html-validate finds nothing wrong with the page', async () => {
     ).toEqual([]);
   }
 });
+
+test('whatever blocks hold and wherever they are hidden, it is checked in sentences, and every file is written, the PDF too', async () => {
+  for (const spec of specs) {
+    for (const sentence of judge(spec).map(sentenceOf)) expect(sentence).toMatch(/[.?]$/u);
+    const files = editionFiles(spec).filter(({ name }) => !name.startsWith('overlay'));
+    for (const { name, write } of files) expect(write(ORIGIN).length, name).toBeGreaterThan(0);
+  }
+  const texts = specs.slice(0, 8).map((spec) =>
+    editionFiles(spec)
+      .find(({ name }) => name === 'page.pdf')!
+      .write(ORIGIN),
+  );
+  for (const { problem, bytes } of await rendered(texts.map((text) => ({ becomes: 'pdf' as const, text })))) {
+    expect(problem).toBeUndefined();
+    expect(bytes!.length).toBeGreaterThan(10_000);
+  }
+}, 300_000);
 
 test('words are text, never HTML', () => {
   const { value } = addLayout(practiceSpec('Marked <up>'), 'empty', '"><script>');

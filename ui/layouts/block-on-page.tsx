@@ -97,14 +97,19 @@ function isSame({ block: one, ...before }: Props, { block: other, ...after }: Pr
 /** What moving the pointer on a block, or on one of its sides, comes to; a press without a drag is a click. */
 function useHandles({ block: { id }, scale, direction, isFixed, acts }: Props) {
   return useDrag(
-    ({ args, movement: [right, y], xy: [clientX, clientY], first, last, tap, memo, event, canceled, altKey }) => {
+    ({ args, movement, xy: [clientX, clientY], first, last, tap, memo, event, canceled, altKey, shiftKey }) => {
       const [part] = args as [Side | 'move'];
       event.stopPropagation();
+      const [right, y] = shiftKey ? alongOne(movement) : movement;
       const x = direction === 'ltr' ? right : -right;
       if (tap) return memo;
       // what it was when it was taken: it is drawn elsewhere meanwhile
       const from = first || memo === undefined ? acts.block(id) : (memo as PlacedBlock);
-      const handling = handlingOf(part, from, x / scale, y / scale, acts.point(clientX, clientY), acts);
+      // kept to one direction, it stays in its section
+      const handling: Handling =
+        shiftKey && part === 'move'
+          ? { is: 'moved', drop: movedBy(from, x / scale, y / scale) }
+          : handlingOf(part, from, x / scale, y / scale, acts.point(clientX, clientY), acts);
       if (canceled) acts.handle(id, null);
       else if (!last) acts.handle(id, handling);
       else if (altKey && (part === 'start' || part === 'end')) letLeave(part, from, x / scale, acts);
@@ -113,6 +118,11 @@ function useHandles({ block: { id }, scale, direction, isFixed, acts }: Props) {
     },
     { filterTaps: true, pointer: { keys: false }, enabled: !isFixed },
   );
+}
+
+/** A movement kept to the direction that is the longer one. */
+function alongOne([x, y]: [number, number]): [number, number] {
+  return Math.abs(x) >= Math.abs(y) ? [x, 0] : [0, y];
 }
 
 function handlingOf(

@@ -3,6 +3,7 @@
 import { asAt, following, sameAtWider, sideBySide, stacked, withoutBlocks } from '../../core/layouts/arrange';
 import { blockOf, idsOf, sectionOf } from '../../core/layouts/edit-layout';
 import { fittedLines } from '../../core/layouts/fit-lines';
+import { gapText } from '../../core/layouts/gap-between';
 import { isWorded } from '../../core/spec/block-kinds';
 import { readBy } from '../../core/layouts/reading-order';
 import { solvedAt } from '../../core/layouts/solved-at';
@@ -54,7 +55,7 @@ export function BlockPanel({ team, layout, breakpoint, chosen, say }: Props) {
   const at = { layout: layout.id, blocks: chosen.blocks, breakpoint: breakpoint.id };
   const others = byWidth(document.breakpoints).filter(({ id }) => id !== breakpoint.id);
 
-  const all = idsOf(layout.sections.flatMap(({ blocks }) => blocks));
+  const ids = idsOf(layout.sections.flatMap(({ blocks }) => blocks));
   if (!found)
     return (
       <section className={styles.panel} aria-label="Layout">
@@ -74,12 +75,12 @@ export function BlockPanel({ team, layout, breakpoint, chosen, say }: Props) {
           </p>
           <div className={styles.acts} data-edits role="group" aria-label="Whole layout">
             <ToolButton
-              onClick={act((spec) => following(spec, { ...at, blocks: all }))}
+              onClick={act((spec) => following(spec, { ...at, blocks: ids }))}
               title={`Every block follows the next narrower breakpoint again: all that is given at ${breakpoint.name} goes`}
             >
               Follow everywhere
             </ToolButton>
-            <ToolButton onClick={fit(all)} title={FITS}>
+            <ToolButton onClick={fit(ids)} title={FITS}>
               Fit lines
             </ToolButton>
           </div>
@@ -88,7 +89,10 @@ export function BlockPanel({ team, layout, breakpoint, chosen, say }: Props) {
     );
 
   const section = sectionOf(layout, found.block.id)!;
-  const solved = solvedAt(document, layout, breakpoint).blocks.find(({ id }) => id === found.block.id);
+  const page = solvedAt(document, layout, breakpoint).blocks;
+  const solved = page.find(({ id }) => id === found.block.id);
+  const other = chosen.blocks.length === 2 ? page.find(({ id }) => id === chosen.blocks[1]) : undefined;
+  const between = solved && other ? gapText(solved, other) : '';
   return (
     <section className={styles.panel} aria-label="Selected blocks">
       {chosen.blocks.length === 1 ? (
@@ -96,8 +100,8 @@ export function BlockPanel({ team, layout, breakpoint, chosen, say }: Props) {
           <BlockFields {...{ layout, block: found.block, write }} />
         </EditFields>
       ) : (
-        <p>
-          <strong>{chosen.blocks.length} blocks</strong>
+        <p className={styles.measures}>
+          {chosen.blocks.length} blocks{between && `: ${between}`}
         </p>
       )}
       {chosen.blocks.length === 1 && (

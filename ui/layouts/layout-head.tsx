@@ -8,6 +8,7 @@ import type { Layout } from '../../core/spec/schema';
 import { GROUP_NAMES, GroupMark } from '../bench/sheet/group-mark';
 import { useDraft, useDraftStore, useMayEdit, useView } from '../draft/draft-context';
 import { OVERLAY_KEYS } from '../draft/preview-keys';
+import { ZoomTools } from '../draft/zoom-tools';
 import { Choice } from '../parts/choice';
 import { DirectionToggle, TURNS_PAGE } from '../parts/direction-toggle';
 import { Menu, MenuAct } from '../parts/menu';
@@ -108,6 +109,7 @@ export function LayoutHead(props: Props) {
           </Toggle>
         ))}
         <DirectionToggle direction={direction} title={TURNS_PAGE} onTurn={turn} />
+        {shown === 'one' && <ZoomTools />}
       </span>
       <span className={styles.add} data-edits role="group" aria-label="Add">
         <Plus size={13} aria-hidden />

@@ -8,6 +8,7 @@ import type { Shown } from './layout-head';
 import styles from './layouts.module.scss';
 import { PageDrawing } from './page-drawing';
 import type { ChosenBlocks } from './use-chosen';
+import { useOwnZoom } from './use-own-zoom';
 import { WidthGrip } from './width-grip';
 
 type Props = {
@@ -32,10 +33,10 @@ export function Pages({ team, layout, shown, breakpoint, chosen, say, typing, on
   const breakpoints = byWidth(document.breakpoints);
   const widths = breakpoints.map((each) => shownWidth(document, each));
   const together = widths.reduce((sum, each) => sum + each, 0);
+  const fits = Math.min(1, Math.max(0.05, (width - PAD * 3) / viewport));
+  const zoom = useOwnZoom(box, { x: width / 2, y: 0, whole: fits });
   const scale =
-    shown === 'all'
-      ? Math.max(0.08, (width - PAD * (breakpoints.length + 1)) / together)
-      : Math.min(1, Math.max(0.05, (width - PAD * 3) / viewport));
+    shown === 'all' ? Math.max(0.08, (width - PAD * (breakpoints.length + 1)) / together) : zoom === 'whole' ? fits : zoom; // prettier-ignore
   return (
     <div
       ref={box}

@@ -23,8 +23,13 @@ export function useChosen({ layouts }: Spec): ChosenBlocks {
   const choose = useView((view) => view.chooseBlocks);
   // an address leads here with the layout, and the block that it is about
   useEffect(() => {
-    const [own = '', block] = window.location.hash.slice(1).split('/');
-    if (own !== '') open(own, block ? [block] : []);
+    const follow = (): void => {
+      const [own = '', block] = window.location.hash.slice(1).split('/');
+      if (own !== '') open(own, block ? [block] : []);
+    };
+    follow();
+    window.addEventListener('hashchange', follow);
+    return () => window.removeEventListener('hashchange', follow);
   }, [open]);
   const layout = layouts.find((each) => each.id === id) ?? layouts[0] ?? null;
   const there = new Set(layout ? blocksOf(layout).map((block) => block.id) : []);

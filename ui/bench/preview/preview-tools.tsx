@@ -1,13 +1,13 @@
 'use client';
 
-import { Crosshair, Image as ImageIcon, Palette, Ruler, ZoomIn, ZoomOut } from 'lucide-react';
+import { Crosshair, Image as ImageIcon, Palette, Ruler } from 'lucide-react';
 import { type ChangeEvent, useRef } from 'react';
 import type { OverlayId } from '../../../core/overlay/inks';
 import { OVERLAY_IDS } from '../../../core/spec/overlay-schema';
 import { useView } from '../../draft/draft-context';
 import { type Ground } from '../../draft/view-store';
 import { OVERLAY_KEYS } from '../../draft/preview-keys';
-import { WHOLE_VIEW } from '../../draft/zoomed';
+import { ZoomTools } from '../../draft/zoom-tools';
 import { GroupMark, OVERLAY_NAMES } from '../sheet/group-mark';
 import { PicturePlacement } from './ground/picture-placement';
 import type { Pictures } from './ground/use-pictures';
@@ -85,7 +85,7 @@ export function PreviewTools({ pictures, breakpoint, onInks, onGuides }: Props) 
                 To edges
               </Toggle>
             )}
-            <Zoom />
+            <ZoomTools />
           </span>
         </>
       )}
@@ -139,31 +139,5 @@ function GroundChoice({ pictures, breakpoint }: Pick<Props, 'pictures' | 'breakp
       )}
       <input ref={file} type="file" accept="image/*" hidden onChange={onFile} aria-label="Picture file" />
     </span>
-  );
-}
-
-function Zoom() {
-  const scale = useView(({ view, middle }) => (view.zoom === 'whole' ? middle.whole : view.zoom));
-  const isWhole = useView(({ view }) => view.zoom === 'whole');
-  const look = useView((view) => view.look);
-  const zoom = useView((view) => view.zoom);
-  return (
-    <>
-      <ToolButton aria-label="Zoom out" title="Zoom out (−)" onClick={() => zoom(-1)}>
-        <ZoomOut size={14} aria-hidden />
-      </ToolButton>
-      <output className="number" aria-label="Zoom" title="100 % is one CSS px for each px">
-        {Math.round(scale * 100)} %
-      </output>
-      <ToolButton aria-label="Zoom in" title="Zoom in (+)" onClick={() => zoom(1)}>
-        <ZoomIn size={14} aria-hidden />
-      </ToolButton>
-      <Toggle isOn={isWhole} title="Fit page (0)" onClick={() => look(WHOLE_VIEW)}>
-        Fit
-      </Toggle>
-      <Toggle isOn={!isWhole && Math.abs(scale - 1) < 0.001} title="Actual size, 100 % (1)" onClick={() => zoom('1:1')}>
-        1:1
-      </Toggle>
-    </>
   );
 }
