@@ -137,6 +137,21 @@ test('texts get as many lines as their words need, at every breakpoint, in one s
   await expect.poll(() => lines('card-1-text')).toEqual([2, 2, 2]);
 });
 
+test('the list of blocks is in the order of reading, and moves them in it by keys; nothing moves on the page', async ({
+  signedIn: page,
+  app,
+}) => {
+  const slug = await openLayouts(page, front('In order'));
+  const stood = await onPage(page, 'Opening picture').getAttribute('title');
+  await placeCell(page, 'Opening picture', 'Desktop').click();
+  await page.keyboard.press('Alt+ArrowUp');
+  const order = async () => (await stored(app, slug)).layouts[0]!.sections[0]!.blocks.map(({ id }) => id);
+  await expect.poll(order).toEqual(['opening-picture', 'opening-heading']);
+  await expect(onPage(page, 'Opening picture')).toHaveAttribute('title', stood!);
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect.poll(order).toEqual(['opening-heading', 'opening-picture']);
+});
+
 test('a section is moved, doubled and removed as a whole', async ({ signedIn: page, app }) => {
   const slug = await openLayouts(page, front('Sections'));
   const act = async (section: string, name: string | RegExp): Promise<void> => {

@@ -67,6 +67,8 @@ const SHORTCUTS: { where: string; keys: [string, string][] }[] = [
       ['Alt + Up, Down', 'next to the block above; into its own lane'],
       ['=, Delete', 'place it as at the narrower breakpoint; remove it'],
       ['Alt while dragging a side', 'leave it off the column line and enter a reason'],
+      ['Shift while dragging', 'keep to one direction'],
+      ['Alt + Up, Down in the list of blocks', 'earlier or later in reading order'],
     ],
   },
   {

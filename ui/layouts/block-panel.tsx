@@ -169,13 +169,13 @@ export function BlockPanel({ team, layout, breakpoint, chosen, say }: Props) {
         )}
         <ToolButton
           onClick={act((spec) => ({ value: readBy(spec, layout.id, found.block.id, -1) }))}
-          title="Earlier in reading order"
+          title="Earlier in reading order (Alt+↑ in the list of blocks)"
         >
           Earlier
         </ToolButton>
         <ToolButton
           onClick={act((spec) => ({ value: readBy(spec, layout.id, found.block.id, 1) }))}
-          title="Later in reading order"
+          title="Later in reading order (Alt+↓ in the list of blocks)"
         >
           Later
         </ToolButton>
