@@ -1,7 +1,7 @@
 import { columnsAt } from '../columns/columns-at';
 import { sameJson } from '../edits/same-json';
 import { byWidth } from '../spec/ranges';
-import type { Breakpoint, Layout, Spec } from '../spec/schema';
+import type { Block, Breakpoint, Layout, Spec } from '../spec/schema';
 import { isSameRange, keepingPlaces } from './keep-places';
 import { type Place, placesOf } from './places';
 
@@ -10,7 +10,7 @@ export type MovedBlock = { layout: Layout; breakpoint: Breakpoint; was: Place; i
 
 /**
  * Which blocks a change moved at breakpoints at which it did not place them: those that follow what was changed. A block moved where it
- * stands over another share of the columns, or in other lanes, or is hidden or shown by it.
+ * stands over another share of the columns, or in another lane as seen from those around it, or is hidden or shown by it.
  *
  *     movedElsewhere(before, after)   // after 1–2 of the tablet was made 1–4: the button, at the desktop and at the wide screen
  */
@@ -52,24 +52,49 @@ function hasSameCounts(before: Spec, after: Spec): boolean {
 function movedAt([before, old]: [Spec, Layout], [after, layout]: [Spec, Layout], breakpoint: Breakpoint): MovedBlock[] {
   const then = before.breakpoints.find(({ id }) => id === breakpoint.id);
   if (!then) return [];
-  const places = placesOf(before, old, then);
-  return [...placesOf(after, layout, breakpoint)].flatMap(([id, is]) => {
-    const was = places.get(id);
-    return was && hasMoved(was, is, breakpoint.id) ? [{ layout, breakpoint, was, is }] : [];
+  const [was, is] = [placesOf(before, old, then), placesOf(after, layout, breakpoint)];
+  const groupBefore = new Map(groupsOf(old).flatMap((group, index) => group.map((id) => [id, index])));
+  return groupsOf(layout).flatMap((group) => {
+    // those that stood among each other before, too: what came or went moves no other
+    const [first] = group.filter((id) => groupBefore.has(id));
+    const stayed = group.filter((id) => groupBefore.get(id) === groupBefore.get(first ?? ''));
+    const ranks = [was, is].map((places) => ranksOf(stayed, places));
+    return stayed.flatMap((id) => {
+      const [from, to] = [was.get(id)!, is.get(id)!];
+      const isLaneMoved = !isSameRange(ranks[0]!.get(id)!, ranks[1]!.get(id)!);
+      return hasMoved(from, to, breakpoint.id, isLaneMoved) ? [{ layout, breakpoint, was: from, is: to }] : [];
+    });
   });
 }
 
+/** The blocks that stand among each other, section by section and card by card. */
+function groupsOf({ sections }: Layout): string[][] {
+  const inside = (blocks: readonly Block[]): string[][] => [
+    blocks.map(({ id }) => id),
+    ...blocks.flatMap(({ holds }) => ('card' in holds ? inside(holds.card.blocks) : [])),
+  ];
+  return sections.flatMap(({ blocks }) => inside(blocks));
+}
+
+/** The lanes of blocks, counted among those in which one of them begins or ends. */
+function ranksOf(ids: readonly string[], places: ReadonlyMap<string, Place>): Map<string, [number, number]> {
+  const used = [...new Set(ids.flatMap((id) => places.get(id)!.lanes))].sort((a, b) => a - b);
+  return new Map(
+    ids.map((id) => {
+      const [first, last] = places.get(id)!.lanes;
+      return [id, [used.indexOf(first), used.indexOf(last)]];
+    }),
+  );
+}
+
 /** Does it stand elsewhere, by what nobody gave or took there? */
-function hasMoved(was: Place, is: Place, breakpoint: string): boolean {
+function hasMoved(was: Place, is: Place, breakpoint: string, isLaneMoved: boolean): boolean {
   const follows = (part: 'columns' | 'lanes' | 'hidden'): boolean =>
     [was, is].every(({ block }) => block.at[breakpoint]?.[part] === undefined);
   if (was.hidden !== is.hidden) return follows('hidden');
   // what is not seen does not move
   if (is.hidden) return false;
-  return (
-    (follows('columns') && !isSameRange(shareOf(was), shareOf(is))) ||
-    (follows('lanes') && !isSameRange(was.lanes, is.lanes))
-  );
+  return (follows('columns') && !isSameRange(shareOf(was), shareOf(is))) || (follows('lanes') && isLaneMoved);
 }
 
 /** The lines of a block, as shares of the columns. */

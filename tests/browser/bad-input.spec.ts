@@ -77,7 +77,7 @@ test('documents that cannot be read are refused with their place', async ({ sign
     type: 'about:blank',
     status: 422,
     code: 'not-taken',
-    detail: 'This document is of version 99; this Ypsiline reads versions up to 4. Open it with a newer one.',
+    detail: 'This document is of version 99; this Ypsiline reads versions up to 5. Open it with a newer one.',
   });
   expect((await send({ ...spec, colour: 'red' })).problem).toBe('“colour” is a key that does not belong here.');
   expect((await send({ ...spec, name: 'x'.repeat(2_000_000) })).status).toBe(413);

@@ -82,7 +82,7 @@ test('zoom and pan: with the wheel, with keys, with buttons, and back to the who
   await expect(zoom).toHaveText('80 %');
   await page.keyboard.press('0');
   await expect(zoom).toHaveText(`${fits} %`);
-  await expect(page.getByRole('button', { name: 'Fit', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: 'Fit page' })).toHaveAttribute('aria-pressed', 'true');
   const layer = page.locator('[data-page]');
   const before = await layer.getAttribute('style');
   const box = (await desk(page).boundingBox())!;

@@ -20,7 +20,7 @@ export function ZoomTools() {
       <ToolButton aria-label="Zoom in" title="Zoom in (+)" onClick={() => zoom(1)}>
         <ZoomIn size={14} aria-hidden />
       </ToolButton>
-      <Toggle isOn={isWhole} title="Fit page (0)" onClick={() => look(WHOLE_VIEW)}>
+      <Toggle isOn={isWhole} aria-label="Fit page" title="Fit page (0)" onClick={() => look(WHOLE_VIEW)}>
         Fit
       </Toggle>
       <Toggle isOn={!isWhole && Math.abs(scale - 1) < 0.001} title="Actual size, 100 % (1)" onClick={() => zoom('1:1')}>

@@ -118,7 +118,7 @@ export function LayoutHead(props: Props) {
             {title}
           </ToolButton>
         ))}
-        <Menu label="More to add" title="Field, list, quote, table, logo, area" size={14} isFixed>
+        <Menu label="More to add" title="Field, list, quote, table, logo, area" isFixed>
           {OTHERS.map(({ id, title }) => (
             <MenuAct key={id} onClick={() => put(id)}>
               {title}

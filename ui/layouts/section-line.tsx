@@ -76,7 +76,7 @@ export function SectionLine({ layout, section: { id, name, tall, grid, ground, b
         </Select>
       )}
       <span data-edits>
-        <Menu label={`More for section ${name}`} size={14} isFixed>
+        <Menu label={`More for section ${name}`} isFixed>
           <MenuAct disabled={place === 0} onClick={act((spec) => ({ value: sectionBy(spec, layout.id, id, -1) }))}>
             Move up
           </MenuAct>
