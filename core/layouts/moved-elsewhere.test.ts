@@ -6,6 +6,7 @@ import type { Block, Layout, Placement, Spec } from '../spec/schema';
 import { movedDifferences } from '../diff/moved-differences';
 import { movedElsewhere } from './moved-elsewhere';
 import { placesOf } from './places';
+import { doubleSection } from './write-sections';
 import { anyLayout, practicePage } from './testing';
 
 const WIDTHS = { phone: 390, tablet: 820, laptop: 1180, desktop: 1500, wide: 1900 };
@@ -31,6 +32,23 @@ const COUNTS = { phone: 4, tablet: 8, laptop: 12, desktop: 12, wide: 12 };
 const buttonAt = (columns: [number, number]): Layout => layoutOf(block('button', { phone: {}, tablet: { columns } }));
 
 describe('what a change moves elsewhere', () => {
+  test('what comes moves nothing: a section or a card doubled, with all that is in it', () => {
+    const before = fiveScreens(COUNTS, [buttonAt([1, 2])]);
+    const [one] = before.layouts[0]!.sections;
+    const copy = { ...one!, id: 'two', blocks: [block('other', {})] };
+    expect(movedElsewhere(before, { ...before, layouts: [{ ...before.layouts[0]!, sections: [one!, copy] }] })).toEqual(
+      [],
+    );
+    fc.assert(
+      fc.property(anyLayout, (layout) => {
+        const spec: Spec = { ...practicePage, layouts: [layout] };
+        const doubled = doubleSection(spec, layout.id, layout.sections[0]!.id).value;
+        if (doubled) expect(movedElsewhere(spec, doubled)).toEqual([]);
+      }),
+      { numRuns: 100, seed: 5 },
+    );
+  });
+
   test('a count in between moves what follows there, and nothing further out', () => {
     const before = fiveScreens(COUNTS, [buttonAt([1, 2])]);
     const after = fiveScreens({ ...COUNTS, laptop: 10 }, [buttonAt([1, 2])]);

@@ -57,7 +57,8 @@ function movedAt([before, old]: [Spec, Layout], [after, layout]: [Spec, Layout],
   return groupsOf(layout).flatMap((group) => {
     // those that stood among each other before, too: what came or went moves no other
     const [first] = group.filter((id) => groupBefore.has(id));
-    const stayed = group.filter((id) => groupBefore.get(id) === groupBefore.get(first ?? ''));
+    if (first === undefined) return [];
+    const stayed = group.filter((id) => groupBefore.get(id) === groupBefore.get(first));
     const ranks = [was, is].map((places) => ranksOf(stayed, places));
     return stayed.flatMap((id) => {
       const [from, to] = [was.get(id)!, is.get(id)!];
