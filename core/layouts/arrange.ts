@@ -5,7 +5,7 @@ import type { Block, Breakpoint, Layout, Section, Spec } from '../spec/schema';
 import { blockOf, placed, sectionOf, withBlocks, withLayout, withSection } from './edit-layout';
 import { closingLanes } from './close-lanes';
 import { countsOfSection } from './section-grid';
-import { type Placed, placementsAt, rowsAfter, sharedColumns, spaceAt } from './placements';
+import { lanesBetween, type Placed, placementsAt, rowsAfter, sharedColumns, spaceAt } from './placements';
 
 /** Which blocks of which layout, at which breakpoint. */
 export type Chosen = { layout: string; blocks: readonly string[]; breakpoint: string };
@@ -119,7 +119,7 @@ function relaned(
   columns: ReadonlyMap<string, [number, number]>,
 ): Spec {
   const wanted = now.map(({ block, lanes }): Lanes => moved.get(block.id) ?? lanes);
-  const used = [...new Set(wanted.flatMap(([from, to]) => lanesBetween(from, to)))].sort((a, b) => a - b);
+  const used = [...new Set(wanted.flatMap(lanesBetween))].sort((a, b) => a - b);
   const numberOf = (lane: number): number => used.indexOf(lane) + 1;
   const space = spaceAt(spec, section.space, breakpoint);
   const between = used.slice(1).map((lane) => rowsAfter(space, Math.max(0, Math.ceil(lane) - 2)));
@@ -139,12 +139,6 @@ function relaned(
     }),
   }));
   return withLayout(spec, chosen.layout, () => next);
-}
-
-/** Whole lanes from one to another; a lane that is put between two is itself alone. */
-function lanesBetween(from: number, to: number): number[] {
-  if (from === to) return [from];
-  return Array.from({ length: to - from + 1 }, (_, index) => from + index);
 }
 
 /** Blocks placed at a breakpoint just as they are at another one, in the same share of the columns. */

@@ -1,18 +1,17 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { readSpec } from '../document/read';
-import type { Block, Layout, Placement, Spec } from '../spec/schema';
+import type { Block, Placement, Spec } from '../spec/schema';
 import { withoutBlocks } from './arrange';
 import { addLayout } from './starting-layouts';
 import { idsOf } from './edit-layout';
 import { solveLayout } from './solve-layout';
-import { anyLayout, practicePage } from './testing';
+import { anyLayout, layoutOf, practicePage } from './testing';
 
 const area = (id: string, at: Record<string, Placement>): Block => ({ id, name: id, holds: { area: 'plain' }, at });
 const pageOf = (...blocks: Block[]): Spec => {
   const space = { phone: { above: 1, between: [2, 4, 6] }, desktop: { between: [3, 5] } };
-  const layout: Layout = { id: 'front', name: 'Front', notes: '', sections: [{ id: 'one', name: 'One', tall: 'content', space, blocks }] }; // prettier-ignore
-  return { ...practicePage, layouts: [layout] };
+  return { ...practicePage, layouts: [layoutOf(blocks, { space })] };
 };
 const lanes = (spec: Spec, width: number): string =>
   solveLayout(spec, spec.layouts[0]!, width)

@@ -1,7 +1,7 @@
 import { byWidth } from '../spec/ranges';
 import type { Block, Breakpoint, Layout, SectionSpace, Spec } from '../spec/schema';
 import { placed, withLayout } from './edit-layout';
-import { rowsAfter, spaceAt } from './placements';
+import { lanesBetween, rowsAfter, spaceAt } from './placements';
 import { type Place, placesOf } from './places';
 
 /** Blocks that stand among each other, in a section or a card, with their white space. */
@@ -37,12 +37,7 @@ function emptied(old: readonly Block[], then: Places, blocks: readonly Block[], 
 }
 
 function lanesIn(blocks: readonly Block[], places: Places): Set<number> {
-  const lanes = new Set<number>();
-  for (const { id } of blocks) {
-    const [first, last] = places.get(id)!.lanes;
-    for (let lane = first; lane <= last; lane++) lanes.add(lane);
-  }
-  return lanes;
+  return new Set(blocks.flatMap(({ id }) => lanesBetween(places.get(id)!.lanes)));
 }
 
 function closedGroup(

@@ -1,10 +1,9 @@
 import * as z from 'zod';
 import type { Parsed } from '../parsed';
 import { byWidth } from '../spec/ranges';
-import { idOf } from '../spec/slug';
 import { blocksSchema } from '../spec/holds-schema';
 import type { Block, Breakpoint, Layout, Spec } from '../spec/schema';
-import { blockOf, idsOf, sectionOf, withoutParts } from './edit-layout';
+import { blockOf, idsOf, sectionOf, withOwnIds, withoutParts } from './edit-layout';
 import { restyled, stylesOf } from '../spec/block-kinds';
 import { placementsAt, sharedColumns } from './placements';
 import { putBlocks } from './put-blocks';
@@ -69,16 +68,13 @@ export function pastedBlocks(spec: Spec, layoutId: string, text: string, after: 
     styles.set(name, own.name);
   }
   const taken = layout.sections.flatMap(({ blocks }) => idsOf(blocks));
-  const anew = (block: Block): Block => {
-    const id = idOf('block', block.name, taken);
-    taken.push(id);
-    const at = Object.fromEntries(Object.entries(block.at).filter(([breakpoint]) => there.has(breakpoint)));
-    const { holds } = block;
-    if (!('card' in holds)) return { ...block, id, at, holds: restyled(holds, (style) => styles.get(style) ?? style) };
-    return { ...block, id, at, holds: { card: { ...holds.card, blocks: holds.card.blocks.map(anew) } } };
-  };
+  const anew = withOwnIds(read.blocks, taken, (block) => ({
+    ...block,
+    at: Object.fromEntries(Object.entries(block.at).filter(([breakpoint]) => there.has(breakpoint))),
+    holds: restyled(block.holds, (style) => styles.get(style) ?? style),
+  }));
   // lanes are those of where they stood
-  const made = read.blocks.map(anew).map((block) => ({ ...block, at: withoutParts(block.at, ['columns', 'lanes']) }));
+  const made = anew.map((block) => ({ ...block, at: withoutParts(block.at, ['columns', 'lanes']) }));
   const narrowest = byWidth(spec.breakpoints)[0]!;
   const put = putBlocks(spec, layoutId, made, after === null ? null : { after }, ({ id }, count) =>
     made.map((_, index) => {

@@ -85,6 +85,32 @@ export function idsOf(blocks: readonly Block[]): string[] {
   return blocks.flatMap(({ id, holds }) => [id, ...('card' in holds ? idsOf(holds.card.blocks) : [])]);
 }
 
+/**
+ * Blocks as new ones of a layout: with ids that no other has, those in cards too, and changed each.
+ *
+ * @param taken the ids that are given out; it grows by the new ones
+ */
+export function withOwnIds(
+  blocks: readonly Block[],
+  taken: string[],
+  change: (block: Block) => Block = (block) => block,
+): Block[] {
+  return blocks.map((block) => {
+    const id = idOf('block', block.name, taken);
+    taken.push(id);
+    const own = { ...change(block), id };
+    if (!('card' in own.holds)) return own;
+    const { card } = own.holds;
+    return { ...own, holds: { card: { ...card, blocks: withOwnIds(card.blocks, taken, change) } } };
+  });
+}
+
+/** Why a layout takes no more of some blocks, those in cards counted; null where it does. */
+export function blocksProblem({ sections }: Layout, more: readonly Block[]): string | null {
+  const count = idsOf(sections.flatMap(({ blocks }) => blocks)).length + idsOf(more).length;
+  return count > LIMITS.blocks ? `A layout can have up to ${LIMITS.blocks} blocks. Remove some first.` : null;
+}
+
 /** A section at the foot of a layout, with its id. */
 export function addSection(layout: Layout, name: string): { layout: Layout; id: string } {
   const id = idOf(

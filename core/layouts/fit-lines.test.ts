@@ -1,28 +1,15 @@
 import { expect, test } from 'vitest';
-import type { Block, Layout, Spec } from '../spec/schema';
+import type { Block, Spec } from '../spec/schema';
 import { fittedLines } from './fit-lines';
 import { solveLayout } from './solve-layout';
-import { practicePage } from './testing';
+import { layoutOf, practicePage } from './testing';
 
 const text = (id: string, at: Block['at']): Block => ({ id, name: id, holds: { text: 'body', words: 'x' }, at });
-const layout: Layout = {
-  id: 'front',
-  name: 'Front',
-  notes: '',
-  sections: [
-    {
-      id: 'one',
-      name: 'One',
-      tall: 'content',
-      space: {},
-      blocks: [
-        text('a', { phone: { height: { lines: 4 } }, desktop: { height: { lines: 4 } } }),
-        text('b', { phone: { height: { rows: 6 } } }),
-        text('c', {}),
-      ],
-    },
-  ],
-};
+const layout = layoutOf([
+  text('a', { phone: { height: { lines: 4 } }, desktop: { height: { lines: 4 } } }),
+  text('b', { phone: { height: { rows: 6 } } }),
+  text('c', {}),
+]);
 const spec: Spec = { ...practicePage, layouts: [layout] };
 const heights = (of: Spec, width: number) =>
   solveLayout(of, of.layouts[0]!, width).blocks.map(({ placed: { height } }) => height);

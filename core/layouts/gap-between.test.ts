@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
-import type { Block, Layout, Placement, Spec } from '../spec/schema';
+import type { Block, Placement, Spec } from '../spec/schema';
 import { gapText } from './gap-between';
 import { solveLayout } from './solve-layout';
-import { practicePage } from './testing';
+import { layoutOf, practicePage } from './testing';
 
 /** At 1440: columns of 74 with gutters of 24; rows of 20 with gaps of 5. */
 const area = (id: string, desktop: Placement): Block => ({ id, name: id, holds: { area: 'plain' }, at: { desktop } });
@@ -13,7 +13,7 @@ const blocks = [
   area('d', { columns: [1, 12], lanes: [2, 2] }),
   area('e', { columns: [2, 4], lanes: [1, 1] }),
 ];
-const layout: Layout = { id: 'l', name: 'L', notes: '', sections: [{ id: 's', name: 'S', tall: 'content', space: { phone: { between: [3] } }, blocks }] }; // prettier-ignore
+const layout = layoutOf(blocks, { space: { phone: { between: [3] } } });
 const spec: Spec = {
   ...practicePage,
   layouts: [layout],

@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import { exactText } from '../length/px';
-import type { Block, Holds, Layout, Placement, Spec } from '../spec/schema';
+import type { Block, Holds, Placement, Spec } from '../spec/schema';
 import { dividedRows } from '../spec/testing';
 import { addStyle } from '../type/write-style';
 import { BLOCK_KINDS, kindOf, restyled, stylesOf } from '../spec/block-kinds';
 import { solveLayout } from './solve-layout';
-import { practicePage } from './testing';
+import { layoutOf, practicePage } from './testing';
 
 /** Heights worked out by hand: body is 16/24 on baselines of 4, base units are 8. */
 
@@ -38,12 +38,7 @@ const HELD: Record<string, Holds> = {
 
 function solved(holds: Holds, at: Placement = {}, spec = page) {
   const block: Block = { id: 'one', name: 'One', holds, at: { desktop: at } };
-  const layout: Layout = {
-    id: 'l',
-    name: 'L',
-    notes: '',
-    sections: [{ id: 's', name: 'S', tall: 'content', space: {}, blocks: [block] }],
-  };
+  const layout = layoutOf([block]);
   return solveLayout(spec, layout, 1440).blocks[0]!;
 }
 const tall = (holds: Holds, at?: Placement, spec?: Spec): string => exactText(solved(holds, at, spec).height);
@@ -127,7 +122,7 @@ test('full bleed has both edges at the screen, without a reason; leaving edges a
   expect([margin.x, margin.width].map(exactText)).toEqual(['144', '1152']);
   const holds = HELD['picture']!;
   const at = { phone: { bleeds: 'screen' as const }, desktop: { leaves: [] } };
-  const layout: Layout = { id: 'l', name: 'L', notes: '', sections: [{ id: 's', name: 'S', tall: 'content', space: {}, blocks: [{ id: 'a', name: 'A', holds, at }] }] }; // prettier-ignore
+  const layout = layoutOf([{ id: 'a', name: 'A', holds, at }]);
   expect([390, 744, 1440].map((width) => exactText(solveLayout(page, layout, width).blocks[0]!.x))).toEqual(['0', '0', '144']); // prettier-ignore
 });
 

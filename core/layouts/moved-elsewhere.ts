@@ -19,7 +19,8 @@ export function movedElsewhere(before: Spec, after: Spec): MovedBlock[] {
   return after.layouts.flatMap((layout) => {
     const was = before.layouts.find(({ id }) => id === layout.id);
     if (!was || (isSameGrid && (was === layout || sameJson(was, layout)))) return [];
-    return byWidth(after.breakpoints).flatMap((breakpoint) => movedAt([before, was], [after, layout], breakpoint));
+    const stayed = stayedTogether(was, layout);
+    return byWidth(after.breakpoints).flatMap((breakpoint) => movedAt([before, was], [after, layout], breakpoint, stayed)); // prettier-ignore
   });
 }
 
@@ -49,22 +50,35 @@ function hasSameCounts(before: Spec, after: Spec): boolean {
 }
 
 /** The blocks of a layout that moved at a breakpoint without being placed there. */
-function movedAt([before, old]: [Spec, Layout], [after, layout]: [Spec, Layout], breakpoint: Breakpoint): MovedBlock[] {
+function movedAt(
+  [before, old]: [Spec, Layout],
+  [after, layout]: [Spec, Layout],
+  breakpoint: Breakpoint,
+  stayed: readonly string[][],
+): MovedBlock[] {
   const then = before.breakpoints.find(({ id }) => id === breakpoint.id);
   if (!then) return [];
   const [was, is] = [placesOf(before, old, then), placesOf(after, layout, breakpoint)];
-  const groupBefore = new Map(groupsOf(old).flatMap((group, index) => group.map((id) => [id, index])));
-  return groupsOf(layout).flatMap((group) => {
-    // those that stood among each other before, too: what came or went moves no other
-    const [first] = group.filter((id) => groupBefore.has(id));
-    if (first === undefined) return [];
-    const stayed = group.filter((id) => groupBefore.get(id) === groupBefore.get(first));
-    const ranks = [was, is].map((places) => ranksOf(stayed, places));
-    return stayed.flatMap((id) => {
+  return stayed.flatMap((group) => {
+    const ranks = [was, is].map((places) => ranksOf(group, places));
+    return group.flatMap((id) => {
       const [from, to] = [was.get(id)!, is.get(id)!];
       const isLaneMoved = !isSameRange(ranks[0]!.get(id)!, ranks[1]!.get(id)!);
       return hasMoved(from, to, breakpoint.id, isLaneMoved) ? [{ layout, breakpoint, was: from, is: to }] : [];
     });
+  });
+}
+
+/** Blocks that stand among each other before and after, in one section or card: what came or went moves none of the others. */
+function stayedTogether(before: Layout, after: Layout): string[][] {
+  const groupBefore = new Map(groupsOf(before).flatMap((group, index) => group.map((id) => [id, index])));
+  return groupsOf(after).flatMap((group) => {
+    const together = new Map<number, string[]>();
+    for (const id of group) {
+      const was = groupBefore.get(id);
+      if (was !== undefined) together.set(was, [...(together.get(was) ?? []), id]);
+    }
+    return [...together.values()];
   });
 }
 

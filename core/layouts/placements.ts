@@ -255,12 +255,13 @@ export function spaceAt(
 export function shownAt(placed: readonly Placed[], space: SpaceAt): { placed: readonly Placed[]; space: SpaceAt } {
   if (!placed.some(({ hidden }) => hidden)) return { placed, space };
   const shown = placed.filter(({ hidden }) => !hidden);
-  const gone = new Set(placed.flatMap(({ hidden, lanes }) => (hidden ? lanesOf(lanes) : [])));
-  for (const { lanes } of shown) for (const lane of lanesOf(lanes)) gone.delete(lane);
+  const gone = new Set(placed.flatMap(({ hidden, lanes }) => (hidden ? lanesBetween(lanes) : [])));
+  for (const { lanes } of shown) for (const lane of lanesBetween(lanes)) gone.delete(lane);
   return { placed: shown, space: { ...space, gone } };
 }
 
-function lanesOf([first, last]: Lanes): number[] {
+/** Every lane from one to another; a broken one, between two, is itself alone. */
+export function lanesBetween([first, last]: Lanes): number[] {
   return Array.from({ length: last - first + 1 }, (_, index) => first + index);
 }
 

@@ -1,9 +1,8 @@
 import type { Parsed } from '../parsed';
-import { LIMITS } from '../limits';
 import { byWidth } from '../spec/ranges';
 import type { Block, Breakpoint, Holds, Section, Spec } from '../spec/schema';
 import { toLanes } from './arrange';
-import { addSection, blockOf, idsOf, sectionOf, withBlocks, withLayout, withSection } from './edit-layout';
+import { addSection, blockOf, blocksProblem, sectionOf, withBlocks, withLayout, withSection } from './edit-layout';
 import { placementsAt } from './placements';
 import { countsOfSection } from './section-grid';
 
@@ -27,8 +26,8 @@ export function putBlocks(
   const layout = spec.layouts.find(({ id }) => id === layoutId);
   if (!layout) return { problem: 'This layout no longer exists.' };
   const page = layout.sections.length > 0 ? layout : addSection(layout, 'Section').layout;
-  if (page.sections.flatMap(({ blocks }) => idsOf(blocks)).length + idsOf(made).length > LIMITS.blocks)
-    return { problem: `A layout can have up to ${LIMITS.blocks} blocks. Remove some first.` };
+  const tooMany = blocksProblem(page, made);
+  if (tooMany !== null) return { problem: tooMany };
   const after = at !== null && 'after' in at ? at.after : null;
   const near = after === null ? null : blockOf(page, after);
   const first = at !== null && 'first' in at ? at.first : null;

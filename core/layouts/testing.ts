@@ -141,6 +141,12 @@ export const anyLayout: fc.Arbitrary<Layout> = fc
     })),
   }));
 
+/** A layout “front” of one section with some blocks. */
+export function layoutOf(blocks: Block[], some: Partial<Section> = {}): Layout {
+  const section: Section = { id: 'one', name: 'One', tall: 'content', space: {}, blocks, ...some };
+  return { id: 'front', name: 'Front', notes: '', sections: [section] };
+}
+
 /** The practice page with rows of every rule, and with none. */
 export const anyPage: fc.Arbitrary<Spec> = fc
   .tuple(

@@ -86,11 +86,9 @@ export function layOver(spec: Spec, { layout, blocks, breakpoint }: Chosen, reas
 
 /** Blocks hidden at a breakpoint, or shown again; what is hidden takes no place. */
 export function hide(spec: Spec, { layout, blocks, breakpoint }: Chosen, hidden: boolean): Spec {
-  return withLayout(
-    spec,
-    layout,
-    (each) =>
-    withBlocks(each, blocks, (block) => placed(block, breakpoint, { hidden: isHiddenBefore(spec, block, breakpoint) === hidden ? undefined : hidden })), // prettier-ignore
+  const asBefore = (block: Block): boolean => isHiddenBefore(spec, block, breakpoint) === hidden;
+  return withLayout(spec, layout, (each) =>
+    withBlocks(each, blocks, (block) => placed(block, breakpoint, { hidden: asBefore(block) ? undefined : hidden })),
   );
 }
 

@@ -1,8 +1,8 @@
 import { LIMITS } from '../limits';
 import type { Parsed } from '../parsed';
-import type { Block, Section, Spec } from '../spec/schema';
+import type { Section, Spec } from '../spec/schema';
 import { idOf } from '../spec/slug';
-import { addSection, idsOf, withLayout } from './edit-layout';
+import { addSection, blocksProblem, idsOf, withLayout, withOwnIds } from './edit-layout';
 import { swapped } from './reading-order';
 
 /** What is done with whole sections. */
@@ -25,25 +25,14 @@ export function doubleSection(spec: Spec, layoutId: string, id: string): Parsed<
   if (!layout || place < 0) return { problem: 'This section no longer exists.' };
   if (layout.sections.length >= LIMITS.sections) return TOO_MANY;
   const section = layout.sections[place]!;
-  const taken = layout.sections.flatMap(({ blocks }) => idsOf(blocks));
-  if (taken.length + idsOf(section.blocks).length > LIMITS.blocks)
-    return { problem: `A layout can have up to ${LIMITS.blocks} blocks. Remove some first.` };
+  const tooMany = blocksProblem(layout, section.blocks);
+  if (tooMany !== null) return { problem: tooMany };
+  const taken = idsOf(layout.sections.flatMap(({ blocks }) => blocks));
   const others = layout.sections.map((each) => each.id);
   const copy: Section = { ...section, id: idOf('section', section.name, others), blocks: withOwnIds(section.blocks, taken) }; // prettier-ignore
   return {
     value: withLayout(spec, layoutId, (each) => ({ ...each, sections: each.sections.toSpliced(place + 1, 0, copy) })),
   };
-}
-
-/** Blocks with ids that no other has; `taken` grows by them. */
-function withOwnIds(blocks: readonly Block[], taken: string[]): Block[] {
-  return blocks.map((block) => {
-    const id = idOf('block', block.name, taken);
-    taken.push(id);
-    if (!('card' in block.holds)) return { ...block, id };
-    const { card } = block.holds;
-    return { ...block, id, holds: { card: { ...card, blocks: withOwnIds(card.blocks, taken) } } };
-  });
 }
 
 /** A section earlier or later on its page. */

@@ -1,4 +1,5 @@
-import { GROUND_TONES, MARK_INK, MARK_PAPER, MARK_QUIET } from '../../core/formats/page/mark-svg';
+import { GROUND_TONES } from '../../core/formats/layout/ground-tones';
+import { MARK_INK, MARK_PAPER, MARK_QUIET } from '../../core/formats/page/mark-svg';
 import type { Mark } from '../../core/formats/page/page-marks';
 import { calmShapes } from '../../core/layouts/calm-drawing';
 import type { PdfText } from './pdf-text';

@@ -1,11 +1,13 @@
+import { GROUND_TONES } from './ground-tones';
+
 /**
  * How blocks look inside, and the grounds of sections: the part of `layout.css` that is the same for every layout. A block’s own rule gives the pads and gaps (`--pad`, `--gap`,
  * `--high`), that of a section how far its ground goes out (`--before`, `--after`) and down (`--to-next`). In a layout a text stands where the layout says, not where its style would put it.
  */
 export const INSIDE_BLOCKS = `.layout {
-  --ground-light: #f4f1ea;
-  --ground-strong: #d8e4e6;
-  --ground-dark: #1f3138;
+  --ground-light: ${GROUND_TONES.light};
+  --ground-strong: ${GROUND_TONES.strong};
+  --ground-dark: ${GROUND_TONES.dark};
 }
 
 .layout > [data-ground] {
@@ -67,7 +69,7 @@ export const INSIDE_BLOCKS = `.layout {
   border: 0;
   border-radius: 4px;
   padding: var(--pad);
-  background: #1f3138;
+  background: ${GROUND_TONES.dark};
   color: #fff;
   text-align: center;
 }
@@ -78,7 +80,7 @@ export const INSIDE_BLOCKS = `.layout {
 
 .layout [data-ground='dark'] [data-holds='button'] > button {
   background: #fff;
-  color: #1f3138;
+  color: ${GROUND_TONES.dark};
 }
 
 .layout [data-holds='button'] [data-words] {

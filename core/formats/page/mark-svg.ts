@@ -1,9 +1,9 @@
 import { calmDrawing } from '../../layouts/calm-drawing';
 import { escaped } from '../../text/markup';
-import type { Mark, Tint } from './page-marks';
+import { GROUND_TONES } from '../layout/ground-tones';
+import type { Mark } from './page-marks';
 
-/** The tones in which pages are drawn where no browser sets them: those of `layout.css`. */
-export const GROUND_TONES: Readonly<Record<Tint, string>> = { light: '#f4f1ea', strong: '#d8e4e6', dark: '#1f3138' };
+/** The tones in which pages are drawn where no browser sets them; grounds and buttons have those of `layout.css`. */
 export const [MARK_INK, MARK_PAPER, MARK_QUIET] = ['#1f2230', '#ffffff', '#c9c9cc'];
 
 /** A mark as SVG, in px of the page. */

@@ -1,14 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { solveLayout } from '../../layouts/solve-layout';
-import { practicePage } from '../../layouts/testing';
-import type { Block, Holds, Layout, Section } from '../../spec/schema';
+import { layoutOf, practicePage } from '../../layouts/testing';
+import type { Block, Ground, Holds } from '../../spec/schema';
 import { markSvg } from './mark-svg';
 import { marksOf } from './page-marks';
 
 const block = (id: string, holds: Holds): Block => ({ id, name: id, holds, at: {} });
-function drawn(blocks: Block[], ground?: Section['ground']) {
-  const section: Section = { id: 's', name: 'S', tall: 'content', space: {}, blocks, ...(ground && { ground }) };
-  const layout: Layout = { id: 'l', name: 'L', notes: '', sections: [section] };
+function drawn(blocks: Block[], ground?: Ground) {
+  const layout = layoutOf(blocks, ground && { ground });
   const spec = { ...practicePage, layouts: [layout] };
   return marksOf(spec, layout, solveLayout(spec, layout, 1440));
 }

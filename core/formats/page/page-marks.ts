@@ -6,7 +6,7 @@ import type { Px } from '../../length/px';
 import { toPx } from '../../length/resolve';
 import { ratioOf } from '../../length/ratio';
 import { screenOf } from '../../spec/ranges';
-import type { Holds, Layout, Spec } from '../../spec/schema';
+import type { Ground, Holds, Layout, Spec } from '../../spec/schema';
 import { charactersPerLine } from '../../type/characters';
 import { textAt } from '../../type/text-at';
 
@@ -16,14 +16,13 @@ import { textAt } from '../../type/text-at';
  */
 export type Mark = At &
   (
-    | { is: 'ground'; tint: Tint }
+    | { is: 'ground'; tint: Ground['tint'] }
     | { is: 'picture'; name: string }
     | { is: 'area' | 'button' | 'field' | 'line'; isOnDark: boolean }
     /** `size` of the letters; from line to line `leading`; the first baseline is at `y`. */
     | { is: 'words'; size: number; leading: number; lines: string[]; isLight: boolean }
   );
 type At = { x: number; y: number; width: number; height: number };
-export type Tint = 'light' | 'strong' | 'dark';
 
 /** Everything that is drawn of a layout at a breakpoint, from back to front. */
 export function marksOf(spec: Spec, layout: Layout, solved: SolvedLayout): Mark[] {

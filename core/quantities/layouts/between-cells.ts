@@ -1,9 +1,9 @@
 import { rowsBetweenSections, withBetween } from '../../layouts/between-sections';
 import { rowsOfText, rowsText } from '../../layouts/placement-text';
-import type { UnitName } from '../../layouts/row-frames';
-import { rowFramesAt } from '../../layouts/row-frames';
+import { rowFramesAt, type UnitName } from '../../layouts/row-frames';
 import { mapped } from '../../parsed';
 import type { Breakpoint, Layout, Spec } from '../../spec/schema';
+import { FOLLOWS } from '../breakpoint/read-columns';
 import type { CellQuantity } from '../quantity';
 import { said } from '../reading';
 
@@ -27,9 +27,11 @@ export function betweenCells({ id, name, sections }: Layout): CellQuantity[] {
         return { ...said(text), follows: layout.between?.[breakpoint.id] === undefined };
       },
       write: (spec, breakpoint, text) =>
-        /^(=.*|follows?|auto)?$/i.test(text.trim())
+        FOLLOWS.test(text.trim())
           ? { value: withBetween(spec, id, breakpoint.id, undefined) }
-          : mapped(rowsOfText(text, unitAt(spec, breakpoint)), (rows) => withBetween(spec, id, breakpoint.id, rows)),
+          : mapped(rowsOfText(text.replace(/^=\s*/, ''), unitAt(spec, breakpoint)), (rows) =>
+              withBetween(spec, id, breakpoint.id, rows),
+            ),
       weighs: 'minor',
     },
   ];

@@ -10,6 +10,7 @@ import type { Px } from '../../length/px';
 import { hide } from '../../layouts/write-block';
 import type { Block, Breakpoint, Layout, Placement, Spec } from '../../spec/schema';
 import { countsOfSection } from '../../layouts/section-grid';
+import { FOLLOWS } from '../breakpoint/read-columns';
 import type { CellQuantity } from '../quantity';
 import { type Reading, said } from '../reading';
 
@@ -17,7 +18,6 @@ import { type Reading, said } from '../reading';
 export const PLACEMENT_PARTS = ['columns', 'lanes', 'height', 'stands'] as const;
 export type PlacementPart = (typeof PLACEMENT_PARTS)[number];
 
-const FOLLOWS = /^(=|follows?|auto)?$/i;
 const STANDS = ['top', 'middle', 'foot', 'caps', 'x-height', 'baseline'] as const;
 
 type About = Pick<CellQuantity, 'hint' | 'kind' | 'choices'> & {

@@ -5,9 +5,8 @@ import { leadingText } from '../../type/style-text';
 import { settingAt, textAt, type TextAt } from '../../type/text-at';
 import { type SettingPart, withStyle, writeSetting } from '../../type/write-style';
 import type { CellQuantity } from '../quantity';
+import { FOLLOWS } from '../breakpoint/read-columns';
 import { given, type Reading, said } from '../reading';
-
-const FOLLOWS = /^(=|follows?|auto)?$/i;
 
 /**
  * The quantities of a text style at every breakpoint. A breakpoint that gives nothing of its own follows the next
