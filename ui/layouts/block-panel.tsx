@@ -141,7 +141,7 @@ export function BlockPanel({ team, layout, breakpoint, chosen, say }: Props) {
             </option>
           ))}
         </Select>
-        {isWorded(found.block.holds) && (
+        {isWorded(found.block.holds) && !('field' in found.block.holds) && (
           <ToolButton onClick={fit(chosen.blocks)} title={FITS}>
             Fit lines
           </ToolButton>

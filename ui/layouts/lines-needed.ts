@@ -48,7 +48,8 @@ async function linesAt(
     const lines = new Map<string, number>();
     for (const id of blocks) {
       const element = wordsOf(inside, id);
-      if (element && element.getClientRects().length > 0) lines.set(id, Math.max(1, linesIn(element)));
+      // a field is as tall as it is given: its words come from whoever fills it in
+      if (element && !('value' in element) && element.getClientRects().length > 0) lines.set(id, Math.max(1, linesIn(element)));
     }
     return lines;
   } finally {
