@@ -49,7 +49,8 @@ async function linesAt(
     for (const id of blocks) {
       const element = wordsOf(inside, id);
       // a field is as tall as it is given: its words come from whoever fills it in
-      if (element && !('value' in element) && element.getClientRects().length > 0) lines.set(id, Math.max(1, linesIn(element)));
+      if (element && !('value' in element) && element.getClientRects().length > 0)
+        lines.set(id, Math.max(1, linesIn(element)));
     }
     return lines;
   } finally {
