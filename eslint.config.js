@@ -55,6 +55,10 @@ export default tseslint.config(
             'JSXOpeningElement[name.name="input"] > JSXAttribute[name.name="type"][value.value=/^(checkbox|radio)$/], JSXOpeningElement[name.name="select"]',
           message: 'Use Check, Option, Select or SelectField (ui/parts).',
         },
+        {
+          selector: 'JSXOpeningElement[name.name="button"]',
+          message: 'Use Button, ToolButton or BareButton (ui/parts).',
+        },
       ],
     },
   },

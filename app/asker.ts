@@ -3,7 +3,7 @@ import { notFound, redirect } from 'next/navigation';
 import { cache } from 'react';
 import { type SpecAccess, specAccess, type TeamAccess, teamAccess } from '../server/access/access';
 import type { Action } from '../server/access/permissions';
-import { database, writtenPoint } from '../server/database/database';
+import { database, type Sql, writtenPoint } from '../server/database/database';
 import { openThreads } from '../server/specs/remarks';
 import { reviewState } from '../server/specs/reviews';
 import { type Person, personOfToken, SESSION_DAYS } from '../server/sign-in/sessions';
@@ -29,15 +29,15 @@ export async function signedInPerson(here: string): Promise<Person> {
   return (await currentPerson()) ?? redirect(`/sign-in?to=${encodeURIComponent(here)}`);
 }
 
-/** Who asks for a page of a team, and what of the team is theirs; whoever may not do what the page is for is told that there is no such page. */
+/** Who asks for a page of a team, and what of the team is theirs, and the database as it answers them; whoever may not do what the page is for is told that there is no such page. */
 export async function teamOfPage<A extends Action>(
   team: string,
   action: A,
   here: string,
-): Promise<{ person: Person; access: TeamAccess<A | 'read-drafts'> }> {
+): Promise<{ person: Person; access: TeamAccess<A | 'read-drafts'>; db: Sql }> {
   const person = await signedInPerson(here);
-  const access = await teamAccess(database({ personId: person.id }), person.id, team, action);
-  return { person, access: access ?? notFound() };
+  const access = (await teamAccess(database({ personId: person.id }), person.id, team, action)) ?? notFound();
+  return { person, access, db: database(access) };
 }
 
 // asked once for each request, whichever of a page's parts need it

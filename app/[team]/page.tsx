@@ -3,7 +3,6 @@ import * as z from 'zod';
 import { STARTING_SETS } from '../../core/document/defaults';
 import { readSpec } from '../../core/document/read';
 import { mayDo } from '../../server/access/permissions';
-import { database } from '../../server/database/database';
 import { membersOf } from '../../server/team/people';
 import { type ListedRecord, SORTS, specPage } from '../../server/specs/spec-list';
 import { SpecStrip } from '../../ui/drawing/spec-strip';
@@ -27,14 +26,11 @@ const question = z.object({
 /** The specifications of a team, a page at a time. */
 export default async function Page({ params, searchParams }: Props) {
   const { team: slug } = await params;
-  const { person, access } = await teamOfPage(slug, 'read', `/${slug}`);
+  const { person, access, db } = await teamOfPage(slug, 'read', `/${slug}`);
   const team = { id: access.teamId, slug, name: access.teamName };
   const { q, sort, page, archived } = question.parse(await searchParams);
   const asked = { sought: q, sort, page, archived: archived === '1' };
-  const [list, members] = await Promise.all([
-    specPage(database(access), access, asked),
-    membersOf(database(access), access),
-  ]);
+  const [list, members] = await Promise.all([specPage(db, access, asked), membersOf(db, access)]);
   return (
     <>
       <TeamBar person={person} access={access} page="specs" />

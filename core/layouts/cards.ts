@@ -2,11 +2,12 @@ import { lengthOf, type LengthValue } from '../length/length-value';
 import { type Px, px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import type { CardGrid } from '../spec/schema';
-import type { Tracks } from './block-edges';
+import { exactNumbers } from '../columns/numbers';
+import { cardTracks } from './block-edges';
 import { acrossOf, type Ground, heightOf } from './heights';
 import { layLanes, rowAfter, type Lane, type Tall } from './lanes';
 import { oncePlaced } from './once-placed';
-import { columnsUnder, countsInCard, type Placed, placementsAt, shownAt, type SpaceAt, spaceAt } from './placements';
+import { countsInCard, type Placed, placementsAt, shownAt, type SpaceAt, spaceAt } from './placements';
 import { type RowFrame, rowFrame } from './row-frame';
 import type { Unit } from './row-frames';
 
@@ -56,7 +57,7 @@ const inCard = oncePlaced((placed: Placed, ground: Ground): InCard => {
   const length = (value: LengthValue): Px => toPx(lengthOf(value), ground.screen);
   const padding = length(card.padding);
   const inside: [Px, Px] = [across.start.add(padding), across.end.sub(padding)];
-  const tracks = tracksOf(card, placed, inside, ground, length);
+  const tracks = cardTracks(card, placed, inside, { ...ground, length }, exactNumbers);
   const unit = unitOf(card, ground, length);
   const countAt = countsInCard(card, placed, ground, tracks.count);
   const stack = rowFrame({ origin: ZERO, ...unit }).stack;
@@ -76,33 +77,6 @@ const ownHeight = oncePlaced((placed: Placed, ground: Ground) => heightOf(placed
 /** Blocks with their heights. */
 export function tallIn(placed: readonly Placed[], ground: Ground): Tall[] {
   return placed.map((each) => ({ placed: each, height: ownHeight(each, ground) }));
-}
-
-/** The columns in a card: the page’s that it covers, the first and the last less the padding; or its own. */
-function tracksOf(
-  { columns }: CardGrid,
-  { columns: [first, last] }: Placed,
-  [start, end]: [Px, Px],
-  { tracks }: Ground,
-  length: (value: LengthValue) => Px,
-): Tracks {
-  if (columns === 'page') {
-    const count = columnsUnder([first, last]);
-    const before = Math.ceil(first) - 1;
-    return {
-      count,
-      column: tracks.column,
-      start: (index) => (index === 1 ? start : tracks.start(index + before)),
-      end: (index) => (index === count ? end : tracks.end(index + before)),
-    };
-  }
-  const gutter = length(columns.gutter);
-  const column = end
-    .sub(start)
-    .sub(gutter.mul(columns.count - 1))
-    .div(columns.count);
-  const startOf = (index: number): Px => start.add(column.add(gutter).mul(index - 1));
-  return { count: columns.count, column, start: startOf, end: (index) => startOf(index).add(column) };
 }
 
 /** The rows in a card, from its padding on: its own, else its own baselines, else the page’s. */

@@ -1,5 +1,5 @@
 import { screenEdges, type SolvedColumns } from '../columns/columns-at';
-import { lengthOf } from '../length/length-value';
+import { lengthOf, type LengthValue } from '../length/length-value';
 import { greatest, type Px, ZERO } from '../length/px';
 import { toPx } from '../length/resolve';
 import type { Screen } from '../length/units';
@@ -47,7 +47,8 @@ export function acrossOf(placed: Placed, { tracks, columns, container, screen }:
   edges.set(tracks, known);
   const before = key === null ? undefined : known.get(key);
   if (before) return before;
-  const [start, end] = edgesOf(placed, { tracks, room: screenEdges(columns), container, screen });
+  const length = (value: LengthValue): Px => toPx(lengthOf(value), screen);
+  const [start, end] = edgesOf(placed, { tracks, room: screenEdges(columns), container, length });
   const across = { start, end, width: end.sub(start) };
   if (key !== null) known.set(key, across);
   return across;

@@ -5,6 +5,7 @@ import type { Address, Change } from '../../core/edits/edit';
 import { useDraft, useViewStore } from '../draft/draft-context';
 import type { Hint } from '../frame/hint-ids';
 import { useHint } from '../frame/hints';
+import { BareButton } from '../parts/bare-button';
 import { Button } from '../parts/button';
 import styles from './first-steps.module.scss';
 
@@ -75,13 +76,12 @@ export function FirstSteps() {
       <ol>
         {steps.map(([step, isDone], index) => (
           <li key={step.title} data-done={isDone || undefined} aria-current={step === next ? 'step' : undefined}>
-            <button
-              type="button"
+            <BareButton
               aria-label={`Step ${index + 1}, ${step.title}${isDone ? ', done' : ''}`}
               onClick={() => goTo(step)}
             >
               <span aria-hidden>{isDone ? '✓' : index + 1}</span> {step.title}
-            </button>
+            </BareButton>
           </li>
         ))}
       </ol>

@@ -1,4 +1,5 @@
 import { ARCHIVE, formatOf, savedName } from '../../core/formats/registry';
+import { BareButton } from '../parts/bare-button';
 import { NumberTable } from '../parts/number-table';
 import styles from './reading.module.scss';
 import type { ListedFile } from '../../server/editions/edition-files';
@@ -44,9 +45,9 @@ export function FilesSection({ files, missing, address, fileName, version }: Pro
               <td>{name === ARCHIVE.file ? ARCHIVE.isOf : formatOf(name)?.isOf}</td>
               <td className="number">{bytes.toLocaleString('en')}</td>
               <td>
-                <button type="button" className={styles.hash} data-copy={sha256} title="Copy SHA-256">
+                <BareButton className={styles.hash} data-copy={sha256} title="Copy SHA-256">
                   {sha256.slice(0, 12)}…
-                </button>
+                </BareButton>
               </td>
             </tr>
           ))}

@@ -1,5 +1,6 @@
 import { type ReadTable, tableAsText } from '../../core/edition/read-table';
 import { Numeral } from '../drawing/numeral';
+import { BareButton } from '../parts/bare-button';
 import { NumberTable } from '../parts/number-table';
 import { Scrolled } from '../parts/scrolled';
 import styles from './reading.module.scss';
@@ -37,10 +38,10 @@ export function ReadTableView({ id, title, says, table }: Props) {
                 {values.map((value, index) => (
                   <td key={index}>
                     {value && (
-                      <button type="button" data-copy={value.copy} title={`Copy ${value.copy}`}>
+                      <BareButton data-copy={value.copy} title={`Copy ${value.copy}`}>
                         <Numeral text={value.shown} />
                         {value.note && <small>{value.note}</small>}
-                      </button>
+                      </BareButton>
                     )}
                   </td>
                 ))}

@@ -12,6 +12,7 @@ import { measureOf } from '../../core/spec/measure';
 import { byWidth, rangeText } from '../../core/spec/ranges';
 import type { Breakpoint, Spec } from '../../core/spec/schema';
 import { Fractions } from '../drawing/numeral';
+import { BareButton } from '../parts/bare-button';
 import { Option } from '../parts/check';
 import { ScreenDrawing } from '../drawing/screen-drawing';
 import { CopyArea } from './copy-area';
@@ -76,9 +77,9 @@ export function ReadingPage({ edition, newer, address, team, css, files, missing
             <p className="soft">
               Published by {edition.publishedBy}, <time dateTime={edition.publishedAt}>{edition.publishedOn}</time>.
               SHA-256{' '}
-              <button type="button" className={styles.hash} data-copy={edition.sha256} title="Copy SHA-256">
+              <BareButton className={styles.hash} data-copy={edition.sha256} title="Copy SHA-256">
                 {edition.sha256.slice(0, 12)}…
-              </button>
+              </BareButton>
             </p>
           </div>
           <div className={`${styles.actions} no-print`}>
@@ -207,13 +208,13 @@ function BreakpointSection({ spec, breakpoint }: { spec: Spec; breakpoint: Break
         <p className="number soft">
           {rangeText(spec, breakpoint)}, drawn at {reference.width} × {reference.height}
         </p>
-        <button type="button" className={styles.sum} data-copy={sumLine(solved, exactText)} title="Copy sum">
+        <BareButton className={styles.sum} data-copy={sumLine(solved, exactText)} title="Copy sum">
           <Fractions text={line} />
-        </button>
+        </BareButton>
         {heights && (
-          <button type="button" className={styles.sum} data-copy={rowLine(heights, exactText)} title="Copy sum">
+          <BareButton className={styles.sum} data-copy={rowLine(heights, exactText)} title="Copy sum">
             <Fractions text={rowLine(heights, numeral)} />
-          </button>
+          </BareButton>
         )}
         <ul>
           {[...behaviourText(spec, breakpoint), ...heightBehaviour(breakpoint)].map((sentence) => (

@@ -5,6 +5,7 @@ import type { ConditionFields } from '../../core/finder/read-conditions';
 import { RATIOS } from '../../core/sweep/sweep';
 import { useAwake } from '../frame/use-awake';
 import styles from './finder.module.scss';
+import { BareButton } from '../parts/bare-button';
 import { Problem } from '../parts/problem';
 import { Select } from '../parts/select';
 import { TextInput } from '../parts/text-input';
@@ -136,7 +137,7 @@ export function ConditionsForm({ form, problem, search, onSearch, onEvery, onCan
         </fieldset>
         <div className={styles.actions}>
           {/* with it Enter searches from any field */}
-          <button type="submit" hidden />
+          <BareButton type="submit" hidden />
           {search.is === 'searching' && (
             <div className={styles.progress} role="status">
               <Button onClick={onCancel}>Cancel</Button>

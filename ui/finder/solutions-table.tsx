@@ -13,6 +13,7 @@ import { useMemo, useRef, useState } from 'react';
 import { type Conditions, distanceTo, type Now, type Solution } from '../../core/finder/search';
 import { GridStrip } from '../drawing/grid-strip';
 import styles from './finder.module.scss';
+import { BareButton } from '../parts/bare-button';
 import { Check } from '../parts/check';
 import { Button } from '../parts/button';
 
@@ -98,10 +99,10 @@ export function SolutionsTable({ solutions, conditions, now, inSheet, shortlist,
                 role="columnheader"
                 aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
               >
-                <button type="button" onClick={header.column.getToggleSortingHandler()}>
+                <BareButton onClick={header.column.getToggleSortingHandler()}>
                   {flexRender(header.column.columnDef.header, header.getContext())}
                   <span aria-hidden="true">{sorted === 'asc' ? ' ↑' : sorted === 'desc' ? ' ↓' : ''}</span>
-                </button>
+                </BareButton>
               </div>
             );
           })}

@@ -1,6 +1,7 @@
 'use client';
 
 import { CircleUserRound } from 'lucide-react';
+import { BareButton } from '../parts/bare-button';
 import styles from './top-bar.module.scss';
 
 const THEMES = [
@@ -20,27 +21,21 @@ function setTheme(theme: 'light' | 'dark' | null): void {
 export function AccountMenu({ person }: { person: string }) {
   return (
     <>
-      <button type="button" className={styles.account} popoverTarget="account" aria-label={`Account of ${person}`}>
+      <BareButton className={styles.account} popoverTarget="account" aria-label={`Account of ${person}`}>
         <CircleUserRound size={18} aria-hidden />
-      </button>
+      </BareButton>
       <div id="account" popover="auto" className={styles.menu}>
         <strong>{person}</strong>
         {THEMES.map(({ id, title }) => (
-          <button
-            key={title}
-            type="button"
-            popoverTarget="account"
-            popoverTargetAction="hide"
-            onClick={() => setTheme(id)}
-          >
+          <BareButton key={title} popoverTarget="account" popoverTargetAction="hide" onClick={() => setTheme(id)}>
             {title}
-          </button>
+          </BareButton>
         ))}
         <a href="/guide/for-designers">Guide</a>
         <a href="/?all=1">Teams…</a>
         <a href="/account">Account…</a>
         <form action="/api/session/end" method="post">
-          <button type="submit">Sign out</button>
+          <BareButton type="submit">Sign out</BareButton>
         </form>
       </div>
     </>

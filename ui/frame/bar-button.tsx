@@ -1,4 +1,5 @@
 import type { LucideIcon } from 'lucide-react';
+import { BareButton } from '../parts/bare-button';
 import styles from './top-bar.module.scss';
 
 type Props = {
@@ -16,8 +17,7 @@ type Props = {
 export function BarButton({ name, says, Icon, letter, keys, disabled = false, onClick }: Props) {
   const shown = letter ? `Alt+Shift+${letter}` : keys;
   return (
-    <button
-      type="button"
+    <BareButton
       className={styles.tool}
       onClick={onClick}
       disabled={disabled}
@@ -28,6 +28,6 @@ export function BarButton({ name, says, Icon, letter, keys, disabled = false, on
     >
       <Icon size={16} aria-hidden />
       <span className={styles.word}>{name}</span>
-    </button>
+    </BareButton>
   );
 }

@@ -6,6 +6,7 @@ import { countOff, type KeptSurvey, offOfSurvey, readSurvey, writeSurvey } from 
 import { useDraft, useView } from '../draft/draft-context';
 import { Moment } from '../frame/moment';
 import { send } from '../frame/send';
+import { BareButton } from '../parts/bare-button';
 import { Answers, Dialog } from '../parts/dialog';
 import { Field } from '../parts/field';
 import { Notice } from '../parts/notice';
@@ -95,15 +96,14 @@ export function KeptSurveys({ specId, held, say }: Props) {
               {survey.screens === 1 ? '1 screen' : `${survey.screens} screens`}, {survey.slips} off; {survey.madeBy},{' '}
               <Moment at={survey.madeAt} />
             </span>
-            <button
-              type="button"
+            <BareButton
               className={styles.remove}
               data-edits
               aria-label={`Remove ${survey.name}`}
               onClick={() => setRemoving(survey)}
             >
               ×
-            </button>
+            </BareButton>
           </li>
         ))}
       </ul>

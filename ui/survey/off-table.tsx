@@ -11,6 +11,7 @@ import {
 import { useMemo, useState } from 'react';
 import { type Cause, causesOf, causeText, type OffEdge, shownOff } from '../../core/survey/off';
 import { offCsv, offTabs } from '../../core/survey/off-csv';
+import { BareButton } from '../parts/bare-button';
 import { Empty } from '../parts/empty';
 import { NumberTable } from '../parts/number-table';
 import { ToolButton } from '../parts/toggle';
@@ -95,12 +96,12 @@ export function OffTable({ held, onPoint }: Props) {
                         ]
                       }
                     >
-                      <button type="button" className={styles.sort} onClick={header.column.getToggleSortingHandler()}>
+                      <BareButton className={styles.sort} onClick={header.column.getToggleSortingHandler()}>
                         {flexRender(header.column.columnDef.header, header.getContext())}
                         <span aria-hidden="true">
                           {{ asc: ' ↑', desc: ' ↓', none: '' }[header.column.getIsSorted() || 'none']}
                         </span>
-                      </button>
+                      </BareButton>
                     </th>
                   ))}
                 </tr>

@@ -5,6 +5,7 @@ import type { Held } from './held-against';
 import { useSurvey, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 import type { Reading } from './use-bring';
+import { BareButton } from '../parts/bare-button';
 import { Button } from '../parts/button';
 
 /** The screens under survey, with how far each follows its grid; and those that are being read. */
@@ -17,8 +18,7 @@ export function ScreenList({ held, readings }: { held: readonly Held[]; readings
         const share = off && shareOn(off);
         return (
           <li key={screen.id} data-shown={screen.id === shown || undefined}>
-            <button
-              type="button"
+            <BareButton
               className={styles.screen}
               aria-current={screen.id === shown}
               title={screen.name}
@@ -33,16 +33,15 @@ export function ScreenList({ held, readings }: { held: readonly Held[]; readings
                   {Math.round(share * 100)} % on grid{off.slips.length > 0 ? `, ${off.slips.length} off` : ''}
                 </span>
               )}
-            </button>
-            <button
-              type="button"
+            </BareButton>
+            <BareButton
               className={styles.remove}
               aria-label={`Remove ${screen.name}`}
               title="Remove; Undo brings it back"
               onClick={() => store.getState().remove(screen.id)}
             >
               ×
-            </button>
+            </BareButton>
           </li>
         );
       })}

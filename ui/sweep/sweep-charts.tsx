@@ -12,6 +12,7 @@ import { columnIsWhole, edgesAreWhole, RATIOS, type Sweep } from '../../core/swe
 import { findingsByWidth, inLanes } from '../../core/sweep/placed-findings';
 import { findingsOfDraft } from '../draft/findings-of-draft';
 import { useDraft, useView } from '../draft/draft-context';
+import { BareButton } from '../parts/bare-button';
 import { type ChartLine, LengthChart } from './length-chart';
 import { PLOT } from './plot';
 import styles from './sweep.module.scss';
@@ -93,9 +94,8 @@ export function SweepCharts({ sweep, characters }: { sweep: Sweep; characters: C
       >
         <span className={styles.rowName}>findings</span>
         {marks.map(({ width, findings, lane }) => (
-          <button
+          <BareButton
             key={width}
-            type="button"
             data-weight={findings[0]!.weight}
             style={{ insetInlineStart: left(width), insetBlockStart: lane * LANE }}
             title={`${width}: ${findings.map(sentenceOf).join('\n')}`}

@@ -6,6 +6,7 @@ import { leadingText } from '../../core/type/style-text';
 import { settingAt } from '../../core/type/text-at';
 import { breakpointAt } from '../../core/spec/ranges';
 import { useDraft, useView } from '../draft/draft-context';
+import { BareButton } from '../parts/bare-button';
 import { faceOf } from './font-address';
 import { useFontFace } from './use-font-face';
 import styles from './type.module.scss';
@@ -34,11 +35,11 @@ function StyleButton({ team, style, isChosen, onChoose }: ButtonProps) {
   const isLoaded = useFontFace(team, style.font);
   const setting = settingAt(document, style, breakpointAt(document, viewport));
   return (
-    <button type="button" aria-pressed={isChosen} onClick={() => onChoose(style.name)}>
+    <BareButton aria-pressed={isChosen} onClick={() => onChoose(style.name)}>
       <span style={isLoaded ? { fontFamily: `'${faceOf(style.font)}'` } : undefined}>{style.name}</span>
       <small className="number">
         {sizeText(setting.size)} / {leadingText(setting.leading)}
       </small>
-    </button>
+    </BareButton>
   );
 }

@@ -1,5 +1,4 @@
 import type { Metadata } from 'next';
-import { database } from '../../../server/database/database';
 import { deliveriesOf, hooksOf, receivedOf } from '../../../server/hooks/hooks';
 import { HOOK_KINDS, type HookKind } from '../../../server/hooks/tell-hooks';
 import { HooksPage } from '../../../ui/hooks/hooks-page';
@@ -14,12 +13,11 @@ export const metadata: Metadata = { title: 'Web hooks · Ypsiline' };
 /** The web hooks of a team, what they sent, and what came to the receiver that is shipped. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const { person, access } = await teamOfPage(team, 'share', `/hooks/${team}`);
-  const sql = database(access);
+  const { person, access, db } = await teamOfPage(team, 'share', `/hooks/${team}`);
   const [hooks, deliveries, received] = await Promise.all([
-    hooksOf(sql, access),
-    deliveriesOf(sql, access),
-    receivedOf(sql, access),
+    hooksOf(db, access),
+    deliveriesOf(db, access),
+    receivedOf(db, access),
   ]);
   return (
     <>

@@ -1,6 +1,5 @@
 import type { Metadata } from 'next';
 import { keysOf } from '../../../server/access/keys';
-import { database } from '../../../server/database/database';
 import { specNames } from '../../../server/specs/spec-list';
 import { KeysPage } from '../../../ui/keys/keys-page';
 import { teamOfPage } from '../../asker';
@@ -14,8 +13,8 @@ export const metadata: Metadata = { title: 'Keys · Ypsiline' };
 /** The keys by which builds read a team’s editions. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const { person, access } = await teamOfPage(team, 'share', `/keys/${team}`);
-  const [keys, specs] = await Promise.all([keysOf(database(access), access), specNames(database(access), access)]);
+  const { person, access, db } = await teamOfPage(team, 'share', `/keys/${team}`);
+  const [keys, specs] = await Promise.all([keysOf(db, access), specNames(db, access)]);
   return (
     <>
       <TeamBar person={person} access={access} page="keys" />

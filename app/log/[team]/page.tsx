@@ -1,5 +1,4 @@
 import type { Metadata } from 'next';
-import { database } from '../../../server/database/database';
 import { DEEDS, LOG_PAGE, logOf } from '../../../server/team/log';
 import { membersOf } from '../../../server/team/people';
 import { LogPage } from '../../../ui/log/log-page';
@@ -15,11 +14,11 @@ export const metadata: Metadata = { title: 'Log · Ypsiline' };
 /** Who did what in a team, when, from where. */
 export default async function Page({ params, searchParams }: Props) {
   const { team } = await params;
-  const { person, access } = await teamOfPage(team, 'people', `/log/${team}`);
+  const { person, access, db } = await teamOfPage(team, 'people', `/log/${team}`);
   const asked = logQuestion(await searchParams);
   const [lines, members] = await Promise.all([
-    logOf(database(access), access, { ...asked, most: LOG_PAGE + 1 }),
-    membersOf(database(access), access),
+    logOf(db, access, { ...asked, most: LOG_PAGE + 1 }),
+    membersOf(db, access),
   ]);
   const shown = wire(lines.slice(0, LOG_PAGE));
   return (

@@ -1,6 +1,5 @@
 import type { Metadata } from 'next';
 import { readSpec } from '../../../core/document/read';
-import { database } from '../../../server/database/database';
 import { mayDo } from '../../../server/access/permissions';
 import { membersOf } from '../../../server/team/people';
 import { documentsOfSets, startingSetsOf } from '../../../server/team/starting-sets';
@@ -15,11 +14,11 @@ export const metadata: Metadata = { title: 'New specification' };
 /** Where a specification begins: with a starting set, with one’s own screens, or with what one has. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const { person, access } = await teamOfPage(team, 'edit', `/new/${team}`);
+  const { person, access, db } = await teamOfPage(team, 'edit', `/new/${team}`);
   const [sets, documents, members] = await Promise.all([
-    startingSetsOf(database(access), access),
-    documentsOfSets(database(access), access),
-    membersOf(database(access), access),
+    startingSetsOf(db, access),
+    documentsOfSets(db, access),
+    membersOf(db, access),
   ]);
   const drawn = sets.flatMap(({ id, name, spec, version }) => {
     const { value } = readSpec(documents.get(id));

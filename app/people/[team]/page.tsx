@@ -1,6 +1,5 @@
 import type { Metadata } from 'next';
 import { may } from '../../../server/access/access';
-import { database } from '../../../server/database/database';
 import { invitationsOf } from '../../../server/team/invitations';
 import { outboxOf } from '../../../server/team/mail';
 import { approvalsNeeded } from '../../../server/team/members';
@@ -17,14 +16,13 @@ export const metadata: Metadata = { title: 'People · Ypsiline' };
 /** Who is in a team, as what; for owners also who is invited, and what was sent. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const { person, access } = await teamOfPage(team, 'read', `/people/${team}`);
-  const sql = database(access);
+  const { person, access, db } = await teamOfPage(team, 'read', `/people/${team}`);
   const owner = may(access, 'people', 'share');
   const [members, invitations, outbox, approvals] = await Promise.all([
-    membersOf(sql, access),
-    owner ? invitationsOf(sql, owner) : null,
-    owner ? outboxOf(sql, owner) : null,
-    approvalsNeeded(sql, access),
+    membersOf(db, access),
+    owner ? invitationsOf(db, owner) : null,
+    owner ? outboxOf(db, owner) : null,
+    approvalsNeeded(db, access),
   ]);
   return (
     <>

@@ -1,6 +1,5 @@
 import type { Metadata } from 'next';
 import { mayDo } from '../../../server/access/permissions';
-import { database } from '../../../server/database/database';
 import { namingPattern, startingSetsOf } from '../../../server/team/starting-sets';
 import { SetsPage } from '../../../ui/sets/sets-page';
 import { teamOfPage } from '../../asker';
@@ -13,11 +12,8 @@ export const metadata: Metadata = { title: 'Starting sets · Ypsiline' };
 /** From what a team’s specifications begin, and how its grids are named. */
 export default async function Page({ params }: Props) {
   const { team } = await params;
-  const { person, access } = await teamOfPage(team, 'read', `/sets/${team}`);
-  const [sets, pattern] = await Promise.all([
-    startingSetsOf(database(access), access),
-    namingPattern(database(access), access),
-  ]);
+  const { person, access, db } = await teamOfPage(team, 'read', `/sets/${team}`);
+  const [sets, pattern] = await Promise.all([startingSetsOf(db, access), namingPattern(db, access)]);
   return (
     <>
       <TeamBar person={person} access={access} page="sets" />

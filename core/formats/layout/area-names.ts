@@ -1,5 +1,5 @@
 import type { Placed } from '../../layouts/placements';
-import type { Across } from './block-sums';
+import type { AreaAcross } from './block-sums';
 import type { Track } from './lane-sums';
 
 /** Words that CSS keeps for itself, which name no area (CSS Grid Layout 1, 8.3; CSS Values 4, 4.2). */
@@ -11,7 +11,7 @@ export function areaName(id: string): string {
 }
 
 /** A block on the lines of a grid, from 0: columns and tracks, both up to and with the last. */
-export type OnLines = { placed: Placed; across: Across; tracks: [number, number] };
+export type OnLines = { placed: Placed; across: AreaAcross; tracks: [number, number] };
 
 /** Between which tracks a block stands: those of its lanes, or all. */
 export function tracksFor({ lanes: [first, last], height }: Placed, tracks: readonly Track[]): [number, number] {

@@ -6,7 +6,7 @@ import { numeral } from '../../length/present';
 import type { Block, Layout } from '../../spec/schema';
 import { cssNumbers, type CssSum, cssText } from '../grid-css/css-numbers';
 import { areaName, type OnLines } from './area-names';
-import { type Across, innerSums, standsBelow } from './block-sums';
+import { type AreaAcross, innerSums, standsBelow } from './block-sums';
 import type { GroundSums, RowUnit } from './ground-sums';
 
 /** A rule: what it selects, what it says, and a comment over it. */
@@ -14,7 +14,7 @@ export type CssRule = { selector: string; comment?: string; says: [property: str
 
 type InGrid = {
   placed: Placed;
-  across: Across;
+  across: AreaAcross;
   height: CssSum | null;
   card: { says: CssRule['says'] } | null;
 };

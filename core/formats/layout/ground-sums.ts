@@ -1,4 +1,5 @@
 import type Fraction from 'fraction.js';
+import type { Page } from '../../layouts/block-edges';
 import { countableBase } from '../../layouts/row-frames';
 import { px } from '../../length/px';
 import type { Breakpoint, Spec } from '../../spec/schema';
@@ -11,29 +12,15 @@ import { type Length, rowSums } from '../grid-css/row-properties';
 /** Rows that are counted down a page, as sums for the browser. */
 export type RowUnit = { offset: CssSum; height: CssSum; gap: CssSum };
 
-/** A sum for each side. */
-export type Sides = { start: CssSum; end: CssSum };
-
-/** Columns that blocks stand on: those of the page, or those in a card. */
-export type ColumnUnit = {
-  count: number;
-  column: CssSum;
-  gutter: CssSum;
-  /** By how much the first and the last are narrower than the others: in a card on the page’s columns. */
-  cut: Sides;
-  /** From the container’s edges to the first and the last column. */
-  inset: CssSum;
-  /** From the container’s edges to those of the screen. */
-  toScreen: Sides;
-};
+/** What blocks stand on across the page, and lengths that a document gives, in the width’s unit. */
+type Across = Page<CssSum>;
 
 /** What a page stands on in one range, as sums for the browser; the same formulas as in `solveLayout`. */
 export type GroundSums = {
   spec: Spec;
   breakpoint: Breakpoint;
-  columns: ColumnUnit;
-  /** Lengths that a document gives, in the width’s unit. */
-  length: Length;
+  /** The columns, from the edge of the container; and where that and the screen end. */
+  across: Across;
   /** Do rows go on through all sections? */
   goOn: boolean;
   content: RowUnit;
@@ -53,13 +40,21 @@ export function groundSums(spec: Spec, breakpoint: Breakpoint, count: number): G
     'cqi',
     isCounted ? count : undefined,
   );
-  const reader = cssReader(spec, breakpoint, 'cqi');
+  const { length } = cssReader(spec, breakpoint, 'cqi');
   const { length: high } = cssReader(spec, breakpoint, 'vh');
-  const toScreen = { start: marginStart, end: marginEnd };
-  const columns = { count, column, gutter, cut: { start: NO_SUM, end: NO_SUM }, inset, toScreen };
+  const { add, sub } = cssNumbers;
+  const start = (index: number): CssSum => add(inset, times(add(column, gutter), index - 1));
+  const end = (index: number): CssSum => add(start(index), column);
+  const container: [CssSum, CssSum] = [NO_SUM, add(end(count), inset)];
+  const across: Across = {
+    tracks: { count, column, start, end },
+    container,
+    room: [sub(NO_SUM, marginStart), add(container[1], marginEnd)],
+    length,
+  };
   const lines = baselineUnit(spec, breakpoint, high);
   const base = cssNumbers.exact(countableBase(spec));
-  const page = { spec, breakpoint, columns, length: reader.length, line: lines.height, base };
+  const page = { spec, breakpoint, across, line: lines.height, base };
   const sums = breakpoint.rows
     ? rowSums(breakpoint.rows, high, breakpoint.baseline && { step: lines.height, offset: lines.offset }, () => ({
         column,

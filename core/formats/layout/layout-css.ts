@@ -71,7 +71,7 @@ export function layoutRanges(
         const own = specOfSection(spec, section);
         const at = breakpointIn(own, breakpoint.id);
         const on = own === spec ? ground : groundSums(own, at, columnsAt(own, at, width).count);
-        const properties = own === spec ? [] : declarations(own, at, on.columns.count);
+        const properties = own === spec ? [] : declarations(own, at, on.across.tracks.count);
         const found: SectionRules = sectionCss(section, index, {
           layout,
           ground: on,

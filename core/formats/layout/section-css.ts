@@ -1,8 +1,7 @@
-import Fraction from 'fraction.js';
 import { columnsAt } from '../../columns/columns-at';
+import { cardTracks, type Page, type Tracks } from '../../layouts/block-edges';
 import type { PlacedBlock } from '../../layouts/place-blocks';
 import {
-  columnsUnder,
   type CountAt,
   countsInCard,
   type Placed,
@@ -17,8 +16,8 @@ import type { Breakpoint, CardGrid, Layout, Section } from '../../spec/schema';
 import { cssNumbers, type CssSum, cssText, NO_SUM, roundedUp } from '../grid-css/css-numbers';
 import { areasOf, type OnLines, tracksFor } from './area-names';
 import { blockRule, blockSelector, type CssRule } from './block-rule';
-import { type Across, acrossSums, areaSum, heightSum, outsideSum } from './block-sums';
-import { type ColumnUnit, type GroundSums, type RowUnit, times, total } from './ground-sums';
+import { areaAcross, type AreaAcross, heightSum } from './block-sums';
+import { type GroundSums, type RowUnit, times, total } from './ground-sums';
 import { laneSums, type TallSum, tracksOf } from './lane-sums';
 
 type On = {
@@ -49,13 +48,12 @@ export function sectionCss(section: Section, index: number, on: On): SectionRule
   const isLast = index === layout.sections.length - 1;
   const unit = isScreen ? ground.screen : ground.content;
   const countAt = (each: Breakpoint): number =>
-    each.id === breakpoint.id ? ground.columns.count : columnsAt(spec, breakpointIn(spec, each.id)).count;
+    each.id === breakpoint.id ? ground.across.tracks.count : columnsAt(spec, breakpointIn(spec, each.id)).count;
   const blocks = placementsAt(spec, section.blocks, breakpoint, countAt);
   const space = spaceAt(spec, section.space, breakpoint, { between: layout.between, isFirst: index === 0 });
   const offset = goOn && index > 0 ? NO_SUM : unit.offset;
   const grid = gridOf(blocks, space, unit, {
     ...on,
-    columns: ground.columns,
     countAt,
     rowUnit: unit,
     offset,
@@ -65,8 +63,9 @@ export function sectionCss(section: Section, index: number, on: On): SectionRule
   const selector = `#${layout.id} > [data-section='${section.id}']`;
   const says: CssRule['says'] = [...on.properties, ...grid.says];
   if (section.ground?.to === 'screen') {
-    const { start, end } = ground.columns.toScreen;
-    says.push(['--before', cssText(start)], ['--after', cssText(end)]);
+    const { room, container } = ground.across;
+    const { sub } = cssNumbers;
+    says.push(['--before', cssText(sub(container[0], room[0]))], ['--after', cssText(sub(room[1], container[1]))]);
   }
   const tall = isScreen ? ground.screenHeight : grid.height;
   if (isScreen) says.unshift(['block-size', cssText(ground.screenHeight)]);
@@ -93,7 +92,6 @@ function toNextRow(tall: CssSum, { offset, height, gap }: RowUnit, isFirst: bool
 }
 
 type GridOn = On & {
-  columns: ColumnUnit;
   countAt: CountAt;
   /** The rows by which blocks say how tall they are. */
   rowUnit: RowUnit;
@@ -103,7 +101,7 @@ type GridOn = On & {
   screenHeight: CssSum | null;
 };
 
-type Inner = TallSum & { across: Across; card: Grid | null };
+type Inner = TallSum & { across: AreaAcross; card: Grid | null };
 
 type Grid = { says: CssRule['says']; rules: CssRule[]; height: CssSum };
 
@@ -111,7 +109,7 @@ type Grid = { says: CssRule['says']; rules: CssRule[]; height: CssSum };
 function gridOf(all: readonly Placed[], spaceIn: SpaceAt, unit: RowUnit, on: GridOn): Grid {
   const { placed: blocks, space } = shownAt(all, spaceIn);
   const inner = blocks.map((placed): Inner => {
-    const across = acrossSums(placed, on.columns, on.ground);
+    const across = areaAcross(placed, on.ground.across);
     return { across, ...talls(placed, across, on) };
   });
   const lanes = laneSums(inner, space, unit);
@@ -119,7 +117,7 @@ function gridOf(all: readonly Placed[], spaceIn: SpaceAt, unit: RowUnit, on: Gri
   const isNothing = on.foot && lanes.length === 0 && space.above + space.below === 0;
   const tracks = isNothing ? [] : tracksOf(lanes, space, unit, on.offset, on.foot);
   const onLines: OnLines[] = inner.map(({ placed, across }) => ({ placed, across, tracks: tracksFor(placed, tracks) }));
-  const areas = areasOf(onLines, tracks.length, on.columns.count);
+  const areas = areasOf(onLines, tracks.length, on.ground.across.tracks.count);
   const says: CssRule['says'] = [['grid-template-rows', tracks.map(({ size }) => cssText(size)).join(' ') || 'none']];
   if (areas && areas.length > 0)
     says.push(['grid-template-areas', `\n${areas.map((line) => `      ${line}`).join('\n')}`]);
@@ -134,91 +132,56 @@ function gridOf(all: readonly Placed[], spaceIn: SpaceAt, unit: RowUnit, on: Gri
 }
 
 /** How tall a block is; what stands in it, where it is a card. */
-function talls(placed: Placed, across: Across, on: GridOn): TallSum & { card: Grid | null } {
+function talls(placed: Placed, across: AreaAcross, on: GridOn): TallSum & { card: Grid | null } {
   const { holds } = placed.block;
   const card = 'card' in holds ? cardGrid(holds.card, placed, across, on) : null;
-  const given = heightSum(placed, across.width, on.rowUnit, on.ground);
+  const given = heightSum(placed, cssNumbers.sub(across.edges[1], across.edges[0]), on.rowUnit, on.ground);
   const own =
-    given && 'card' in holds ? cssNumbers.greatest(given, times(on.ground.length(holds.card.padding), 2)) : given;
+    given && 'card' in holds ? cssNumbers.greatest(given, times(on.ground.across.length(holds.card.padding), 2)) : given;
   const height = own ?? (placed.height === 'content' ? (card?.height ?? cssNumbers.exact(ZERO)) : null);
   return { placed, height, card };
 }
 
 /** A card: the page’s columns under it, or its own; its own rows or baseline, or those around it. */
-function cardGrid(card: CardGrid, placed: Placed, across: Across, on: GridOn): Grid {
-  const { add } = cssNumbers;
-  const { spec, breakpoint, length } = on.ground;
-  const padding = length(card.padding);
-  const columns = cardColumns(card, placed, across, on, padding);
-  const unit = cardRows(card, on.rowUnit, length);
-  const countAt = countsInCard(card, placed, { ...on, spec, breakpoint }, columns.unit.count);
+function cardGrid(card: CardGrid, placed: Placed, { from, to, edges }: AreaAcross, on: GridOn): Grid {
+  const { add, sub } = cssNumbers;
+  const { spec, breakpoint, across: page } = on.ground;
+  const padding = page.length(card.padding);
+  const container: [CssSum, CssSum] = [add(edges[0], padding), sub(edges[1], padding)];
+  const tracks = cardTracks(card, placed, container, page, cssNumbers);
+  const unit = cardRows(card, on.rowUnit, page.length);
+  const countAt = countsInCard(card, placed, { ...on, spec, breakpoint }, tracks.count);
   const blocks = placementsAt(spec, card.blocks, breakpoint, countAt);
-  const rowUnit = { ...unit, offset: NO_SUM };
-  // baselines in it are its own, where it has some
-  const ground = card.baseline ? { ...on.ground, line: unit.height } : on.ground;
+  const across = { ...page, tracks, container };
   const grid = gridOf(blocks, spaceAt(spec, card.space, breakpoint), unit, {
     ...on,
-    ground,
-    columns: columns.unit,
+    // baselines in it are its own, where it has some
+    ground: { ...on.ground, across, ...(card.baseline && { line: unit.height }) },
     countAt,
-    rowUnit,
+    rowUnit: { ...unit, offset: NO_SUM },
     offset: unit.offset,
     foot: true,
     screenHeight: null,
   });
-  const says: CssRule['says'] = [['display', 'grid'], ['padding', cssText(padding)], ...columns.says, ...grid.says];
+  const isOnPage = card.columns === 'page' && placed.columns[0] === from && placed.columns[1] === to;
+  const columns = isOnPage ? SUBGRID : columnsSaid(card, tracks);
+  const says: CssRule['says'] = [['display', 'grid'], ['padding', cssText(padding)], ...columns, ...grid.says];
   return { says, rules: grid.rules, height: add(grid.height, times(padding, 2)) };
 }
 
-/** Columns in a card, from its padding on: its own, or the page’s, of which the first and the last end with the padding. */
-function cardColumns(
-  { columns }: CardGrid,
-  { columns: [first, last] }: Placed,
-  across: Across,
-  { columns: page, ground }: GridOn,
-  padding: CssSum,
-): { unit: ColumnUnit; says: CssRule['says'] } {
-  const { add, sub } = cssNumbers;
-  const { from, to, marginStart, marginEnd } = across;
-  const outside = (side: 'start' | 'end', columnsOutside: number, margin: CssSum): CssSum =>
-    total(page.toScreen[side], outsideSum(page, side, columnsOutside), margin, padding);
-  const around = {
-    inset: NO_SUM,
-    toScreen: { start: outside('start', from - 1, marginStart), end: outside('end', page.count - to, marginEnd) },
-  };
-  if (columns !== 'page') {
-    const gutter = ground.length(columns.gutter);
-    const inside = sub(across.width, times(padding, 2));
-    const column = times(sub(inside, times(gutter, columns.count - 1)), new Fraction(1, columns.count));
-    return {
-      unit: { count: columns.count, column, gutter, cut: { start: NO_SUM, end: NO_SUM }, ...around },
-      says: [
-        ['grid-template-columns', `repeat(${columns.count}, minmax(0, 1fr))`],
-        ['column-gap', cssText(gutter)],
-      ],
-    };
-  }
-  const isWhole = first === from && last === to;
-  const count = columnsUnder([first, last]);
-  const step = add(page.column, page.gutter);
-  // where a card begins or ends within a column, or past the last, its first or last column is not that of its area
-  const cut = {
-    start: sub(total(padding, marginStart, from === 1 ? page.cut.start : NO_SUM), times(step, Math.ceil(first) - from)),
-    end: sub(total(padding, marginEnd, to === page.count ? page.cut.end : NO_SUM), times(step, to - Math.floor(last))),
-  };
-  const unit = { count, column: page.column, gutter: page.gutter, cut, ...around };
-  if (isWhole) return { unit, says: [['grid-template-columns', 'subgrid']] };
-  const tracks = Array.from({ length: count }, (_, index) => cssText(areaSum(unit, index + 1, index + 1)));
-  return {
-    unit,
-    says: [
-      ['grid-template-columns', tracks.join(' ')],
-      ['column-gap', cssText(page.gutter)],
-    ],
-  };
+const SUBGRID: CssRule['says'] = [['grid-template-columns', 'subgrid']];
+
+/** Columns in a card that are not those of its area: its own, or the page’s where it begins or ends within one of them. */
+function columnsSaid({ columns }: CardGrid, { count, start, end }: Tracks<CssSum>): CssRule['says'] {
+  const { sub } = cssNumbers;
+  const widths = Array.from({ length: count }, (_, index) => cssText(sub(end(index + 1), start(index + 1))));
+  return [
+    ['grid-template-columns', columns === 'page' ? widths.join(' ') : `repeat(${count}, minmax(0, 1fr))`],
+    ['column-gap', count === 1 ? '0px' : cssText(sub(start(2), end(1)))],
+  ];
 }
 
-function cardRows({ rows, baseline }: CardGrid, around: RowUnit, length: GroundSums['length']): RowUnit {
+function cardRows({ rows, baseline }: CardGrid, around: RowUnit, length: Page<CssSum>['length']): RowUnit {
   if (rows) return { offset: NO_SUM, height: length(rows.height), gap: length(rows.gap) };
   if (baseline) return { offset: length(baseline.offset), height: length(baseline.step), gap: NO_SUM };
   return { ...around, offset: NO_SUM };

@@ -11,6 +11,7 @@ import { WaiverForm } from '../../waivers/waiver-form';
 import { useLastingMends } from '../../draft/use-lasting-mends';
 import { useFindingActions } from './use-finding-actions';
 import styles from './findings.module.scss';
+import { BareButton } from '../../parts/bare-button';
 import { Button } from '../../parts/button';
 
 /** Views in which a finding is better understood, or mended. */
@@ -63,14 +64,13 @@ export const FindingRow = memo(
               new
             </span>
           )}
-          <button
-            type="button"
+          <BareButton
             className={styles.message}
             onClick={act.goTo}
             title={GO_TO[subject[0]?.[0] ?? ''] ?? 'Go to the cell'}
           >
             <Fractions text={sentenceOf(finding)} />
-          </button>
+          </BareButton>
           {waiver && (
             <span className="soft">
               {' '}

@@ -7,6 +7,7 @@ import { placesIn, rangeBetween } from '../../../core/sheet/place';
 import type { GridPart } from '../../../core/spec/named-grids';
 import type { Breakpoint, NamedGrid } from '../../../core/spec/schema';
 import { useDraft, useDraftStore, useView } from '../../draft/draft-context';
+import { BareButton } from '../../parts/bare-button';
 
 /** The place of a grid that a cell stands for; null for what is no part of a grid, such as a name. */
 export function gridPlace({ address }: Pick<CellQuantity, 'address'>, breakpoint: Breakpoint): GridPlace | null {
@@ -39,8 +40,7 @@ export function MainGridValues() {
     },
   );
   return (
-    <button
-      type="button"
+    <BareButton
       data-edits
       disabled={places.length === 0}
       title="Drop what this grid sets in the selected cells"
@@ -50,6 +50,6 @@ export function MainGridValues() {
       }}
     >
       Use main grid’s value
-    </button>
+    </BareButton>
   );
 }

@@ -11,6 +11,7 @@ import { ZoomTools } from '../../draft/zoom-tools';
 import { GroupMark, OVERLAY_NAMES } from '../sheet/group-mark';
 import { PicturePlacement } from './ground/picture-placement';
 import type { Pictures } from './ground/use-pictures';
+import { BareButton } from '../../parts/bare-button';
 import { DirectionToggle, TURNS_PAGE } from '../../parts/direction-toggle';
 import { Toggle, ToolButton } from '../../parts/toggle';
 import { Select } from '../../parts/select';
@@ -123,13 +124,9 @@ function GroundChoice({ pictures, breakpoint }: Pick<Props, 'pictures' | 'breakp
         </Select>
       </label>
       {ground === 'picture' && (
-        <button
-          type="button"
-          onClick={() => file.current?.click()}
-          title="Choose another picture. It stays in this browser."
-        >
+        <BareButton onClick={() => file.current?.click()} title="Choose another picture. It stays in this browser.">
           <ImageIcon size={14} aria-hidden /> {picture ? 'Another…' : 'Choose…'}
-        </button>
+        </BareButton>
       )}
       {ground === 'picture' && picture && (
         <PicturePlacement

@@ -7,6 +7,7 @@ import { Overlays } from '../../drawing/overlays';
 import { Fractions } from '../../drawing/numeral';
 import { useDraft, useView } from '../../draft/draft-context';
 import { baseUnit } from '../../../core/spacing/scale';
+import { BareButton } from '../../parts/bare-button';
 import { GroundDrawing } from './ground/ground';
 import type { Picture } from './ground/kept-picture';
 import { packScreens } from './pack-screens';
@@ -42,9 +43,8 @@ export function SideBySide({ pictures }: { pictures: Readonly<Record<string, Pic
             const { id, name, reference } = breakpoint;
             const solved = columnsAt(spec, breakpoint);
             return (
-              <button
+              <BareButton
                 key={id}
-                type="button"
                 aria-label={`Show ${name} alone`}
                 onClick={() => {
                   show(shownWidth(spec, breakpoint));
@@ -68,7 +68,7 @@ export function SideBySide({ pictures }: { pictures: Readonly<Record<string, Pic
                 <span className="number">
                   <Fractions text={`${solved.count} × ${numeral(solved.column)}`} />
                 </span>
-              </button>
+              </BareButton>
             );
           })}
         </div>

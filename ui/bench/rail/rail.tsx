@@ -6,6 +6,7 @@ import { moveBoundary } from '../../../core/breakpoints/breakpoints';
 import { baseUnit } from '../../../core/spacing/scale';
 import { byWidth, rangeEnd, rangeText, shownWidth } from '../../../core/spec/ranges';
 import { useDraft, useMayEdit, useView } from '../../draft/draft-context';
+import { BareButton } from '../../parts/bare-button';
 import { at, axisOf } from './axis';
 import { useSize } from '../../frame/use-size';
 import { Handle } from './handle';
@@ -41,9 +42,8 @@ export function Rail() {
     <section className={styles.rail} aria-label="Breakpoints">
       <div ref={track} className={styles.track}>
         {breakpoints.map((breakpoint, index) => (
-          <button
+          <BareButton
             key={breakpoint.id}
-            type="button"
             className={styles.band}
             data-range={(index % 6) + 1}
             style={{
@@ -57,7 +57,7 @@ export function Rail() {
             }}
           >
             <span>{breakpoint.name}</span>
-          </button>
+          </BareButton>
         ))}
         {breakpoints.map(({ id, name, reference }) => (
           <span

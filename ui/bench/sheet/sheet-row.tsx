@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import type { CellQuantity } from '../../../core/quantities/quantity';
 import { GridChoice } from '../grids/grid-choice';
 import { MainGridValues } from '../grids/main-grid-values';
+import { BareButton } from '../../parts/bare-button';
 import { GROUP_NAMES, GroupMark, type SheetGroup } from './group-mark';
 import { RhythmFields } from './rhythm-fields';
 import styles from './sheet.module.scss';
@@ -42,21 +43,20 @@ export function SheetRow({ quantity, opensGroup, across, onAdd, onUnits, onAll, 
               )}
               {group === 'screen' && (
                 <>
-                  <button type="button" data-edits onClick={onUnits} title="What rem, pt, mm and in are based on">
+                  <BareButton data-edits onClick={onUnits} title="What rem, pt, mm and in are based on">
                     Units…
-                  </button>
-                  <button
-                    type="button"
+                  </BareButton>
+                  <BareButton
                     data-edits
                     aria-keyshortcuts="Alt+A"
                     onClick={onAll}
                     title="One value for every breakpoint, or scaled with the screen (Alt+A)"
                   >
                     All breakpoints…
-                  </button>
-                  <button type="button" data-edits onClick={onAdd} title="Split the range at the viewport marker">
+                  </BareButton>
+                  <BareButton data-edits onClick={onAdd} title="Split the range at the viewport marker">
                     <Plus size={13} aria-hidden /> Add a breakpoint
-                  </button>
+                  </BareButton>
                 </>
               )}
             </div>

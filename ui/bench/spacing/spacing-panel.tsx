@@ -17,6 +17,7 @@ import { type LeadingUse, leadingsInUse } from '../../../core/type/text-spaces';
 import { useDraft } from '../../draft/draft-context';
 import { EditFields } from '../../draft/edit-fields';
 import { Fractions, Numeral } from '../../drawing/numeral';
+import { BareButton } from '../../parts/bare-button';
 import { CommitField } from '../../parts/commit-field';
 import { NumberTable } from '../../parts/number-table';
 import { Panel } from '../../parts/panel';
@@ -77,8 +78,7 @@ export function SpacingPanel() {
                 </td>
                 <td className="soft">{usedBy(document, step, uses, leadings)}</td>
                 <td>
-                  <button
-                    type="button"
+                  <BareButton
                     className={styles.remove}
                     data-edits
                     aria-label={`Remove ${step.name}`}
@@ -86,7 +86,7 @@ export function SpacingPanel() {
                     onClick={() => change(removeStep(document, step.index))}
                   >
                     <X size={13} aria-hidden />
-                  </button>
+                  </BareButton>
                 </td>
               </tr>
             ))}

@@ -10,6 +10,7 @@ import { fieldText, type Reading } from '../../../core/quantities/reading';
 import { Fractions, isNumeral, Numeral, spokenFractions } from '../../drawing/numeral';
 import type { Leave } from '../../frame/grid/cell-field';
 import styles from '../../frame/grid/grid.module.scss';
+import { BareButton } from '../../parts/bare-button';
 import { Beside } from '../../parts/beside';
 import { Guests } from '../together/guests';
 import { CellEditor } from './cell-editor';
@@ -95,8 +96,7 @@ export const Cell = memo(
         <Guests place={place} />
         {!editing && props.menu}
         {isSelected && !editing && quantity.followed && !cell.follows && (
-          <button
-            type="button"
+          <BareButton
             tabIndex={-1}
             className={styles.follow}
             data-edits
@@ -106,7 +106,7 @@ export const Cell = memo(
             aria-label="Set to auto"
           >
             <Equal size={11} aria-hidden />
-          </button>
+          </BareButton>
         )}
       </td>
     );

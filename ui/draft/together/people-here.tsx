@@ -5,6 +5,7 @@ import { QUANTITIES, type QuantityId } from '../../../core/quantities/registry';
 import type { Spec } from '../../../core/spec/schema';
 import { VIEWS } from '../../frame/views';
 import { useDraft, useTogether, useViewStore } from '../draft-context';
+import { BareButton } from '../../parts/bare-button';
 import { initialsOf, personInk } from './person-mark';
 import type { Other } from './together-store';
 import styles from './together.module.scss';
@@ -34,8 +35,7 @@ export function PeopleHere({ address, person }: { address: string; person: strin
         const where = placeOf(document, other);
         return (
           <li key={other.person}>
-            <button
-              type="button"
+            <BareButton
               className={styles.person}
               data-ink={personInk(other.person)}
               title={`${who}: ${where}`}
@@ -43,7 +43,7 @@ export function PeopleHere({ address, person }: { address: string; person: strin
               onClick={() => goTo(other)}
             >
               {initials}
-            </button>
+            </BareButton>
           </li>
         );
       })}

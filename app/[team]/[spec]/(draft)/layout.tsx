@@ -36,11 +36,12 @@ export default async function Layout({ children, params }: Props) {
     slug,
   );
   const access = await accessOfPage(team, slug);
+  const db = database(access);
   const [edition, members, pattern, seen] = await Promise.all([
     lastEdition === null ? null : readableEdition(access, lastEdition),
-    membersOf(database(access), access),
-    namingPattern(database(access), access),
-    seenHints(database(access), person.id),
+    membersOf(db, access),
+    namingPattern(db, access),
+    seenHints(db, person.id),
   ]);
   return (
     <HintsProvider seen={seen}>

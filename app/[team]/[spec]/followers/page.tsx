@@ -22,10 +22,8 @@ export default async function Page({ params }: Props) {
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/followers`);
   const [spec, access] = [await specOfPage(team, slug, '/followers'), await accessOfPage(team, slug)];
-  const [followers, editions] = await Promise.all([
-    followersOf(database(access), access),
-    editionsOf(database(access), access),
-  ]);
+  const db = database(access);
+  const [followers, editions] = await Promise.all([followersOf(db, access), editionsOf(db, access)]);
   const standing = editions.map(({ version, withdrawn }) => ({ version, isWithdrawn: withdrawn !== null }));
   const latest = versionMeant(standing, 'latest');
   const newest = editions.find(({ version }) => version === latest) ?? null;

@@ -22,16 +22,12 @@ export default async function Page({ params, searchParams }: Props) {
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/history`);
   const [spec, access] = [await specOfPage(team, slug, '/history'), await accessOfPage(team, slug)];
+  const db = database(access);
   const asked = await searchParams;
   const before = readRevision(asked['before']);
-  const [revisions, start] = await Promise.all([
-    historyOf(database(access), access, before),
-    startOf(database(access), access),
-  ]);
+  const [revisions, start] = await Promise.all([historyOf(db, access, before), startOf(db, access)]);
   const shown = readRevision(asked['of']) ?? revisions[0]?.revision ?? 1;
-  const states = await Promise.all(
-    [shown - 1, shown].map((revision) => stateOf(database(access), access, `r${revision}`)),
-  );
+  const states = await Promise.all([shown - 1, shown].map((revision) => stateOf(db, access, `r${revision}`)));
   const [was, is] = states;
   const oldest = revisions.at(-1)?.revision ?? 1;
   return (

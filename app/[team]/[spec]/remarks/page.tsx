@@ -38,11 +38,9 @@ export default async function Page({ params, searchParams }: Props) {
   const address = `/${team}/${slug}`;
   const person = await signedInPerson(`${address}/remarks`);
   const [spec, access] = [await specOfPage(team, slug, '/remarks'), await accessOfPage(team, slug)];
+  const db = database(access);
   const asked = subject.safeParse(await searchParams);
-  const [remarks, members] = await Promise.all([
-    remarksOf(database(access), access),
-    membersOf(database(access), access),
-  ]);
+  const [remarks, members] = await Promise.all([remarksOf(db, access), membersOf(db, access)]);
   return (
     <>
       <SpecHead person={person} spec={spec} access={access} page="remarks" />

@@ -1,4 +1,4 @@
-import { containerEdges, screenEdges } from '../../../columns/columns-at';
+import { containerEdges, exactReader, screenEdges } from '../../../columns/columns-at';
 import { edgesOf } from '../../../layouts/block-edges';
 import { exactText } from '../../../length/px';
 import { screenOf } from '../../../spec/ranges';
@@ -20,13 +20,8 @@ export const leavesTheGrid: Rule = {
     if (own.length === 0 || card !== null) return null;
     const { checked, breakpoint, solved } = at;
     const columns = checked.at(breakpoint, solved.width);
-    const page = {
-      tracks,
-      room: screenEdges(columns),
-      container: containerEdges(columns),
-      screen: screenOf(checked.spec, breakpoint, solved.width),
-    };
-    const edges = edgesOf(placed, page);
+    const { length } = exactReader(screenOf(checked.spec, breakpoint, solved.width));
+    const edges = edgesOf(placed, { tracks, room: screenEdges(columns), container: containerEdges(columns), length });
     const on = own.filter(({ side }) => {
       const edge = side === 'start' ? edges[0] : edges[1];
       return Array.from({ length: tracks.count }, (_, index) => index + 1).some(
