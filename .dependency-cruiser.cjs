@@ -28,6 +28,7 @@ const ROOMS = [
   'sample',
   'picture',
   'survey',
+  'built',
   'report',
   'sweep',
   'finder',

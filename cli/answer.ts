@@ -5,6 +5,7 @@ import { compareCommand } from './commands/compare';
 import { exportCommand } from './commands/export';
 import { finderCommand } from './commands/finder';
 import { layoutCommand } from './commands/layout';
+import { measureCommand } from './commands/measure';
 import { pullCommand } from './commands/pull';
 import { readCommand } from './commands/read';
 import { surveyCommand } from './commands/survey';
@@ -18,6 +19,7 @@ const COMMANDS: Record<string, Command> = {
   layout: layoutCommand,
   survey: surveyCommand,
   compare: compareCommand,
+  measure: measureCommand,
   export: exportCommand,
   read: readCommand,
   pull: pullCommand,

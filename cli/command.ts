@@ -52,6 +52,8 @@ export function readArguments<T extends Options>(
       throw new Error(files === 1 ? 'needs one file, or - for standard input' : `“${positionals[0]}” isn’t expected`);
     return {
       values: values as Record<string, string | boolean | undefined>,
+      /** The values of an option that may be given several times. */
+      lists: (name: string): string[] => (values as Record<string, string[] | undefined>)[name] ?? [],
       file: positionals[0] ?? '',
       files: positionals.slice(1),
     };
@@ -72,6 +74,16 @@ export function wholeNumber(
   if (typeof text !== 'string' || !/^\d+$/.test(text) || number < least || number > most) {
     throw new Unusable(`--${name} is “${text}”. Use a whole number from ${least} to ${most}`);
   }
+  return number;
+}
+
+/** A length in px among the options, up to 100. */
+export function pxAmong(values: Record<string, string | boolean | undefined>, name: string): number | undefined {
+  const text = values[name];
+  if (text === undefined) return undefined;
+  const number = Number(text);
+  if (typeof text !== 'string' || !/^\d+(\.\d+)?$/.test(text) || number > 100)
+    throw new Unusable(`--${name} is “${text}”. Use px from 0 to 100, such as 0.5`);
   return number;
 }
 

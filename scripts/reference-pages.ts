@@ -2,7 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { format } from 'prettier';
 import { withFormats } from './reference-pages/formats-table';
 import { withLimits } from './reference-pages/limits-table';
-import { overlayScriptText } from './reference-pages/overlay-script';
+import { measureScriptText, overlayScriptText } from './reference-pages/page-scripts';
 import { jsonSchemaText, permissionsPage, rulesPage, shippedMeasuresText } from './reference-pages/pages';
 
 /** `npm run docs`: writes what is made from the code or from the shipped fonts. */
@@ -16,3 +16,4 @@ writeFileSync(
   await format(shippedMeasuresText(), { parser: 'typescript', printWidth: 120, singleQuote: true }),
 );
 writeFileSync('core/formats/overlay/overlay-script.ts', await overlayScriptText());
+writeFileSync('core/built/measure-script.ts', await measureScriptText());

@@ -1,7 +1,16 @@
 import { surveyReport } from '../../core/report/survey-report';
 import { readScreensText } from '../../core/survey/read-screens';
 import { turned } from '../../core/survey/turned';
-import { type Command, directionIn, ofGrid, readArguments, readDocument, readText, Unusable } from '../command';
+import {
+  type Command,
+  directionIn,
+  ofGrid,
+  pxAmong,
+  readArguments,
+  readDocument,
+  readText,
+  Unusable,
+} from '../command';
 
 const USAGE = 'survey SCREENS [--against SPEC [--grid ID]] [--tolerance PX] [--direction rtl] [--json]';
 
@@ -19,7 +28,7 @@ export const surveyCommand: Command = {
     const { values, file } = readArguments(args, USAGE, options, 1);
     const { value: screens, problem } = readScreensText(readText(file, read));
     if (!screens) throw new Unusable(`${file === '-' ? 'standard input' : file}: ${problem}`);
-    const tolerance = toleranceOf(values['tolerance']);
+    const tolerance = pxAmong(values, 'tolerance');
     if (values['grid'] !== undefined && values['against'] === undefined)
       throw new Unusable('--grid needs a document. Add --against SPEC');
     const against =
@@ -34,14 +43,6 @@ export const surveyCommand: Command = {
     return { text, status: isOff ? 1 : 0 };
   },
 };
-
-function toleranceOf(text: string | boolean | undefined): number | undefined {
-  if (text === undefined) return undefined;
-  const number = Number(text);
-  if (typeof text !== 'string' || !/^\d+(\.\d+)?$/.test(text) || number > 100)
-    throw new Unusable(`--tolerance is “${text}”. Use px from 0 to 100, such as 0.5`);
-  return number;
-}
 
 function textOf({ grids, verticals }: ReturnType<typeof surveyReport>): string {
   const found = grids.map(

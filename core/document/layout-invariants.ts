@@ -3,6 +3,7 @@ import { gridOf } from '../spec/named-grids';
 import { missingBreakpoint } from './references';
 import { stylesOf } from '../spec/block-kinds';
 import { lengthOf, type LengthValue } from '../length/length-value';
+import { allBlocks } from '../spec/all-blocks';
 import type { Block, CardGrid, Layout, Section, SectionSpace, Spec } from '../spec/schema';
 
 /** What the shapes of trial layouts cannot say: ids are told apart, and what is named is there. The first problem, with its place. */
@@ -65,11 +66,6 @@ function ofRows({ rows, baseline }: CardGrid, place: string): string | null {
   return baseline && isNothing(baseline.step)
     ? `${place}.baseline.step: Baselines are 0 apart. Set a step, such as 4px.`
     : null;
-}
-
-/** The blocks of a list, with those in its cards. */
-export function allBlocks(blocks: readonly Block[]): Block[] {
-  return blocks.flatMap((block) => [block, ...('card' in block.holds ? allBlocks(block.holds.card.blocks) : [])]);
 }
 
 function twice(list: readonly { id: string }[], place: string, what: string): string | null {

@@ -1,5 +1,6 @@
 import { LIMITS } from '../limits';
 import { idOf } from '../spec/slug';
+import { allBlocks } from '../spec/all-blocks';
 import type { Block, Layout, Placement, Section, Spec } from '../spec/schema';
 
 /** Changes of trial layouts, as new documents. What is not there is left as it is. */
@@ -82,7 +83,7 @@ function withCount(between: readonly number[], at: number, rows: number): number
 
 /** The ids that a layout has given out to blocks. */
 export function idsOf(blocks: readonly Block[]): string[] {
-  return blocks.flatMap(({ id, holds }) => [id, ...('card' in holds ? idsOf(holds.card.blocks) : [])]);
+  return allBlocks(blocks).map(({ id }) => id);
 }
 
 /**

@@ -3,7 +3,7 @@ import { gzipSync } from 'node:zlib';
 import { expect, test } from 'vitest';
 import { overlayJs } from '../../core/formats/overlay/overlay-js';
 import { DEMO_SPECS } from '../../scripts/demo/specs';
-import { overlayScriptText } from '../../scripts/reference-pages/overlay-script';
+import { overlayScriptText } from '../../scripts/reference-pages/page-scripts';
 
 const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(64) };
 

@@ -2,7 +2,8 @@ import { blocksOn } from './blocks';
 import type { OverlayData } from './data';
 import { layOut, type LaidOut, regionsOn, sumOf } from './grid';
 import { measureOn } from './measure';
-import { elementName, elementsOffGrid } from './off';
+import { elementName } from '../measure-script/element-name';
+import { elementsOffGrid } from './off';
 import { reportOf } from './report';
 import { styleOf } from './style';
 

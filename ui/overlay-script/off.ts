@@ -1,4 +1,4 @@
-import { seenAs } from './seen';
+import { seenAs } from '../measure-script/seen';
 import type { LaidOut } from './grid';
 
 /** An edge of an element that stands beside the grid: by how much, to the right where it is more than 0. */
@@ -40,24 +40,4 @@ function isWhole(element: Element): boolean {
 /** Has it a ground, a border, or something of its own: a picture, a field, a text? */
 export function isSeen(element: Element): boolean {
   return seenAs(element, getComputedStyle(element)) !== null;
-}
-
-/** An element as people find it again: `main > article.card:nth-of-type(2)`. */
-export function elementName(element: Element): string {
-  const parts: string[] = [];
-  for (let at: Element | null = element; at && at !== document.body && parts.length < 3; at = at.parentElement) {
-    const own = at.getAttribute('data-block');
-    const first = at.classList[0];
-    const twins = at.parentElement ? [...at.parentElement.children].filter((each) => each.tagName === at!.tagName) : [];
-    const place = twins.length > 1 ? `:nth-of-type(${twins.indexOf(at) + 1})` : '';
-    parts.unshift(
-      at.id
-        ? `#${at.id}`
-        : own
-          ? `[data-block='${own}']`
-          : at.tagName.toLowerCase() + (first ? `.${first}` : '') + place,
-    );
-    if (at.id) break;
-  }
-  return parts.join(' > ');
 }

@@ -1,7 +1,9 @@
 import type { FoundBlock } from './blocks';
 import type { OverlayData } from './data';
 import type { LaidOut } from './grid';
-import { isSeen, elementName, type Off } from './off';
+import { boxesIn } from '../measure-script/boxes';
+import { elementName } from '../measure-script/element-name';
+import type { Off } from './off';
 
 const MOST_BOXES = 5000;
 
@@ -11,16 +13,13 @@ export function reportOf(data: OverlayData, grid: LaidOut, off: readonly Off[], 
   const { top, height } = grid.region.getBoundingClientRect();
   const isPage = grid.region === document.body;
   const head = isPage ? 0 : top + scrollY;
-  const boxes = [...grid.region.querySelectorAll('*')]
-    .filter((element) => isSeen(element))
-    .map((element) => ({ element, rect: element.getBoundingClientRect() }))
-    .filter(({ rect }) => rect.width >= 2 && rect.height >= 2)
+  const boxes = boxesIn(grid.region)
     .slice(0, MOST_BOXES)
-    .map(({ element, rect }) => [
-      round(rect.left + scrollX - grid.left),
-      round(rect.top + scrollY - head),
-      round(rect.width),
-      round(rect.height),
+    .map(({ element, x, y, width, height: tall }) => [
+      round(x + scrollX - grid.left),
+      round(y + scrollY - head),
+      round(width),
+      round(tall),
       elementName(element).slice(0, 120),
     ]);
   const name = `${document.title || location.pathname}, ${round(grid.width)}`.slice(0, 120);

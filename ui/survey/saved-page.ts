@@ -1,6 +1,6 @@
 import type { Parsed } from '../../core/parsed';
 import { SURVEY_LIMITS } from '../../core/survey/read-screens';
-import { seenAs } from '../overlay-script/seen';
+import { boxesIn } from '../measure-script/boxes';
 import type { Box, Screen } from '../../core/survey/screens';
 import { turned } from '../../core/survey/turned';
 
@@ -105,32 +105,11 @@ async function settled(inside: Document): Promise<void> {
   await Promise.race([inside.fonts.ready, patience]);
 }
 
-/** What can be seen: what is painted, pictures and fields, and the room in which text stands. What only holds others is left out. */
+/** What can be seen on the screen. */
 function boxesOf(inside: Document, screen: number): Box[] {
-  const view = inside.defaultView!;
-  const boxes: Box[] = [];
-  for (const element of inside.body.querySelectorAll('*')) {
-    if (element.parentElement?.closest('svg')) continue;
-    const style = view.getComputedStyle(element);
-    const seen = seenAs(element, style);
-    if (!seen) continue;
-    const rect = element.getBoundingClientRect();
-    if (rect.width < 2 || rect.height < 2 || rect.left >= screen || rect.right <= 0 || rect.bottom <= 0) continue;
-    const box = { x: rect.left, y: rect.top, width: rect.width, height: rect.height };
-    const own = seen === 'text' ? contentOf(box, style) : box;
-    boxes.push({ ...own, name: nameOf(element) });
-  }
-  return boxes.filter(({ width, height }) => width >= 2 && height >= 2);
-}
-
-const SIDES = ['Top', 'Right', 'Bottom', 'Left'] as const;
-
-/** Without its paddings and borders: there the text stands. */
-function contentOf(box: Omit<Box, 'name'>, style: CSSStyleDeclaration): Omit<Box, 'name'> {
-  const px = (side: (typeof SIDES)[number]): number =>
-    Number.parseFloat(style[`padding${side}`]) + Number.parseFloat(style[`border${side}Width`]);
-  const [top, right, foot, left] = SIDES.map(px) as [number, number, number, number];
-  return { x: box.x + left, y: box.y + top, width: box.width - left - right, height: box.height - top - foot };
+  return boxesIn(inside.body)
+    .filter(({ x, y, width, height }) => x < screen && x + width > 0 && y + height > 0)
+    .map(({ x, y, width, height, element }) => ({ x, y, width, height, name: nameOf(element) }));
 }
 
 /** `h2 Where to`: what it is, and how its text begins. */
