@@ -5,7 +5,7 @@ import { specLines } from '../survey/lines';
 import { blocksAmong, causesOf, causeText, offGrid, shownOff } from '../survey/off';
 import type { OnBuilt } from './hold-built';
 import type { Measured, MeasuredBox } from './measured';
-import { type BuiltVerdict, drawnPx, gathered, notChecked, severalOr, type Slip, verdictOf } from './verdicts';
+import { type BuiltVerdict, drawnPx, gathered, notHeld, severalOr, type Slip, verdictOf } from './verdicts';
 
 /** The edges of what layouts say nothing of, against the columns: of the main grid, or of any other that stands beside it. */
 export function columnsVerdict({ spec, page, tolerance }: OnBuilt): BuiltVerdict {
@@ -30,7 +30,7 @@ export function rowsVerdict({ spec, breakpoint, page, tolerance }: OnBuilt, hasL
   if (!goOn)
     return hasLayout
       ? null
-      : notChecked('rows', 'Rows that divide a screen are checked by the blocks of a layout, and none is on the page');
+      : notHeld('rows', 'Rows that divide a screen are checked by the blocks of a layout, and none is on the page');
   const [height, gap] = [unit.content.height.valueOf(), unit.content.gap.valueOf()];
   const first = content(px(0)).head(1).valueOf();
   const step = height + gap;

@@ -6,7 +6,7 @@ import { columnsVerdict, rowsVerdict } from './edges-built';
 import { layoutVerdict } from './layout-built';
 import type { Measured, MeasureQuestion } from './measured';
 import { baselineVerdict, typeVerdict } from './texts-built';
-import { type BuiltPlace, type BuiltVerdict, notChecked, verdictOf } from './verdicts';
+import { type BuiltPlace, type BuiltVerdict, notHeld, verdictOf } from './verdicts';
 
 /** A page at a width, held against a document. */
 export type BuiltScreen = { width: number; breakpoint: string; checks: BuiltVerdict[] };
@@ -100,5 +100,5 @@ function scrollVerdict({ over, width }: Measured): BuiltVerdict {
 /** The checks of a page that could not be measured. */
 export function unmeasured(spec: Spec, width: number, why: string): BuiltScreen {
   const breakpoint = breakpointAt(spec, width);
-  return { width, breakpoint: breakpoint.name, checks: [notChecked('scroll', why), notChecked('columns', why)] };
+  return { width, breakpoint: breakpoint.name, checks: [notHeld('scroll', why), notHeld('columns', why)] };
 }

@@ -6,7 +6,7 @@ import { px } from '../length/px';
 import { textAt } from '../type/text-at';
 import type { OnBuilt } from './hold-built';
 import type { MeasuredText } from './measured';
-import { type BuiltVerdict, drawnPx, gathered, notChecked, severalOr, type Slip, verdictOf } from './verdicts';
+import { type BuiltVerdict, drawnPx, gathered, notHeld, severalOr, type Slip, verdictOf } from './verdicts';
 
 /** Browsers set ascent and half-leading on whole px: so far beside its line a baseline may be drawn. */
 const BASELINE_TOLERANCE = 1;
@@ -21,7 +21,7 @@ type SetStyle = { name: string; family: string; size: number; leading: number };
 export function baselineVerdict({ spec, breakpoint, page, tolerance }: OnBuilt): BuiltVerdict {
   const solved = baselineAt(spec, breakpoint, page.screen, px(String(page.width)))!;
   const step = solved.step.valueOf();
-  if (step === 0) return notChecked('baseline', 'The baselines are 0 apart');
+  if (step === 0) return notHeld('baseline', 'The baselines are 0 apart');
   const first = firstLine(solved).valueOf();
   const standing = blocksOnBaseline(spec, breakpoint, page.layout?.id);
   const held = page.texts.filter(

@@ -41,7 +41,7 @@ export function verdictOf(check: BuiltCheckId, held: number, findings: BuiltFind
 }
 
 /** A check that could not be made, and why. */
-export function notChecked(check: BuiltCheckId, why: string): BuiltVerdict {
+export function notHeld(check: BuiltCheckId, why: string): BuiltVerdict {
   return { check, verdict: 'not-checked', held: 0, why, findings: [] };
 }
 

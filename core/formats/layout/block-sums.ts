@@ -70,7 +70,11 @@ export function standsBelow(placed: Placed, ground: GroundSums): CssSum {
 }
 
 /** What the style sheet has to know of the inside of a block: its pads, and the gaps of a list and under a label. */
-export function innerSums(holds: Holds, unit: RowUnit, { across: { length }, line }: GroundSums): [property: string, CssSum[]][] {
+export function innerSums(
+  holds: Holds,
+  unit: RowUnit,
+  { across: { length }, line }: GroundSums,
+): [property: string, CssSum[]][] {
   if ('button' in holds) return [['--pad', holds.pad.map(length)]];
   if ('field' in holds)
     return [

@@ -137,7 +137,9 @@ function talls(placed: Placed, across: AreaAcross, on: GridOn): TallSum & { card
   const card = 'card' in holds ? cardGrid(holds.card, placed, across, on) : null;
   const given = heightSum(placed, cssNumbers.sub(across.edges[1], across.edges[0]), on.rowUnit, on.ground);
   const own =
-    given && 'card' in holds ? cssNumbers.greatest(given, times(on.ground.across.length(holds.card.padding), 2)) : given;
+    given && 'card' in holds
+      ? cssNumbers.greatest(given, times(on.ground.across.length(holds.card.padding), 2))
+      : given;
   const height = own ?? (placed.height === 'content' ? (card?.height ?? cssNumbers.exact(ZERO)) : null);
   return { placed, height, card };
 }
