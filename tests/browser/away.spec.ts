@@ -12,12 +12,12 @@ import { connect } from '../../server/database/database';
 import { migrate } from '../../server/database/migrate';
 import { serve, signIn, windowOf } from './app';
 
-/** How long the database is away; `YPSILINE_LONG=1` takes the long form. */
-const AWAY_MS = process.env.YPSILINE_LONG ? { stopped: 60_000, frozen: 25_000 } : { stopped: 3_000, frozen: 4_000 };
+/** How long the database is away. */
+const AWAY_MS = { stopped: 60_000, frozen: 25_000 };
 /** How often every connection is cut. */
-const CUTS = process.env.YPSILINE_LONG ? 50 : 3;
+const CUTS = 50;
 /** How many read all the time, and how long each waits before the next page. */
-const [READERS, READER_PAUSE_MS] = process.env.YPSILINE_LONG ? [8, 20] : [2, 300];
+const [READERS, READER_PAUSE_MS] = [8, 20];
 
 const PATHS = [
   '/tidewick',
@@ -26,7 +26,7 @@ const PATHS = [
   '/tidewick/passenger-site/editions/1.0.0/grid.css',
 ];
 
-test('whatever becomes of the database, one is told so, and after its return all is as before', async ({ browser }) => {
+test('whatever becomes of the database, one is told so, and after its return all is as before @long', async ({ browser }) => {
   test.setTimeout(600_000);
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-away-'));
   if (isRoot) execFileSync('chown', ['postgres:', folder]);

@@ -52,7 +52,7 @@ test('a reviewer tries every tool and key of every view: none changes the draft,
     for (const name of kinds.values()) {
       if (LEADS_AWAY.test(name) || name.length > 60) continue;
       const button = page.locator('main').getByRole('button', { name, exact: true }).first();
-      await button.click({ timeout: 1_500 }).catch(() => {});
+      await button.click({ timeout: 700 }).catch(() => {});
       if ((await page.getByRole('dialog').count()) > 0) await page.keyboard.press('Escape');
       if (!new URL(page.url()).pathname.endsWith(address)) await page.goto(address);
     }
