@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildPrograms, ensureBuild } from './setup/build.mjs';
 import { CHROMIUM_PACKAGE, findChromium } from './setup/chromium.mjs';
+import { FIREFOX_PACKAGE, findFirefox } from './setup/firefox.mjs';
 import { ensureDebianPackage, ensurePackages } from './setup/packages.mjs';
 import { findPrograms, startCluster } from './setup/postgres.mjs';
 import { execute, isRoot, mustExecute } from './setup/process.mjs';
@@ -74,7 +75,9 @@ await run(async () => {
 /** @param {(part: string) => boolean} runs @returns {Promise<string>} where the browser is */
 async function debianPackages(runs) {
   if (runs('unit') || runs('browser')) await ensureDebianPackage('postgresql', findPrograms);
-  return runs('browser') ? ensureDebianPackage(CHROMIUM_PACKAGE, findChromium) : '';
+  if (!runs('browser')) return '';
+  await ensureDebianPackage(FIREFOX_PACKAGE, findFirefox);
+  return ensureDebianPackage(CHROMIUM_PACKAGE, findChromium);
 }
 
 /**

@@ -81,7 +81,8 @@ function downFindings(pairs: readonly Pair[], tolerance: number): BuiltFinding[]
       ...beside
         .filter((other) => Math.abs(other.y - pair.y) < 0.01 && pairs.indexOf(other) < pairs.indexOf(pair))
         .map(top),
-      ...(above.length === 0 || around ? [around ? top(around) : 0] : []),
+      // where it is drawn, whatever moved around it
+      around ? top(around) : 0,
     ];
     if (moved.some((each) => close(each, top(pair)))) return [];
     const by = top(pair) - (before[0] ? foot(before[0]) : around ? top(around) : 0);

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { mustExecute } from './process.mjs';
 import { say } from './say.mjs';
 
-const SOURCES = ['app', 'cli', 'core', 'server', 'ui', 'next.config.ts', 'package-lock.json', 'tsconfig.json'];
+const SOURCES = ['app', 'cli', 'core', 'scripts/setup/build.mjs', 'server', 'ui', 'next.config.ts', 'package-lock.json', 'tsconfig.json'];
 const MARK = '.next/ypsiline-sources';
 
 /** Builds the application when a source has changed since the last build. */
@@ -38,11 +38,27 @@ export async function buildCommand(outfile = COMMAND_FILE) {
     format: 'esm',
     platform: 'node',
     target: 'node20',
-    banner: { js: '#!/usr/bin/env node' },
+    // what drives browsers asks for some of Node's modules in the older way
+    banner: {
+      js: "#!/usr/bin/env node\nimport { createRequire as requireOf } from 'node:module';\nconst require = requireOf(import.meta.url);",
+    },
+    external: ['bufferutil', 'utf-8-validate'],
+    plugins: [withoutDownloads],
     legalComments: 'none',
     logLevel: 'warning',
   });
 }
+
+/** What puppeteer-core takes to fetch browsers, and the command never uses: it measures with those that are there. */
+const withoutDownloads = {
+  name: 'without-downloads',
+  /** @param {import('esbuild').PluginBuild} build */
+  setup(build) {
+    const filter = /^(proxy-agent|yargs|yargs\/helpers|tar-fs|extract-zip|progress)$/;
+    build.onResolve({ filter }, ({ path }) => ({ path, namespace: 'nothing' }));
+    build.onLoad({ filter: /.*/, namespace: 'nothing' }, () => ({ contents: 'module.exports = {};' }));
+  },
+};
 
 /** Programs of the server that are no part of Next's build: what serves, what writes files beside it, what measures a font by itself. */
 const PROGRAMS = ['server/http/serve.ts', 'server/rendering/worker.ts', 'server/fonts/measure-process.ts'];

@@ -84,10 +84,16 @@ function overflow(isPassed: (element: Element) => boolean): Measured['over'] {
   const width = page.clientWidth;
   const isRtl = getComputedStyle(document.documentElement).direction === 'rtl';
   const beyond = (rect: DOMRect): number => (isRtl ? -(rect.left + scrollX) : rect.right + scrollX - width);
-  const wide = [...document.body.getElementsByTagName('*')]
-    .filter((element) => !isPassed(element))
-    .map((element) => ({ element, by: beyond(element.getBoundingClientRect()) }))
-    .filter((each) => each.by > 0.5);
+  const wide: { element: Element; by: number }[] = [];
+  const look = (element: Element): void => {
+    if (isPassed(element)) return;
+    const by = beyond(element.getBoundingClientRect());
+    if (by > 0.5) wide.push({ element, by });
+    // what is cut off, or drawn, widens no page
+    if (element.localName === 'svg' || getComputedStyle(element).overflowX !== 'visible') return;
+    for (const child of element.children) look(child);
+  };
+  for (const child of document.body.children) look(child);
   // the outermost of those that reach as far: what is in it reaches only as far as it
   const furthest = Math.max(0, ...wide.map((each) => each.by));
   const first = wide.filter((each) => each.by >= furthest - 0.5);
