@@ -26,7 +26,9 @@ const PATHS = [
   '/tidewick/passenger-site/editions/1.0.0/grid.css',
 ];
 
-test('whatever becomes of the database, one is told so, and after its return all is as before @long', async ({ browser }) => {
+test('whatever becomes of the database, one is told so, and after its return all is as before @long', async ({
+  browser,
+}) => {
   test.setTimeout(600_000);
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-away-'));
   if (isRoot) execFileSync('chown', ['postgres:', folder]);
