@@ -71,6 +71,7 @@ export const measureCommand: Command = {
     const ignore = text('ignore') ?? null;
     const { measurePages } = await import('../measure/measure-pages');
     const pictures = text('pictures');
+    const drawn: { path: string; text: string | Buffer }[] = [];
     const held = (screen: MeasuredScreen): BuiltScreen & { height: number } => ({
       ...('problem' in screen
         ? unmeasured(spec, screen.width, screen.problem)
@@ -94,7 +95,7 @@ export const measureCommand: Command = {
         const off = held(screen).checks.flatMap(({ findings }) => findings);
         if (pictures === undefined || off.length === 0) return;
         const { pictureOff } = await import('../measure/draw-off');
-        await pictureOff(page, off, pictures, address);
+        drawn.push(await pictureOff(page, off, pictures, address));
       },
     );
     const built: BuiltPage[] = pages.map(({ address, notes, screens }) => ({
@@ -106,7 +107,7 @@ export const measureCommand: Command = {
     const junit = text('junit');
     return {
       text: values['json'] ? builtJson(built, spec.name) : builtText(built),
-      ...(junit === undefined ? {} : { files: [{ path: junit, text: builtJunit(built) }] }),
+      files: [...drawn, ...(junit === undefined ? [] : [{ path: junit, text: builtJunit(built) }])],
       status: counts.differs > 0 || (counts['not-checked'] > 0 && !values['allow-unchecked']) ? 1 : 0,
     };
   },

@@ -8,7 +8,7 @@ export async function pictureOff(
   findings: readonly BuiltFinding[],
   folder: string,
   address: string,
-): Promise<string> {
+): Promise<{ path: string; text: Buffer }> {
   const marks = findings.flatMap(({ says, places }) =>
     places.map((place, index) => ({ ...place, says: index === 0 ? says : '' })),
   );
@@ -22,8 +22,7 @@ export async function pictureOff(
       if (says) {
         const label = document.createElement('span');
         label.textContent = says;
-        label.style.cssText =
-          'position:absolute;inset:0 auto auto 0;font:12px/16px sans-serif;background:#b3261e;color:#fff;padding:0 4px;white-space:nowrap';
+        label.style.cssText = `position:absolute;inset:${y < 16 ? '0 auto auto 0' : 'auto auto 100% 0'};font:12px/16px sans-serif;background:#b3261e;color:#fff;padding:0 4px;white-space:nowrap`;
         mark.append(label);
       }
       root.append(mark);
@@ -32,12 +31,10 @@ export async function pictureOff(
   }, marks);
   const url = new URL(address);
   const name = `${url.host}${url.pathname}`.replace(/[^a-z0-9]+/gi, '-').replace(/^-|-$/g, '');
-  const width = page.viewport()?.width ?? 0;
-  const path = join(folder, `${name}-${width}.png`);
   try {
-    await page.screenshot({ path: path as `${string}.png`, fullPage: true });
+    const path = join(folder, `${name}-${page.viewport()?.width ?? 0}.png`);
+    return { path, text: Buffer.from(await page.screenshot({ fullPage: true })) };
   } finally {
     await page.evaluate(() => document.querySelector('ypsiline-overlay:last-of-type')?.remove());
   }
-  return path;
 }

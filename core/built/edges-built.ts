@@ -10,7 +10,7 @@ import { type BuiltVerdict, drawnPx, gathered, notHeld, severalOr, type Slip, ve
 /** The edges of what layouts say nothing of, against the columns: of the main grid, or of any other that stands beside it. */
 export function columnsVerdict({ spec, page, tolerance }: OnBuilt): BuiltVerdict {
   const screen = { name: '', width: page.width, height: page.height, boxes: freeBoxes(page) };
-  const { slips, edges } = offGrid(screen, specLines(spec, page.width), tolerance);
+  const { slips, leaving, edges } = offGrid(screen, specLines(spec, page.width), tolerance);
   const others = (spec.grids ?? []).map((grid) => specLines(specOfGrid(spec, grid), page.width));
   const isOn = (lines: readonly number[], at: number): boolean =>
     lines.some((line) => Math.abs(line - at) <= tolerance);
@@ -21,7 +21,22 @@ export function columnsVerdict({ spec, page, tolerance }: OnBuilt): BuiltVerdict
     elements: cause.edges.map(({ box }) => box),
     places: cause.edges.map(({ at, top, height }) => ({ x: at - 1, y: top, width: 2, height })),
   }));
-  return verdictOf('columns', edges, findings);
+  // what is as wide as the screen leaves it as it should
+  const away = leaving.filter(
+    ({ side, at }) =>
+      !isOn([0, page.width], at) && !others.some((own) => isOn(side === 'start' ? own.starts : own.ends, at)),
+  );
+  return {
+    ...verdictOf('columns', edges, findings),
+    why: away.length === 0 ? null : awaySays(away.map(({ box }) => box)),
+  };
+}
+
+/** Sides that leave the grid as if they were meant to are no slips; that there are some is said. */
+function awaySays(names: readonly string[]): string {
+  const [first, ...more] = [...new Set(names)];
+  const are = names.length === 1 ? 'side is' : 'sides are';
+  return `${names.length} ${are} further from a column than a slip: ${first}${more.length > 0 ? ` and ${more.length} more` : ''}`;
 }
 
 /** The tops of what layouts say nothing of, against rows that go on down the page; those that divide a screen are held with the blocks on them. */

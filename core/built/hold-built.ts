@@ -80,6 +80,7 @@ function readFromStart(page: Measured): Measured {
   return {
     ...page,
     boxes: page.boxes.map(turned),
+    texts: page.texts.map(turned),
     layout: page.layout && { ...page.layout, blocks: page.layout.blocks.map(turned) },
   };
 }

@@ -126,8 +126,10 @@ function heightSays({ drawn, built, height }: Pair): string {
 }
 
 function spaceSays(by: number, before: Pair | null): string {
-  const side = `${drawnPx(Math.abs(by))} px ${by > 0 ? 'lower' : 'higher'}`;
-  return before ? `stands ${side} under ${before.drawn.placed.block.name} than drawn` : `stands ${side} than drawn`;
+  const px = `${drawnPx(Math.abs(by))} px`;
+  if (!before) return `stands ${px} ${by > 0 ? 'lower' : 'higher'} than drawn`;
+  const { name } = before.drawn.placed.block;
+  return `stands ${px} ${by > 0 ? 'further from' : 'closer to'} ${name} than drawn`;
 }
 
 function finding({ drawn, built }: Pair, says: string, by: number): BuiltFinding {

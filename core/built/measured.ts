@@ -18,6 +18,9 @@ export type MeasuredBox = {
 /** A text as the browser set it, in px. */
 export type MeasuredText = {
   name: string;
+  /** What its element takes across. */
+  x: number;
+  width: number;
   family: string;
   size: number;
   /** Null where it is left to the font. */

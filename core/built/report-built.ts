@@ -27,8 +27,10 @@ export function builtText(pages: readonly BuiltPage[]): string {
     for (const { width, checks } of screens)
       for (const { check, verdict, why, findings } of checks) {
         const name = BUILT_CHECKS[check];
-        if (verdict === 'not-checked')
-          left.set(`${name}: not checked. ${why}`, [...(left.get(`${name}: not checked. ${why}`) ?? []), width]);
+        if (why !== null) {
+          const says = verdict === 'not-checked' ? `${name}: not checked. ${why}` : `${name}: ${why}`;
+          left.set(says, [...(left.get(says) ?? []), width]);
+        }
         for (const finding of findings) {
           const key = `${name}: ${finding.says}`;
           const known = found.get(key) ?? { finding, widths: [] };
@@ -44,7 +46,9 @@ export function builtText(pages: readonly BuiltPage[]): string {
       ...notes.map((note) => `  ${note}.`),
       ...[...found].map(([says, { finding, widths }]) => `  ${says}, ${at(widths)}${namesOf(finding, says)}`),
       ...[...left].map(([says, widths]) => `  ${says}, ${at(widths)}`),
-      ...(found.size === 0 && left.size === 0 ? ['  Everything checked is as specified.'] : []),
+      ...(screens.every(({ checks }) => checks.every(({ verdict }) => verdict === 'same'))
+        ? ['  Everything checked is as specified.']
+        : []),
     ];
   });
   const counts = countVerdicts(pages);
@@ -105,7 +109,7 @@ export function builtJunit(pages: readonly BuiltPage[]): string {
         group: address,
         name: `${width} px, ${BUILT_CHECKS[check]}`,
         verdict,
-        says: why ?? findings.map(({ says }) => says).join('; '),
+        says: verdict === 'not-checked' ? why! : findings.map(({ says }) => says).join('; '),
       })),
     ),
   }));

@@ -28,12 +28,12 @@ export function baselineVerdict({ spec, breakpoint, page, tolerance }: OnBuilt):
     ({ isInLine, baseline, block }) => !isInLine && baseline !== null && (block === null || standing.has(block)),
   );
   const within = Math.max(tolerance, BASELINE_TOLERANCE);
-  const slips = held.flatMap(({ name, baseline, size, leading }): Slip[] => {
+  const slips = held.flatMap(({ name, baseline, size, leading, x, width }): Slip[] => {
     const by = baseline! - (first + Math.round((baseline! - first) / step) * step);
     if (Math.abs(by) <= within + 0.01) return [];
     const says = (count: number, one: string): string =>
       `${severalOr(count, one, 'text')} ${count === 1 ? 'stands' : 'stand'} ${drawnPx(Math.abs(by))} px ${by > 0 ? 'below' : 'above'} a baseline`;
-    const place = { x: 0, y: baseline! - size, width: page.width, height: size };
+    const place = { x, y: baseline! - size, width, height: size };
     return [{ cause: `${drawnPx(by)} ${size}/${leading}`, by, name, place, says }];
   });
   return verdictOf('baseline', held.length, gathered(slips));
@@ -68,7 +68,7 @@ export function typeVerdict({ spec, breakpoint, page }: OnBuilt): BuiltVerdict {
     const says = (count: number, one: string): string =>
       `${severalOr(count, one, 'text')} ${count === 1 ? 'is' : 'are'} ${set}; ${meant}`;
     const y = (text.baseline ?? text.size) - text.size;
-    const place = { x: 0, y, width: page.width, height: text.size };
+    const place = { x: text.x, y, width: text.width, height: text.size };
     return [{ cause: `${set} ${nearest.name}`, by: text.size - nearest.size, name: text.name, place, says }];
   });
   return verdictOf('type', page.texts.length, gathered(slips));

@@ -30,7 +30,7 @@ export type BuiltVerdict = {
   verdict: 'same' | 'differs' | 'not-checked';
   /** How many edges, blocks, texts were held. */
   held: number;
-  /** Why it was not checked. */
+  /** Why it was not checked; or what else was seen, and counts for nothing. */
   why: string | null;
   findings: BuiltFinding[];
 };

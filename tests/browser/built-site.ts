@@ -7,8 +7,24 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { layoutCss } from '../../core/formats/layout/layout-css';
 import { layoutHtml } from '../../core/formats/layout/layout-html';
+import { DEMO_SPECS } from '../../scripts/demo/specs';
 import { COMMAND_FILE } from '../../scripts/setup/build.mjs';
 import type { Layout, Spec } from '../../core/spec/schema';
+
+/** A specification of the demo, as its newest draft is. */
+export function demoSpec(name: string): Spec {
+  return DEMO_SPECS.map(({ drafts }) => drafts.at(-1)!.document).find((each) => each.name === name)!;
+}
+
+type Respond = (path: string, request: IncomingMessage, response: ServerResponse) => void;
+
+/** Answers with a page. */
+export const html =
+  (text: string): Respond =>
+  (_, __, response) => {
+    response.setHeader('Content-Type', 'text/html; charset=utf-8');
+    response.end(text);
+  };
 
 const ORIGIN = { version: '1.0.0', published: '2026-01-01', sha256: '0'.repeat(64) };
 
@@ -19,10 +35,7 @@ export function builtPage(spec: Spec, layout: Layout, css = '', more = ''): stri
 }
 
 /** A site on loopback for as long as a test needs it. */
-export async function withSite<T>(
-  respond: (path: string, request: IncomingMessage, response: ServerResponse) => void,
-  use: (address: string) => Promise<T>,
-): Promise<T> {
+export async function withSite<T>(respond: Respond, use: (address: string) => Promise<T>): Promise<T> {
   const server = createServer((request, response) => respond(request.url ?? '/', request, response));
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   try {

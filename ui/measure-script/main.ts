@@ -1,6 +1,6 @@
 import { type Measured, type MeasuredBlock, type MeasureQuestion, MOST_MEASURED } from '../../core/built/measured';
 import { boxesIn } from './boxes';
-import { elementName } from './element-name';
+import { elementNamer } from './element-name';
 import { textsIn } from './texts';
 
 /** What is there of a page at this width, or why it cannot be measured. It changes nothing on it. */
@@ -14,6 +14,7 @@ export function measure({ layouts, isInContainer, ignore }: MeasureQuestion): Me
     };
   const isPassed = (element: Element): boolean =>
     element.localName === 'ypsiline-overlay' || (ignore !== null && element.matches(ignore));
+  const nameOf = elementNamer();
   const isPage = region === document.body;
   const at = region.getBoundingClientRect();
   const [left, top] = isPage ? [-scrollX, -scrollY] : [at.left, at.top];
@@ -26,7 +27,7 @@ export function measure({ layouts, isInContainer, ignore }: MeasureQuestion): Me
   const blockOf = blocksAround(found?.elements ?? new Map());
   const blocks: MeasuredBlock[] = [...(found?.elements ?? [])].map(([id, element]) => ({
     id,
-    name: elementName(element),
+    name: nameOf(element),
     ...place(element.getBoundingClientRect()),
   }));
   const boxes = boxesIn(region, isPassed)
@@ -34,7 +35,7 @@ export function measure({ layouts, isInContainer, ignore }: MeasureQuestion): Me
       ...box,
       x: box.x - left,
       y: box.y - top,
-      name: elementName(element),
+      name: nameOf(element),
       seen,
       block: blockOf(element),
     }))
@@ -45,9 +46,12 @@ export function measure({ layouts, isInContainer, ignore }: MeasureQuestion): Me
     screen: innerHeight,
     direction: getComputedStyle(region).direction === 'rtl' ? 'rtl' : 'ltr',
     origin: isPage ? { x: 0, y: 0 } : { x: at.left + scrollX, y: at.top + scrollY },
-    over: overflow(isPassed),
+    over: overflow(isPassed, nameOf),
     boxes,
-    texts: textsIn(region, top, isPassed).map(({ element, ...text }) => ({ ...text, block: blockOf(element) })),
+    texts: textsIn(region, { left, top }, isPassed, nameOf).map(({ element, ...text }) => ({
+      ...text,
+      block: blockOf(element),
+    })),
     layout: found && blocks.length > 0 ? { id: found.id, blocks } : null,
   };
 }
@@ -77,7 +81,7 @@ function blocksAround(blocks: ReadonlyMap<string, Element>): (element: Element) 
 }
 
 /** By how much the page scrolls sideways, and what reaches furthest beyond it. */
-function overflow(isPassed: (element: Element) => boolean): Measured['over'] {
+function overflow(isPassed: (element: Element) => boolean, nameOf: (element: Element) => string): Measured['over'] {
   const page = document.scrollingElement ?? document.documentElement;
   const by = page.scrollWidth - page.clientWidth;
   if (by <= 0) return { by: 0, names: [] };
@@ -100,5 +104,5 @@ function overflow(isPassed: (element: Element) => boolean): Measured['over'] {
   const outer = first.filter(
     ({ element }) => !first.some((other) => other.element !== element && other.element.contains(element)),
   );
-  return { by, names: outer.slice(0, 3).map(({ element }) => elementName(element)) };
+  return { by, names: outer.slice(0, 3).map(({ element }) => nameOf(element)) };
 }

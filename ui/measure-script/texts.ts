@@ -1,11 +1,15 @@
 import type { MeasuredText } from '../../core/built/measured';
 import { LEAST_SIDE } from './boxes';
-import { elementName } from './element-name';
 
 type Found = Omit<MeasuredText, 'block'> & { element: Element };
 
 /** Every element in which words stand by themselves, as it is set; words in a line only where they are set otherwise than the line. */
-export function textsIn(root: Element, top: number, isPassed: (element: Element) => boolean): Found[] {
+export function textsIn(
+  root: Element,
+  { left, top }: { left: number; top: number },
+  isPassed: (element: Element) => boolean,
+  nameOf: (element: Element) => string,
+): Found[] {
   const page = root.ownerDocument;
   const view = page.defaultView!;
   const canvas = page.createElement('canvas').getContext('2d');
@@ -28,7 +32,8 @@ export function textsIn(root: Element, top: number, isPassed: (element: Element)
   function textOf(element: Element, words: Text, style: CSSStyleDeclaration): Found | null {
     const line = firstLine(words);
     // what is there for readers of screens alone takes no room
-    if (!line || line.height < LEAST_SIDE || element.getBoundingClientRect().width < LEAST_SIDE) return null;
+    const room = element.getBoundingClientRect();
+    if (!line || line.height < LEAST_SIDE || room.width < LEAST_SIDE) return null;
     const isInLine = style.display === 'inline';
     if (isInLine && element.parentElement) {
       const around = view.getComputedStyle(element.parentElement);
@@ -38,7 +43,9 @@ export function textsIn(root: Element, top: number, isPassed: (element: Element)
     const ascent = ascentOf(style);
     return {
       element,
-      name: elementName(element),
+      name: nameOf(element),
+      x: room.left - left,
+      width: room.width,
       family: firstFamily(style.fontFamily),
       size: Number.parseFloat(style.fontSize),
       leading: Number.isFinite(leading) ? leading : null,

@@ -2,7 +2,7 @@ import type { FoundBlock } from './blocks';
 import type { OverlayData } from './data';
 import type { LaidOut } from './grid';
 import { boxesIn } from '../measure-script/boxes';
-import { elementName } from '../measure-script/element-name';
+import { elementNamer } from '../measure-script/element-name';
 import type { Off } from './off';
 
 const MOST_BOXES = 5000;
@@ -11,6 +11,7 @@ const MOST_BOXES = 5000;
 export function reportOf(data: OverlayData, grid: LaidOut, off: readonly Off[], blocks: readonly FoundBlock[]): string {
   const round = (length: number): number => Math.round(length * 64) / 64;
   const { top, height } = grid.region.getBoundingClientRect();
+  const nameOf = elementNamer();
   const isPage = grid.region === document.body;
   const head = isPage ? 0 : top + scrollY;
   const boxes = boxesIn(grid.region)
@@ -20,7 +21,7 @@ export function reportOf(data: OverlayData, grid: LaidOut, off: readonly Off[], 
       round(y + scrollY - head),
       round(width),
       round(tall),
-      elementName(element).slice(0, 120),
+      nameOf(element).slice(0, 120),
     ]);
   const name = `${document.title || location.pathname}, ${round(grid.width)}`.slice(0, 120);
   return JSON.stringify(
@@ -28,7 +29,7 @@ export function reportOf(data: OverlayData, grid: LaidOut, off: readonly Off[], 
       edition: `${data.name} ${data.version}`,
       range: grid.range.name,
       off: off.map(({ element, side, at, by }) => ({
-        element: elementName(element),
+        element: nameOf(element),
         side,
         at: round(at),
         by: round(by),
