@@ -3,7 +3,7 @@ import { px } from '../length/px';
 import { specOfGrid } from '../spec/named-grids';
 import { specLines } from '../survey/lines';
 import { blocksAmong, causesOf, causeText, offGrid, shownOff } from '../survey/off';
-import type { OnBuilt } from './hold-built';
+import type { OnBuilt } from './on-built';
 import type { Measured, MeasuredBox } from './measured';
 import { type BuiltVerdict, drawnPx, gathered, notHeld, severalOr, type Slip, verdictOf } from './verdicts';
 

@@ -1,7 +1,7 @@
 import { allBlocks } from '../spec/all-blocks';
 import { measureOf } from '../spec/measure';
 import { breakpointAt, byWidth } from '../spec/ranges';
-import type { Breakpoint, Spec } from '../spec/schema';
+import type { Spec } from '../spec/schema';
 import { columnsVerdict, rowsVerdict } from './edges-built';
 import { layoutVerdict } from './layout-built';
 import type { Measured, MeasureQuestion } from './measured';
@@ -49,9 +49,6 @@ export function holdBuilt(spec: Spec, measured: Measured, tolerance = BUILT_TOLE
     })),
   };
 }
-
-/** What a page is held with: the document, and the page counted from where it is read from. */
-export type OnBuilt = { spec: Spec; breakpoint: Breakpoint; page: Measured; tolerance: number };
 
 /** What the script in the page is asked for a document. */
 export function questionOf(spec: Spec, ignore: string | null): MeasureQuestion {

@@ -2,7 +2,7 @@ import type { PlacedBlock } from '../layouts/place-blocks';
 import { solveLayout } from '../layouts/solve-layout';
 import { counted } from '../length/present';
 import { px } from '../length/px';
-import type { OnBuilt } from './hold-built';
+import type { OnBuilt } from './on-built';
 import type { MeasuredBlock } from './measured';
 import { type BuiltFinding, type BuiltVerdict, drawnPx, verdictOf } from './verdicts';
 

@@ -4,7 +4,7 @@ import { countsOfSection } from '../layouts/section-grid';
 import { allBlocks } from '../spec/all-blocks';
 import { px } from '../length/px';
 import { textAt } from '../type/text-at';
-import type { OnBuilt } from './hold-built';
+import type { OnBuilt } from './on-built';
 import type { MeasuredText } from './measured';
 import { type BuiltVerdict, drawnPx, gathered, notHeld, severalOr, type Slip, verdictOf } from './verdicts';
 

@@ -4,7 +4,17 @@ import { join } from 'node:path';
 import { mustExecute } from './process.mjs';
 import { say } from './say.mjs';
 
-const SOURCES = ['app', 'cli', 'core', 'scripts/setup/build.mjs', 'server', 'ui', 'next.config.ts', 'package-lock.json', 'tsconfig.json'];
+const SOURCES = [
+  'app',
+  'cli',
+  'core',
+  'scripts/setup/build.mjs',
+  'server',
+  'ui',
+  'next.config.ts',
+  'package-lock.json',
+  'tsconfig.json',
+];
 const MARK = '.next/ypsiline-sources';
 
 /** Builds the application when a source has changed since the last build. */
