@@ -14,7 +14,7 @@ import { findBrowser } from '../measure/find-browser';
 import type { MeasuredScreen } from '../measure/measure-pages';
 
 const USAGE =
-  'measure --against SPEC --url ADDRESS… [--widths all|drawn|bounds|320,412,1512] [--browser PATH] [--wait SELECTOR] [--ignore SELECTOR] [--tolerance PX] [--header "NAME: VALUE"]… [--cookie NAME=VALUE]… [--timeout S] [--allow-unchecked] [--pictures DIR] [--junit FILE] [--json]';
+  'measure --against SPEC --url ADDRESS… [--widths all|drawn|bounds|320,412,1512] [--height PX] [--browser PATH] [--wait SELECTOR] [--ignore SELECTOR] [--tolerance PX] [--header "NAME: VALUE"]… [--cookie NAME=VALUE]… [--timeout S] [--allow-unchecked] [--pictures DIR] [--junit FILE] [--json]';
 
 /** Running pages, measured in a browser at every width that matters and held against a document; status 1 where something is off. */
 export const measureCommand: Command = {
@@ -24,6 +24,7 @@ export const measureCommand: Command = {
   --against SPEC    the document (spec.json of an edition)
   --url ADDRESS     a page; several are measured side by side
   --widths          all: the drawn widths and one px on both sides of each boundary (as without it); drawn; bounds; or a list of px
+  --height PX       how high the window is (as the breakpoint is drawn)
   --browser PATH    the browser’s program, or its name on the search path
   --wait SELECTOR   measure when this is on the page
   --ignore SELECTOR leave out what matches, and what is in it
@@ -45,6 +46,7 @@ export const measureCommand: Command = {
         against: one,
         url: many,
         widths: one,
+        height: one,
         browser: one,
         wait: one,
         ignore: one,
@@ -67,6 +69,7 @@ export const measureCommand: Command = {
       throw new Unusable('no page is named. Give one with --url, such as --url http://localhost:3000/');
     const tolerance = pxAmong(values, 'tolerance') ?? BUILT_TOLERANCE;
     const widths = widthsOf(spec, text('widths'));
+    const height = wholeNumber(values, 'height', { least: 100, most: 16_000 });
     const browser = findBrowser(text('browser'), env);
     const ignore = text('ignore') ?? null;
     const { measurePages } = await import('../measure/measure-pages');
@@ -84,7 +87,7 @@ export const measureCommand: Command = {
       {
         addresses,
         widths,
-        heightAt: (width) => breakpointAt(spec, width).reference.height,
+        heightAt: (width) => height ?? breakpointAt(spec, width).reference.height,
         question: questionOf(spec, ignore),
         wait: text('wait') ?? null,
         headers: Object.fromEntries(lists('header').map(headerOf)),

@@ -116,7 +116,7 @@ test('a request from another site changes nothing', async ({ signedIn: page }) =
   expect(answer.status()).toBe(403);
 });
 
-test('many breakpoints with long names push no view sideways', async ({ signedIn: page }) => {
+test('many breakpoints with long names push no view sideways @long', async ({ signedIn: page }) => {
   const [first] = practiceSpec('Many').breakpoints;
   const breakpoints = Array.from({ length: 24 }, (_, index) => ({
     ...first!,

@@ -65,7 +65,7 @@ test('a search with no answer says what to loosen', async ({ signedIn: page }) =
   await expect(page.getByText('In the sheet now: 10 × 93, gutter 30')).toBeVisible();
 });
 
-test('a long search shows its progress and can be cancelled', async ({ signedIn: page }) => {
+test('a long search shows its progress and can be cancelled @long', async ({ signedIn: page }) => {
   await openFinder(page);
   await page.getByLabel('Container or viewport').selectOption('a viewport of');
   await page.locator('#finder-widths').fill('320 to 3840');
@@ -119,7 +119,7 @@ test('thousands of solutions scroll, and sort by any column', async ({ signedIn:
   await expect(table.locator('[aria-rowindex="20001"]')).toBeVisible();
 });
 
-test('counts against each other, with the spans that all share', async ({ signedIn: page }) => {
+test('counts against each other, with the spans that all share @long', async ({ signedIn: page }) => {
   await openFinder(page);
   await page.getByRole('button', { name: 'Compare counts' }).click();
   await page.getByLabel('Container').fill('1200');
@@ -137,7 +137,9 @@ test('counts against each other, with the spans that all share', async ({ signed
   await expect(page.getByText('Enter two to 4 counts, such as 12, 16.')).toBeVisible();
 });
 
-test('a finding of columns that are not whole leads to the sweep and to the finder', async ({ signedIn: page }) => {
+test('a finding of columns that are not whole leads to the sweep and to the finder @long', async ({
+  signedIn: page,
+}) => {
   const slug = await makeSpec(page.request, spec);
   await page.goto(`/tidewick/${slug}`);
   const finding = page.getByRole('listitem').filter({ hasText: 'Columns are 77½ px at 390' });

@@ -23,7 +23,7 @@ test('at 1024 × 768 five breakpoints are whole, and no value is cut though ther
   expect(cut.filter((text) => !text?.startsWith('Trying'))).toEqual([]);
 });
 
-test('the menu of a choice and what is wrong with a value stand at their cell, over whatever is there', async ({
+test('the menu of a choice and what is wrong with a value stand at their cell, over whatever is there @long', async ({
   signedIn: page,
 }) => {
   await page.setViewportSize({ width: 1024, height: 768 });
@@ -52,7 +52,7 @@ test('the menu of a choice and what is wrong with a value stand at their cell, o
   expect(Math.min(Math.abs(at.y - box.y - box.height), Math.abs(box.y - at.y - at.height))).toBeLessThan(12);
 });
 
-test('what must be fixed stands first, whatever is selected', async ({ signedIn: page }) => {
+test('what must be fixed stands first, whatever is selected @long', async ({ signedIn: page }) => {
   await openBench(page, practiceSpec('Must be fixed first'));
   await type(page, 'Gutter', 'Phone', '7');
   await type(page, 'Margin', 'Desktop', '700');
@@ -63,7 +63,7 @@ test('what must be fixed stands first, whatever is selected', async ({ signedIn:
   }
 });
 
-test('the wordmark leads where it says', async ({ signedIn: page }) => {
+test('the wordmark leads where it says @long', async ({ signedIn: page }) => {
   await page.goto(`${DEMO}/publish`);
   await page.getByRole('link', { name: 'Ypsiline, all specifications of Tidewick Ferries' }).click();
   await expect(page).toHaveURL(/\/tidewick$/);

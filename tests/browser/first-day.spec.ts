@@ -7,7 +7,9 @@ import { cell, expect, openBench, saved, test, type } from './app';
 const spec = practiceSpec('First day');
 const viewport = (page: Parameters<typeof cell>[0]) => page.getByRole('slider', { name: 'Viewport' });
 
-test('the marker goes along with the design size that it stands on, again and again', async ({ signedIn: page }) => {
+test('the marker goes along with the design size that it stands on, again and again @long', async ({
+  signedIn: page,
+}) => {
   await openBench(page, spec);
   await expect(viewport(page)).toHaveAttribute('aria-valuenow', '1440');
   for (const width of ['1512', '1280', '1600']) {
@@ -44,7 +46,7 @@ test('a margin under a cap says what is drawn; a zoom outlives the finder', asyn
   }
 });
 
-test('dividing writes nothing that nobody asked for, and back', async ({ signedIn: page }) => {
+test('dividing writes nothing that nobody asked for, and back @long', async ({ signedIn: page }) => {
   await openBench(page, spec);
   for (const turn of ['first', 'second']) {
     await type(page, 'Rule', 'Desktop', 'divide');
@@ -56,7 +58,7 @@ test('dividing writes nothing that nobody asked for, and back', async ({ signedI
   }
 });
 
-test('two numbers with a slash are not divided unsaid', async ({ signedIn: page }) => {
+test('two numbers with a slash are not divided unsaid @long', async ({ signedIn: page }) => {
   await openBench(page, spec);
   await type(page, 'Margin', 'Phone', '170 / 80');
   await expect(
@@ -73,7 +75,7 @@ test('two numbers with a slash are not divided unsaid', async ({ signedIn: page 
   ).toBeVisible();
 });
 
-test('a mend that would make another finding of its weight is not offered', async ({ signedIn: page }) => {
+test('a mend that would make another finding of its weight is not offered @long', async ({ signedIn: page }) => {
   // six rows in 900 with gaps of 8 are 143⅓ high; whole with 2 below, which is no multiple of 8 or 4
   const divided: Spec = {
     ...spec,

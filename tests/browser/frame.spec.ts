@@ -20,7 +20,7 @@ test('names of forty letters are whole at 1280 px, with all that stands beside t
   expect(await sideways(page)).toBeLessThanOrEqual(0);
 });
 
-test('the longest names, in any script, push nothing out of the window', async ({ signedIn: page }) => {
+test('the longest names, in any script, push nothing out of the window @long', async ({ signedIn: page }) => {
   const names = [
     'x'.repeat(60),
     'شبكة الأعمدة لموقع العبارات والرحلات البحرية',
@@ -60,7 +60,7 @@ test('every page of a specification has the draft’s state, Publish and the key
   }
 });
 
-test('what a view answers is said once, until it is dismissed, with the account', async ({
+test('what a view answers is said once, until it is dismissed, with the account @long', async ({
   signedIn: page,
   browser,
   baseURL,

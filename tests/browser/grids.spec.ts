@@ -183,7 +183,7 @@ test('a section of a layout stands on a grid beside the main one', async ({ sign
   await expect(page.getByRole('combobox', { name: 'Grid of section Opening' })).toHaveValue('');
 });
 
-test('published: a file for each grid, the container at any width, drawings from right to left', async ({
+test('published: a file for each grid, the container at any width, drawings from right to left @long', async ({
   signedIn: page,
 }) => {
   const slug = await openBench(page, { ...spec, name: 'Panes', measure: 'container', grids: [ARTICLE] });

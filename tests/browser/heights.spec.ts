@@ -35,7 +35,7 @@ test('rows by each of the three rules, with the sum of heights; undo takes it ba
   await expect(cell(page, 'Rule', 'Desktop')).toHaveText('divide');
 });
 
-test('what cannot stand in the rows gets a sentence, and stays as typed', async ({ signedIn: page }) => {
+test('what cannot stand in the rows gets a sentence, and stays as typed @long', async ({ signedIn: page }) => {
   await openBench(page, spec);
   await type(page, 'How many', 'Phone', '9999');
   await expect(page.getByText('Bands run down the whole page and need no count')).toBeVisible();
@@ -75,7 +75,7 @@ test('the page is made longer: typed, with the keys, by dragging its foot', asyn
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled(); // where one looks is no change
 });
 
-test('a leading that divides the page, with its neighbours, becomes the step', async ({ signedIn: page }) => {
+test('a leading that divides the page, with its neighbours, becomes the step @long', async ({ signedIn: page }) => {
   await openBench(page, spec);
   await cell(page, 'Step', 'Desktop').click();
   await page.getByRole('button', { name: 'Leading', exact: true }).click();

@@ -1,4 +1,8 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
+import { PNG } from 'pngjs';
 import { findFirefox } from '../../scripts/setup/firefox.mjs';
 import { builtPage, demoSpec, html, type MeasureAnswer, measured, withSite } from './built-site';
 
@@ -19,10 +23,59 @@ for (const [engine, browser] of [
         const said = await measured(browser, passenger, urls);
         expect(said.says).toMatch(/(\d+) checks: \1 as specified, 0 off\.\s*$/);
         expect(said.status).toBe(0);
+        // a section as tall as the screen, where that is below the least and above the greatest that its rows divide
+        for (const height of ['500', '1400']) {
+          const front = ['--widths', '1512', '--height', height, '--url', `${site}/front`];
+          expect((await measured(browser, passenger, front)).says, height).toContain(
+            '4 checks: 4 as specified, 0 off.',
+          );
+        }
       },
     );
   });
 }
+
+test('what is off is drawn over a picture of the page, and written as JUnit XML', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'ypsiline-pictures-'));
+  const fault = "#front [data-block='ness'] { margin-inline-start: 8px !important }";
+  try {
+    await withSite(html(builtPage(passenger, passenger.layouts[0]!, fault)), async (site) => {
+      const files = ['--pictures', folder, '--junit', join(folder, 'pages.xml')];
+      const said = await measured(CHROMIUM, passenger, ['--widths', '1512', '--url', `${site}/front`, ...files]);
+      expect(said.status).toBe(1);
+    });
+    expect(readFileSync(join(folder, 'pages.xml'), 'utf8')).toContain('<failure message="The Ness starts 8 px late"/>');
+    const [name] = readdirSync(folder).filter((each) => each.endsWith('-front-1512.png'));
+    const { width, data } = PNG.sync.read(readFileSync(join(folder, name!)));
+    expect(width).toBe(1512);
+    // the line around The Ness, from 996 on and at its height: #b3261e
+    const marked = (x: number, y: number): boolean => data.readUIntBE((y * width + x) * 4, 3) === 0xb3261e;
+    expect([995, 700].map((x) => marked(x, 1400))).toEqual([true, false]);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
+
+test('a table of data is one thing, whose columns are no columns of the page; one that lays out a page is its cells', async () => {
+  const cells = ['Departs', 'From', 'To', 'Crossing time in minutes'];
+  const row = (tag: string): string =>
+    `<tr>${cells.map((each) => `<${tag} style="background: #eee">${each}</${tag}>`).join('')}</tr>`;
+  const page = (more: string, head: string): string =>
+    `<!doctype html><style>body { margin: 0 } table { margin: 8px 20px; inline-size: 372px; border-spacing: 3px }</style><table ${more}>${head}${row('td').repeat(6)}</table>`;
+  for (const [table, status] of [
+    [page('', `<thead>${row('th')}</thead>`), 0],
+    [page('role="presentation"', row('td')), 1],
+  ] as const) {
+    const bare = { ...passenger, type: [], layouts: [] };
+    await withSite(html(table), async (site) => {
+      const said = await measured(CHROMIUM, bare, ['--widths', '412', '--url', site, '--json']);
+      const { checks } = (JSON.parse(said.says) as MeasureAnswer).pages[0]!.screens[0]!;
+      const columns = checks.find(({ check }) => check === 'columns')!;
+      expect(columns.findings.length > 0 || columns.why !== null, said.says).toBe(status === 1);
+      expect(columns.held, said.says).toBe(status === 1 ? 56 : 2);
+    });
+  }
+});
 
 /** A fault of a page: what is done to it, at which width it shows, and how it is told: the check, what it is said of, by how many px. */
 type Fault = { css?: string; more?: string; at: number; check: string; of: RegExp; by: number | null };

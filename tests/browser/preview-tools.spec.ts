@@ -100,7 +100,7 @@ test('zoom and pan: with the wheel, with keys, with buttons, and back to the who
   await expect(zoom).not.toHaveText(`${fits} %`);
 });
 
-test('arrow keys step through rows when they are shown', async ({ signedIn: page }) => {
+test('arrow keys step through rows when they are shown @long', async ({ signedIn: page }) => {
   await openBench(page, spec);
   await cell(page, 'Gutter', 'Phone').click();
   await desk(page).focus();

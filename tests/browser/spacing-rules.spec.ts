@@ -75,7 +75,7 @@ test('a rule is turned off, weighed otherwise, given another number; all of it i
   await expect(findings).not.toContainText('screens need at least 14');
 });
 
-test('a waiver lapses when its numbers change; what was accepted is said, and it is waived anew', async ({
+test('a waiver lapses when its numbers change; what was accepted is said, and it is waived anew @long', async ({
   signedIn: page,
 }) => {
   await openBench(page, spec);

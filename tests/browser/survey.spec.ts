@@ -172,7 +172,7 @@ test('a survey is kept with the spec, opened again, and compared with the spec a
   await expect(kept.getByRole('button', { name: 'Cards in March', exact: true })).toHaveCount(0);
 });
 
-test('what cannot be read is said in a sentence each', async ({ signedIn: page }) => {
+test('what cannot be read is said in a sentence each @long', async ({ signedIn: page }) => {
   test.setTimeout(400_000);
   await page.goto(SURVEY);
   const says = (sentence: string | RegExp) =>

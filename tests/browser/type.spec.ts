@@ -56,7 +56,7 @@ test('a leading off the grid is a finding that leads here, and a suggestion puts
   await expect(page.getByRole('gridcell', { name: 'Leading, Tablet: 28' })).toBeVisible();
 });
 
-test('names, fonts, what stands on the grid; as it falls and on the grid', async ({ signedIn: page }) => {
+test('names, fonts, what stands on the grid; as it falls and on the grid @long', async ({ signedIn: page }) => {
   await openType(page);
   await page.getByRole('textbox', { name: 'Style name' }).fill('Body Text');
   await page.keyboard.press('Enter');

@@ -61,6 +61,11 @@ export function ForDevelopers({ spec, version, server, team, fileName, address: 
       'does the site’s CSS do what this edition says?',
       'node ypsiline.mjs compare src/grid/spec.json dist/site.css --junit reports/grid.xml',
     ],
+    [
+      'On the running site',
+      'in a browser, at every width that matters: edges, rows, baselines, text styles',
+      'node ypsiline.mjs measure --against src/grid/spec.json \\\n  --url http://localhost:3000/',
+    ],
   ];
   return (
     <section className={`${styles.section} no-print`} aria-labelledby="developers">

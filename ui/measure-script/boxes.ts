@@ -23,7 +23,8 @@ export function boxesIn(root: Element, isPassed: (element: Element) => boolean =
     if (isPassed(element)) return;
     const style = view.getComputedStyle(element);
     if (style.display === 'none') return;
-    const seen = seenAs(element, style);
+    const isTable = isDataTable(element);
+    const seen = isTable && style.visibility === 'visible' ? 'painted' : seenAs(element, style);
     if (seen) {
       const { left, top, width, height } = element.getBoundingClientRect();
       const whole = { x: left, y: top, width, height };
@@ -31,11 +32,17 @@ export function boxesIn(root: Element, isPassed: (element: Element) => boolean =
       if (width >= LEAST_SIDE && height >= LEAST_SIDE && own.width >= LEAST_SIDE && own.height >= LEAST_SIDE)
         boxes.push({ ...own, element, seen, style });
     }
-    // a drawing is one thing
-    if (element.tagName.toLowerCase() !== 'svg') for (const child of element.children) look(child);
+    // a drawing is one thing, and a table another: its columns are those of its words
+    if (!isTable && element.localName !== 'svg') for (const child of element.children) look(child);
   };
   for (const child of root.children) look(child);
   return boxes;
+}
+
+/** A table of data; one that lays out a page, as e-mails have them, has no heads, or says that it is none. */
+export function isDataTable(element: Element): boolean {
+  if (element.localName !== 'table' || /^(presentation|none)$/.test(element.getAttribute('role') ?? '')) return false;
+  return element.querySelector(':scope > thead, :scope > caption, :scope > tr > th, :scope > tbody > tr > th') !== null;
 }
 
 const SIDES = ['Top', 'Right', 'Bottom', 'Left'] as const;

@@ -1,3 +1,4 @@
+import { isDataTable } from '../measure-script/boxes';
 import { seenAs } from '../measure-script/seen';
 import type { LaidOut } from './grid';
 
@@ -32,12 +33,12 @@ export function elementsOffGrid({ region, left, starts, ends, width }: LaidOut):
   return found;
 }
 
-/** Is it looked at as a whole? What can be seen is, and a block of a trial layout. */
+/** Is it looked at as a whole? What can be seen is, a block of a layout, and a table of data. */
 function isWhole(element: Element): boolean {
-  return isSeen(element) || element.hasAttribute('data-block');
+  return isSeen(element) || element.hasAttribute('data-block') || isDataTable(element);
 }
 
 /** Has it a ground, a border, or something of its own: a picture, a field, a text? */
-export function isSeen(element: Element): boolean {
+function isSeen(element: Element): boolean {
   return seenAs(element, getComputedStyle(element)) !== null;
 }
