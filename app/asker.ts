@@ -29,7 +29,7 @@ export async function signedInPerson(here: string): Promise<Person> {
   return (await currentPerson()) ?? redirect(`/sign-in?to=${encodeURIComponent(here)}`);
 }
 
-/** Who asks for a page of a team, and what of the team is theirs, and the database as it answers them; whoever may not do what the page is for is told that there is no such page. */
+/** Who asks for a page of a team, what of the team is theirs, and the database as it answers them; whoever may not do what the page is for is told that there is no such page. */
 export async function teamOfPage<A extends Action>(
   team: string,
   action: A,

@@ -1,12 +1,5 @@
 import { builtJson, builtJunit, type BuiltPage, builtText, countVerdicts } from '../../core/built/report-built';
-import {
-  type BuiltScreen,
-  BUILT_TOLERANCE,
-  holdBuilt,
-  measuredWidths,
-  questionOf,
-  unmeasured,
-} from '../../core/built/hold-built';
+import { BUILT_TOLERANCE, holdBuilt, measuredWidths, questionOf, unmeasured } from '../../core/built/hold-built';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, pxAmong, readArguments, readDocument, Unusable, wholeNumber } from '../command';
@@ -61,12 +54,11 @@ export const measureCommand: Command = {
       0,
     );
     const text = (name: string): string | undefined => (typeof values[name] === 'string' ? values[name] : undefined);
-    if (text('against') === undefined)
-      throw new Unusable('--against names no document. Give the spec.json of an edition');
+    if (text('against') === undefined) throw new Unusable('measure needs a document. Add --against SPEC');
     const spec = readDocument(text('against')!, read);
     const addresses = lists('url').map(addressOf);
     if (addresses.length === 0)
-      throw new Unusable('no page is named. Give one with --url, such as --url http://localhost:3000/');
+      throw new Unusable('measure needs a page. Add --url ADDRESS, such as http://localhost:3000/');
     const tolerance = pxAmong(values, 'tolerance') ?? BUILT_TOLERANCE;
     const widths = widthsOf(spec, text('widths'));
     const height = wholeNumber(values, 'height', { least: 100, most: 16_000 });
@@ -75,14 +67,7 @@ export const measureCommand: Command = {
     const { measurePages } = await import('../measure/measure-pages');
     const pictures = text('pictures');
     const drawn: { path: string; text: string | Buffer }[] = [];
-    const held = (screen: MeasuredScreen): BuiltScreen & { height: number } => ({
-      ...('problem' in screen
-        ? unmeasured(spec, screen.width, screen.problem)
-        : holdBuilt(spec, screen.measured, tolerance)),
-      width: screen.width,
-      height: screen.height,
-    });
-    const pages = await measurePages(
+    const built = await measurePages(
       browser,
       {
         addresses,
@@ -95,17 +80,15 @@ export const measureCommand: Command = {
         patience: (wholeNumber(values, 'timeout', { most: 600 }) ?? 30) * 1000,
       },
       async (page, address, screen) => {
-        const off = held(screen).checks.flatMap(({ findings }) => findings);
-        if (pictures === undefined || off.length === 0) return;
-        const { pictureOff } = await import('../measure/draw-off');
-        drawn.push(await pictureOff(page, off, pictures, address));
+        const held = heldScreen(spec, screen, tolerance);
+        const off = held.checks.flatMap(({ findings }) => findings);
+        if (pictures !== undefined && off.length > 0) {
+          const { pictureOff } = await import('../measure/draw-off');
+          drawn.push(await pictureOff(page, off, pictures, address));
+        }
+        return held;
       },
     );
-    const built: BuiltPage[] = pages.map(({ address, notes, screens }) => ({
-      address,
-      notes,
-      screens: screens.map(held),
-    }));
     const counts = countVerdicts(built);
     const junit = text('junit');
     return {
@@ -115,6 +98,14 @@ export const measureCommand: Command = {
     };
   },
 };
+
+/** A screen held against the document, with the window in which it was measured. */
+function heldScreen(spec: Spec, screen: MeasuredScreen, tolerance: number): BuiltPage['screens'][number] {
+  const { width, height } = screen;
+  const held =
+    'problem' in screen ? unmeasured(spec, width, screen.problem) : holdBuilt(spec, screen.measured, tolerance);
+  return { ...held, width, height };
+}
 
 function addressOf(text: string): string {
   const url = URL.canParse(text) ? new URL(text) : null;

@@ -30,7 +30,7 @@ export async function pictureOff(
     document.documentElement.append(host);
   }, marks);
   const url = new URL(address);
-  const name = `${url.host}${url.pathname}`.replace(/[^a-z0-9]+/gi, '-').replace(/^-|-$/g, '');
+  const name = `${url.host}${url.pathname}${url.search}${url.hash}`.replace(/[^a-z0-9]+/gi, '-').replace(/^-|-$/g, '');
   try {
     const path = join(folder, `${name}-${page.viewport()?.width ?? 0}.png`);
     return { path, text: Buffer.from(await page.screenshot({ fullPage: true })) };

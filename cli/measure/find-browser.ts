@@ -42,7 +42,7 @@ export function findBrowser(asked: string | undefined, env: Record<string, strin
     folders.map((folder) => join(folder, command)).find((path) => existsSync(path));
   if (asked !== undefined) {
     const path = existsSync(asked) ? asked : onPath(asked);
-    if (path === undefined) throw new Unusable(`--browser: there is no ${asked}. Give the path of a browser’s program`);
+    if (path === undefined) throw new Unusable(`--browser: there is no ${asked}. Use the path of a browser’s program`);
     return { path, kind: kindOfBrowser(path) };
   }
   const path =

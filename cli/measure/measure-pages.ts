@@ -24,7 +24,11 @@ export type MeasureAsked = {
 
 /** A page at one width; or why it could not be measured. */
 export type MeasuredScreen = { width: number; height: number } & ({ measured: Measured } | { problem: string });
-export type MeasuredPage = { address: string; notes: string[]; screens: MeasuredScreen[] };
+/** A page with what was taken of it at each width. */
+export type TakenPage<T> = { address: string; notes: string[]; screens: T[] };
+
+/** Takes what is wanted of a screen while it is still there, such as its picture. */
+type Take<T> = (page: Page, address: string, screen: MeasuredScreen) => Promise<T>;
 
 /** Pages are measured side by side, so many at a time. */
 const SIDE_BY_SIDE = 2;
@@ -34,18 +38,16 @@ const [BETWEEN, MOVES_AFTER] = [80, 4_000];
 
 /**
  * Opens each address in a browser without a window, and measures it at each width. What cannot be opened throws one sentence; what cannot be measured at a width says so.
- *
- * @param drawn what is done with a screen while it is still there, such as taking its picture
  */
-export async function measurePages(
+export async function measurePages<T>(
   { path, kind }: FoundBrowser,
   asked: MeasureAsked,
-  drawn: (page: Page, address: string, screen: MeasuredScreen) => Promise<void> = async () => {},
-): Promise<MeasuredPage[]> {
+  take: Take<T>,
+): Promise<TakenPage<T>[]> {
   const browser = await launched(path, kind);
   try {
     const side = pLimit(SIDE_BY_SIDE);
-    const pages = asked.addresses.map((address) => side(() => measureOne(browser, address, asked, drawn)));
+    const pages = asked.addresses.map((address) => side(() => measureOne(browser, address, asked, take)));
     return await Promise.all(pages);
   } finally {
     await browser.close().catch(() => {});
@@ -63,12 +65,12 @@ async function launched(path: string, kind: FoundBrowser['kind']): Promise<Brows
   }
 }
 
-async function measureOne(
+async function measureOne<T>(
   browser: Browser,
   address: string,
   asked: MeasureAsked,
-  drawn: (page: Page, address: string, screen: MeasuredScreen) => Promise<void>,
-): Promise<MeasuredPage> {
+  take: Take<T>,
+): Promise<TakenPage<T>> {
   const page = await browser.newPage();
   const notes: string[] = [];
   page.on('dialog', (dialog) => {
@@ -84,13 +86,12 @@ async function measureOne(
     const led = page.url();
     if (withoutPart(led) !== withoutPart(address)) notes.push(`It led to ${publicAddress(led)}`);
     await page.evaluate(MEASURE_SCRIPT);
-    const screens: MeasuredScreen[] = [];
+    const screens: T[] = [];
     for (const width of asked.widths) {
       const height = asked.heightAt(width);
       await page.setViewport({ width, height });
       const screen = { width, height, ...(await measuredStill(page, asked.question, width)) };
-      screens.push(screen);
-      await drawn(page, address, screen);
+      screens.push(await take(page, address, screen));
     }
     return { address: publicAddress(address), notes, screens };
   } finally {

@@ -6,7 +6,7 @@ const REASONS: [RegExp, string][] = [
   [/CERT|SSL|SEC_ERROR/, 'has a certificate that isn’t trusted'],
   [/EMPTY_RESPONSE|CONNECTION_(RESET|CLOSED)|NET_RESET|NET_INTERRUPT/, 'is cut off before it answers'],
   [/UNSAFE_PORT|PORT_ACCESS/, 'has a port that browsers don’t open'],
-  [/INVALID_URL|MALFORMED_URI/, 'is no address. Give one such as http://localhost:3000/'],
+  [/INVALID_URL|MALFORMED_URI/, 'isn’t an address. Use one such as http://localhost:3000/'],
   [/ABORTED|BINDING_ABORTED/, 'is no page: it is downloaded'],
 ];
 
@@ -15,5 +15,5 @@ export function whyNot(error: unknown, patience: number): string {
   const says = error instanceof Error ? error.message : String(error);
   if (/timeout/i.test(says)) return `hasn’t come after ${patience / 1000} s`;
   const known = REASONS.find(([pattern]) => pattern.test(says));
-  return known?.[1] ?? `can’t be opened: ${says.split('\n')[0]}`;
+  return known?.[1] ?? `can’t be opened: ${says.split('\n')[0]!.replace(/ at \w+:.*$/, '')}`;
 }

@@ -2,7 +2,8 @@ import { rowFramesAt } from '../layouts/row-frames';
 import { px } from '../length/px';
 import { specOfGrid } from '../spec/named-grids';
 import { specLines } from '../survey/lines';
-import { blocksAmong, causesOf, causeText, offGrid, shownOff } from '../survey/off';
+import { blocksAmong, causesOf, causeText, type OffEdge, offGrid, shownOff } from '../survey/off';
+import { boxCount } from '../survey/screens';
 import type { OnBuilt } from './on-built';
 import type { Measured, MeasuredBox } from './measured';
 import { type BuiltVerdict, drawnPx, gathered, notHeld, severalOr, type Slip, verdictOf } from './verdicts';
@@ -14,7 +15,9 @@ export function columnsVerdict({ spec, page, tolerance }: OnBuilt): BuiltVerdict
   const others = (spec.grids ?? []).map((grid) => specLines(specOfGrid(spec, grid), page.width));
   const isOn = (lines: readonly number[], at: number): boolean =>
     lines.some((line) => Math.abs(line - at) <= tolerance);
-  const off = slips.filter(({ side, at }) => !others.some((own) => isOn(side === 'start' ? own.starts : own.ends, at)));
+  const isOnOther = ({ side, at }: OffEdge): boolean =>
+    others.some((own) => isOn(side === 'start' ? own.starts : own.ends, at));
+  const off = slips.filter((edge) => !isOnOther(edge));
   const findings = causesOf(off).map((cause) => ({
     says: cause.edges.length === 1 ? causeText(cause).replace(/^1 box/, cause.edges[0]!.box) : causeText(cause),
     by: cause.by,
@@ -22,10 +25,7 @@ export function columnsVerdict({ spec, page, tolerance }: OnBuilt): BuiltVerdict
     places: cause.edges.map(({ at, top, height }) => ({ x: at - 1, y: top, width: 2, height })),
   }));
   // what is as wide as the screen leaves it as it should
-  const away = leaving.filter(
-    ({ side, at }) =>
-      !isOn([0, page.width], at) && !others.some((own) => isOn(side === 'start' ? own.starts : own.ends, at)),
-  );
+  const away = leaving.filter((edge) => !isOn([0, page.width], edge.at) && !isOnOther(edge));
   return {
     ...verdictOf('columns', edges, findings),
     why: away.length === 0 ? null : awaySays(away.map(({ box }) => box)),
@@ -40,10 +40,10 @@ function awaySays(names: readonly string[]): string {
 }
 
 /** The tops of what layouts say nothing of, against rows that go on down the page; those that divide a screen are held with the blocks on them. */
-export function rowsVerdict({ spec, breakpoint, page, tolerance }: OnBuilt, hasLayout: boolean): BuiltVerdict | null {
+export function rowsVerdict({ spec, breakpoint, page, layout, tolerance }: OnBuilt): BuiltVerdict | null {
   const { goOn, content, unit } = rowFramesAt(spec, breakpoint, px(String(page.width)), page.screen);
   if (!goOn)
-    return hasLayout
+    return layout
       ? null
       : notHeld('rows', 'Rows that divide a screen are checked by the blocks of a layout, and none is on the page');
   const [height, gap] = [unit.content.height.valueOf(), unit.content.gap.valueOf()];
@@ -55,7 +55,7 @@ export function rowsVerdict({ spec, breakpoint, page, tolerance }: OnBuilt, hasL
     const by = y - (first + Math.max(0, Math.round((y - first) / step)) * step);
     if (Math.abs(by) <= tolerance || y <= tolerance) return [];
     const says = (count: number, one: string): string =>
-      `${severalOr(count, one, 'box').replace(/boxs$/, 'boxes')} ${count === 1 ? 'begins' : 'begin'} ${drawnPx(Math.abs(by))} px ${by > 0 ? 'below' : 'above'} a row`;
+      `${severalOr(count, one, boxCount(count))} ${count === 1 ? 'begins' : 'begin'} ${drawnPx(Math.abs(by))} px ${by > 0 ? 'below' : 'above'} a row`;
     return [{ cause: String(shownOff(by)), by, name, place: { x, y, width, height: tall }, says }];
   });
   return verdictOf('rows', tops.length, gathered(slips));

@@ -25,6 +25,14 @@ const at = (spec: Spec, change: Partial<Breakpoint>): Spec => ({
 });
 const bare = at(phone, {});
 
+/** The same document with a layout of four blocks. */
+function pageWith() {
+  const area = (id: string) => ({ id, name: id, holds: { area: 'plain' as const }, at: {} });
+  const blocks = ['one', 'two', 'three', 'four'].map(area);
+  const section = { id: 'all', name: 'All', tall: 'content' as const, space: {}, blocks };
+  return { spec: { ...bare, layouts: [{ id: 'front', name: 'Front', notes: '', sections: [section] }] }, section };
+}
+
 const box = (x: number, width: number, y = 40, name = `b${x}-${y}`): MeasuredBox => ({
   name,
   x,
@@ -95,6 +103,14 @@ test('sides further off than a slip are none, and said', () => {
     held: 4,
     why: '1 side is further from a column than a slip: b20-40',
   });
+});
+
+test('a block of a layout that stands on the page by chance keeps nothing from being held', () => {
+  const { spec, section } = pageWith();
+  const [chance] = section.blocks;
+  const off = { ...box(20, 83), block: chance!.id };
+  const layout = { id: spec.layouts[0]!.id, blocks: [{ ...off, id: chance!.id }] };
+  expect(said(spec, page({ boxes: [off], layout }))).toEqual(['columns: b20-40 ends 2 px late']);
 });
 
 test('a page that scrolls sideways says by how much, and what reaches beyond', () => {

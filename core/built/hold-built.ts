@@ -2,9 +2,11 @@ import { allBlocks } from '../spec/all-blocks';
 import { measureOf } from '../spec/measure';
 import { breakpointAt, byWidth } from '../spec/ranges';
 import type { Spec } from '../spec/schema';
+import { fromOtherSide } from '../survey/turned';
 import { columnsVerdict, rowsVerdict } from './edges-built';
 import { layoutVerdict } from './layout-built';
 import type { Measured, MeasureQuestion } from './measured';
+import { asRead } from './on-built';
 import { baselineVerdict, typeVerdict } from './texts-built';
 import { type BuiltPlace, type BuiltVerdict, notHeld, verdictOf } from './verdicts';
 
@@ -21,11 +23,11 @@ export const BUILT_TOLERANCE = 0.5;
  *     holdBuilt(spec, measured).checks   // [{ check: 'scroll', verdict: 'same', … }, { check: 'columns', verdict: 'differs', findings: [{ says: '11 boxes end 2 px late', … }] }, …]
  */
 export function holdBuilt(spec: Spec, measured: Measured, tolerance = BUILT_TOLERANCE): BuiltScreen {
-  const page = readFromStart(measured);
-  const breakpoint = breakpointAt(spec, page.width);
-  const on = { spec, breakpoint, page, tolerance };
+  const breakpoint = breakpointAt(spec, measured.width);
+  const on = { spec, breakpoint, tolerance, ...asRead(spec, measured) };
+  const { page } = on;
   const layout = layoutVerdict(on);
-  const rows = breakpoint.rows && rowsVerdict(on, layout !== null);
+  const rows = breakpoint.rows && rowsVerdict(on);
   const checks = [
     scrollVerdict(page),
     columnsVerdict(on),
@@ -34,12 +36,10 @@ export function holdBuilt(spec: Spec, measured: Measured, tolerance = BUILT_TOLE
     ...(breakpoint.baseline ? [baselineVerdict(on)] : []),
     ...(spec.type.length > 0 ? [typeVerdict(on)] : []),
   ];
-  const onPage = ({ x, y, width, height }: BuiltPlace): BuiltPlace => ({
-    x: measured.origin.x + (measured.direction === 'rtl' ? page.width - x - width : x),
-    y: measured.origin.y + y,
-    width,
-    height,
-  });
+  const onPage = (place: BuiltPlace): BuiltPlace => {
+    const fromLeft = page.direction === 'rtl' ? fromOtherSide(place, page.width) : place;
+    return { ...fromLeft, x: page.origin.x + fromLeft.x, y: page.origin.y + fromLeft.y };
+  };
   return {
     width: page.width,
     breakpoint: breakpoint.name,
@@ -66,20 +66,6 @@ export function measuredWidths(spec: Spec, which: 'all' | 'drawn' | 'bounds' = '
     ...(which === 'bounds' ? [] : [reference.width]),
   ]);
   return [...new Set(widths)].sort((a, b) => a - b);
-}
-
-function readFromStart(page: Measured): Measured {
-  if (page.direction === 'ltr') return page;
-  const turned = <P extends { x: number; width: number }>(place: P): P => ({
-    ...place,
-    x: page.width - place.x - place.width,
-  });
-  return {
-    ...page,
-    boxes: page.boxes.map(turned),
-    texts: page.texts.map(turned),
-    layout: page.layout && { ...page.layout, blocks: page.layout.blocks.map(turned) },
-  };
 }
 
 /** WCAG 2.2, 1.4.10: nothing is read by scrolling in two directions. */

@@ -1,7 +1,5 @@
 import type { PlacedBlock } from '../layouts/place-blocks';
-import { solveLayout } from '../layouts/solve-layout';
 import { counted } from '../length/present';
-import { px } from '../length/px';
 import type { OnBuilt } from './on-built';
 import type { MeasuredBlock } from './measured';
 import { type BuiltFinding, type BuiltVerdict, drawnPx, verdictOf } from './verdicts';
@@ -9,19 +7,13 @@ import { type BuiltFinding, type BuiltVerdict, drawnPx, verdictOf } from './verd
 /** A block as it is drawn and as it is built. */
 type Pair = { drawn: PlacedBlock; built: MeasuredBlock; x: number; y: number; width: number; height: number };
 
-/** So many of a layout’s blocks by their class alone may stand on a page by chance. */
-const BY_CHANCE = 2;
-
 /**
  * The blocks of the layout that is on the page, each against where it is drawn: its sides, its height, the white space above it. What only follows from another
  * difference is not told again. Null where no layout is on the page.
  */
-export function layoutVerdict({ spec, page, tolerance }: OnBuilt): BuiltVerdict | null {
-  const layout = spec.layouts.find(({ id }) => id === page.layout?.id);
-  if (!layout || !page.layout) return null;
-  const { blocks } = solveLayout(spec, layout, px(String(page.width)), page.screen);
-  const built = new Map(page.layout.blocks.map((block) => [block.id, block]));
-  if (built.size <= BY_CHANCE && built.size < blocks.length) return null;
+export function layoutVerdict({ layout, tolerance }: OnBuilt): BuiltVerdict | null {
+  if (!layout) return null;
+  const { blocks, built } = layout;
   const pairs = blocks.flatMap((drawn): Pair[] => {
     const own = built.get(drawn.id);
     if (!own) return [];

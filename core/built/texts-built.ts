@@ -1,7 +1,5 @@
 import { baselineAt, firstLine } from '../baseline/baseline-at';
-import { placementsAt } from '../layouts/placements';
-import { countsOfSection } from '../layouts/section-grid';
-import { allBlocks } from '../spec/all-blocks';
+import { counted } from '../length/present';
 import { px } from '../length/px';
 import { textAt } from '../type/text-at';
 import type { OnBuilt } from './on-built';
@@ -18,12 +16,16 @@ const SIZE_TOLERANCE = 0.05;
 type SetStyle = { name: string; family: string; size: number; leading: number };
 
 /** The first baselines of texts against the baseline grid; of a layout’s blocks only those that stand on it there. */
-export function baselineVerdict({ spec, breakpoint, page, tolerance }: OnBuilt): BuiltVerdict {
+export function baselineVerdict({ spec, breakpoint, page, layout, tolerance }: OnBuilt): BuiltVerdict {
   const solved = baselineAt(spec, breakpoint, page.screen, px(String(page.width)))!;
   const step = solved.step.valueOf();
   if (step === 0) return notHeld('baseline', 'The baselines are 0 apart');
   const first = firstLine(solved).valueOf();
-  const standing = blocksOnBaseline(spec, breakpoint, page.layout?.id);
+  const standing = new Set(
+    layout?.blocks
+      .filter(({ placed: { stands, block } }) => stands === 'baseline' && 'text' in block.holds)
+      .map(({ id }) => id),
+  );
   const held = page.texts.filter(
     ({ isInLine, baseline, block }) => !isInLine && baseline !== null && (block === null || standing.has(block)),
   );
@@ -32,25 +34,11 @@ export function baselineVerdict({ spec, breakpoint, page, tolerance }: OnBuilt):
     const by = baseline! - (first + Math.round((baseline! - first) / step) * step);
     if (Math.abs(by) <= within + 0.01) return [];
     const says = (count: number, one: string): string =>
-      `${severalOr(count, one, 'text')} ${count === 1 ? 'stands' : 'stand'} ${drawnPx(Math.abs(by))} px ${by > 0 ? 'below' : 'above'} a baseline`;
+      `${severalOr(count, one, counted(count, 'text'))} ${count === 1 ? 'stands' : 'stand'} ${drawnPx(Math.abs(by))} px ${by > 0 ? 'below' : 'above'} a baseline`;
     const place = { x, y: baseline! - size, width, height: size };
     return [{ cause: `${drawnPx(by)} ${size}/${leading}`, by, name, place, says }];
   });
   return verdictOf('baseline', held.length, gathered(slips));
-}
-
-/** The blocks of a layout whose text stands on a baseline, or on the head of its row with a style that does. */
-function blocksOnBaseline(spec: OnBuilt['spec'], breakpoint: OnBuilt['breakpoint'], id?: string): Set<string> {
-  const sections = spec.layouts.find((layout) => layout.id === id)?.sections ?? [];
-  return new Set(
-    sections.flatMap((section) => {
-      const counts = countsOfSection(spec, section);
-      const own = allBlocks(section.blocks).filter(({ holds }) => 'text' in holds);
-      return placementsAt(spec, own, breakpoint, counts)
-        .filter(({ stands }) => stands === 'baseline')
-        .map(({ block }) => block.id);
-    }),
-  );
 }
 
 /** How texts are set, against the text styles at this width: family, size, leading. */
@@ -66,7 +54,7 @@ export function typeVerdict({ spec, breakpoint, page }: OnBuilt): BuiltVerdict {
     const set = `${drawnSize(text.size)}/${text.leading === null ? 'normal' : drawnSize(text.leading)} ${text.family}`;
     const meant = `${nearest.name} is ${drawnSize(nearest.size)}/${drawnSize(nearest.leading)} ${nearest.family}`;
     const says = (count: number, one: string): string =>
-      `${severalOr(count, one, 'text')} ${count === 1 ? 'is' : 'are'} ${set}; ${meant}`;
+      `${severalOr(count, one, counted(count, 'text'))} ${count === 1 ? 'is' : 'are'} ${set}; ${meant}`;
     const y = (text.baseline ?? text.size) - text.size;
     const place = { x: text.x, y, width: text.width, height: text.size };
     return [{ cause: `${set} ${nearest.name}`, by: text.size - nearest.size, name: text.name, place, says }];

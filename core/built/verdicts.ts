@@ -1,5 +1,3 @@
-import { counted } from '../length/present';
-
 /** What a built page is held for at a width. */
 export const BUILT_CHECKS = {
   scroll: 'Sideways scrolling',
@@ -74,6 +72,6 @@ export function gathered(slips: readonly Slip[]): BuiltFinding[] {
 }
 
 /** `3 texts`, or the name of the one. */
-export function severalOr(count: number, name: string, one: string): string {
-  return count === 1 ? name : counted(count, one);
+export function severalOr(count: number, one: string, several: string): string {
+  return count === 1 ? one : several;
 }

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import type { Parsed } from '../parsed';
+import { allBlocks } from '../spec/all-blocks';
 import { byWidth } from '../spec/ranges';
 import { blocksSchema } from '../spec/holds-schema';
 import type { Block, Breakpoint, Layout, Spec } from '../spec/schema';
@@ -105,5 +106,5 @@ function readClipboard(text: string): (Omit<z.infer<typeof clipboard>, 'blocks'>
 
 /** The text styles that blocks use, those in cards too. */
 function stylesUsed(blocks: readonly Block[]): string[] {
-  return blocks.flatMap(({ holds }) => ('card' in holds ? stylesUsed(holds.card.blocks) : stylesOf(holds)));
+  return allBlocks(blocks).flatMap(({ holds }) => stylesOf(holds));
 }

@@ -7,6 +7,11 @@ export function directionOf({ direction }: Pick<Screen, 'direction'>): Direction
   return direction ?? 'ltr';
 }
 
+/** What stands across a width, counted from its other side. */
+export function fromOtherSide<P extends { x: number; width: number }>(part: P, width: number): P {
+  return { ...part, x: width - part.x - part.width };
+}
+
 /**
  * A screen as read from the other side: its boxes, and what else is given, counted from there.
  *
@@ -14,7 +19,7 @@ export function directionOf({ direction }: Pick<Screen, 'direction'>): Direction
  */
 export function turned<S extends Screen & { leftOut?: readonly Part[] }>(screen: S): S {
   const { boxes, leftOut, width } = screen;
-  const across = <B extends Part>(box: B): B => ({ ...box, x: width - box.x - box.width });
+  const across = <B extends Part>(box: B): B => fromOtherSide(box, width);
   return {
     ...screen,
     boxes: boxes.map(across),
