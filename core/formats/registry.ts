@@ -269,7 +269,7 @@ function overlayPng(density: number, file: string, title: string): Format {
     title,
     isOf: 'any painting program: columns, rows and baselines on whole pixels, transparent',
     inEditions: true,
-    writer: 2,
+    writer: 3,
     becomes: 'png',
     isOfGrids: true,
     isFor: (_, breakpoint) => {

@@ -15,18 +15,20 @@ for (const [engine, browser] of [
   ['Firefox', FIREFOX],
 ] as const) {
   test(`the layouts of an edition, as they are handed over, are as specified in ${engine}`, async () => {
-    const pages = new Map(passenger.layouts.map((layout) => [`/${layout.id}`, builtPage(passenger, layout)]));
+    // the second engine takes one page at the drawn widths, and all at every one with `YPSILINE_LONG=1`
+    const isShort = engine === 'Firefox' && !process.env.YPSILINE_LONG;
+    const layouts = isShort ? passenger.layouts.slice(0, 1) : passenger.layouts;
+    const pages = new Map(layouts.map((layout) => [`/${layout.id}`, builtPage(passenger, layout)]));
     await withSite(
       (path, _, response) => html(pages.get(path) ?? '')(path, _, response),
       async (site) => {
         const urls = [...pages.keys()].flatMap((path) => ['--url', `${site}${path}`]);
-        // the second engine takes the drawn widths alone, and every one with `YPSILINE_LONG=1`
-        const some = engine === 'Firefox' && !process.env.YPSILINE_LONG ? ['--widths', 'drawn'] : [];
+        const some = isShort ? ['--widths', 'drawn'] : [];
         const said = await measured(browser, passenger, [...urls, ...some]);
         expect(said.says).toMatch(/(\d+) checks: \1 as specified, 0 off\.\s*$/);
         expect(said.status).toBe(0);
         // a section as tall as the screen, where that is below the least and above the greatest that its rows divide
-        for (const height of ['500', '1400']) {
+        for (const height of isShort ? ['1400'] : ['500', '1400']) {
           const front = ['--widths', '1512', '--height', height, '--url', `${site}/front`];
           expect((await measured(browser, passenger, front)).says, height).toContain(
             '4 checks: 4 as specified, 0 off.',
