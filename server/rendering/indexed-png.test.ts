@@ -14,7 +14,9 @@ const anyRect = fc.record({
   opacity: fc.integer({ min: 1, max: 100 }).map((percent) => percent / 100),
 });
 
-const drawn = (rects: readonly fc.TypeOfArbitrary<typeof anyRect>[]): Resvg =>
+type Rect = typeof anyRect extends fc.Arbitrary<infer One> ? One : never;
+
+const drawn = (rects: readonly Rect[]): Resvg =>
   new Resvg(
     `<svg xmlns="http://www.w3.org/2000/svg" width="50" height="40">${rects
       .map(
