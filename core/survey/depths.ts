@@ -30,7 +30,8 @@ function depthsOf(boxes: readonly Box[]): number[] {
   return depths;
 }
 
-function isAround(outer: Box, box: Box): boolean {
+/** Does a larger box hold another, up to what browsers round? */
+export function isAround(outer: Box, box: Box): boolean {
   return (
     outer.x <= box.x + SLACK &&
     outer.x + outer.width >= box.x + box.width - SLACK &&

@@ -1,11 +1,23 @@
-import { depthsInBlocks } from './depths';
+import { depthsInBlocks, isAround } from './depths';
+import { panelsOf, type Room, roomsOf } from './rooms';
 import type { Box, Screen } from './screens';
+import { withoutTables } from './tables';
 
 /** A place at which edges of one kind lie, and how much they weigh together. */
 export type EdgePlace = { at: number; weight: number; edges: number };
 
 /** Where boxes start and where they end, over screens of one width; the heaviest first. */
-export type Edges = { starts: EdgePlace[]; ends: EdgePlace[]; total: number; count: number };
+export type Edges = {
+  starts: EdgePlace[];
+  ends: EdgePlace[];
+  total: number;
+  count: number;
+  rooms: Room[];
+  blocks: Block[];
+};
+
+/** A block that is laid out on the page: its two edges, and how much it counts for. */
+export type Block = { start: number; end: number; tall: number };
 
 /** Edges nearer to each other than this are one place, in px. */
 const SAME = 0.26;
@@ -19,21 +31,38 @@ const UNIT = 48;
  * grows with the root of the sum, so that thirty lines of one text do not outvote a row of cards.
  */
 export function edgesOfScreens(screens: readonly Screen[]): Edges {
-  const weighed = screens.flatMap(({ boxes }) => weigh(boxes.filter(({ width, height }) => width > 0 && height > 0)));
+  const weighed = screens.flatMap((screen) => weigh(laidOut(screen)).filter(({ box }) => !isFullBleed(box, screen)));
   const starts = places(weighed.map(({ box: { x }, tall }) => [x, tall]));
   const ends = places(weighed.map(({ box: { x, width }, tall }) => [x + width, tall]));
   const total = [...starts, ...ends].reduce((sum, { weight }) => sum + weight, 0);
-  return { starts, ends, total, count: weighed.length * 2 };
+  const blocks = weighed
+    .filter(({ depth }) => depth === 0)
+    .map(({ box: { x, width }, tall }) => ({ start: x, end: x + width, tall }));
+  return { starts, ends, total, blocks, count: weighed.length * 2, rooms: roomsOf(screens) };
+}
+
+/** Boxes that say something of the page’s columns: tables of data are one thing each, and what stands in a panel at the side is the panel’s. */
+function laidOut(screen: Screen): Box[] {
+  const panels = panelsOf(screen);
+  const isInPanel = (box: Box): boolean => panels.some((panel) => panel !== box && isAround(panel, box));
+  const seen = screen.boxes.filter((box) => box.width > 0 && box.height > 0 && !isInPanel(box));
+  return withoutTables(seen);
+}
+
+/** A band from one side of the screen to the other stands on no column. */
+function isFullBleed({ x, width }: Box, screen: Screen): boolean {
+  return x <= SAME && x + width >= screen.width - SAME;
 }
 
 /** What lies in a block says so much less of the page’s grid than the block. */
-const DEEPER = 0.4;
+const DEEPER = 0.2;
 
 /** Boxes with how much height they count for: the deeper they stand, the less. */
-function weigh(boxes: readonly Box[]): { box: Box; tall: number }[] {
+function weigh(boxes: readonly Box[]): { box: Box; depth: number; tall: number }[] {
   const depths = depthsInBlocks(boxes);
   return boxes.map((box, index) => ({
     box,
+    depth: depths[index]!,
     tall: Math.min(box.height, TALLEST) * DEEPER ** depths[index]!,
   }));
 }

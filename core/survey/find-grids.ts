@@ -1,5 +1,6 @@
 import { type EdgePlace, type Edges, edgesOfScreens } from './edges';
-import { gainOf, type Lattice, ON_LINE, weightOn } from './score';
+import { surenessOf, type Tried } from './claim';
+import { blocksOn, gainOf, type Lattice, ON_LINE, weightOn } from './score';
 import type { Screen } from './screens';
 
 /** A grid that screens of one width may have been drawn on. */
@@ -10,6 +11,10 @@ export type FoundGrid = Lattice & {
   explained: number;
   /** How much better it explains the edges than chance, in nats. */
   gain: number;
+  /** How surely the edges stand on it and not by chance, in nats (`surenessOf`). */
+  sureness: number;
+  /** Is it the grid, as far as boxes can tell: surely none by chance, and no other one near it? */
+  isSure: boolean;
   /** Counts that the same edges fit as well; the screens do not tell which of them was meant. */
   alsoFits: number[];
 };
@@ -24,6 +29,14 @@ const LEAST_COLUMN = 8;
 /** What a grid has to gain over chance to be one: measured on random boxes, which have none. */
 const LEAST_GAIN = 6;
 const LEAST_EXPLAINED = 0.15;
+/** How sure a grid has to be to be told at all: of screens that have none, two in a hundred are given one. */
+const LEAST_SURE = 2.5;
+/** So many of the best are held against the blocks as wholes, and so much of what a grid gains is that of its edges, whatever of blocks it explains. */
+const [RANKED, OF_EDGES] = [400, 0.5];
+/** So many of the best are tried half a px beside, too. */
+const REFINED = 40;
+/** A grid is sure that is no chance to so many nats and explains so much, where the next other one gains at most this share of it. */
+const [SURE, SURE_EXPLAINED, NEAR] = [6, 0.3, 0.85];
 /** Grids that explain nearly as much are named beside the best. */
 const NEARLY = 0.985;
 
@@ -43,19 +56,54 @@ export function findGrids(screens: readonly Screen[], most = 6): FoundGrid[] {
     ends: edges.ends.slice(0, TRIED.places),
   };
   const best = new Map<string, FoundGrid>();
-  for (const lattice of candidates(seen, width)) {
+  const take = (lattice: Lattice): void => {
     const on = weightOn(seen, lattice);
-    const gain = gainOf(on, seen.total, lattice, width);
-    if (gain < LEAST_GAIN || on / seen.total < LEAST_EXPLAINED) continue;
+    const gain = gainOf(on, seen, lattice, width);
+    if (gain < LEAST_GAIN || on / seen.total < LEAST_EXPLAINED) return;
     const column = columnOf(lattice);
     const key = `${lattice.count} ${Math.round(lattice.start)} ${Math.round(lattice.end)} ${Math.round(lattice.gutter)}`;
     const before = best.get(key);
     if (!before || before.gain < gain)
-      best.set(key, { ...lattice, width, column, explained: on / seen.total, gain, alsoFits: [] });
-  }
-  const ranked = [...best.values()].sort((a, b) => b.gain - a.gain);
-  const told = apart(ranked, most * 4);
-  return told.slice(0, most).map((grid) => ({ ...grid, alsoFits: fitting(grid, ranked) }));
+      best.set(key, {
+        ...lattice,
+        width,
+        column,
+        explained: on / seen.total,
+        gain,
+        sureness: 0,
+        isSure: false,
+        alsoFits: [],
+      });
+  };
+  const byGain = (): FoundGrid[] => [...best.values()].sort((a, b) => b.gain - a.gain);
+  for (const lattice of candidates(seen, width)) take(lattice);
+  for (const grid of byGain().slice(0, REFINED)) for (const lattice of halfPxBeside(grid)) take(lattice);
+  // of grids that explain about as many edges, that of the larger part of the page
+  const ranked = byGain()
+    .slice(0, RANKED)
+    .map((grid) => ({ ...grid, gain: grid.gain * (OF_EDGES + (1 - OF_EDGES) * blocksOn(edges.blocks, grid)) }))
+    .sort((a, b) => b.gain - a.gain);
+  const tried = triedOf(seen, width);
+  const sure = apart(ranked, most * 4).map((grid) => ({ ...grid, sureness: surenessOf(grid, seen, width, tried) }));
+  const told = sure.filter(({ sureness }) => sureness >= LEAST_SURE);
+  return told.slice(0, most).map((grid, place) => ({
+    ...grid,
+    isSure: place === 0 && isAlone(grid, ranked),
+    alsoFits: fitting(grid, ranked),
+  }));
+}
+
+/** A side was seen rounded to a whole px, and may lie half a px before or after it. */
+function halfPxBeside(grid: Lattice): Lattice[] {
+  const { count, gutter } = grid;
+  const half = (at: number): number[] => [at - 0.5, at, at + 0.5];
+  return half(grid.start).flatMap((start) => half(grid.end).map((end) => ({ start, end, count, gutter })));
+}
+
+/** How many containers and gutters are tried for each count. */
+function triedOf({ starts, ends }: Edges, width: number): Tried {
+  const [first, last, between] = [sides(starts, ends, width), sides(ends, starts, width), guttersOf(starts, ends)];
+  return { starts: first.length, ends: last.length, gutters: between.length };
 }
 
 function columnOf({ start, end, count, gutter }: Lattice): number {
@@ -116,27 +164,36 @@ function apart(ranked: readonly FoundGrid[], most: number): FoundGrid[] {
   const kept: FoundGrid[] = [];
   for (const grid of ranked) {
     if (kept.length >= most) break;
-    const isSame = kept.some(
-      (other) =>
-        other.count === grid.count &&
-        Math.abs(other.start - grid.start) < 1.5 &&
-        Math.abs(other.end - grid.end) < 1.5 &&
-        Math.abs(other.gutter - grid.gutter) < 1.5,
-    );
-    if (!isSame) kept.push(grid);
+    if (!kept.some((other) => isSameGrid(other, grid))) kept.push(grid);
   }
   return kept;
+}
+
+/** Does no other grid come near it, but those that have its lines and more? */
+function isAlone(grid: FoundGrid, ranked: readonly FoundGrid[]): boolean {
+  if (grid.sureness < SURE || grid.explained < SURE_EXPLAINED) return false;
+  const next = ranked.find((other) => !isSameGrid(other, grid) && !isSameContainer(other, grid));
+  return !next || next.gain <= NEAR * grid.gain;
 }
 
 /** Other counts in the same container with the same gutter that explain as many edges. */
 function fitting(grid: FoundGrid, ranked: readonly FoundGrid[]): number[] {
   const same = ranked.filter(
-    (other) =>
-      other.count !== grid.count &&
-      Math.abs(other.start - grid.start) < 0.6 &&
-      Math.abs(other.end - grid.end) < 0.6 &&
-      Math.abs(other.gutter - grid.gutter) < 0.6 &&
-      other.explained >= grid.explained * NEARLY,
+    (other) => other.count !== grid.count && isSameContainer(other, grid) && other.explained >= grid.explained * NEARLY,
   );
   return [...new Set(same.map(({ count }) => count))].sort((a, b) => a - b);
+}
+
+/** The same lines, to a px. */
+function isSameGrid(one: Lattice, other: Lattice): boolean {
+  return one.count === other.count && areNear(one, other, 1.5);
+}
+
+/** The same sides and gutter: of such grids, one has the lines of the other and more. */
+function isSameContainer(one: Lattice, other: Lattice): boolean {
+  return areNear(one, other, 0.6);
+}
+
+function areNear(one: Lattice, other: Lattice, by: number): boolean {
+  return (['start', 'end', 'gutter'] as const).every((side) => Math.abs(one[side] - other[side]) < by);
 }

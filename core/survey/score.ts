@@ -1,4 +1,5 @@
-import type { EdgePlace, Edges } from './edges';
+import type { Block, EdgePlace, Edges } from './edges';
+import type { Room } from './rooms';
 
 /** Columns in px of one screen: where the first starts, the last ends, how many, and the gutter between. */
 export type Lattice = { start: number; end: number; count: number; gutter: number };
@@ -14,19 +15,32 @@ export const ON_LINE = 0.6;
  * (minimum description length): a count that is twice as large has to find twice as many edges per line, so that 24 columns do
  * not win by being many.
  */
-export function gainOf(on: number, total: number, lattice: Lattice, width: number): number {
+export function gainOf(
+  on: number,
+  { total, rooms }: Pick<Edges, 'total' | 'rooms'>,
+  lattice: Lattice,
+  width: number,
+): number {
   if (on <= 0) return 0;
   const share = Math.min(0.995, on / total);
   const spread = 2 * ON_LINE + 0.4;
   const told =
     on * Math.log((share * width) / (lattice.count * spread) + 1 - share) + (total - on) * Math.log(1 - share);
-  return told - costOf(lattice, width);
+  const isBetween = isEven(lattice, rooms);
+  return (isBetween ? told : told * UNEVEN) - costOf(isBetween, width);
+}
+
+/** Grids between margins that differ are rare: they explain so much better. */
+const UNEVEN = 0.85;
+
+/** Do the margins of a grid differ by no more than rounding, on the screen or beside its panels? */
+export function isEven({ start, end }: Pick<Lattice, 'start' | 'end'>, rooms: readonly Room[]): boolean {
+  return rooms.some(({ from, to }) => Math.abs(start - from - (to - end)) <= 1);
 }
 
 /** What it takes to say which grid it is: one side, a count, a gutter; the other side too, where margins differ. */
-function costOf({ start, end }: Lattice, width: number): number {
-  const isEven = Math.abs(start - (width - end)) <= 1;
-  return Math.log(width / 2) * (isEven ? 1 : 2) + Math.log(24) + Math.log(32);
+function costOf(isBetween: boolean, width: number): number {
+  return Math.log(width / 2) * (isBetween ? 1 : 2) + Math.log(24) + Math.log(32);
 }
 
 /** The weight of the edges that stand on a grid: starts on column starts, ends on column ends. */
@@ -47,4 +61,20 @@ function sumOn(places: readonly EdgePlace[], first: number, period: number, coun
     if (off <= 1) sum += weight * (1 - 0.6 * off * off);
   }
   return sum;
+}
+
+/** The share of the blocks, by their heights, that stand on a grid with both their sides. */
+export function blocksOn(blocks: readonly Block[], lattice: Lattice): number {
+  const { start, end, count, gutter } = lattice;
+  const period = (end - start + gutter) / count;
+  const isOn = (at: number, first: number): boolean => {
+    const index = Math.round((at - first) / period);
+    return index >= 0 && index < count && Math.abs(at - first - index * period) <= ON_LINE;
+  };
+  let [on, all] = [0, 0];
+  for (const block of blocks) {
+    all += block.tall;
+    if (isOn(block.start, start) && isOn(block.end, start + period - gutter)) on += block.tall;
+  }
+  return all === 0 ? 0 : on / all;
 }

@@ -1,5 +1,6 @@
 import { findGrids } from '../../core/survey/find-grids';
 import type { Screen } from '../../core/survey/screens';
+import { BOX_KINDS, NO_GRID_KINDS, screenOfKind, screenWithoutGrid } from '../../tests/survey/box-kinds';
 import { drawn, isRight, strewn } from '../../tests/survey/generator';
 
 /** Two hundred random pages of each kind: how often the true grid comes first, and among the first three; and the times. */
@@ -34,6 +35,27 @@ for (const [noise, goal] of [
 }
 const none = SEEDS.filter((seed) => findGrids([strewn(seed)]).length === 0).length;
 console.log(`  random boxes   none found ${none}   goal: 195`);
+
+console.log('\nSurvey of 200 screens of each kind, boxes: first place, goal 0.98');
+let [sure, sureAndRight] = [0, 0];
+for (const kind of BOX_KINDS) {
+  const found = SEEDS.map((seed) => {
+    const { truth, screen } = screenOfKind(kind, seed);
+    const [first] = findGrids([screen]);
+    return { isRight: isRight(first, truth), isSure: first?.isSure ?? false };
+  });
+  sure += found.filter((each) => each.isSure).length;
+  sureAndRight += found.filter((each) => each.isSure && each.isRight).length;
+  console.log(`  ${kind.padEnd(26)} ${(found.filter((each) => each.isRight).length / SEEDS.length).toFixed(3)}`);
+}
+for (const kind of NO_GRID_KINDS) {
+  const found = SEEDS.map((seed) => findGrids([screenWithoutGrid(kind, seed)])[0]);
+  sure += found.filter((grid) => grid?.isSure).length;
+  console.log(`  none: ${kind.padEnd(20)} ${(found.filter((grid) => !grid).length / SEEDS.length).toFixed(3)}`);
+}
+console.log(
+  `  said to be sure ${sure}, right of them ${sureAndRight}   goal: 0.995, ${(sureAndRight / sure).toFixed(4)}`,
+);
 
 /** A page of 5,000 boxes: one with real noise, again and again down the page. */
 function fiveThousand(): Screen {

@@ -6,8 +6,8 @@ import { type Random, randomOf } from '../browser/model/random';
 export type Truth = { count: number; gutter: number; column: number; start: number; end: number; width: number };
 export type Drawn = { truth: Truth; screen: Screen };
 
-const real = (random: Random): number => random.whole(0, 999_999) / 1_000_000;
-const chance = (random: Random, share: number): boolean => real(random) < share;
+export const real = (random: Random): number => random.whole(0, 999_999) / 1_000_000;
+export const chance = (random: Random, share: number): boolean => real(random) < share;
 
 /** A grid of 2 to 16 columns that fills a screen between margins, or stands in its middle. */
 export function anyGrid(random: Random): Truth {
