@@ -17,6 +17,8 @@ const grid = (some: Partial<FoundGrid>): FoundGrid => ({
   column: 86,
   explained: 0.9,
   gain: 40,
+  sureness: 9,
+  isSure: true,
   alsoFits: [],
   ...some,
 });

@@ -1,6 +1,7 @@
 import { findGrids } from '../../core/survey/find-grids';
 import type { Screen } from '../../core/survey/screens';
-import { BOX_KINDS, NO_GRID_KINDS, screenOfKind, screenWithoutGrid } from '../../tests/survey/box-kinds';
+import { BOX_KINDS, screenOfKind } from '../../tests/survey/box-kinds';
+import { NO_GRID_KINDS, screenWithoutGrid } from '../../tests/survey/no-grid-kinds';
 import { drawn, isRight, strewn } from '../../tests/survey/generator';
 
 /** Two hundred random pages of each kind: how often the true grid comes first, and among the first three; and the times. */

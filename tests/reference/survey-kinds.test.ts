@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { findGrids } from '../../core/survey/find-grids';
-import { BOX_KINDS, NO_GRID_KINDS, screenOfKind, screenWithoutGrid } from '../survey/box-kinds';
+import { BOX_KINDS, screenOfKind } from '../survey/box-kinds';
+import { NO_GRID_KINDS, screenWithoutGrid } from '../survey/no-grid-kinds';
 import { isRight } from '../survey/generator';
 
 /** Forty screens of each kind; `npm run bench survey` takes two hundred others. */

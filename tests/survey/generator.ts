@@ -9,6 +9,20 @@ export type Drawn = { truth: Truth; screen: Screen };
 export const real = (random: Random): number => random.whole(0, 999_999) / 1_000_000;
 export const chance = (random: Random, share: number): boolean => real(random) < share;
 
+export const box = (x: number, y: number, width: number, height: number, name = 'block'): Box => ({
+  x,
+  y,
+  width,
+  height,
+  name,
+});
+export const screenOf = (width: number, boxes: readonly Box[]): Screen => ({
+  name: 'Screen',
+  width,
+  height: Math.max(0, ...boxes.map(({ y, height }) => y + height)) + 40,
+  boxes,
+});
+
 /** A grid of 2 to 16 columns that fills a screen between margins, or stands in its middle. */
 export function anyGrid(random: Random): Truth {
   for (;;) {
