@@ -3,7 +3,7 @@ import { surenessOf } from './claim';
 
 const place = (at: number, weight = 1) => ({ at, weight, edges: 1 });
 const rooms = [{ from: 0, to: 1248 }];
-const tried = { starts: 4, ends: 4, gutters: 3 };
+const tried = { starts: [24, 126], ends: [1224, 306], gutters: [24, 126, 0] };
 const grid = { start: 24, end: 1224, count: 12, gutter: 24 };
 
 test('what stands on lines that were not chosen for it makes a grid sure; how often it stands there does not', () => {

@@ -1,5 +1,5 @@
 import type { EdgePlace, Edges } from './edges';
-import { isEven, type Lattice, ON_LINE } from './score';
+import { areMarginsAlike, type Lattice, ON_LINE } from './score';
 
 /** What a grid takes from the edges to be said at all: a side, the other one where the margins differ, and its gutter. */
 const TAKEN = { even: 2, uneven: 3 };
@@ -9,15 +9,15 @@ const ASKED = [4, 5, 6, 8, 10, 12, 16, 20, 26, 34, 48, 70, 100];
 /** Boxes that touch are panes and cells more often than columns without a gutter: so much surer those have to be. */
 const WITHOUT_GUTTER = 5;
 
-/** So many sides and gutters were tried. */
-export type Tried = { starts: number; ends: number; gutters: number };
+/** What was tried for the sides and the gutter of a grid, the likeliest first. */
+export type Tried = { starts: readonly number[]; ends: readonly number[]; gutters: readonly number[] };
 
 /**
- * How surely edges stand on a grid and not by chance, in nats: how unlikely it is that as many of the heaviest places would be on its lines, if each were anywhere, and so many grids
- * had been `tried`. However often boxes stand at one place, it is one place: thirty rows of a table, or paragraphs of a document, tell no
+ * How surely edges stand on a grid and not by chance, in nats: how unlikely it is that as many of the heaviest places would be on its lines, if each were anywhere, and whoever looks
+ * had to say which of those that were `tried` it is. However often boxes stand at one place, it is one place: thirty rows of a table, or paragraphs of a document, tell no
  * more than one. The bound on the tail of a binomial is Chernoff's.
  *
- *     surenessOf(lattice, edges, 1512, { starts: 4, ends: 4, gutters: 2 })   // 21.4
+ *     surenessOf(lattice, edges, 1512, { starts: [108], ends: [1404], gutters: [24] })   // 21.4
  */
 export function surenessOf(
   lattice: Lattice,
@@ -25,7 +25,7 @@ export function surenessOf(
   width: number,
   tried: Tried,
 ): number {
-  const isBetween = isEven(lattice, rooms);
+  const isBetween = areMarginsAlike(lattice, rooms);
   const taken = isBetween ? TAKEN.even : TAKEN.uneven;
   const places = [
     ...starts.map((place) => ({ ...place, isOn: isOnLine(place, lattice, 0) })),
@@ -41,10 +41,34 @@ export function surenessOf(
     const share = on / (heaviest.length - taken);
     if (on > 0 && share > chance) most = Math.max(most, (heaviest.length - taken) * divergence(share, chance));
   }
-  const sides = isBetween ? tried.starts + tried.ends : tried.starts * tried.ends;
   const bare = lattice.gutter < 1 ? WITHOUT_GUTTER : 0;
-  return most - bare - Math.log(2 * sides * tried.gutters * lattice.count);
+  const between = saying(tried.gutters, lattice.gutter) + placeCost(lattice.count - 2);
+  const [first, last] = [saying(tried.starts, lattice.start), saying(tried.ends, lattice.end)];
+  if (!isBetween) return most - bare - first - last - between - Math.log(2);
+  // between margins that are alike, a second start says as much as count and gutter
+  const cheapest = Math.min(between, secondStart(lattice, tried.starts));
+  return most - bare - Math.min(first, last) - cheapest - 2 * Math.log(2);
 }
+
+/** What it takes to say a grid by its second start: which one it is, and how many columns from the first. */
+function secondStart({ start, end, count, gutter }: Lattice, starts: readonly number[]): number {
+  const period = (end - start + gutter) / count;
+  const said = starts.map((at, place) => {
+    const columns = Math.round((at - start) / period);
+    const isOn = columns >= 1 && columns < count && Math.abs(at - start - columns * period) <= ON_LINE;
+    return isOn ? placeCost(place) + placeCost(columns - 1) : Infinity;
+  });
+  return Math.min(...said);
+}
+
+/** What it takes to say one of a list, the likelier the less, in nats. */
+function saying(list: readonly number[], value: number): number {
+  const place = list.findIndex((each) => Math.abs(each - value) <= 0.75);
+  return placeCost(place < 0 ? list.length : place);
+}
+
+/** A code in which the shares of all places add up to one: 1/2, 1/6, 1/12, … */
+const placeCost = (place: number): number => Math.log((place + 1) * (place + 2));
 
 function columnOf({ start, end, count, gutter }: Lattice): number {
   return (end - start + gutter) / count - gutter;

@@ -1,3 +1,4 @@
+import { type Alignment, alignmentsOf } from './alignment';
 import { depthsInBlocks, isAround } from './depths';
 import { panelsOf, type Room, roomsOf } from './rooms';
 import type { Box, Screen } from './screens';
@@ -32,11 +33,11 @@ const UNIT = 48;
  */
 export function edgesOfScreens(screens: readonly Screen[]): Edges {
   const weighed = screens.flatMap((screen) => weigh(laidOut(screen)).filter(({ box }) => !isFullBleed(box, screen)));
-  const starts = places(weighed.map(({ box: { x }, tall }) => [x, tall]));
-  const ends = places(weighed.map(({ box: { x, width }, tall }) => [x + width, tall]));
+  const starts = places(weighed.filter(({ by }) => by.start).map(({ box: { x }, tall }) => [x, tall]));
+  const ends = places(weighed.filter(({ by }) => by.end).map(({ box: { x, width }, tall }) => [x + width, tall]));
   const total = [...starts, ...ends].reduce((sum, { weight }) => sum + weight, 0);
   const blocks = weighed
-    .filter(({ depth }) => depth === 0)
+    .filter(({ depth, by }) => depth === 0 && by.start && by.end)
     .map(({ box: { x, width }, tall }) => ({ start: x, end: x + width, tall }));
   return { starts, ends, total, blocks, count: weighed.length * 2, rooms: roomsOf(screens) };
 }
@@ -58,10 +59,12 @@ function isFullBleed({ x, width }: Box, screen: Screen): boolean {
 const DEEPER = 0.2;
 
 /** Boxes with how much height they count for: the deeper they stand, the less. */
-function weigh(boxes: readonly Box[]): { box: Box; depth: number; tall: number }[] {
+function weigh(boxes: readonly Box[]): { box: Box; by: Alignment; depth: number; tall: number }[] {
   const depths = depthsInBlocks(boxes);
+  const alignments = alignmentsOf(boxes);
   return boxes.map((box, index) => ({
     box,
+    by: alignments[index]!,
     depth: depths[index]!,
     tall: Math.min(box.height, TALLEST) * DEEPER ** depths[index]!,
   }));

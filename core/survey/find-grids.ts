@@ -1,6 +1,6 @@
 import { type EdgePlace, type Edges, edgesOfScreens } from './edges';
 import { surenessOf, type Tried } from './claim';
-import { blocksOn, gainOf, type Lattice, ON_LINE, weightOn } from './score';
+import { shareOfBlocksOn, gainOf, type Lattice, ON_LINE, weightOn } from './score';
 import type { Screen } from './screens';
 
 /** A grid that screens of one width may have been drawn on. */
@@ -36,7 +36,7 @@ const [RANKED, OF_EDGES] = [400, 0.5];
 /** So many of the best are tried half a px beside, too. */
 const REFINED = 40;
 /** A grid is sure that is no chance to so many nats and explains so much, where the next other one gains at most this share of it. */
-const [SURE, SURE_EXPLAINED, NEAR] = [6, 0.3, 0.85];
+const [SURE, SURE_GAIN, SURE_EXPLAINED, NEAR] = [6, 12, 0.3, 0.85];
 /** Grids that explain nearly as much are named beside the best. */
 const NEARLY = 0.985;
 
@@ -77,18 +77,19 @@ export function findGrids(screens: readonly Screen[], most = 6): FoundGrid[] {
   };
   const byGain = (): FoundGrid[] => [...best.values()].sort((a, b) => b.gain - a.gain);
   for (const lattice of candidates(seen, width)) take(lattice);
+  for (const lattice of betweenStarts(seen)) take(lattice);
   for (const grid of byGain().slice(0, REFINED)) for (const lattice of halfPxBeside(grid)) take(lattice);
   // of grids that explain about as many edges, that of the larger part of the page
   const ranked = byGain()
     .slice(0, RANKED)
-    .map((grid) => ({ ...grid, gain: grid.gain * (OF_EDGES + (1 - OF_EDGES) * blocksOn(edges.blocks, grid)) }))
+    .map((grid) => ({ ...grid, gain: grid.gain * (OF_EDGES + (1 - OF_EDGES) * shareOfBlocksOn(edges.blocks, grid)) }))
     .sort((a, b) => b.gain - a.gain);
   const tried = triedOf(seen, width);
   const sure = apart(ranked, most * 4).map((grid) => ({ ...grid, sureness: surenessOf(grid, seen, width, tried) }));
   const told = sure.filter(({ sureness }) => sureness >= LEAST_SURE);
   return told.slice(0, most).map((grid, place) => ({
     ...grid,
-    isSure: place === 0 && isAlone(grid, ranked),
+    isSure: place === 0 && isAlone(grid, ranked) && areEndsSeen(seen, grid),
     alsoFits: fitting(grid, ranked),
   }));
 }
@@ -100,10 +101,9 @@ function halfPxBeside(grid: Lattice): Lattice[] {
   return half(grid.start).flatMap((start) => half(grid.end).map((end) => ({ start, end, count, gutter })));
 }
 
-/** How many containers and gutters are tried for each count. */
+/** What is tried for sides and gutters, the likeliest first. */
 function triedOf({ starts, ends }: Edges, width: number): Tried {
-  const [first, last, between] = [sides(starts, ends, width), sides(ends, starts, width), guttersOf(starts, ends)];
-  return { starts: first.length, ends: last.length, gutters: between.length };
+  return { starts: sides(starts, ends, width), ends: sides(ends, starts, width), gutters: guttersOf(starts, ends) };
 }
 
 function columnOf({ start, end, count, gutter }: Lattice): number {
@@ -122,6 +122,33 @@ function* candidates({ starts, ends }: Edges, width: number): Generator<Lattice>
           const lattice = { start, end, count, gutter };
           const column = columnOf(lattice);
           if (column >= LEAST_COLUMN && column >= gutter / 2) yield lattice;
+        }
+      }
+    }
+  }
+}
+
+/**
+ * Where little but starts is seen, as of text: columns as far apart as two starts, or a part of it, between margins that are alike. The gutter follows:
+ * what so many columns and gutters are more than the container, count · period − (width − 2 · start).
+ */
+function* betweenStarts({ starts, rooms }: Edges): Generator<Lattice> {
+  const heavy = starts.slice(0, TRIED.sides);
+  for (const { from, to } of rooms) {
+    for (const { at: start } of heavy) {
+      const end = to - (start - from);
+      if (start < from || end - start < (to - from) * 0.25) continue;
+      for (const { at } of heavy) {
+        if (at <= start) continue;
+        for (let part = 1; part <= MOST_FOUND_COLUMNS; part++) {
+          const period = (at - start) / part;
+          const count = Math.round((end - start) / period + 0.12);
+          if (count < 2 || count > MOST_FOUND_COLUMNS) continue;
+          const gutter = Math.round(count * period - (end - start));
+          if (gutter < 4 || gutter > WIDEST_GUTTER) continue;
+          const lattice = { start, end, count, gutter };
+          const column = columnOf(lattice);
+          if (column >= LEAST_COLUMN && column >= gutter) yield lattice;
         }
       }
     }
@@ -171,9 +198,17 @@ function apart(ranked: readonly FoundGrid[], most: number): FoundGrid[] {
 
 /** Does no other grid come near it, but those that have its lines and more? */
 function isAlone(grid: FoundGrid, ranked: readonly FoundGrid[]): boolean {
-  if (grid.sureness < SURE || grid.explained < SURE_EXPLAINED) return false;
+  if (grid.sureness < SURE || grid.gain < SURE_GAIN || grid.explained < SURE_EXPLAINED) return false;
   const next = ranked.find((other) => !isSameGrid(other, grid) && !isSameContainer(other, grid));
   return !next || next.gain <= NEAR * grid.gain;
+}
+
+/** Of the edges that stand on a grid, so many are ends of columns: where starts alone are seen, its gutter follows from margins that are alike, if they are. */
+const ENDS = 0.15;
+
+function areEndsSeen({ starts, ends }: Edges, grid: Lattice): boolean {
+  const onEnds = weightOn({ starts: [], ends }, grid);
+  return onEnds >= ENDS * (onEnds + weightOn({ starts, ends: [] }, grid));
 }
 
 /** Other counts in the same container with the same gutter that explain as many edges. */

@@ -63,19 +63,22 @@ function readScreen(json: unknown, place: string): Parsed<Screen> {
   for (const [index, box] of boxes.entries()) {
     const at = `${place}.boxes[${index}]`;
     if (!Array.isArray(box)) return { problem: `${at}: A box is a list such as [20, 80, 372, 40, "Heading"].` };
-    const [x, y, wide, high, own] = box as unknown[];
+    const [x, y, wide, high, own, is] = box as unknown[];
     if (![x, y, wide, high].every(isLength))
       return { problem: `${at}: A box begins with four numbers in px: x, y, width and height.` };
     if ((wide as number) < 0 || (high as number) < 0)
       return { problem: `${at}: A box is 0 px or more wide and high; this one is ${String(wide)} × ${String(high)}.` };
     if (own !== undefined && (typeof own !== 'string' || !isPlainText(own)))
       return { problem: `${at}: The name of a box is text, such as "Heading".` };
+    if (is !== undefined && is !== 'text')
+      return { problem: `${at}: A box of words says "text" after its name; others say nothing there.` };
     read.push({
       x: x as number,
       y: y as number,
       width: wide as number,
       height: high as number,
       name: own?.slice(0, SURVEY_LIMITS.name) ?? `box ${index + 1}`,
+      ...(is && { is }),
     });
   }
   return { value: { name, width, height, boxes: read, ...(direction === 'rtl' && { direction }) } };
@@ -98,7 +101,14 @@ export function writeScreens(screens: readonly Screen[]) {
       width,
       height,
       ...(direction && { direction }),
-      boxes: boxes.map(({ x, y, width: wide, height: high, name: own }) => [x, y, wide, high, own] as const),
+      boxes: boxes.map(({ x, y, width: wide, height: high, name: own, is }) => [
+        x,
+        y,
+        wide,
+        high,
+        own,
+        ...(is ? [is] : []),
+      ]),
     })),
   };
 }

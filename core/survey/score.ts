@@ -26,16 +26,21 @@ export function gainOf(
   const spread = 2 * ON_LINE + 0.4;
   const told =
     on * Math.log((share * width) / (lattice.count * spread) + 1 - share) + (total - on) * Math.log(1 - share);
-  const isBetween = isEven(lattice, rooms);
-  return (isBetween ? told : told * UNEVEN) - costOf(isBetween, width);
+  const isBetween = areMarginsAlike(lattice, rooms);
+  const factor = areMarginsAlike(lattice, rooms, 0.3) ? 1 : isBetween ? NEARLY_EVEN : UNEVEN;
+  return told * factor - costOf(isBetween, width);
 }
 
-/** Grids between margins that differ are rare: they explain so much better. */
-const UNEVEN = 0.85;
+/** Grids between margins that differ are rare: they explain so much better, also where the margins differ by rounding alone. */
+const [UNEVEN, NEARLY_EVEN] = [0.85, 0.95];
 
 /** Do the margins of a grid differ by no more than rounding, on the screen or beside its panels? */
-export function isEven({ start, end }: Pick<Lattice, 'start' | 'end'>, rooms: readonly Room[]): boolean {
-  return rooms.some(({ from, to }) => Math.abs(start - from - (to - end)) <= 1);
+export function areMarginsAlike(
+  { start, end }: Pick<Lattice, 'start' | 'end'>,
+  rooms: readonly Room[],
+  by = 1,
+): boolean {
+  return rooms.some(({ from, to }) => Math.abs(start - from - (to - end)) <= by);
 }
 
 /** What it takes to say which grid it is: one side, a count, a gutter; the other side too, where margins differ. */
@@ -64,7 +69,7 @@ function sumOn(places: readonly EdgePlace[], first: number, period: number, coun
 }
 
 /** The share of the blocks, by their heights, that stand on a grid with both their sides. */
-export function blocksOn(blocks: readonly Block[], lattice: Lattice): number {
+export function shareOfBlocksOn(blocks: readonly Block[], lattice: Lattice): number {
   const { start, end, count, gutter } = lattice;
   const period = (end - start + gutter) / count;
   const isOn = (at: number, first: number): boolean => {

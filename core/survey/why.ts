@@ -12,6 +12,13 @@ export function whyBefore(grid: FoundGrid, next: FoundGrid | undefined): string 
   return `Its lines are closer to the edges than those of ${named}.`;
 }
 
+/** How far one can rely on the first of the grids that were found. */
+export function surenessText({ isSure }: Pick<FoundGrid, 'isSure'>): string {
+  return isSure
+    ? 'No other grid comes close.'
+    : 'Other grids come close, or few edges confirm it: check it against the screen.';
+}
+
 /** Which counts fit as well; empty where none does. */
 export function alsoFitsText({ alsoFits }: Pick<FoundGrid, 'alsoFits'>): string {
   if (alsoFits.length === 0) return '';

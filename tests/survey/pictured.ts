@@ -13,7 +13,7 @@ export const PICTURE_KINDS: readonly PictureKind[] = [
   { type: 'jpeg', density: 2 },
 ];
 
-type Read = { boxes: FoundBox[]; ms: number };
+type Read = { boxes: FoundBox[]; ms: number; height: number };
 
 /** Renders pages of boxes to pictures in Chromium (JPEG at quality 70), and reads the boxes out of them in Chromium again. */
 export async function pictureReader(browser: Browser) {
@@ -23,10 +23,12 @@ export async function pictureReader(browser: Browser) {
   const reading = await (await browser.newContext()).newPage();
   await reading.addScriptTag({ content: pictureScript() });
 
-  const pictured = async (screen: Screen, seed: number, { type, density }: PictureKind): Promise<Buffer> => {
+  const pictured = (screen: Screen, seed: number, kind: PictureKind): Promise<Buffer> =>
+    picturedPage(pageHtml(screen, seed), screen.width, kind);
+  const picturedPage = async (html: string, width: number, { type, density }: PictureKind): Promise<Buffer> => {
     const page = drawing.get(density)!;
-    await page.setViewportSize({ width: screen.width, height: 800 });
-    await page.setContent(pageHtml(screen, seed));
+    await page.setViewportSize({ width, height: 800 });
+    await page.setContent(html);
     return page.screenshot({ type, fullPage: true, ...(type === 'jpeg' ? { quality: 70 } : {}) });
   };
   const read = async (picture: Buffer, { type, density }: PictureKind): Promise<Read> =>
@@ -42,9 +44,9 @@ export async function pictureReader(browser: Browser) {
           survey: { boxesOfPicture: typeof boxesOfPicture };
         };
         const boxes = survey.boxesOfPicture(pixels, by);
-        return { boxes, ms: performance.now() - began };
+        return { boxes, ms: performance.now() - began, height: bitmap.height / by };
       },
       [picture.toString('base64'), type, density] as const,
     );
-  return { pictured, read };
+  return { pictured, picturedPage, read };
 }

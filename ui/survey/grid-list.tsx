@@ -3,7 +3,7 @@ import { columnEdges, columnsAt } from '../../core/columns/columns-at';
 import { breakpointAt } from '../../core/spec/ranges';
 import { exactGrid, foundSum } from '../../core/survey/exact-grid';
 import type { FoundGrid } from '../../core/survey/find-grids';
-import { alsoFitsText, whyBefore } from '../../core/survey/why';
+import { alsoFitsText, surenessText, whyBefore } from '../../core/survey/why';
 import { GridStrip } from '../drawing/grid-strip';
 import { Fractions } from '../drawing/numeral';
 import { Empty } from '../parts/empty';
@@ -74,7 +74,7 @@ export function GridList({ held: { screen, by, off }, found, isLooking, onTake }
                 <>
                   <p>
                     {off && `${off.on} of ${counted(off.edges, 'edge')} are on it. `}
-                    {whyBefore(grid, grids[index + 1])}
+                    {whyBefore(grid, grids[index + 1])} {index === 0 && surenessText(grid)}
                   </p>
                   {grid.alsoFits.length > 0 && <p className={styles.open}>{alsoFitsText(grid)}</p>}
                   {spec && (

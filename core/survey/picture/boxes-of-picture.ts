@@ -17,6 +17,8 @@ export type FoundBox = Box & { kind: Kind; sure: { start: number; end: number; t
 const AREA = { width: 24, height: 14 };
 /** So much of its rectangle an area fills; letters and lines of them fill less. */
 const FULL = 0.72;
+/** Letters of headings are at most so high. */
+const GLYPH = 72;
 /** Nothing larger than this is a letter. */
 const LETTER = { width: 900, height: 140 };
 const SAME = 3;
@@ -57,8 +59,12 @@ export function boxesOfPicture(
   }));
   progress(0.95);
   const of = (kind: Kind, rects: readonly Rect[]): FoundBox[] =>
-    rects.map((rect, index) => ({ ...plain(rect, factor / density), kind, name: `${kind} ${index + 1}` }));
-  const boxes = [...once(found), ...of('paragraph', paragraphs), ...of('line', lines)].slice(0, MOST_BOXES);
+    rects.map((rect, index) => ({ ...plain(rect, factor / density), kind, name: `${kind} ${index + 1}`, is: 'text' }));
+  const boxes = [
+    ...once(found.filter((area) => isSeen(area, pixels.width / density))),
+    ...of('paragraph', paragraphs),
+    ...of('line', lines),
+  ].slice(0, MOST_BOXES);
   progress(1);
   return boxes;
 }
@@ -81,18 +87,39 @@ type Area = Rect & { isGround: boolean };
 function sorted(grounds: ReturnType<typeof groundsOf>): { areas: Area[]; letters: Rect[] } {
   const areas: Area[] = [];
   const letters: Blob[] = [];
+  const small: Area[] = [];
   for (const { rect, things, isPage } of grounds) {
     if (!isPage) areas.push({ ...rect, isGround: true });
     for (const thing of things) {
       const [wide, high] = [thing.right - thing.left, thing.foot - thing.top];
       const share = thing.area / (wide * high);
       const isLarge = wide >= AREA.width && high >= AREA.height;
-      if (isLarge && (share >= FULL || isFrame(thing, wide, high))) areas.push({ ...thing, isGround: false });
+      const isFull = share >= FULL || isFrame(thing, wide, high);
+      if (isLarge && isFull && high <= GLYPH && wide <= 2 * high) small.push({ ...thing, isGround: false });
+      else if (isLarge && isFull) areas.push({ ...thing, isGround: false });
       else if (wide <= LETTER.width && high <= LETTER.height && high >= 3) letters.push(thing);
       else if (isLarge) areas.push({ ...thing, isGround: false });
     }
   }
+  // of large words, round and full letters fill their rectangles as well
+  for (const each of small) (isAmongLetters(each, letters) ? letters : areas).push(each as Area & Blob);
   return { areas, letters };
+}
+
+/** Does a letter stand beside it, in one line and about as high? */
+function isAmongLetters(area: Rect, letters: readonly Rect[]): boolean {
+  const high = area.foot - area.top;
+  return letters.some((letter) => {
+    const apart = Math.max(letter.left - area.right, area.left - letter.right);
+    const shared = Math.min(letter.foot, area.foot) - Math.max(letter.top, area.top);
+    const least = Math.min(high, letter.foot - letter.top);
+    return (
+      apart >= -1 &&
+      apart <= 0.35 * high &&
+      shared >= 0.7 * least &&
+      least >= 0.5 * Math.max(high, letter.foot - letter.top)
+    );
+  });
 }
 
 /** A border around something: as long as its rectangle’s, and thin. */
@@ -138,6 +165,16 @@ function refined(pixels: Pixels, { factor, density }: Scale, area: Area, reach: 
     height: px(base.at) - px(head.at),
     sure: { start: start.sure, end: end.sure, top: head.sure, foot: base.sure },
   };
+}
+
+/** A side that shows no step along at least so much of its length is none. */
+const SEEN = 0.25;
+
+/** A shadow has no sides: of an area, at most one is not seen, but those at the side of the screen. */
+function isSeen({ x, width, sure }: FoundBox, screen: number): boolean {
+  const start = sure.start >= SEEN || x <= 1;
+  const end = sure.end >= SEEN || x + width >= screen - 1;
+  return start && end && [sure.start, sure.end, sure.top, sure.foot].filter((each) => each < SEEN).length < 3;
 }
 
 /** Of areas that are the same to a few px, such as a border and the ground in it, the outer one. */
