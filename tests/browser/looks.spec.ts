@@ -39,6 +39,10 @@ const VIEWS: { name: string; path: string; open?: (page: Page) => Promise<void> 
     open: async (page) => {
       await page.getByRole('button', { name: 'First build, staging', exact: true }).click();
       await page
+        .getByRole('list', { name: 'Screens' })
+        .getByRole('button', { name: /^Front page, 1512/ })
+        .click();
+      await page
         .getByRole('radio', { name: /columns, gutter/ })
         .first()
         .waitFor();
