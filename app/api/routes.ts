@@ -21,6 +21,8 @@ import * as specReview from './specs/[id]/review/route';
 import * as specReviewAnswers from './specs/[id]/review/answers/route';
 import * as specRevision from './specs/[id]/revisions/[revision]/route';
 import * as specStartingSets from './specs/[id]/starting-sets/route';
+import * as specMeasurements from './specs/[id]/measurements/route';
+import * as specMeasurement from './specs/[id]/measurements/[measurement]/route';
 import * as specSurveys from './specs/[id]/surveys/route';
 import * as specSurvey from './specs/[id]/surveys/[survey]/route';
 import * as specWithdrawals from './specs/[id]/withdrawals/route';
@@ -67,6 +69,8 @@ export const ROUTES = [
   specReviewAnswers,
   specRevision,
   specStartingSets,
+  specMeasurements,
+  specMeasurement,
   specSurveys,
   specSurvey,
   specWithdrawals,

@@ -4,10 +4,11 @@ import { breakpointAt } from '../../core/spec/ranges';
 import type { Spec } from '../../core/spec/schema';
 import { type Command, pxAmong, readArguments, readDocument, Unusable, wholeNumber } from '../command';
 import { findBrowser } from '../measure/find-browser';
+import { createKeeper } from '../measure/keep';
 import type { MeasuredScreen } from '../measure/measure-pages';
 
 const USAGE =
-  'measure --against SPEC --url ADDRESS… [--widths all|drawn|bounds|320,412,1512] [--height PX] [--browser PATH] [--wait SELECTOR] [--ignore SELECTOR] [--tolerance PX] [--header "NAME: VALUE"]… [--cookie NAME=VALUE]… [--timeout S] [--allow-unchecked] [--pictures DIR] [--junit FILE] [--json]';
+  'measure --against SPEC --url ADDRESS… [--widths all|drawn|bounds|320,412,1512] [--height PX] [--browser PATH] [--wait SELECTOR] [--ignore SELECTOR] [--tolerance PX] [--header "NAME: VALUE"]… [--cookie NAME=VALUE]… [--timeout S] [--allow-unchecked] [--pictures DIR] [--junit FILE] [--keep ADDRESS --key-from-env NAME [--as NAME]] [--json]';
 
 /** Running pages, measured in a browser at every width that matters and held against a document; status 1 where something is off. */
 export const measureCommand: Command = {
@@ -28,8 +29,12 @@ export const measureCommand: Command = {
   --allow-unchecked exit code 0 though something couldn’t be checked
   --pictures DIR    a picture of each page and width that is off, with what is off marked
   --junit FILE      write JUnit XML as well
+  --keep ADDRESS    keep the measurement with the specification, …/e/TEAM/SPEC: boxes and sizes, no words and no pictures
+  --key-from-env NAME
+                    the environment variable that holds a key that may send measurements
+  --as NAME         what was measured, such as a branch (main)
   --json            findings with numbers of px, for scripts`,
-  async run(args, read, { env }) {
+  async run(args, read, { env, fetch: fetching }) {
     const one = { type: 'string' as const };
     const many = { type: 'string' as const, multiple: true };
     const { lists, values } = readArguments(
@@ -49,6 +54,9 @@ export const measureCommand: Command = {
         timeout: one,
         pictures: one,
         junit: one,
+        keep: one,
+        'key-from-env': one,
+        as: one,
         'allow-unchecked': { type: 'boolean' as const },
       },
       0,
@@ -64,6 +72,10 @@ export const measureCommand: Command = {
     const height = wholeNumber(values, 'height', { least: 100, most: 16_000 });
     const browser = findBrowser(text('browser'), env);
     const ignore = text('ignore') ?? null;
+    const keeper =
+      text('keep') === undefined
+        ? null
+        : createKeeper({ values, env, fetching, document: read(text('against')!), spec });
     const { measurePages } = await import('../measure/measure-pages');
     const pictures = text('pictures');
     const drawn: { path: string; text: string | Buffer }[] = [];
@@ -81,6 +93,7 @@ export const measureCommand: Command = {
       },
       async (page, address, screen) => {
         const held = heldScreen(spec, screen, tolerance);
+        if ('measured' in screen) keeper?.add(address, screen.measured, held);
         const off = held.checks.flatMap(({ findings }) => findings);
         if (pictures !== undefined && off.length > 0) {
           const { pictureOff } = await import('../measure/draw-off');
@@ -91,10 +104,17 @@ export const measureCommand: Command = {
     );
     const counts = countVerdicts(built);
     const junit = text('junit');
+    const kept = await keeper?.keep(tolerance);
     return {
+      ...kept,
       text: values['json'] ? builtJson(built, spec.name) : builtText(built),
       files: [...drawn, ...(junit === undefined ? [] : [{ path: junit, text: builtJunit(built) }])],
-      status: counts.differs > 0 || (counts['not-checked'] > 0 && !values['allow-unchecked']) ? 1 : 0,
+      status:
+        kept?.problem !== undefined
+          ? 2
+          : counts.differs > 0 || (counts['not-checked'] > 0 && !values['allow-unchecked'])
+            ? 1
+            : 0,
     };
   },
 };

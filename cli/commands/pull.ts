@@ -5,6 +5,7 @@ import { versionMeant } from '../../core/edition/version-meant';
 import { type Answer, type Command, readArguments, Unusable } from '../command';
 import { GRID_CSS_OPTIONS, gridCssOptions } from '../grid-css-options';
 import { type Lock, LOCK_FILE, lockText, merged, readLock } from '../lock-file';
+import { editionAddress, keyOf, PATIENCE_MS, tellServer } from '../edition-server';
 import { digestOf } from '../sha256';
 
 const USAGE =
@@ -12,7 +13,6 @@ const USAGE =
 // a lock file is read on every system
 const { join } = posix;
 const USUAL = 'grid.css';
-const PATIENCE_MS = 30_000;
 const LARGEST = 50_000_000;
 
 type Edition = { version: string; withdrawn?: string | null; sha256?: string; publishedAt?: string };
@@ -41,7 +41,7 @@ export const pullCommand: Command = {
       ...GRID_CSS_OPTIONS,
     };
     const { values } = readArguments(args, USAGE, options, 0);
-    const { address, asked: version } = addressOf(values['from']);
+    const { address, asked: version } = editionAddress('from', values['from']);
     const key = keyOf(values['key-from-env'], world.env);
     const lockPath = String(values['lock'] ?? LOCK_FILE);
     const folder = String(values['to'] ?? '.');
@@ -98,7 +98,7 @@ export const pullCommand: Command = {
     };
     if (values['follow'] !== undefined)
       for (const version of versions)
-        await follow(world.fetch, address, { name: String(values['follow']), version }, key);
+        await tellServer(world.fetch, `${address}/followers`, { name: String(values['follow']), version }, key);
     const said = versions.map((version) => {
       const own = fetched.filter((file) => file.version === version);
       return `${version}: ${own.map(({ name }) => name).join(', ')}`;
@@ -158,26 +158,6 @@ function lockedFiles(
   return wanted;
 }
 
-/** The address of a spec, and the version that is asked for after it. */
-function addressOf(from: string | boolean | undefined): { address: string; asked: string } {
-  const example = 'https://grids.example.org/e/TEAM/SPEC/latest';
-  if (typeof from !== 'string') throw new Unusable(`--from is missing. Use an address such as ${example}`);
-  const url = URL.canParse(from) ? new URL(from) : null;
-  const [, spec, version = 'latest'] = /^(\/e\/[^/]+\/[^/]+)(?:\/([^/]+))?\/?$/.exec(url?.pathname ?? '') ?? [];
-  if (!url || !/^https?:$/.test(url.protocol) || !spec)
-    throw new Unusable(`--from is “${from}”. Use an address such as ${example}`);
-  return { address: url.origin + spec, asked: version };
-}
-
-/** The secret of a key, from the environment alone: an argument would stand in lists of processes and in logs. */
-function keyOf(name: string | boolean | undefined, env: Record<string, string | undefined>): string {
-  if (typeof name !== 'string')
-    throw new Unusable('--key-from-env is missing. Name the environment variable with the key');
-  const key = env[name];
-  if (!key) throw new Unusable(`the environment variable ${name} is empty. Set it to a key of the team`);
-  return key.trim();
-}
-
 function namesOf(files: string | boolean | undefined): string[] {
   const names = String(files ?? USUAL)
     .split(',')
@@ -220,26 +200,6 @@ function meantIn(editions: Edition[], address: string, asked: string): Edition {
   );
   if (!own) throw new Unusable(`${address} has no edition ${asked}; it has ${versions.join(', ') || 'none'}`);
   return editions.find(({ version }) => version === own)!;
-}
-
-/** Says on which edition this repository builds, so that the team knows whom a change touches. */
-async function follow(
-  fetching: Fetch,
-  address: string,
-  said: { name: string; version: string },
-  key: string,
-): Promise<void> {
-  const response = await fetching(`${address}/followers`, {
-    method: 'POST',
-    headers: { Authorization: `Bearer ${key}`, 'Content-Type': 'application/json' },
-    body: JSON.stringify(said),
-    signal: AbortSignal.timeout(PATIENCE_MS),
-  }).catch((error: unknown) => {
-    throw new Unusable(`${address}/followers doesn’t answer: ${String((error as Error).message)}`);
-  });
-  if (response.ok) return;
-  const { problem } = (await response.json().catch(() => ({}))) as { problem?: string };
-  throw new Unusable(`${address}/followers: ${problem ?? response.status}`);
 }
 
 async function bytesOf(fetching: Fetch, address: string, key: string): Promise<Buffer> {

@@ -7,6 +7,7 @@ import { createSpec } from '../../server/specs/specs';
 import { DEMO_PEOPLE, DEMO_TEAM } from '../../server/team/demo-people';
 import { keepSurvey } from '../../server/specs/surveys';
 import { DEMO_SPECS, type DemoSpec } from './specs';
+import { measuredByBuilds } from './measurements';
 import { demoSurveys } from './surveys';
 import { teamAtWork, toldFirst } from './team';
 
@@ -19,6 +20,7 @@ export async function seedDemo(sql: Sql): Promise<void> {
   await toldFirst(sql, idOf);
   for (const spec of DEMO_SPECS) await seedSpec(sql, idOf, spec);
   await teamAtWork(sql, idOf);
+  await measuredByBuilds(sql, idOf('ansa@tidewick.example'));
 }
 
 async function seedSpec(

@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { RULES } from '../../core/checks/registry';
 import { WEIGHT_NAMES } from '../../core/checks/rule';
 import { specSchema } from '../../core/spec/schema';
-import { ACTIONS, mayDo, PERMISSIONS, ROLES } from '../../server/access/permissions';
+import { ACTIONS, KEY_SCOPES, mayDo, PERMISSIONS, ROLES } from '../../server/access/permissions';
 import { SHIPPED_FONTS } from '../../core/type/shipped-fonts';
 import { measuresOfFile } from '../../server/fonts/measure';
 import { shippedPath } from '../../server/fonts/shipped-files';
@@ -61,6 +61,8 @@ export function permissionsPage(): string {
     `| may | ${ROLES.join(' | ')} | key |`,
     `| --- |${' :-: |'.repeat(ROLES.length + 1)}`,
     ...rows,
+    '\nKeys of a team may, within the specifications that they open:\n',
+    ...Object.entries(KEY_SCOPES).map(([scope, says]) => `- \`${scope}\`: ${says}`),
     '\nThis page is made from the code: `npm run docs`.\n',
   ].join('\n');
 }

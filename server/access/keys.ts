@@ -5,6 +5,7 @@ import { log, takeAway } from '../team/log';
 import { freshToken, hashToken } from '../sign-in/tokens';
 import { isUuid } from '../uuid';
 import type { TeamAccess } from './access';
+import type { KeyScope } from './permissions';
 
 /** What the secrets of keys and of links begin with, so that they are known where they are found. */
 const PREFIXES = { key: 'ypsk_', link: 'ypsl_' };
@@ -19,6 +20,7 @@ export type AccessKey = {
   name: string;
   /** The names of the specs that it opens; null for all. */
   specs: string[] | null;
+  scopes: KeyScope[];
   madeBy: string;
   madeAt: Date;
   lapsesAt: Date;
@@ -29,7 +31,7 @@ export type AccessKey = {
 /** The keys of a team, the newest first. */
 export async function keysOf(sql: Query, { teamId }: TeamAccess<'share'>): Promise<AccessKey[]> {
   return sql<AccessKey[]>`
-    select access_keys.id, case when is_link then 'link' else 'key' end as kind, access_keys.name, people.name as made_by, made_at, lapses_at, revoked_at, used_at,
+    select access_keys.id, case when is_link then 'link' else 'key' end as kind, access_keys.name, to_jsonb(scopes) as scopes, people.name as made_by, made_at, lapses_at, revoked_at, used_at,
            case when spec_ids is null then null
                 else coalesce((select jsonb_agg(document->>'name' order by document->>'name')
                                  from drafts where drafts.spec_id = any(spec_ids)), '[]') end as specs
@@ -39,7 +41,7 @@ export async function keysOf(sql: Query, { teamId }: TeamAccess<'share'>): Promi
      order by made_at desc, access_keys.id`;
 }
 
-type Wanted = { kind?: KeyKind; name: string; specIds: string[] | null; days: number };
+type Wanted = { kind?: KeyKind; name: string; specIds: string[] | null; days: number; mayReport?: boolean };
 
 /**
  * Makes a key. Its secret is in the answer, and nowhere else: whoever makes it sees it once.
@@ -62,12 +64,13 @@ export async function makeKey(
 async function madeKey(
   sql: Query,
   { teamId, personId }: TeamAccess<'share'>,
-  { kind = 'key', name, specIds, days }: Wanted,
+  { kind = 'key', name, specIds, days, mayReport = false }: Wanted,
 ): Promise<Parsed<{ id: string; secret: string }>> {
   const [open] = await sql<{ count: number }[]>`
     select count(*)::int from access_keys where team_id = ${teamId} and revoked_at is null and lapses_at > now()`;
   if (open!.count >= MOST.keys)
     return { problem: `A team can have up to ${MOST.keys} keys and links. Revoke one that isn’t used.` };
+  if (kind === 'link' && mayReport) return { problem: 'A public link reads editions. Only keys can report.' };
   if (kind === 'link' && specIds?.length !== 1) return { problem: 'Choose the specification for the public link.' };
   if (specIds !== null) {
     const [own] = await sql<{ count: number }[]>`
@@ -76,9 +79,10 @@ async function madeKey(
       return { problem: 'Choose the specifications this key gives access to, or all.' };
   }
   const secret = PREFIXES[kind] + freshToken();
+  const scopes: KeyScope[] = ['read', ...(mayReport ? (['report'] as const) : [])];
   const [made] = await sql<{ id: string }[]>`
-    insert into access_keys (is_link, team_id, name, token_hash, spec_ids, made_by, lapses_at)
-    values (${kind === 'link'}, ${teamId}, ${name}, ${hashToken(secret)}, ${specIds && `{${specIds.join(',')}}`}, ${personId}, now() + ${days} * interval '1 day')
+    insert into access_keys (is_link, team_id, name, token_hash, spec_ids, scopes, made_by, lapses_at)
+    values (${kind === 'link'}, ${teamId}, ${name}, ${hashToken(secret)}, ${specIds && `{${specIds.join(',')}}`}, ${`{${scopes.join(',')}}`}, ${personId}, now() + ${days} * interval '1 day')
     returning id`;
   return { value: { id: made!.id, secret } };
 }

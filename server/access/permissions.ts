@@ -46,6 +46,14 @@ export const PERMISSIONS = {
   },
 } as const satisfies Record<string, Permission>;
 
+/** What a key may, within the specifications that it opens. Reading is always among it; the rest is chosen when it is made. */
+export const KEY_SCOPES = {
+  read: 'read editions, say what builds on them',
+  report: 'report measurements of running pages',
+} as const;
+
+export type KeyScope = keyof typeof KEY_SCOPES;
+
 /** What somebody may do with what belongs to a team. */
 export type Action = keyof typeof PERMISSIONS;
 

@@ -67,12 +67,19 @@ export type MeasureAnswer = {
 };
 
 /** The command as the application serves it, called with a browser; what it says, and its exit code. */
-export async function measured(browser: string, spec: Spec, args: string[]): Promise<{ says: string; status: number }> {
+export async function measured(
+  browser: string,
+  spec: Spec,
+  args: string[],
+  env: Record<string, string> = {},
+): Promise<{ says: string; status: number }> {
   const folder = mkdtempSync(join(tmpdir(), 'ypsiline-measure-'));
   try {
     const file = join(folder, 'spec.json');
     writeFileSync(file, JSON.stringify(spec));
-    const child = spawn(process.execPath, [COMMAND_FILE, 'measure', '--browser', browser, '--against', file, ...args]);
+    const child = spawn(process.execPath, [COMMAND_FILE, 'measure', '--browser', browser, '--against', file, ...args], {
+      env: { ...process.env, ...env },
+    });
     let says = '';
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (says += String(chunk)));
     const [status] = (await once(child, 'close')) as [number];

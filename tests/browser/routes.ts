@@ -25,7 +25,7 @@ export const filled = (address: string, specId: string, team = 'tidewick'): stri
     .replace('[link]', 'ypsl_none')
     .replace('[file]', 'grid.css')
     .replace('[font]', 'zilla-slab')
-    .replace(/\[(survey|invitation|hook|set|remark|follower)\]/, NO_SUCH)
+    .replace(/\[(survey|measurement|invitation|hook|set|remark|follower)\]/, NO_SUCH)
     .replace('[person]', '999999')
     .replace('[revision]', '999999')
     .replace('[id]', specId)

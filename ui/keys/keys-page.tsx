@@ -121,7 +121,10 @@ node ypsiline.mjs pull --from ${origin}/e/${team}/${sample}/latest --key-from-en
 
 const COLUMNS: Column<ListedKey>[] = [
   { head: 'Name', says: ({ name }) => name },
-  { head: 'Kind', says: ({ kind }) => (kind === 'link' ? 'public link' : 'key') },
+  {
+    head: 'Kind',
+    says: ({ kind, scopes }) => (kind === 'link' ? 'public link' : scopes.includes('report') ? 'key, measures' : 'key'),
+  },
   { head: 'Access', says: ({ specs }) => (specs === null ? 'all specifications' : specs.join(', ')) },
   {
     head: 'Created',

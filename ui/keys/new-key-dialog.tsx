@@ -14,7 +14,14 @@ import { Check } from '../parts/check';
 import { Choices } from '../parts/choices';
 import { Select } from '../parts/select';
 
-type Fields = { name: string; days: string; opens: 'all' | 'some'; specIds: string[]; specId: string };
+type Fields = {
+  name: string;
+  days: string;
+  opens: 'all' | 'some';
+  specIds: string[];
+  specId: string;
+  mayReport: boolean;
+};
 type Props = {
   kind: ListedKey['kind'];
   team: string;
@@ -27,14 +34,14 @@ type Props = {
 /** Asks what a new key or public link is for, what it opens, and for how long. */
 export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
   const { register, handleSubmit, watch, formState } = useForm<Fields>({
-    defaultValues: { name: '', days: '365', opens: 'all', specIds: [], specId: specs[0]?.id ?? '' },
+    defaultValues: { name: '', days: '365', opens: 'all', specIds: [], specId: specs[0]?.id ?? '', mayReport: false },
   });
   const [problem, setProblem] = useState<string | null>(null);
   const isSome = watch('opens') === 'some';
 
-  const submit = handleSubmit(async ({ name, days, opens, specIds, specId }) => {
+  const submit = handleSubmit(async ({ name, days, opens, specIds, specId, mayReport }) => {
     const opened = kind === 'link' ? [specId] : opens === 'all' ? null : specIds;
-    const body = { kind, name, days: Number(days), specIds: opened };
+    const body = { kind, name, days: Number(days), specIds: opened, mayReport: kind === 'key' && mayReport };
     const answer = await send('POST', `/api/teams/${team}/keys`, body);
     if (answer.ok) onMade(answer.body.secret, opened);
     else setProblem(answer.problem);
@@ -79,20 +86,30 @@ export function NewKeyDialog({ kind, team, specs, onMade, onClose }: Props) {
           <p className="soft">Anyone with the link can read them without signing in. Drafts stay private.</p>
         </>
       ) : (
-        <Choices legend="Access">
-          <label>
-            <Check type="radio" value="all" {...register('opens')} /> all specifications, including new ones
-          </label>
-          <label>
-            <Check type="radio" value="some" {...register('opens')} /> selected specifications
-          </label>
-          {isSome &&
-            specs.map(({ id, name }) => (
-              <label key={id} className={styles.one}>
-                <Check type="checkbox" value={id} {...register('specIds')} /> {name}
-              </label>
-            ))}
-        </Choices>
+        <>
+          <Choices legend="Access">
+            <label>
+              <Check type="radio" value="all" {...register('opens')} /> all specifications, including new ones
+            </label>
+            <label>
+              <Check type="radio" value="some" {...register('opens')} /> selected specifications
+            </label>
+            {isSome &&
+              specs.map(({ id, name }) => (
+                <label key={id} className={styles.one}>
+                  <Check type="checkbox" value={id} {...register('specIds')} /> {name}
+                </label>
+              ))}
+          </Choices>
+          <Choices legend="Allowed">
+            <label>
+              <Check type="checkbox" checked disabled readOnly /> download editions
+            </label>
+            <label>
+              <Check type="checkbox" {...register('mayReport')} /> send measurements of the built site
+            </label>
+          </Choices>
+        </>
       )}
       <Problem says={problem} />
     </Dialog>

@@ -15,6 +15,7 @@ import { Notice } from '../parts/notice';
 import { ToolButton } from '../parts/toggle';
 import { useHeld } from './held-against';
 import { KeptSurveys } from './kept-surveys';
+import { MeasuredList } from './measured/measured-list';
 import { SurveyDesk } from './survey-desk';
 import { SurveyProvider, useSurvey, useSurveyStore } from './survey-context';
 import { createSurveyStore } from './survey-store';
@@ -106,6 +107,7 @@ function Inside() {
           </p>
         )}
         <KeptSurveys {...{ specId, held }} say={(says) => setNews({ says })} />
+        <MeasuredList specId={specId} say={(says) => setNews({ says })} />
       </SurveyDesk>
       {grid && (
         <TakeGridDialog

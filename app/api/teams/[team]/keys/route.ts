@@ -9,6 +9,8 @@ const wanted = z.object({
   kind: z.enum(['key', 'link']).default('key'),
   name: z.string().trim().pipe(plainText(SAID.name, 'Enter a name, such as Passenger site build.')),
   specIds: z.array(z.uuid()).max(MOST.keySpecs).nullable(),
+  /** May it report measurements of running pages, too? */
+  mayReport: z.boolean().default(false),
   days: z
     .number('Enter the days until it expires, such as 365.')
     .int('Enter the days until it expires, such as 365.')

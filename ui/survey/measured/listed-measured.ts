@@ -1,0 +1,5 @@
+import type { Wire } from '../../../app/wire';
+import type { ListedMeasurement } from '../../../server/editions/measurements';
+
+/** A measurement as the view lists it; moments as ISO 8601 text. */
+export type ListedMeasured = Wire<ListedMeasurement>;
