@@ -25,6 +25,13 @@ const files: Record<string, string> = {
       '',
     ]),
   ),
+  // a narrow card and a wide one: few edges that tell
+  'few.json': screens(
+    [0, 1, 2, 3].flatMap((row): Row[] => [
+      [20, 8 + row * 144, 81, 120, 'narrow'],
+      [117, 8 + row * 144, 275, 120, 'wide'],
+    ]),
+  ),
   'negative.json': screens([[0, 0, -4, 10, 'odd']]),
   'spec.json': canonicalJson(specWith(breakpointOf({ margin: '20px', count: 4, gutter: '16px' }, 412))),
 };
@@ -63,6 +70,7 @@ describe('survey', () => {
       marginEnd: '20',
       container: '372',
       explained: 1,
+      sure: true,
       edges: 48,
       on: 48,
       off: [],
@@ -81,8 +89,17 @@ describe('survey', () => {
     const { text, status } = await call('survey late.json --against spec.json');
     expect(status).toBe(1);
     expect(text).toContain('412 px: 20 + 4 × 81 + 3 × 16 + 20');
+    expect(text).not.toContain('not sure');
+    expect((await json('survey late.json --against spec.json --json')).grids[0].sure).toBeNull();
     expect(text).toContain('4 boxes end 2 px late');
     expect((await call('survey late.json --against spec.json --tolerance 2')).status).toBe(0);
+  });
+
+  test('where others come close, it says that it is not sure', async () => {
+    const { text } = await call('survey few.json');
+    expect(text).toContain('; not sure');
+    expect((await json('survey few.json --json')).grids[0]).toMatchObject({ count: 4, sure: false });
+    expect((await call('survey tidy.json')).text).not.toContain('not sure');
   });
 
   test('no grid where there is none', async () => {

@@ -46,8 +46,10 @@ export const surveyCommand: Command = {
 
 function textOf({ grids, verticals }: ReturnType<typeof surveyReport>): string {
   const found = grids.map(
-    ({ width, count, gutter, column, marginStart, marginEnd, explained, alsoFits, causes }) =>
+    ({ width, count, gutter, column, marginStart, marginEnd, explained, sure, alsoFits, causes }, index) =>
       `${width} px: ${marginStart} + ${count} × ${column} + ${count - 1} × ${gutter} + ${marginEnd}, ${Math.round(explained * 100)} % of the edges` +
+      // of the grids at one width only the first can be sure
+      (sure === false && grids[index - 1]?.width !== width ? '; not sure' : '') +
       (alsoFits.length > 0 ? `; ${alsoFits.join(', ')} columns match just as well` : '') +
       causes.map((cause) => `\n  ${cause}`).join(''),
   );

@@ -43,7 +43,7 @@ export function surveyReport(screens: readonly Screen[], { against, tolerance = 
 }
 
 function foundGrid(grid: FoundGrid, screens: readonly Screen[], tolerance: number, outer: 'none' | 'half') {
-  const { width, count, alsoFits, explained } = grid;
+  const { width, count, alsoFits, explained, isSure } = grid;
   const [first, last, gutter] = [grid.start, grid.end, grid.gutter].map(decimalPx) as [Px, Px, Px];
   const column = last
     .sub(first)
@@ -62,6 +62,7 @@ function foundGrid(grid: FoundGrid, screens: readonly Screen[], tolerance: numbe
     container: exactText(container),
     outer,
     explained: rounded(explained),
+    sure: isSure as boolean | null,
     ...against(screens, linesOf(grid, width), tolerance),
     alsoFits,
   };
@@ -82,6 +83,8 @@ function specGrid(spec: Spec, screens: readonly Screen[], width: number, toleran
     container: exactText(container),
     outer: breakpoint.columns.outer,
     explained: rounded(held.edges === 0 ? 0 : held.on / held.edges),
+    // it was given, not found
+    sure: null as boolean | null,
     ...held,
     alsoFits: [],
   };

@@ -1,3 +1,4 @@
+import { alignmentsOf } from './alignment';
 import { depthsInBlocks } from './depths';
 import { ON_LINE } from './score';
 import { type Box, boxCount, type Screen } from './screens';
@@ -30,7 +31,7 @@ const FURTHEST = 16;
 
 /**
  * Every edge of the blocks of a screen against the lines of a grid. What lies in blocks (text, a card’s own parts) is not
- * held against the page’s grid.
+ * held against the page’s grid; nor is the ragged side of words that were found in a picture.
  *
  * @param tolerance up to so many px off its line an edge stands on it; by default what browsers round
  */
@@ -38,11 +39,15 @@ export function offGrid(screen: Screen, { starts, ends, width }: Lines, toleranc
   const off: Off = { slips: [], leaving: [], on: 0, edges: 0 };
   const gap = Math.min(...starts.slice(1).map((start, index) => Math.abs(start - ends[index]!)), Infinity);
   const furthest = Number.isFinite(gap) ? Math.max(8, Math.min(FURTHEST, gap * 0.75)) : FURTHEST;
-  for (const box of blocksAmong(screen.boxes)) {
+  const blocks = blocksAmong(screen.boxes);
+  const alignments = alignmentsOf(blocks);
+  for (const [index, box] of blocks.entries()) {
     for (const [side, at, lines] of [
       ['start', box.x, starts],
       ['end', box.x + box.width, ends],
     ] as const) {
+      // words of a picture end where they end: only the side at which they are aligned is held
+      if (!alignments[index]![side]) continue;
       const nearest = nearestOf(lines, at);
       const by = at - nearest;
       off.edges++;
