@@ -61,3 +61,54 @@ export function nudged(box: Box, side: BoxSide, by: number, screen: Pick<Screen,
       return { ...box, height: within(foot + by, top + 1, Math.max(screen.height, foot)) - top };
   }
 }
+
+/** A screen without some of its boxes. */
+export function withoutBoxes(screen: SurveyedScreen, indices: readonly number[]): SurveyedScreen {
+  return { ...screen, boxes: screen.boxes.filter((_, index) => !indices.includes(index)) };
+}
+
+/** A screen on which the places of some boxes are left out. */
+export function leavingOut(screen: SurveyedScreen, indices: readonly number[]): SurveyedScreen {
+  const parts = indices.map((index): Part => {
+    const { x, y, width, height } = screen.boxes[index]!;
+    return { x, y, width, height };
+  });
+  return { ...screen, leftOut: [...screen.leftOut, ...parts] };
+}
+
+/**
+ * A screen with some boxes as one, in the place of the first: what a picture shows in pieces. It is called as the largest of them.
+ *
+ *     joined(screen, [3, 4]).boxes[3]   // as wide and high as both together
+ */
+export function joined(screen: SurveyedScreen, indices: readonly number[]): SurveyedScreen {
+  const own = indices.map((index) => screen.boxes[index]!);
+  const [largest] = [...own].sort((a, b) => b.width * b.height - a.width * a.height);
+  if (own.length < 2) return screen;
+  const [x, y] = [Math.min(...own.map((box) => box.x)), Math.min(...own.map((box) => box.y))];
+  const width = Math.max(...own.map((box) => box.x + box.width)) - x;
+  const height = Math.max(...own.map((box) => box.y + box.height)) - y;
+  const first = Math.min(...indices);
+  const one = { ...largest!, x, y, width, height };
+  const boxes = screen.boxes.flatMap((box, index) => (index === first ? [one] : indices.includes(index) ? [] : [box]));
+  return { ...screen, boxes };
+}
+
+/** A screen with one box as two halves: side by side, or one over the other. Their sides are moved from there. */
+export function split(screen: SurveyedScreen, at: number, way: 'across' | 'down'): SurveyedScreen {
+  const boxes = screen.boxes.flatMap((box, index): Box[] => {
+    if (index !== at) return [box];
+    const half = way === 'across' ? box.width / 2 : box.height / 2;
+    const [one, other] = [`${box.name} 1`, `${box.name} 2`];
+    return way === 'across'
+      ? [
+          { ...box, width: half, name: one },
+          { ...box, x: box.x + half, width: half, name: other },
+        ]
+      : [
+          { ...box, height: half, name: one },
+          { ...box, y: box.y + half, height: half, name: other },
+        ];
+  });
+  return { ...screen, boxes };
+}

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { type BoxSide, nudged } from '../../core/survey/correct';
+import { type BoxSide, joined, nudged, split, type SurveyedScreen } from '../../core/survey/correct';
 import { blocksAmong } from '../../core/survey/off';
 import type { Box } from '../../core/survey/screens';
 import { drawn } from '../survey/generator';
@@ -108,10 +108,42 @@ for (const seed of SEEDS) {
       },
       leaveOut: async () => {
         if (model.chosen === null) return;
-        await page.getByRole('button', { name: 'Exclude', exact: true }).click();
+        await ofBox('Exclude from the check');
         const { x, y, width, height: high } = model.boxes[model.chosen]!;
         correct({ leftOut: [...model.leftOut, { x, y, width, height: high } as Box] });
         model.chosen = null;
+      },
+      split: async () => {
+        if (model.chosen === null) return;
+        const way = random.oneOf(['across', 'down'] as const);
+        await ofBox(way === 'across' ? 'Split side by side' : 'Split one above the other');
+        correct({ boxes: [...split(model as unknown as SurveyedScreen, model.chosen, way).boxes] });
+      },
+      join: async () => {
+        if (model.chosen === null || model.boxes.length < 2) return;
+        const places = order(model.boxes);
+        const next = places[(places.indexOf(model.chosen) + 1) % places.length]!;
+        await drawing.focus();
+        await page.keyboard.press('Shift+ArrowDown');
+        await page.getByRole('button', { name: 'Join', exact: true }).click();
+        correct({ boxes: [...joined(model as unknown as SurveyedScreen, [model.chosen, next]).boxes] });
+        model.chosen = Math.min(model.chosen, next);
+      },
+      drag: async () => {
+        if (model.chosen === null) return;
+        const side = random.oneOf(['start', 'end', 'top', 'foot'] as const);
+        const grip = drawing.locator(`[data-side=${side}]`);
+        await grip.scrollIntoViewIfNeeded();
+        const at = (await grip.boundingBox())!;
+        const scale = (await drawing.locator('svg').boundingBox())!.width / model.width;
+        const way = random.oneOf([-24, 31]);
+        const [x, y] = [at.x + at.width / 2, at.y + Math.min(at.height / 2, 20)];
+        const isAcross = side === 'start' || side === 'end';
+        await page.mouse.move(x, y);
+        await page.mouse.down();
+        await page.mouse.move(x + (isAcross ? way : 0), y + (isAcross ? 0 : way), { steps: 3 });
+        await page.mouse.up();
+        change(side, Math.round(way / scale));
       },
       takeBack: async () => {
         if (past.length < 2) return;
@@ -129,6 +161,10 @@ for (const seed of SEEDS) {
         past.push({ boxes: [], leftOut: [] });
       },
     };
+    async function ofBox(act: string): Promise<void> {
+      await page.getByRole('button', { name: 'More for this box' }).click();
+      await page.getByRole('button', { name: act }).click();
+    }
     function change(side: BoxSide, by: number): void {
       const boxes = model.boxes.map((box, index) => (index === model.chosen ? nudged(box, side, by, model) : box));
       const [box, next] = [model.boxes[model.chosen!]!, boxes[model.chosen!]!];
@@ -147,6 +183,9 @@ for (const seed of SEEDS) {
         'nudge',
         'type',
         'leaveOut',
+        'split',
+        'join',
+        'drag',
         'takeBack',
         'reload',
       ]);
@@ -157,10 +196,10 @@ for (const seed of SEEDS) {
           await expect(page.getByLabel(`${side} of the box, px`), `${act} ${name}`).toHaveValue(
             String(Math.round(sideOf(box, side) * 4) / 4),
           );
-      else await expect(page.getByText('Click a box or use the arrow keys'), `${act} ${name}`).toBeVisible();
+      else await expect(page.getByText('Click a box to correct it'), `${act} ${name}`).toBeVisible();
     }
     await expect.poll(async () => (await stored(page)).boxes).toEqual(model.boxes);
-    expect((await stored(page)).leftOut).toEqual(model.leftOut);
+    await expect.poll(async () => (await stored(page)).leftOut).toEqual(model.leftOut);
   });
 }
 

@@ -62,7 +62,7 @@ export function KeysPage({ team, keys, specs }: Props) {
           /latest/grid.css
         </code>
         . A public link lets anyone who has it read the editions of one specification. Neither can read drafts or change
-        anything.
+        a specification; a key may also send measurements of the built site.
       </PageHead>
       {problem && <Notice of="problem">{problem}</Notice>}
       <RecordTable

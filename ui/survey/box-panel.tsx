@@ -1,22 +1,25 @@
 import { proposedDensity, DENSITIES } from '../../core/survey/picture/density';
-import { type BoxSide, countingBoxes, nudged, type SurveyedScreen } from '../../core/survey/correct';
+import { type BoxSide, countingBoxes, type SurveyedScreen } from '../../core/survey/correct';
 import { boxCount } from '../../core/survey/screens';
 import { CommitField } from '../parts/commit-field';
 import { useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 import { Select } from '../parts/select';
 import { Button } from '../parts/button';
+import { Menu, MenuAct } from '../parts/menu';
+import type { Correcting } from './use-correcting';
 
 type Props = {
   screen: SurveyedScreen;
-  chosen: number | null;
-  onChoose: (index: number | null) => void;
+  choice: readonly number[];
+  correcting: Correcting;
   onDensity: (density: number) => void;
 };
 
-/** The chosen box in numbers, to be nudged, removed or left out; of a screen without one, what there is to it. */
-export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
+/** The chosen box in numbers, to be moved, split, removed or left out; several, to be joined; of a screen without one, what there is to it. */
+export function BoxPanel({ screen, choice, correcting, onDensity }: Props) {
   const store = useSurveyStore();
+  const chosen = choice.at(-1) ?? null;
   const box = chosen === null ? undefined : screen.boxes[chosen];
   const correct = (change: (before: SurveyedScreen) => SurveyedScreen): void =>
     store.getState().correct(screen.id, change);
@@ -51,7 +54,7 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
             Include part {index + 1} again
           </Button>
         ))}
-        <span className="soft">Click a box or use the arrow keys to select and correct it.</span>
+        <span className="soft">Click a box to correct it, Shift+click several. Arrow keys work too.</span>
       </div>
     );
   const move = (side: BoxSide, from: number) => (text: string) => {
@@ -62,10 +65,7 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
         .replace(/\s*px$/, ''),
     );
     if (text.trim() === '' || !Number.isFinite(to)) return 'Enter a position in px, such as 24.';
-    correct((before) => ({
-      ...before,
-      boxes: before.boxes.map((each, index) => (index === chosen ? nudged(each, side, to - from, before) : each)),
-    }));
+    correcting.move(side, to - from);
     return null;
   };
   const sides: [BoxSide, number][] = [
@@ -74,6 +74,21 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
     ['top', box.y],
     ['foot', box.y + box.height],
   ];
+  if (choice.length > 1)
+    return (
+      <div className={styles.panel}>
+        <strong>{boxCount(choice.length)}</strong>
+        <Button look="quiet" title="Make one box of them" onClick={correcting.join}>
+          Join
+        </Button>
+        <Button look="quiet" title="They’re no boxes (Delete)" onClick={correcting.remove}>
+          Remove
+        </Button>
+        <Button look="quiet" title="Exclude them from the check against the grid" onClick={correcting.exclude}>
+          Exclude
+        </Button>
+      </div>
+    );
   return (
     <div className={styles.panel}>
       <strong className={styles.name} title={box.name}>
@@ -93,27 +108,14 @@ export function BoxPanel({ screen, chosen, onChoose, onDensity }: Props) {
       <span className="number soft">
         {plain(box.width)} × {plain(box.height)}
       </span>
-      <Button
-        look="quiet"
-        title="Delete"
-        onClick={() => {
-          correct((before) => ({ ...before, boxes: before.boxes.filter((_, index) => index !== chosen) }));
-          onChoose(null);
-        }}
-      >
+      <Button look="quiet" title="It’s no box (Delete)" onClick={correcting.remove}>
         Remove
       </Button>
-      <Button
-        look="quiet"
-        title="Exclude it from the check against the grid"
-        onClick={() => {
-          const { x, y, width, height } = box;
-          correct((before) => ({ ...before, leftOut: [...before.leftOut, { x, y, width, height }] }));
-          onChoose(null);
-        }}
-      >
-        Exclude
-      </Button>
+      <Menu label="More for this box" drop="up" isFixed>
+        <MenuAct onClick={correcting.exclude}>Exclude from the check</MenuAct>
+        <MenuAct onClick={() => correcting.split('across')}>Split side by side</MenuAct>
+        <MenuAct onClick={() => correcting.split('down')}>Split one above the other</MenuAct>
+      </Menu>
     </div>
   );
 }

@@ -1,21 +1,28 @@
 'use client';
 
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
-import { countingBoxes, nudged, type Part, type SurveyedScreen } from '../../core/survey/correct';
+import { countingBoxes, type Part, type SurveyedScreen } from '../../core/survey/correct';
 import { directionOf } from '../../core/survey/turned';
 import { blocksAmong } from '../../core/survey/off';
 import { useSize } from '../frame/use-size';
 import type { Held } from './held-against';
 import { ScreenOverlay } from './screen-overlay';
-import type { Shows } from './screen-tools';
+import { BoxSides } from './box-sides';
+import { type Shows, steppedZoom } from './screen-tools';
 import { useSurvey, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
+import type { Correcting } from './use-correcting';
 
 type Props = {
   held: Held;
   shows: Shows;
-  chosen: number | null;
-  onChoose: (index: number | null) => void;
+  /** The chosen boxes, the last of them the one that keys go on from. */
+  choice: readonly number[];
+  onChoose: (choice: readonly number[]) => void;
+  correcting: Correcting;
+  onShow: (shows: Shows) => void;
+  /** Told the scale at which the screen is as wide as there is room. */
+  onFit: (fit: number) => void;
   /** Is a part being left out? */
   isLeavingOut: boolean;
   onLeftOut: () => void;
@@ -26,13 +33,25 @@ const PAD = 16;
 const LEAST_PART = 4;
 
 /** A screen with its picture, the boxes that were found on it, the grid it is held against, and what is off. */
-export function ScreenOnGrid({ held, shows, chosen, onChoose, isLeavingOut, onLeftOut }: Props) {
+export function ScreenOnGrid({
+  held,
+  shows,
+  choice,
+  onChoose,
+  correcting,
+  onShow,
+  onFit,
+  isLeavingOut,
+  onLeftOut,
+}: Props) {
   const { screen } = held;
   const store = useSurveyStore();
   const url = usePicture(screen);
   const [desk, { width: room }] = useSize<HTMLDivElement>();
   const fit = Math.min(2, Math.max(0.05, (room - PAD * 2) / screen.width));
-  const scale = shows.zoom === 'fit' ? fit : Number(shows.zoom);
+  const scale = shows.zoom === 'fit' ? fit : shows.zoom;
+  useEffect(() => onFit(fit), [fit, onFit]);
+  const chosen = choice.at(-1) ?? null;
   const [drawn, setDrawn] = useState<Part | null>(null);
   const begun = useRef<{ x: number; y: number } | null>(null);
   const paper = useRef<HTMLDivElement>(null);
@@ -52,7 +71,7 @@ export function ScreenOnGrid({ held, shows, chosen, onChoose, isLeavingOut, onLe
       event.currentTarget.setPointerCapture(event.pointerId);
       begun.current = here;
       setDrawn({ ...here, width: 0, height: 0 });
-    } else onChoose(boxUnder(screen, here));
+    } else onChoose(withBox(choice, boxUnder(screen, here), event.shiftKey));
   };
   const onPointerMove = (event: PointerEvent): void => {
     const from = begun.current;
@@ -71,26 +90,31 @@ export function ScreenOnGrid({ held, shows, chosen, onChoose, isLeavingOut, onLe
     if (event.ctrlKey || event.metaKey) return;
     if ((key === 'Delete' || key === 'Backspace') && chosen !== null) {
       event.preventDefault();
-      store
-        .getState()
-        .correct(screen.id, (before) => ({ ...before, boxes: before.boxes.filter((_, index) => index !== chosen) }));
-      return onChoose(null);
+      return correcting.remove();
     }
-    if (key === 'Escape') return onChoose(null);
+    if (key === 'Escape') return onChoose([]);
+    const zoom = { '+': 1, '=': 1, '-': -1, '0': 'fit', '1': 1 }[key];
+    if (zoom !== undefined) {
+      event.preventDefault();
+      // the keys of the pages beside it do not hear of it
+      event.stopPropagation();
+      const isStep = key !== '0' && key !== '1';
+      return onShow({
+        ...shows,
+        zoom: isStep ? steppedZoom(shows.zoom, zoom as 1 | -1, fit) : (zoom as Shows['zoom']),
+      });
+    }
     const way = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[key];
     if (!way || order.length === 0) return;
     event.preventDefault();
     if (event.altKey && chosen !== null) {
       const isAcross = key === 'ArrowRight' || key === 'ArrowLeft';
       const side = isAcross ? (event.shiftKey ? 'start' : 'end') : event.shiftKey ? 'top' : 'foot';
-      const by = isAcross && directionOf(screen) === 'rtl' ? -way : way;
-      return store.getState().correct(screen.id, (before) => ({
-        ...before,
-        boxes: before.boxes.map((box, index) => (index === chosen ? nudged(box, side, by, before) : box)),
-      }));
+      return correcting.move(side, isAcross && directionOf(screen) === 'rtl' ? -way : way);
     }
     const place = chosen === null ? (way === 1 ? -1 : 0) : order.indexOf(chosen);
-    onChoose(order[(place + way + order.length) % order.length]!);
+    const next = order[(place + way + order.length) % order.length]!;
+    onChoose(event.shiftKey ? withBox(choice, next, true) : [next]);
   };
 
   // what keys choose is brought into sight
@@ -109,7 +133,7 @@ export function ScreenOnGrid({ held, shows, chosen, onChoose, isLeavingOut, onLe
       className={styles.desk}
       tabIndex={0}
       role="group"
-      aria-label={`${screen.name}: arrows go through its boxes, Delete removes one`}
+      aria-label={`${screen.name}: arrows go through its boxes, with Shift several, Delete removes them`}
       onKeyDown={onKeyDown}
     >
       {room > 0 && (
@@ -123,7 +147,13 @@ export function ScreenOnGrid({ held, shows, chosen, onChoose, isLeavingOut, onLe
           onPointerUp={onPointerUp}
         >
           {url && shows.picture && <img src={url} alt="" draggable={false} />}
-          <ScreenOverlay {...{ held, shows, scale, counting, drawn }} chosen={box ?? null} />
+          <ScreenOverlay
+            {...{ held, shows, scale, counting, drawn }}
+            chosen={choice.flatMap((index) => screen.boxes[index] ?? [])}
+          />
+          {box && choice.length === 1 && !isLeavingOut && (
+            <BoxSides {...{ screen, box, scale }} onDrawn={setDrawn} onMove={correcting.move} />
+          )}
         </div>
       )}
     </div>
@@ -151,6 +181,13 @@ function orderOf({ boxes }: SurveyedScreen): number[] {
       const [one, other] = [boxes[a]!, boxes[b]!];
       return Number(blocks.has(other)) - Number(blocks.has(one)) || one.y - other.y || one.x - other.x;
     });
+}
+
+/** The choice with a box more, or less where it was chosen; without Shift, that box alone. */
+function withBox(choice: readonly number[], index: number | null, isMore: boolean): readonly number[] {
+  if (index === null) return isMore ? choice : [];
+  if (!isMore) return [index];
+  return choice.includes(index) ? choice.filter((each) => each !== index) : [...choice, index];
 }
 
 /** The smallest box under a place. */

@@ -12,7 +12,7 @@ type Props = {
   scale: number;
   /** The boxes that do not lie in a part that is left out. */
   counting: ReadonlySet<Box>;
-  chosen: Box | null;
+  chosen: readonly Box[];
   /** The part that is being drawn. */
   drawn: Part | null;
 };
@@ -53,7 +53,9 @@ export function ScreenOverlay({ held, shows, scale, counting, chosen, drawn }: P
           ))}
         </g>
       )}
-      {chosen && <rect className={styles.chosen} {...partOf(chosen)} strokeWidth={2.5 * thin} />}
+      {chosen.map((box, index) => (
+        <rect key={index} className={styles.chosen} {...partOf(box)} strokeWidth={2.5 * thin} />
+      ))}
     </svg>
   );
 }

@@ -1,13 +1,21 @@
 import type { SurveyedScreen } from '../../core/survey/correct';
 import { directionOf, turned } from '../../core/survey/turned';
-import { Choice } from '../parts/choice';
 import { DirectionToggle } from '../parts/direction-toggle';
+import { steppedView } from '../draft/zoomed';
 import { Toggle, ToolButton } from '../parts/toggle';
+import { ZoomButtons } from '../parts/zoom-buttons';
 import { useSurvey, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
 
 /** What is shown of a screen. */
-export type Shows = { picture: boolean; boxes: boolean; grid: boolean; off: boolean; zoom: 'fit' | '1' | '2' };
+export type Shows = {
+  picture: boolean;
+  boxes: boolean;
+  grid: boolean;
+  off: boolean;
+  /** px of the window for each px, or as wide as there is room. */
+  zoom: 'fit' | number;
+};
 
 export const SHOWS: Shows = { picture: true, boxes: true, grid: true, off: true, zoom: 'fit' };
 
@@ -18,8 +26,16 @@ const LAYERS = [
   ['off', 'Off grid'],
 ] as const;
 
+/** A step further in or out, as on every page. */
+export function steppedZoom(zoom: Shows['zoom'], way: 1 | -1, fit: number): Shows['zoom'] {
+  const { zoom: next } = steppedView({ zoom: zoom === 'fit' ? 'whole' : zoom, x: 0, y: 0 }, way, fit);
+  return next === 'whole' ? 'fit' : next;
+}
+
 type Props = {
   shows: Shows;
+  /** The scale at which the screen is as wide as there is room. */
+  fit: number;
   onShow: (shows: Shows) => void;
   screen: SurveyedScreen;
   isLeavingOut: boolean;
@@ -27,7 +43,7 @@ type Props = {
 };
 
 /** What lies over the screen, how large it is drawn, and the ways to correct it. */
-export function ScreenTools({ shows, onShow, screen, isLeavingOut, onLeaveOut }: Props) {
+export function ScreenTools({ shows, fit, onShow, screen, isLeavingOut, onLeaveOut }: Props) {
   const store = useSurveyStore();
   const canTakeBack = useSurvey((survey) => survey.past.length > 0);
   return (
@@ -37,15 +53,13 @@ export function ScreenTools({ shows, onShow, screen, isLeavingOut, onLeaveOut }:
           {title}
         </Toggle>
       ))}
-      <Choice
-        label="Size"
-        options={[
-          { value: 'fit', title: 'Fit width' },
-          { value: '1', title: '1 : 1' },
-          { value: '2', title: '2 : 1' },
-        ]}
-        value={shows.zoom}
-        onChange={(zoom) => onShow({ ...shows, zoom })}
+      <ZoomButtons
+        scale={shows.zoom === 'fit' ? fit : shows.zoom}
+        isFitted={shows.zoom === 'fit'}
+        fits="width"
+        onStep={(way) => onShow({ ...shows, zoom: steppedZoom(shows.zoom, way, fit) })}
+        onFit={() => onShow({ ...shows, zoom: 'fit' })}
+        onActual={() => onShow({ ...shows, zoom: 1 })}
       />
       <DirectionToggle
         direction={directionOf(screen)}

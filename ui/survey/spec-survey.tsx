@@ -13,6 +13,7 @@ import { GridScope } from '../draft/grid-scope';
 import { ViewFrame } from '../frame/view-frame';
 import { Notice } from '../parts/notice';
 import { ToolButton } from '../parts/toggle';
+import { BeginSpec } from './begin-spec';
 import { useHeld } from './held-against';
 import { KeptSurveys } from './kept-surveys';
 import { MeasuredList } from './measured/measured-list';
@@ -56,7 +57,8 @@ function Inside() {
   const store = useSurveyStore();
   const specId = useDraft((state) => state.specId);
   const shown = useSurvey((survey) => survey.screens.find(({ id }) => id === survey.shown) ?? survey.screens[0]);
-  const bench = usePathname().replace(/\/survey$/, '');
+  const path = usePathname();
+  const bench = path.replace(/\/survey$/, '');
   const state = useFound();
   const held = useHeld(state.found);
   const [news, setNews] = useState<News | null>(null);
@@ -106,6 +108,7 @@ function Inside() {
             </ToolButton>
           </p>
         )}
+        {shown && <BeginSpec team={path.split('/')[1]!} state={state} />}
         <KeptSurveys {...{ specId, held }} say={(says) => setNews({ says })} />
         <MeasuredList specId={specId} say={(says) => setNews({ says })} />
       </SurveyDesk>

@@ -7,7 +7,6 @@ import type { FoundGrid } from '../../core/survey/find-grids';
 import type { OffEdge } from '../../core/survey/off';
 import { Notice } from '../parts/notice';
 import { AddScreens } from './add-screens';
-import { BoxPanel } from './box-panel';
 import { BoxesDialog } from './boxes-dialog';
 import { Followed } from './followed';
 import { GridList } from './grid-list';
@@ -15,8 +14,7 @@ import type { Held } from './held-against';
 import { OffTable } from './off-table';
 import { PageDialog } from './page-dialog';
 import { ScreenList } from './screen-list';
-import { ScreenOnGrid } from './screen-on-grid';
-import { ScreenTools, SHOWS } from './screen-tools';
+import { ShownScreen } from './shown-screen';
 import { StartHere } from './start-here';
 import { useSurvey, useSurveyStore } from './survey-context';
 import styles from './survey.module.scss';
@@ -26,6 +24,8 @@ import { Button } from '../parts/button';
 
 // its chart takes much code, and is not what one looks at first
 const DownPage = dynamic(() => import('./down-page').then((file) => file.DownPage), { ssr: false });
+
+const NONE: readonly number[] = [];
 
 type Props = {
   state: FoundState;
@@ -43,9 +43,7 @@ export function SurveyDesk({ state: { found, isLooking }, held, choice, onTakeGr
   const store = useSurveyStore();
   const shownId = useSurvey((survey) => survey.shown);
   const bringing = useBring();
-  const [shows, setShows] = useState(SHOWS);
-  const [chosen, setChosen] = useState<{ screen: string; index: number } | null>(null);
-  const [isLeavingOut, setLeavingOut] = useState(false);
+  const [chosen, setChosen] = useState<{ screen: string; choice: readonly number[] } | null>(null);
   const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
     onDrop: (accepted, rejected) => bringing.bring([...accepted, ...rejected.map(({ file }) => file)]),
     noClick: true,
@@ -53,16 +51,17 @@ export function SurveyDesk({ state: { found, isLooking }, held, choice, onTakeGr
   });
   usePastedPicture(bringing.bring, (text) => bringing.want({ is: 'boxes', name: '', text }));
   const shown = held.find(({ screen }) => screen.id === shownId) ?? held[0];
-  const index =
-    shown && chosen?.screen === shown.screen.id && chosen.index < shown.screen.boxes.length ? chosen.index : null;
-  const choose = (at: number | null): void =>
-    setChosen(at === null || !shown ? null : { screen: shown.screen.id, index: at });
+  const boxes =
+    shown && chosen?.screen === shown.screen.id
+      ? chosen.choice.filter((index) => index < shown.screen.boxes.length)
+      : NONE;
+  const choose = (next: readonly number[]): void => setChosen(shown ? { screen: shown.screen.id, choice: next } : null);
   const point = (edge: OffEdge): void => {
     const screen = store.getState().screens.find(({ id }) => id === store.getState().shown);
     const at = screen?.boxes.findIndex(
       (box) => box.name === edge.box && box.y === edge.top && [box.x, box.x + box.width].includes(edge.at),
     );
-    if (screen && at !== undefined && at >= 0) setChosen({ screen: screen.id, index: at });
+    if (screen && at !== undefined && at >= 0) setChosen({ screen: screen.id, choice: [at] });
   };
 
   return (
@@ -85,27 +84,12 @@ export function SurveyDesk({ state: { found, isLooking }, held, choice, onTakeGr
           </Notice>
         ))}
         {shown ? (
-          <>
-            <ScreenTools
-              {...{ shows, isLeavingOut }}
-              onShow={setShows}
-              screen={shown.screen}
-              onLeaveOut={setLeavingOut}
-            />
-            <ScreenOnGrid
-              key={shown.screen.id}
-              {...{ held: shown, shows, isLeavingOut }}
-              chosen={index}
-              onChoose={choose}
-              onLeftOut={() => setLeavingOut(false)}
-            />
-            <BoxPanel
-              screen={shown.screen}
-              chosen={index}
-              onChoose={choose}
-              onDensity={(density) => bringing.readAgain(shown.screen, density)}
-            />
-          </>
+          <ShownScreen
+            held={shown}
+            choice={boxes}
+            onChoose={choose}
+            onDensity={(density) => bringing.readAgain(shown.screen, density)}
+          />
         ) : (
           <StartHere onChoose={open} onList={() => bringing.want({ is: 'boxes', name: '', text: '' })} />
         )}

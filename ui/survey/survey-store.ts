@@ -29,6 +29,8 @@ export type SurveyState = UnderWay & {
   remove: (id: string) => void;
   show: (id: string) => void;
   correct: (id: string, change: (screen: SurveyedScreen) => SurveyedScreen) => void;
+  /** Corrects several screens in one step. */
+  correctAll: (change: (screen: SurveyedScreen) => SurveyedScreen) => void;
   takeBack: () => void;
   choose: (width: number, chosen: Chosen) => void;
   call: (name: string) => void;
@@ -78,8 +80,9 @@ export function createSurveyStore(place: string) {
         set({ ...step(screens), shown });
       },
       show: (id) => set({ shown: id }),
-      correct: (id, change) => {
-        const screens = get().screens.map((screen) => (screen.id === id ? change(screen) : screen));
+      correct: (id, change) => get().correctAll((screen) => (screen.id === id ? change(screen) : screen)),
+      correctAll: (change) => {
+        const screens = get().screens.map(change);
         if (screens.some((screen, index) => screen !== get().screens[index])) set(step(screens));
       },
       takeBack: () => {

@@ -91,7 +91,7 @@ export function OverTimeDialog({ listed: all, onClose }: Props) {
       </NumberTable>
       {back.length > 0 && (
         <>
-          <h3>Came back</h3>
+          <h3 className={styles.cameBack}>Came back</h3>
           <p>Put right earlier, and off again now.</p>
           <ul>
             {back.map(({ page, things }) => (
