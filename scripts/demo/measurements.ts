@@ -55,7 +55,12 @@ function builtLayout(spec: Spec, layout: Layout, width: number, slips: RegExp, b
 /** What builds of the passenger site sent over two months, with a key that may report. */
 export async function measuredByBuilds(sql: Sql, ownerId: string): Promise<void> {
   const owner = (await teamAccess(sql, ownerId, DEMO_TEAM.slug, 'share'))!;
-  const { value: key } = await makeKey(sql, owner, { name: 'Site build', specIds: null, days: 365, mayReport: true });
+  const { value: key } = await makeKey(sql, owner, {
+    name: 'Nightly measurement',
+    specIds: null,
+    days: 365,
+    mayReport: true,
+  });
   const access = (await keyAccess(sql, key!.secret, { team: DEMO_TEAM.slug, spec: SPEC }))!;
   const asKey = actingAs(sql, access);
   const reporting = (await mayReport(asKey, access))!;

@@ -53,6 +53,21 @@ test('a screen is seen as large as one wants, and a specification begun from wha
   await expect(zoom).toHaveText('125 %');
   await page.keyboard.press('0');
   await expect(page.getByRole('button', { name: 'Fit width' })).toHaveAttribute('aria-pressed', 'true');
+  // a side is dragged to where it belongs, and nothing else is done
+  await page.keyboard.press('1');
+  await page.keyboard.press('ArrowDown');
+  const grip = (await drawing(page).locator('[data-side=end]').boundingBox())!;
+  const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 12, y, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByLabel('end of the box, px')).toHaveValue('113');
+  await drawing(page).press('Escape');
+  await expect(page.getByRole('button', { name: /^Include part/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo correction' }).click();
+  await drawing(page).press('ArrowDown');
+  await expect(page.getByLabel('end of the box, px')).toHaveValue('101');
   const begin = page.getByRole('region', { name: 'New specification' });
   await page.getByRole('radio', { name: /^4 columns, gutter 16/ }).check();
   await expect(begin).toContainText('With 1 breakpoint, one for each surveyed width.');

@@ -35,6 +35,7 @@ const BY_KEY = [
   '/e/[team]/[spec]',
   '/e/[team]/[spec]/[version]/[file]',
   '/e/[team]/[spec]/followers',
+  '/e/[team]/[spec]/measurements',
   '/l/[link]',
   '/l/[link]/[version]',
   '/l/[link]/[version]/[file]',
@@ -79,6 +80,9 @@ const NEEDS: Record<string, Action> = {
   'GET /api/specs/[id]/followers': 'read-drafts',
   'POST /api/specs/[id]/followers': 'publish',
   'DELETE /api/specs/[id]/followers/[follower]': 'publish',
+  'GET /api/specs/[id]/measurements': 'read-drafts',
+  'GET /api/specs/[id]/measurements/[measurement]': 'read-drafts',
+  'DELETE /api/specs/[id]/measurements/[measurement]': 'edit',
   'GET /api/specs/[id]/remarks': 'read-drafts',
   'POST /api/specs/[id]/remarks': 'remark',
   'PATCH /api/specs/[id]/remarks/[remark]': 'remark',
@@ -129,7 +133,7 @@ test('somebody of another team gets nothing from any route', async ({ page, app 
       const answer = await page.request.fetch(address, { method, ...(method === 'GET' ? {} : { data: body }) });
       // a key is asked for where only a key opens
       expect(
-        address.endsWith('/followers') && method === 'POST' ? [401, 404, 405] : [404, 405],
+        /\/(followers|measurements)$/.test(address) && method === 'POST' ? [401, 404, 405] : [404, 405],
         `${method} ${address}`,
       ).toContain(answer.status());
       const text = await answer.text();

@@ -53,6 +53,7 @@ export function ScreenOnGrid({
   useEffect(() => onFit(fit), [fit, onFit]);
   const chosen = choice.at(-1) ?? null;
   const [drawn, setDrawn] = useState<Part | null>(null);
+  const [dragged, setDragged] = useState<Part | null>(null);
   const begun = useRef<{ x: number; y: number } | null>(null);
   const paper = useRef<HTMLDivElement>(null);
   const counting = useMemo(() => new Set(countingBoxes(screen)), [screen]);
@@ -78,6 +79,8 @@ export function ScreenOnGrid({
     if (from) setDrawn(between(from, at(event), screen));
   };
   const onPointerUp = (): void => {
+    // what else is let go over the paper is no part
+    if (!begun.current) return;
     begun.current = null;
     setDrawn(null);
     if (!drawn || drawn.width < LEAST_PART || drawn.height < LEAST_PART) return;
@@ -148,11 +151,12 @@ export function ScreenOnGrid({
         >
           {url && shows.picture && <img src={url} alt="" draggable={false} />}
           <ScreenOverlay
-            {...{ held, shows, scale, counting, drawn }}
+            {...{ held, shows, scale, counting }}
+            drawn={drawn ?? dragged}
             chosen={choice.flatMap((index) => screen.boxes[index] ?? [])}
           />
           {box && choice.length === 1 && !isLeavingOut && (
-            <BoxSides {...{ screen, box, scale }} onDrawn={setDrawn} onMove={correcting.move} />
+            <BoxSides {...{ screen, box, scale }} onDrawn={setDragged} onMove={correcting.move} />
           )}
         </div>
       )}
