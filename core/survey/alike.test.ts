@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { alikeOn, movedAs } from './alike';
-import { joined, leavingOut, split, type SurveyedScreen, withoutBoxes } from './correct';
+import { joinedBoxes, leavingOut, split, type SurveyedScreen, withoutBoxes } from './correct';
 import type { Box } from './screens';
 
 const box = (x: number, y: number, width: number, height: number, name = 'box'): Box => ({ x, y, width, height, name });
@@ -41,8 +41,8 @@ describe('what stands alike on other screens', () => {
 describe('boxes corrected', () => {
   const home = screen('home', [box(20, 0, 81, 40, 'a'), box(117, 10, 81, 60, 'larger'), box(214, 0, 81, 40, 'c')]);
   test('joined, in the place of the first, called as the largest', () => {
-    expect(joined(home, [1, 0]).boxes).toEqual([box(20, 0, 178, 70, 'larger'), home.boxes[2]]);
-    expect(joined(home, [1])).toBe(home);
+    expect(joinedBoxes(home, [1, 0]).boxes).toEqual([box(20, 0, 178, 70, 'larger'), home.boxes[2]]);
+    expect(joinedBoxes(home, [1])).toBe(home);
   });
   test('split in halves, which joined are the box again', () => {
     expect(split(home, 0, 'across').boxes.slice(0, 2)).toEqual([
@@ -51,7 +51,7 @@ describe('boxes corrected', () => {
     ]);
     expect(split(home, 0, 'down').boxes.slice(0, 2)).toEqual([box(20, 0, 81, 20, 'a 1'), box(20, 20, 81, 20, 'a 2')]);
     for (const way of ['across', 'down'] as const)
-      expect(joined(split(home, 2, way), [2, 3]).boxes[2]).toEqual({ ...home.boxes[2], name: 'c 1' });
+      expect(joinedBoxes(split(home, 2, way), [2, 3]).boxes[2]).toEqual({ ...home.boxes[2], name: 'c 1' });
   });
   test('removed and left out together', () => {
     expect(withoutBoxes(home, [0, 2]).boxes).toEqual([home.boxes[1]]);

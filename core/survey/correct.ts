@@ -79,9 +79,9 @@ export function leavingOut(screen: SurveyedScreen, indices: readonly number[]): 
 /**
  * A screen with some boxes as one, in the place of the first: what a picture shows in pieces. It is called as the largest of them.
  *
- *     joined(screen, [3, 4]).boxes[3]   // as wide and high as both together
+ *     joinedBoxes(screen, [3, 4]).boxes[3]   // as wide and high as both together
  */
-export function joined(screen: SurveyedScreen, indices: readonly number[]): SurveyedScreen {
+export function joinedBoxes(screen: SurveyedScreen, indices: readonly number[]): SurveyedScreen {
   const own = indices.map((index) => screen.boxes[index]!);
   const [largest] = [...own].sort((a, b) => b.width * b.height - a.width * a.height);
   if (own.length < 2) return screen;

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { type BoxSide, joined, nudged, split, type SurveyedScreen } from '../../core/survey/correct';
+import { type BoxSide, joinedBoxes, nudged, split, type SurveyedScreen } from '../../core/survey/correct';
 import { blocksAmong } from '../../core/survey/off';
 import type { Box } from '../../core/survey/screens';
 import { drawn } from '../survey/generator';
@@ -126,7 +126,7 @@ for (const seed of SEEDS) {
         await drawing.focus();
         await page.keyboard.press('Shift+ArrowDown');
         await page.getByRole('button', { name: 'Join', exact: true }).click();
-        correct({ boxes: [...joined(model as unknown as SurveyedScreen, [model.chosen, next]).boxes] });
+        correct({ boxes: [...joinedBoxes(model as unknown as SurveyedScreen, [model.chosen, next]).boxes] });
         model.chosen = Math.min(model.chosen, next);
       },
       drag: async () => {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { alikeOn, movedAs, type PlaceOfBox } from '../../core/survey/alike';
 import {
   type BoxSide,
-  joined,
+  joinedBoxes,
   leavingOut,
   nudged,
   split,
@@ -91,7 +91,7 @@ export function useCorrecting(
       choose([]);
     },
     join: (): void => {
-      correct((before) => joined(before, choice));
+      correct((before) => joinedBoxes(before, choice));
       choose([Math.min(...choice)]);
     },
     split: (way: 'across' | 'down'): void => {
