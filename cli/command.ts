@@ -106,7 +106,12 @@ export function readText(file: string, read: (file: string) => string): string {
 
 /** The spec in a file, or on standard input. */
 export function readDocument(file: string, read: (file: string) => string): Spec {
-  const parsed = readSpecText(readText(file, read));
+  return documentIn(readText(file, read), file);
+}
+
+/** The spec in the text of a file. */
+export function documentIn(text: string, file: string): Spec {
+  const parsed = readSpecText(text);
   if (!parsed.value) throw new Unusable(`${placeOf(file)}: ${parsed.problem}`);
   return parsed.value;
 }

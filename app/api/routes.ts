@@ -22,6 +22,7 @@ import * as specReviewAnswers from './specs/[id]/review/answers/route';
 import * as specRevision from './specs/[id]/revisions/[revision]/route';
 import * as specStartingSets from './specs/[id]/starting-sets/route';
 import * as specMeasurements from './specs/[id]/measurements/route';
+import * as specMeasurementCounts from './specs/[id]/measurements/counts/route';
 import * as specMeasurement from './specs/[id]/measurements/[measurement]/route';
 import * as specSurveys from './specs/[id]/surveys/route';
 import * as specSurvey from './specs/[id]/surveys/[survey]/route';
@@ -70,6 +71,7 @@ export const ROUTES = [
   specRevision,
   specStartingSets,
   specMeasurements,
+  specMeasurementCounts,
   specMeasurement,
   specSurveys,
   specSurvey,

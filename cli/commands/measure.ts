@@ -2,7 +2,7 @@ import { builtJson, builtJunit, type BuiltPage, builtText, countVerdicts } from 
 import { BUILT_TOLERANCE, holdBuilt, measuredWidths, questionOf, unmeasured } from '../../core/built/hold-built';
 import { breakpointAt } from '../../core/spec/ranges';
 import type { Spec } from '../../core/spec/schema';
-import { type Command, pxAmong, readArguments, readDocument, Unusable, wholeNumber } from '../command';
+import { type Command, documentIn, pxAmong, readArguments, readText, Unusable, wholeNumber } from '../command';
 import { findBrowser } from '../measure/find-browser';
 import { createKeeper } from '../measure/keep';
 import type { MeasuredScreen } from '../measure/measure-pages';
@@ -63,7 +63,8 @@ export const measureCommand: Command = {
     );
     const text = (name: string): string | undefined => (typeof values[name] === 'string' ? values[name] : undefined);
     if (text('against') === undefined) throw new Unusable('measure needs a document. Add --against SPEC');
-    const spec = readDocument(text('against')!, read);
+    const document = readText(text('against')!, read);
+    const spec = documentIn(document, text('against')!);
     const addresses = lists('url').map(addressOf);
     if (addresses.length === 0)
       throw new Unusable('measure needs a page. Add --url ADDRESS, such as http://localhost:3000/');
@@ -72,10 +73,7 @@ export const measureCommand: Command = {
     const height = wholeNumber(values, 'height', { least: 100, most: 16_000 });
     const browser = findBrowser(text('browser'), env);
     const ignore = text('ignore') ?? null;
-    const keeper =
-      text('keep') === undefined
-        ? null
-        : createKeeper({ values, env, fetching, document: read(text('against')!), spec });
+    const keeper = text('keep') === undefined ? null : createKeeper({ values, env, fetching, document, spec });
     const { measurePages } = await import('../measure/measure-pages');
     const pictures = text('pictures');
     const drawn: { path: string; text: string | Buffer }[] = [];
@@ -104,17 +102,13 @@ export const measureCommand: Command = {
     );
     const counts = countVerdicts(built);
     const junit = text('junit');
+    const isOff = counts.differs > 0 || (counts['not-checked'] > 0 && !values['allow-unchecked']);
     const kept = await keeper?.keep(tolerance);
     return {
       ...kept,
       text: values['json'] ? builtJson(built, spec.name) : builtText(built),
       files: [...drawn, ...(junit === undefined ? [] : [{ path: junit, text: builtJunit(built) }])],
-      status:
-        kept?.problem !== undefined
-          ? 2
-          : counts.differs > 0 || (counts['not-checked'] > 0 && !values['allow-unchecked'])
-            ? 1
-            : 0,
+      status: kept?.problem !== undefined ? 2 : isOff ? 1 : 0,
     };
   },
 };

@@ -4,7 +4,8 @@ import type { Breakpoint, Spec } from '../spec/schema';
 import { textAt } from '../type/text-at';
 import { addStyle } from '../type/write-style';
 import { holdBuilt, measuredWidths } from './hold-built';
-import type { Measured, MeasuredBox, MeasuredText } from './measured';
+import type { Measured, MeasuredText } from './measured';
+import { measuredPage, paintedBox } from './testing';
 import { builtJunit, builtText } from './report-built';
 
 // margins of 20, 4 columns of 81, gutters of 16: 20–101, 117–198, 214–295, 311–392
@@ -33,15 +34,7 @@ function pageWith() {
   return { spec: { ...bare, layouts: [{ id: 'front', name: 'Front', notes: '', sections: [section] }] }, section };
 }
 
-const box = (x: number, width: number, y = 40, name = `b${x}-${y}`): MeasuredBox => ({
-  name,
-  x,
-  y,
-  width,
-  height: 100,
-  seen: 'painted',
-  block: null,
-});
+const box = (x: number, width: number, y = 40, name = `b${x}-${y}`) => paintedBox(x, width, y, name);
 const text = (baseline: number, size = 16, leading: number | null = 24): MeasuredText => ({
   name: `t${baseline}`,
   x: 20,
@@ -54,32 +47,20 @@ const text = (baseline: number, size = 16, leading: number | null = 24): Measure
   isInLine: false,
   block: null,
 });
-const page = (more: Partial<Measured>): Measured => ({
-  width: 412,
-  height: 2000,
-  screen: 915,
-  direction: 'ltr',
-  origin: { x: 0, y: 0 },
-  over: { by: 0, names: [] },
-  boxes: [],
-  texts: [],
-  layout: null,
-  ...more,
-});
 const said = (spec: Spec, measured: Measured): string[] =>
   holdBuilt(spec, measured).checks.flatMap(({ check, findings }) => findings.map(({ says }) => `${check}: ${says}`));
 
 describe('columns', () => {
   test('edges on columns are none, and slips of one cause are one finding', () => {
-    expect(said(bare, page({ boxes: [box(20, 81), box(117, 178)] }))).toEqual([]);
-    expect(said(bare, page({ boxes: [box(20, 83), box(117, 83), box(214, 178)] }))).toEqual([
+    expect(said(bare, measuredPage({ boxes: [box(20, 81), box(117, 178)] }))).toEqual([]);
+    expect(said(bare, measuredPage({ boxes: [box(20, 83), box(117, 83), box(214, 178)] }))).toEqual([
       'columns: 2 boxes end 2 px late',
     ]);
   });
 
   test('a page that is read from right to left is held from there; places are from the left', () => {
     const boxes = [box(412 - 20 - 81, 81), box(412 - 20 - 83, 83, 200)];
-    const [columns] = holdBuilt(bare, page({ boxes, direction: 'rtl' })).checks.filter(
+    const [columns] = holdBuilt(bare, measuredPage({ boxes, direction: 'rtl' })).checks.filter(
       ({ check }) => check === 'columns',
     );
     expect(columns!.findings.map(({ says }) => says)).toEqual(['b309-200 ends 2 px late']);
@@ -90,14 +71,14 @@ describe('columns', () => {
   test('what stands on another grid of the document is on a grid', () => {
     // with gutters of 8 a column is 87, and ends 6 px after one of 81
     const wider = box(20, 87);
-    expect(said(bare, page({ boxes: [wider] }))).toHaveLength(1);
+    expect(said(bare, measuredPage({ boxes: [wider] }))).toHaveLength(1);
     const grids = [{ id: 'tight', name: 'Tight', at: { [bare.breakpoints[0]!.id]: { columns: { gutter: '8px' } } } }];
-    expect(said({ ...bare, grids }, page({ boxes: [wider] }))).toEqual([]);
+    expect(said({ ...bare, grids }, measuredPage({ boxes: [wider] }))).toEqual([]);
   });
 });
 
 test('sides further off than a slip are none, and said', () => {
-  const [, columns] = holdBuilt(bare, page({ boxes: [box(20, 140), box(20, 81, 200)] })).checks;
+  const [, columns] = holdBuilt(bare, measuredPage({ boxes: [box(20, 140), box(20, 81, 200)] })).checks;
   expect(columns).toMatchObject({
     verdict: 'same',
     held: 4,
@@ -110,11 +91,11 @@ test('a block of a layout that stands on the page by chance keeps nothing from b
   const [chance] = section.blocks;
   const off = { ...box(20, 83), block: chance!.id };
   const layout = { id: spec.layouts[0]!.id, blocks: [{ ...off, id: chance!.id }] };
-  expect(said(spec, page({ boxes: [off], layout }))).toEqual(['columns: b20-40 ends 2 px late']);
+  expect(said(spec, measuredPage({ boxes: [off], layout }))).toEqual(['columns: b20-40 ends 2 px late']);
 });
 
 test('a page that scrolls sideways says by how much, and what reaches beyond', () => {
-  expect(said(bare, page({ over: { by: 84, names: ['main > .hero'] } }))).toEqual([
+  expect(said(bare, measuredPage({ over: { by: 84, names: ['main > .hero'] } }))).toEqual([
     'scroll: The page scrolls sideways by 84 px: main > .hero reaches beyond it',
   ]);
 });
@@ -122,13 +103,13 @@ test('a page that scrolls sideways says by how much, and what reaches beyond', (
 test('tops are held against rows, and first baselines against the baseline grid', () => {
   const rows = { rule: 'repeat', height: '8px', gap: '8px', offset: '0px' } as Breakpoint['rows'];
   const spec = at(phone, { rows, baseline: { step: '8px', offset: '0px' } as Breakpoint['baseline'] });
-  expect(said(spec, page({ boxes: [box(20, 81, 32)], texts: [text(80)] }))).toEqual([]);
-  expect(said(spec, page({ boxes: [box(20, 81, 35)], texts: [text(83)] }))).toEqual([
+  expect(said(spec, measuredPage({ boxes: [box(20, 81, 32)], texts: [text(80)] }))).toEqual([]);
+  expect(said(spec, measuredPage({ boxes: [box(20, 81, 35)], texts: [text(83)] }))).toEqual([
     'rows: b20-35 begins 3 px below a row',
     'baseline: t83 stands 3 px below a baseline',
   ]);
   // half a row off, to the nearest
-  expect(said(spec, page({ boxes: [box(20, 81, 42)] }))).toEqual(['rows: b20-42 begins 6 px above a row']);
+  expect(said(spec, measuredPage({ boxes: [box(20, 81, 42)] }))).toEqual(['rows: b20-42 begins 6 px above a row']);
 });
 
 test('a text is held against its style, or else any', () => {
@@ -138,7 +119,7 @@ test('a text is held against its style, or else any', () => {
     styled.type[0]!.font.family,
   ];
   const set = (size: number, more: Partial<MeasuredText> = {}): string[] =>
-    said(styled, page({ texts: [{ ...text(40, size, leading.valueOf()), family, ...more }] }));
+    said(styled, measuredPage({ texts: [{ ...text(40, size, leading.valueOf()), family, ...more }] }));
   expect(set(size.valueOf())).toEqual([]);
   expect(set(size.valueOf(), { style: name })).toEqual([]);
   expect(set(size.valueOf(), { leading: null, isInLine: true })).toEqual([]);
@@ -157,7 +138,11 @@ test('it is measured as drawn, and a px on both sides of each boundary', () => {
 });
 
 test('for people each finding stands once, with its widths; as JUnit each width and check is a case', () => {
-  const screen = (width: number, more: Partial<Measured>) => ({ ...holdBuilt(bare, page(more)), width, height: 915 });
+  const screen = (width: number, more: Partial<Measured>) => ({
+    ...holdBuilt(bare, measuredPage(more)),
+    width,
+    height: 915,
+  });
   const pages = [
     {
       address: 'http://localhost/',

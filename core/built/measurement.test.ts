@@ -13,6 +13,7 @@ import {
   thingText,
 } from './measurement';
 import { cameBack, pagesOverTime } from './over-time';
+import { measuredPage, paintedBox } from './testing';
 
 // margins of 20, 4 columns of 81, gutters of 16: 20–101, 117–198, 214–295, 311–392
 const bare = specOfScreens('Site', {
@@ -29,27 +30,8 @@ const spec = {
   breakpoints: bare.breakpoints.map((own) => ({ ...own, rows: null, baseline: null })),
 };
 
-const box = (x: number, width: number, name: string): MeasuredBox => ({
-  name,
-  x,
-  y: 40,
-  width,
-  height: 100,
-  seen: 'painted',
-  block: null,
-});
-const screen = (boxes: MeasuredBox[], more: Partial<Measured> = {}): Measured => ({
-  width: 412,
-  height: 900,
-  screen: 915,
-  direction: 'ltr',
-  origin: { x: 0, y: 0 },
-  over: { by: 0, names: [] },
-  boxes,
-  texts: [],
-  layout: null,
-  ...more,
-});
+const box = (x: number, width: number, name: string) => paintedBox(x, width, 40, name);
+const screen = (boxes: MeasuredBox[], more: Partial<Measured> = {}) => measuredPage({ boxes, ...more });
 const SUM = 'a'.repeat(64);
 const report = (more: Partial<Measurement> = {}): Measurement => ({
   id: '11111111-1111-4111-8111-111111111111',

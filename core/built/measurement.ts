@@ -1,16 +1,17 @@
 import * as z from 'zod';
+import { SAID } from '../limits';
 import type { Parsed } from '../parsed';
 import type { Spec } from '../spec/schema';
 import { plainText } from '../spec/text-schema';
 import { SURVEY_LIMITS } from '../survey/read-screens';
 import type { Screen } from '../survey/screens';
-import { fromOtherSide } from '../survey/turned';
+import { turned } from '../survey/turned';
 import { BUILT_CHECKS, type BuiltCheckId } from './verdicts';
 import { BUILT_TOLERANCE, type BuiltScreen, holdBuilt } from './hold-built';
 import type { Measured } from './measured';
 
 /** A kept measurement holds at most as much as a kept survey; of what is off on a page, so many are named. */
-export const MEASUREMENT_LIMITS = { pages: 40, named: 300, name: 80, bytes: 8_000_000 };
+export const MEASUREMENT_LIMITS = { pages: 40, named: 300, bytes: 8_000_000 };
 
 /** A page as it was measured at its widths. Neither its words nor pictures of it are kept. */
 export type MeasuredPage = { page: string; screens: Measured[] };
@@ -65,7 +66,7 @@ const screen = z.object({
 const sum = z.string().regex(/^[0-9a-f]{64}$/);
 const measurement = z.object({
   id: z.uuid(),
-  name: z.string().trim().pipe(plainText(MEASUREMENT_LIMITS.name, 'Name what was measured, such as main.')),
+  name: z.string().trim().pipe(plainText(SAID.name, 'Name what was measured, such as main.')),
   document: z.object({ canonical: sum, file: sum }),
   tolerance: z.number().min(0).max(100),
   off: z.number().int().min(0),
@@ -139,15 +140,20 @@ export const thingKey = ({ check, element }: OffThing): string => `${check} ${el
 /** Measured pages as screens of a survey, as their reader sees them: from their start. */
 export function screensOfMeasured(pages: readonly MeasuredPage[]): Screen[] {
   return pages.flatMap(({ page, screens }) =>
-    screens.map(({ width, height, direction, boxes }): Screen => ({
-      name: `${page}, ${width}`.slice(0, SURVEY_LIMITS.name),
-      width,
-      height: Math.max(1, Math.min(height, SURVEY_LIMITS.height)),
-      boxes: boxes.map((box) => {
-        const { x, y, width: wide, height: high } = direction === 'rtl' ? fromOtherSide(box, width) : box;
-        return { x, y, width: wide, height: high, name: box.name.slice(0, SURVEY_LIMITS.name) };
-      }),
-      ...(direction === 'rtl' && { direction }),
-    })),
+    screens.map(({ width, height, direction, boxes }) => {
+      const screen: Screen = {
+        name: `${page}, ${width}`.slice(0, SURVEY_LIMITS.name),
+        width,
+        height: Math.max(1, Math.min(height, SURVEY_LIMITS.height)),
+        boxes: boxes.map((box) => ({
+          x: box.x,
+          y: box.y,
+          width: box.width,
+          height: box.height,
+          name: box.name.slice(0, SURVEY_LIMITS.name),
+        })),
+      };
+      return direction === 'rtl' ? turned(screen) : screen;
+    }),
   );
 }

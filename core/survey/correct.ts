@@ -62,6 +62,11 @@ export function nudged(box: Box, side: BoxSide, by: number, screen: Pick<Screen,
   }
 }
 
+/** A screen with one of its boxes changed. */
+export function withBoxAt(screen: SurveyedScreen, at: number, change: (box: Box) => Box): SurveyedScreen {
+  return { ...screen, boxes: screen.boxes.map((box, index) => (index === at ? change(box) : box)) };
+}
+
 /** A screen without some of its boxes. */
 export function withoutBoxes(screen: SurveyedScreen, indices: readonly number[]): SurveyedScreen {
   return { ...screen, boxes: screen.boxes.filter((_, index) => !indices.includes(index)) };

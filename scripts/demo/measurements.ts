@@ -9,10 +9,11 @@ import { keyAccess, mayReport } from '../../server/access/key-access';
 import { makeKey } from '../../server/access/keys';
 import { actingAs } from '../../server/database/acting-as';
 import type { Sql } from '../../server/database/database';
-import { storedSpec } from '../../server/database/stored-spec';
+import { editionAt } from '../../server/editions/editions';
 import { keepMeasurement } from '../../server/editions/measurements';
 import { sha256 } from '../../server/sha256';
 import { DEMO_TEAM } from '../../server/team/demo-people';
+import { done } from './done';
 
 const WIDTHS = [412, 820, 1512];
 const TOLERANCE = 0.5;
@@ -55,18 +56,19 @@ function builtLayout(spec: Spec, layout: Layout, width: number, slips: RegExp, b
 /** What builds of the passenger site sent over two months, with a key that may report. */
 export async function measuredByBuilds(sql: Sql, ownerId: string): Promise<void> {
   const owner = (await teamAccess(sql, ownerId, DEMO_TEAM.slug, 'share'))!;
-  const { value: key } = await makeKey(sql, owner, {
-    name: 'Nightly measurement',
-    specIds: null,
-    days: 365,
-    mayReport: true,
-  });
-  const access = (await keyAccess(sql, key!.secret, { team: DEMO_TEAM.slug, spec: SPEC }))!;
+  const key = done(
+    'key',
+    await makeKey(sql, owner, {
+      name: 'Nightly measurement',
+      specIds: null,
+      days: 365,
+      mayReport: true,
+    }),
+  );
+  const access = (await keyAccess(sql, key.secret, { team: DEMO_TEAM.slug, spec: SPEC }))!;
   const asKey = actingAs(sql, access);
   const reporting = (await mayReport(asKey, access))!;
-  const [edition] = await sql<{ document: unknown; sha256: string }[]>`
-    select document, sha256 from editions where spec_id = ${access.specId} order by id desc limit 1`;
-  const spec = storedSpec(edition!.document);
+  const { document: spec } = (await editionAt(sql, access, 'latest'))!;
   for (const { ago, slips, by } of BUILDS) {
     const pages = spec.layouts.map((layout): MeasuredPage => ({
       page: `/${layout.id}`,
@@ -82,8 +84,7 @@ export async function measuredByBuilds(sql: Sql, ownerId: string): Promise<void>
       off,
       pages,
     };
-    const { problem } = await keepMeasurement(asKey, reporting, report);
-    if (problem !== undefined) throw new Error(`demo measurement: ${problem}`);
+    done('measurement', await keepMeasurement(asKey, reporting, report));
     await sql`update measurements set measured_at = now() - ${ago}::interval where id = ${report.id}`;
   }
 }

@@ -7,6 +7,7 @@ import { createSpec } from '../../server/specs/specs';
 import { DEMO_PEOPLE, DEMO_TEAM } from '../../server/team/demo-people';
 import { keepSurvey } from '../../server/specs/surveys';
 import { DEMO_SPECS, type DemoSpec } from './specs';
+import { done } from './done';
 import { measuredByBuilds } from './measurements';
 import { demoSurveys } from './surveys';
 import { teamAtWork, toldFirst } from './team';
@@ -33,8 +34,7 @@ async function seedSpec(
   const { id } = await createSpec(sql, inTeam, first!.document);
   const as = async (email: string) => (await specAccess(sql, idOf(email), { id }, 'edit', 'publish'))!;
   for (const survey of surveyedBy ? demoSurveys(first!.document) : []) {
-    const { problem } = await keepSurvey(sql, await as(surveyedBy!), survey, first!.document);
-    if (problem !== undefined) throw new Error(`demo survey ${survey.name}: ${problem}`);
+    done(`survey ${survey.name}`, await keepSurvey(sql, await as(surveyedBy!), survey, first!.document));
   }
   for (const [index, { by, document }] of drafts.entries()) {
     if (index > 0) await saveDocument(sql, await as(by), { basedOn: index, document });

@@ -7,6 +7,7 @@ import { makeHook } from '../../server/hooks/hooks';
 import { invite } from '../../server/team/invitations';
 import { writeRemark } from '../../server/specs/remarks';
 import { answerReview, askReview } from '../../server/specs/reviews';
+import { done } from './done';
 import { makeStartingSet, nameBy } from '../../server/team/starting-sets';
 import { withdrawEdition } from '../../server/editions/withdrawals';
 
@@ -18,12 +19,6 @@ const [ANSA, JOON, MIRELA, OBI] = ['ansa', 'joon', 'mirela', 'obi'].map((name) =
   string,
   string,
 ];
-
-/** What cannot be done in the demo is a fault of the demo. */
-function done<T>(what: string, { value, problem }: { value?: T; problem?: string }): T {
-  if (problem !== undefined) throw new Error(`demo, ${what}: ${problem}`);
-  return value!;
-}
 
 /** A web hook that is told of what follows, an invitation in the outbox, a naming pattern. */
 export async function toldFirst(sql: Sql, idOf: IdOf): Promise<void> {

@@ -15,10 +15,12 @@ export type ListedMeasurement = {
   version: string;
   measuredAt: Date;
   off: number;
-  counts: OffOnPage[];
   /** Are its boxes still there? Those of the newest are. */
   hasPages: boolean;
 };
+
+/** How much was off on each page of a measurement, and what. */
+export type CountedMeasurement = Omit<ListedMeasurement, 'id' | 'hasPages'> & { counts: OffOnPage[] };
 
 /** So many are listed; older ones are kept, and counted nowhere. */
 const LISTED = 200;
@@ -26,7 +28,17 @@ const LISTED = 200;
 /** What builds measured of running pages, the newest first. */
 export async function measurementsOf(sql: Query, { specId }: SpecAccess<'read-drafts'>): Promise<ListedMeasurement[]> {
   return sql<ListedMeasurement[]>`
-    select id, name, version, measured_at, off, counts, pages is not null as has_pages
+    select id, name, version, measured_at, off, pages is not null as has_pages
+      from measurements
+     where spec_id = ${specId}
+     order by measured_at desc, id
+     limit ${LISTED}`;
+}
+
+/** What was off at each of them. */
+export async function countsOf(sql: Query, { specId }: SpecAccess<'read-drafts'>): Promise<CountedMeasurement[]> {
+  return sql<CountedMeasurement[]>`
+    select name, version, measured_at, off, counts
       from measurements
      where spec_id = ${specId}
      order by measured_at desc, id

@@ -81,6 +81,7 @@ const NEEDS: Record<string, Action> = {
   'POST /api/specs/[id]/followers': 'publish',
   'DELETE /api/specs/[id]/followers/[follower]': 'publish',
   'GET /api/specs/[id]/measurements': 'read-drafts',
+  'GET /api/specs/[id]/measurements/counts': 'read-drafts',
   'GET /api/specs/[id]/measurements/[measurement]': 'read-drafts',
   'DELETE /api/specs/[id]/measurements/[measurement]': 'edit',
   'GET /api/specs/[id]/remarks': 'read-drafts',

@@ -2,12 +2,19 @@ import { randomUUID } from 'node:crypto';
 import { beforeAll, describe, expect, test } from 'vitest';
 import type { Measurement } from '../../core/built/measurement';
 import { canonicalJson } from '../../core/edition/canonical';
+import { measuredPage, paintedBox } from '../../core/built/testing';
 import { breakpointOf, specWith } from '../../core/spec/testing';
 import { keyAccess, mayReport } from '../../server/access/key-access';
 import { makeKey, revokeKey } from '../../server/access/keys';
 import { KEY_SCOPES } from '../../server/access/permissions';
 import { actingAs } from '../../server/database/acting-as';
-import { keepMeasurement, measuredPages, measurementsOf, removeMeasurement } from '../../server/editions/measurements';
+import {
+  countsOf,
+  keepMeasurement,
+  measuredPages,
+  measurementsOf,
+  removeMeasurement,
+} from '../../server/editions/measurements';
 import { publishEdition } from '../../server/editions/publish';
 import { sha256 } from '../../server/sha256';
 import { createSpec } from '../../server/specs/specs';
@@ -52,22 +59,7 @@ const report = (more: Partial<Measurement> = {}): Measurement => ({
   pages: [
     {
       page: '/',
-      screens: [
-        {
-          width: 404,
-          height: 800,
-          screen: 800,
-          direction: 'ltr',
-          origin: { x: 0, y: 0 },
-          over: { by: 0, names: [] },
-          boxes: [
-            { name: 'on', x: 16, y: 0, width: 81, height: 40, seen: 'painted', block: null },
-            { name: 'late', x: 116, y: 0, width: 78, height: 40, seen: 'painted', block: null },
-          ],
-          texts: [],
-          layout: null,
-        },
-      ],
+      screens: [measuredPage({ width: 404, boxes: [paintedBox(16, 81, 0, 'on'), paintedBox(116, 78, 0, 'late')] })],
     },
   ],
   ...more,
@@ -91,14 +83,10 @@ describe('measurements of builds', () => {
     expect(await keep({ id, name: 'again' })).toEqual({ value: { version: '1.0.0', off: 1 } });
     const access = await onSpec(sql(), member, spec.id);
     expect(await measurementsOf(sql(), access)).toMatchObject([
-      {
-        id,
-        name: 'main',
-        version: '1.0.0',
-        off: 1,
-        hasPages: true,
-        counts: [{ page: '/', off: 1, named: [{ check: 'columns', element: 'late' }] }],
-      },
+      { id, name: 'main', version: '1.0.0', off: 1, hasPages: true },
+    ]);
+    expect(await countsOf(sql(), access)).toMatchObject([
+      { name: 'main', off: 1, counts: [{ page: '/', off: 1, named: [{ check: 'columns', element: 'late' }] }] },
     ]);
     expect((await measuredPages(sql(), access, id))?.pages).toEqual(report().pages);
     expect(await measuredPages(sql(), access, 'no id')).toBeNull();
@@ -163,6 +151,7 @@ describe('measurements of builds', () => {
     const access = await onSpec(sql(), outsider, foreign.id);
     const [own] = await listed();
     expect(await measurementsOf(sql(), access)).toEqual([]);
+    expect(await countsOf(sql(), access)).toEqual([]);
     expect(await measuredPages(sql(), access, own!.id)).toBeNull();
     expect(await removeMeasurement(sql(), access, own!.id)).toBe(false);
   });

@@ -57,6 +57,21 @@ export function BoxPanel({ screen, choice, correcting, onDensity }: Props) {
         <span className="soft">Click a box to correct it, Shift+click several. Arrow keys work too.</span>
       </div>
     );
+  if (choice.length > 1)
+    return (
+      <div className={styles.panel}>
+        <strong>{boxCount(choice.length)}</strong>
+        <Button look="quiet" title="Make one box of them" onClick={correcting.join}>
+          Join
+        </Button>
+        <Button look="quiet" title="They’re no boxes (Delete)" onClick={correcting.remove}>
+          Remove
+        </Button>
+        <Button look="quiet" title="Exclude them from the check against the grid" onClick={correcting.exclude}>
+          Exclude
+        </Button>
+      </div>
+    );
   const move = (side: BoxSide, from: number) => (text: string) => {
     const to = Number(
       text
@@ -74,21 +89,6 @@ export function BoxPanel({ screen, choice, correcting, onDensity }: Props) {
     ['top', box.y],
     ['foot', box.y + box.height],
   ];
-  if (choice.length > 1)
-    return (
-      <div className={styles.panel}>
-        <strong>{boxCount(choice.length)}</strong>
-        <Button look="quiet" title="Make one box of them" onClick={correcting.join}>
-          Join
-        </Button>
-        <Button look="quiet" title="They’re no boxes (Delete)" onClick={correcting.remove}>
-          Remove
-        </Button>
-        <Button look="quiet" title="Exclude them from the check against the grid" onClick={correcting.exclude}>
-          Exclude
-        </Button>
-      </div>
-    );
   return (
     <div className={styles.panel}>
       <strong className={styles.name} title={box.name}>

@@ -1,6 +1,7 @@
 'use client';
 
 import { Bar, BarChart, Cell, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { CHART_TICK } from '../drawing/chart-tick';
 import type { Verticals } from '../../core/survey/verticals';
 import { NumberTable } from '../parts/number-table';
 import { Empty } from '../parts/empty';
@@ -10,7 +11,6 @@ import { Button } from '../parts/button';
 
 type Props = { verticals: Verticals | null; onTake: () => void };
 
-const TICK = { fill: 'var(--soft)', fontSize: 11, fontFamily: 'var(--bs-font-monospace)' };
 const MOST_BARS = 11;
 
 /** The unit down the pages, and the white spaces that occur. */
@@ -51,8 +51,8 @@ export function DownPage({ verticals, onTake }: Props) {
             </figcaption>
             <ResponsiveContainer width="100%" height="100%">
               <BarChart data={bars} margin={{ top: 4, right: 4, bottom: 0, left: 0 }} accessibilityLayer={false}>
-                <XAxis dataKey="px" tick={TICK} stroke="var(--soft)" height={20} interval={0} />
-                <YAxis width={32} tick={TICK} stroke="var(--soft)" allowDecimals={false} />
+                <XAxis dataKey="px" tick={CHART_TICK} stroke="var(--soft)" height={20} interval={0} />
+                <YAxis width={32} tick={CHART_TICK} stroke="var(--soft)" allowDecimals={false} />
                 <Tooltip formatter={(value) => [`${String(value)} times`, '']} separator="" isAnimationActive={false} />
                 <Bar dataKey="times" isAnimationActive={false}>
                   {bars.map(({ px, isOn }) => (

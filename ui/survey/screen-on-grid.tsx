@@ -29,6 +29,15 @@ type Props = {
 };
 
 const PAD = 16;
+
+/** What keys make of the zoom. */
+const ZOOM_KEYS: Record<string, (zoom: Shows['zoom'], fit: number) => Shows['zoom']> = {
+  '+': (zoom, fit) => steppedZoom(zoom, 1, fit),
+  '=': (zoom, fit) => steppedZoom(zoom, 1, fit),
+  '-': (zoom, fit) => steppedZoom(zoom, -1, fit),
+  '0': () => 'fit',
+  '1': () => 1,
+};
 /** A part that is left out is at least so large, in px; less was a click. */
 const LEAST_PART = 4;
 
@@ -96,16 +105,12 @@ export function ScreenOnGrid({
       return correcting.remove();
     }
     if (key === 'Escape') return onChoose([]);
-    const zoom = { '+': 1, '=': 1, '-': -1, '0': 'fit', '1': 1 }[key];
-    if (zoom !== undefined) {
+    const zoomed = ZOOM_KEYS[key];
+    if (zoomed) {
       event.preventDefault();
       // the keys of the pages beside it do not hear of it
       event.stopPropagation();
-      const isStep = key !== '0' && key !== '1';
-      return onShow({
-        ...shows,
-        zoom: isStep ? steppedZoom(shows.zoom, zoom as 1 | -1, fit) : (zoom as Shows['zoom']),
-      });
+      return onShow({ ...shows, zoom: zoomed(shows.zoom, fit) });
     }
     const way = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[key];
     if (!way || order.length === 0) return;

@@ -7,6 +7,7 @@ import {
   nudged,
   split,
   type SurveyedScreen,
+  withBoxAt,
   withoutBoxes,
 } from '../../core/survey/correct';
 import type { Box } from '../../core/survey/screens';
@@ -21,7 +22,8 @@ export type Proposal = {
   does: (screen: SurveyedScreen, index: number) => SurveyedScreen;
 };
 
-type Moved = { screen: string; index: number; before: Box; now: Box };
+/** A box that was moved in steps: as it was before the first, and as it is. */
+type Moved = { before: Box; now: Box };
 
 /** The acts by which the chosen boxes of a screen are corrected; what stands alike on other screens is proposed for the same. */
 export function useCorrecting(
@@ -44,7 +46,7 @@ export function useCorrecting(
     verb: Proposal['verb'],
     does: Proposal['does'],
   ): void => {
-    const places = box && choice.length === 1 ? alikeOn(store.getState().screens, screen.id, box) : [];
+    const places = box ? alikeOn(store.getState().screens, screen.id, box) : [];
     correct(change);
     setProposal(places.length > 0 ? { verb, places, does, of: store.getState().screens } : null);
   };
@@ -59,17 +61,13 @@ export function useCorrecting(
       const box = boxAt(one);
       if (!box || one === null) return;
       const now = nudged(box, side, by, screen);
-      const isOn = moved?.screen === screen.id && moved.index === one && moved.now === box;
-      const before = isOn ? moved.before : box;
-      setMoved({ screen: screen.id, index: one, before, now });
+      const before = moved?.now === box ? moved.before : box;
+      setMoved({ before, now });
       correctAndPropose(
-        (own) => ({ ...own, boxes: own.boxes.map((each, index) => (index === one ? now : each)) }),
+        (own) => withBoxAt(own, one, () => now),
         before,
         'Move',
-        (other, index) => ({
-          ...other,
-          boxes: other.boxes.map((each, place) => (place === index ? movedAs(each, before, now) : each)),
-        }),
+        (other, index) => withBoxAt(other, index, (each) => movedAs(each, before, now)),
       );
     },
     remove: (): void => {
@@ -101,10 +99,10 @@ export function useCorrecting(
     },
     /** Does what is proposed, on all the other screens in one step. */
     takeUp: (): void => {
-      const { places = [], does } = proposal ?? {};
+      if (!proposal) return;
       store.getState().correctAll((other) => {
-        const place = places.find((each) => each.screen === other.id);
-        return place && does && place.index < other.boxes.length ? does(other, place.index) : other;
+        const place = proposal.places.find((each) => each.screen === other.id);
+        return place ? proposal.does(other, place.index) : other;
       });
       setProposal(null);
     },

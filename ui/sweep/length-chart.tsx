@@ -2,6 +2,7 @@
 
 import { memo } from 'react';
 import { CartesianGrid, Legend, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { CHART_TICK } from '../drawing/chart-tick';
 import { byWidth } from '../../core/spec/ranges';
 import type { Corner } from '../../core/sweep/corners';
 import type { Sweep } from '../../core/sweep/sweep';
@@ -21,7 +22,6 @@ type Props = {
 };
 
 const NONE: number[] = [];
-const TICK = { fill: 'var(--soft)', fontSize: 11, fontFamily: 'var(--bs-font-monospace)' };
 
 /** Lengths, or counts, over viewport widths. Lines are drawn by a few points, whatever the range. */
 export const LengthChart = memo(function LengthChart({ title, range, lines, bounds = NONE }: Props) {
@@ -37,12 +37,12 @@ export const LengthChart = memo(function LengthChart({ title, range, lines, boun
             dataKey="width"
             domain={[range.from, range.to]}
             ticks={ticksOf(range)}
-            tick={TICK}
+            tick={CHART_TICK}
             stroke="var(--soft)"
             height={20}
             allowDuplicatedCategory={false}
           />
-          <YAxis width={PLOT.start} tick={TICK} stroke="var(--soft)" domain={[0, 'auto']} />
+          <YAxis width={PLOT.start} tick={CHART_TICK} stroke="var(--soft)" domain={[0, 'auto']} />
           {byWidth(breakpoints)
             .slice(1)
             .map(({ id, from }) => (

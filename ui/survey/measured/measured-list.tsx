@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useState } from 'react';
 import { holdPage, offInAll, screensOfMeasured } from '../../../core/built/measurement';
 import { useDraft } from '../../draft/draft-context';
@@ -14,8 +15,10 @@ import { useSurveyStore } from '../survey-context';
 import { NOTHING_SURVEYED } from '../survey-store';
 import styles from '../survey.module.scss';
 import { asSurveyed } from '../use-bring';
-import type { ListedMeasured } from './listed-measured';
-import { OverTimeDialog } from './over-time-dialog';
+import type { CountedMeasured, ListedMeasured } from './listed-measured';
+
+// its chart takes much code, and is drawn when it is asked for
+const OverTimeDialog = dynamic(() => import('./over-time-dialog').then((file) => file.OverTimeDialog), { ssr: false });
 
 type Props = { specId: string; say: (says: string) => void };
 
@@ -27,7 +30,7 @@ export function MeasuredList({ specId, say }: Props) {
   const address = `/api/specs/${specId}/measurements` as const;
   const [listed, setListed] = useState<readonly ListedMeasured[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
-  const [isOverTime, setOverTime] = useState(false);
+  const [overTime, setOverTime] = useState<readonly CountedMeasured[] | null>(null);
   const [removing, setRemoving] = useState<ListedMeasured | null>(null);
   const whole = useDraft((draft) => draft.whole);
 
@@ -49,6 +52,11 @@ export function MeasuredList({ specId, say }: Props) {
     const now = offInAll(pages.map((page) => holdPage(page, whole, tolerance)));
     say(`${name}: ${before} off against edition ${version}; against the draft as it is now, ${now}.`);
   };
+  const drawOverTime = async (): Promise<void> => {
+    const answer = await send('GET', `${address}/counts`);
+    if (answer.ok) setOverTime(answer.body.measurements);
+    setProblem(answer.ok ? null : answer.problem);
+  };
   const remove = async ({ id }: ListedMeasured): Promise<void> => {
     const answer = await send('DELETE', `${address}/${id}`);
     setProblem(answer.ok ? null : answer.problem);
@@ -61,7 +69,7 @@ export function MeasuredList({ specId, say }: Props) {
       <h2>Measured by builds</h2>
       {problem && <Notice of="problem">{problem}</Notice>}
       <p className={styles.acts}>
-        <ToolButton onClick={() => setOverTime(true)}>Off over time…</ToolButton>
+        <ToolButton onClick={() => void drawOverTime()}>Off over time…</ToolButton>
       </p>
       <ul>
         {listed.slice(0, SHOWN).map((measured) => (
@@ -87,7 +95,7 @@ export function MeasuredList({ specId, say }: Props) {
           </li>
         ))}
       </ul>
-      {isOverTime && <OverTimeDialog listed={listed} onClose={() => setOverTime(false)} />}
+      {overTime && <OverTimeDialog measured={overTime} onClose={() => setOverTime(null)} />}
       {removing && (
         <Confirm
           title={`Remove the measurement ${removing.name}?`}

@@ -2,6 +2,7 @@
 
 import { format } from 'date-fns/format';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { CHART_TICK } from '../../drawing/chart-tick';
 import { thingText } from '../../../core/built/measurement';
 import { cameBack, pagesOverTime } from '../../../core/built/over-time';
 import { useState } from 'react';
@@ -9,15 +10,14 @@ import { Dialog } from '../../parts/dialog';
 import { NumberTable } from '../../parts/number-table';
 import { SelectField } from '../../parts/select-field';
 import styles from '../survey.module.scss';
-import type { ListedMeasured } from './listed-measured';
+import type { CountedMeasured } from './listed-measured';
 
-type Props = { listed: readonly ListedMeasured[]; onClose: () => void };
+type Props = { measured: readonly CountedMeasured[]; onClose: () => void };
 
-const TICK = { fill: 'var(--soft)', fontSize: 11, fontFamily: 'var(--bs-font-monospace)' };
 const NAMED = 6;
 
 /** How much was off over time, in all and page by page, and what came back. */
-export function OverTimeDialog({ listed: all, onClose }: Props) {
+export function OverTimeDialog({ measured: all, onClose }: Props) {
   // builds of several branches are no line
   const [name, setName] = useState(all[0]?.name ?? '');
   const listed = all.filter((measured) => measured.name === name);
@@ -54,8 +54,8 @@ export function OverTimeDialog({ listed: all, onClose }: Props) {
         <ResponsiveContainer width="100%" height="100%">
           <LineChart data={points} margin={{ top: 8, right: 24, bottom: 0, left: 0 }} accessibilityLayer={false}>
             <CartesianGrid stroke="var(--line)" vertical={false} />
-            <XAxis dataKey="index" tick={TICK} stroke="var(--soft)" height={20} tickFormatter={day} />
-            <YAxis width={36} tick={TICK} stroke="var(--soft)" allowDecimals={false} />
+            <XAxis dataKey="index" tick={CHART_TICK} stroke="var(--soft)" height={20} tickFormatter={day} />
+            <YAxis width={36} tick={CHART_TICK} stroke="var(--soft)" allowDecimals={false} />
             <Tooltip
               isAnimationActive={false}
               labelFormatter={(index) => points[Number(index)]?.says ?? ''}
