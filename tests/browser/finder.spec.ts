@@ -98,6 +98,8 @@ test('conditions that are wrong or contradict each other say so', async ({ signe
     await expect(page.getByText(sentence)).toBeVisible();
     await expect(field).toHaveValue(wrong);
     await field.fill(right);
+    // it goes as soon as it is put right, and what stands under it moves up
+    await expect(page.getByText(sentence)).toHaveCount(0);
   }
   await conditions(page).getByLabel('Counts').fill('10');
   await conditions(page).getByLabel('thirds').check();
