@@ -12,11 +12,10 @@ export function whyBefore(grid: FoundGrid, next: FoundGrid | undefined): string 
   return `Its lines are closer to the edges than those of ${named}.`;
 }
 
-/** How far one can rely on the first of the grids that were found. */
-export function surenessText({ isSure }: Pick<FoundGrid, 'isSure'>): string {
-  return isSure
-    ? 'No other grid comes close.'
-    : 'Other grids come close, or few edges confirm it: check it against the screen.';
+/** How far one can rely on the first of the grids that were found; which counts fit as well is told beside it. */
+export function surenessText({ isSure, alsoFits }: Pick<FoundGrid, 'isSure' | 'alsoFits'>): string {
+  if (!isSure) return 'Other grids come close, or few edges confirm it: check it against the screen.';
+  return alsoFits.length === 0 ? 'No other grid comes close.' : 'No other margins or gutter come close.';
 }
 
 /** Which counts fit as well; empty where none does. */
